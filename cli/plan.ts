@@ -1,0 +1,42 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { faultLine, readKit } from '../src/core/formats';
+import { planItem } from '../src/core/programme';
+
+/** Exit status for anything wrong with what was given. */
+const BAD_INPUT = 2;
+
+function fail(lines: readonly string[]): never {
+  process.stderr.write(`${lines.join('\n')}\n`);
+  process.exit(BAD_INPUT);
+}
+
+function readArguments(): { file: string; item: string | undefined } {
+  try {
+    const { values, positionals } = parseArgs({ options: { item: { type: 'string' } }, allowPositionals: true });
+    const [file, ...more] = positionals;
+    if (file === undefined || more.length > 0)
+      fail(['usage: npm run -s plan -- kit.json [--item ID]   (- reads standard input)']);
+    return { file, item: values.item };
+  } catch (error) {
+    fail([error instanceof Error ? (error.message.split('\n')[0] ?? '') : String(error)]);
+  }
+}
+
+function readText(file: string): string {
+  try {
+    return readFileSync(file === '-' ? 0 : file, 'utf8');
+  } catch {
+    fail([`${file}: cannot be read. Check the name and try again.`]);
+  }
+}
+
+const { file, item } = readArguments();
+const result = readKit(readText(file));
+if (result.status !== 'read') fail(result.faults.map(faultLine));
+const { kit } = result;
+if (item !== undefined && !kit.items.some((i) => i.id === item)) fail([`--item: there is no item "${item}" in this kit`]);
+const inspected = new Set(kit.inspections.map((inspection) => inspection.itemId));
+const wanted = kit.items.filter((i) => (item === undefined ? inspected.has(i.id) : i.id === item));
+const programmes = wanted.map((i) => planItem(kit, i));
+process.stdout.write(`${JSON.stringify({ programmes }, null, 2)}\n`);

@@ -1,0 +1,151 @@
+/**
+ * The meet of all limits of a thing, each with what binds it. Commutative, associative and idempotent: order and repetition of limits
+ * never matter, and one more limit never loosens it. Refuses: any opinion on what to do inside the envelope.
+ */
+import type { Item } from '../gear';
+import type { Dimension, LimitValues } from '../knowledge';
+import { LABEL_DIMENSIONS, MAKER_ALLOWS } from '../knowledge/label-rules';
+import type { Limit } from './limits';
+import { DIMENSIONS, loosest, looseness } from './scale';
+
+export * from './limits';
+export * from './scale';
+
+export interface Bound<D extends Dimension = Dimension> {
+  readonly value: LimitValues[D];
+  /** The limit that binds, or null when nothing does. */
+  readonly by: Limit | null;
+}
+/** A soft limit that was passed, and by whose word. */
+export interface Waiver {
+  readonly dimension: Dimension;
+  readonly from: LimitValues[Dimension];
+  readonly to: LimitValues[Dimension];
+  /** "label", "maker" or a school id. */
+  readonly by: string;
+  readonly limit: Limit;
+}
+export interface Envelope {
+  readonly bounds: { readonly [D in Dimension]: Bound<D> };
+  /** The meet of the hard limits alone: what no school could ever pass. */
+  readonly hard: { readonly [D in Dimension]: LimitValues[D] };
+  readonly waived: readonly Waiver[];
+  readonly limits: readonly Limit[];
+}
+/** A school that knowingly passes soft limits, or adds its own. */
+export interface SchoolPull {
+  readonly school: string;
+  readonly waives?: Partial<LimitValues>;
+  readonly tightens?: Partial<LimitValues>;
+}
+
+/** Total order on limits by content, strictest first, so that the binding cause never depends on the order they came in. */
+function compare(a: Limit, b: Limit): number {
+  return (
+    looseness(a.dimension, a.value as never) - looseness(b.dimension, b.value as never) ||
+    Number(b.hard) - Number(a.hard) ||
+    (a.rule < b.rule ? -1 : a.rule > b.rule ? 1 : 0) ||
+    (a.component < b.component ? -1 : a.component > b.component ? 1 : 0)
+  );
+}
+
+function strictest(limits: readonly Limit[]): Limit | null {
+  let best: Limit | null = null;
+  for (const limit of limits) if (!best || compare(limit, best) < 0) best = limit;
+  return best;
+}
+
+/** What the label or the maker explicitly allows for a dimension, or undefined when silent. */
+function allowed(
+  item: Item,
+  dimension: Dimension,
+  limits: readonly Limit[],
+): { value: LimitValues[Dimension]; by: string } | undefined {
+  if (!LABEL_DIMENSIONS.includes(dimension)) return undefined;
+  const label = strictest(limits.filter((l) => l.component === 'label' && l.dimension === dimension));
+  if (label) return { value: label.value, by: 'label' };
+  for (const note of item.makerSays ?? []) {
+    if (note.says !== 'allows' && note.says !== 'requires') continue;
+    const value = MAKER_ALLOWS[note.about]?.[dimension];
+    if (value !== undefined) return { value, by: 'maker' };
+  }
+  return undefined;
+}
+
+/**
+ * The envelope of an item: per dimension the strictest of its hard limits and of those soft limits that neither an explicit label, nor the
+ * maker, nor a knowingly chosen school passes. Limits of scope `part` are kept for work on that part and do not bind the whole.
+ */
+export function envelopeOf(item: Item, limits: readonly Limit[], schools: readonly SchoolPull[] = []): Envelope {
+  const waived: Waiver[] = [];
+  const bounds: Partial<Record<Dimension, Bound>> = {};
+  const hard: Partial<Record<Dimension, LimitValues[Dimension]>> = {};
+  for (const dimension of DIMENSIONS) {
+    const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value as never);
+    const all = limits.filter((l) => l.dimension === dimension && l.scope === 'whole');
+    const permit = allowed(item, dimension, all);
+    const held: Limit[] = [];
+    const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];
+    const hardOnes: Limit[] = [];
+    for (const limit of all) {
+      if (limit.hard) {
+        const raise = limit.labelRaises;
+        if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > loose(limit.value)) {
+          const to = loose(permit.value) < loose(raise) ? permit.value : raise;
+          const raised: Limit = { ...limit, value: to };
+          // Not hard in the tie: the label that raised it is what binds.
+          held.push({ ...raised, hard: false });
+          hardOnes.push(raised);
+          passed.push({ limit, to, by: 'label' });
+        } else {
+          held.push(limit);
+          hardOnes.push(limit);
+        }
+        continue;
+      }
+      const school = schools.find(
+        (s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension] as never) > loose(limit.value),
+      );
+      if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
+      else if (school) passed.push({ limit, to: school.waives?.[dimension] as never, by: school.school });
+      else held.push(limit);
+    }
+    // A pass goes as far as its word and no further; a school may be passed on by a label that allows more still.
+    for (const pass of passed) {
+      if (pass.limit.hard) continue;
+      held.push({
+        ...pass.limit,
+        value: pass.to,
+        component: pass.by,
+        rule: pass.by === 'label' || pass.by === 'maker' ? `${pass.by}-allows` : pass.by,
+        hard: false,
+      });
+    }
+    for (const school of schools) {
+      const value = school.tightens?.[dimension];
+      if (value === undefined) continue;
+      held.push({ dimension, value, hard: false, scope: 'whole', component: 'school', rule: school.school, basis: 'practice' });
+    }
+    const binding = strictest(held);
+    const value = binding ? binding.value : loosest(dimension);
+    bounds[dimension] = { value, by: binding };
+    hard[dimension] = strictest(hardOnes)?.value ?? loosest(dimension);
+    for (const pass of passed) {
+      const known = waived.some(
+        (w) => w.dimension === dimension && w.limit.rule === pass.limit.rule && w.limit.component === pass.limit.component,
+      );
+      if (!known && loose(value) > loose(pass.limit.value))
+        waived.push({ dimension, from: pass.limit.value, to: value, by: pass.by, limit: pass.limit });
+    }
+  }
+  return { bounds: bounds as Envelope['bounds'], hard: hard as Envelope['hard'], waived: waived.sort(byContent), limits };
+}
+
+function byContent(a: Waiver, b: Waiver): number {
+  return DIMENSIONS.indexOf(a.dimension) - DIMENSIONS.indexOf(b.dimension) || compare(a.limit, b.limit);
+}
+
+/** True when doing `value` stays inside the envelope. */
+export function allows<D extends Dimension>(envelope: Envelope, dimension: D, value: LimitValues[D]): boolean {
+  return looseness(dimension, value) <= looseness(dimension, envelope.bounds[dimension].value);
+}

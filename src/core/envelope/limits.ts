@@ -1,0 +1,136 @@
+import type { Component, Item } from '../gear';
+import type { Basis, Dimension, Knowledge, LimitValues, MaterialRow } from '../knowledge';
+import { LABEL_RULES, MAKER_RULES, TAKEN_OUT } from '../knowledge';
+import { DIMENSIONS } from './scale';
+
+/** One limit with its cause. `component` is a part name, "label" or "maker". */
+export interface Limit extends Basis {
+  readonly dimension: Dimension;
+  readonly value: LimitValues[Dimension];
+  readonly hard: boolean;
+  /** `part`: binds only work on that very part. */
+  readonly scope: 'whole' | 'part';
+  readonly component: string;
+  readonly rule: string;
+  /** A hard limit that an explicit label alone may raise this far. */
+  readonly labelRaises?: LimitValues[Dimension];
+}
+
+const MEMORY: Basis = { basis: 'memory' };
+
+/** True when the programme takes the component out before anything wet, so that it does not bind. */
+export function isTakenOut(item: Item, component: Component): boolean {
+  if (component.removable !== undefined) return component.removable;
+  const fittings = item.fittings ?? [];
+  return TAKEN_OUT.some(
+    (t) => fittings.includes(t.fitting) && ('part' in t ? component.part === t.part : component.material === t.material),
+  );
+}
+
+function specificity(row: MaterialRow): number {
+  return (row.kinds ? 1 : 0) + (row.parts ? 2 : 0) + (row.bonded ? 4 : 0);
+}
+
+/** The most specific row that speaks for a component, or null when nothing is known about its material. */
+export function rowFor(item: Item, component: Component, materials: readonly MaterialRow[]): MaterialRow | null {
+  let best: MaterialRow | null = null;
+  for (const row of materials) {
+    if (row.material !== component.material) continue;
+    if (row.kinds && !row.kinds.includes(item.kind)) continue;
+    if (row.parts && !row.parts.includes(component.part)) continue;
+    if (row.bonded && component.bonded === undefined) continue;
+    if (!best || specificity(row) > specificity(best)) best = row;
+  }
+  return best;
+}
+
+/** The limits that one component brings. */
+export function componentLimits(item: Item, component: Component, knowledge: Knowledge): Limit[] {
+  const row = rowFor(item, component, knowledge.materials);
+  if (!row) return [];
+  const limits: Limit[] = [];
+  for (const dimension of DIMENSIONS) {
+    const value = row.limits[dimension];
+    if (value === undefined || value === null) continue;
+    const raise = row.labelRaises?.[dimension];
+    limits.push({
+      dimension,
+      value,
+      hard: row.hard?.includes(dimension) ?? false,
+      scope: row.partScope?.includes(dimension) ? 'part' : 'whole',
+      component: component.part,
+      rule: `${row.id}.${dimension}`,
+      ...(raise === undefined ? {} : { labelRaises: raise }),
+      ...(row.basis?.[dimension] ?? MEMORY),
+    });
+  }
+  return limits;
+}
+
+/** The limits of the care label; none when it is missing. Label limits are hard. */
+export function labelLimits(item: Item): Limit[] {
+  const label = item.label;
+  if (!label) return [];
+  const limits: Limit[] = [];
+  const add = (dimension: Dimension, value: LimitValues[Dimension], by: Basis & { id: string }): void => {
+    limits.push({
+      dimension,
+      value,
+      hard: true,
+      scope: 'whole',
+      component: 'label',
+      rule: by.id,
+      basis: by.basis,
+      ...(by.source === undefined ? {} : { source: by.source }),
+    });
+  };
+  if (label.wash) {
+    if (!label.wash.allowed) {
+      add('washMaxC', 0, LABEL_RULES.washNo);
+      add('action', 'surface', LABEL_RULES.washNo);
+    } else {
+      if (label.wash.maxC !== undefined) add('washMaxC', label.wash.maxC, LABEL_RULES.washMaxC);
+      if (label.wash.action !== undefined) add('action', label.wash.action, LABEL_RULES.action);
+      if (label.wash.action === 'hand') add('washMaxC', LABEL_RULES.handMaxC.maxC, LABEL_RULES.handMaxC);
+    }
+  }
+  if (label.bleach !== undefined) add('bleach', label.bleach, LABEL_RULES.bleach);
+  if (label.tumble !== undefined) add('tumble', label.tumble, LABEL_RULES.tumble);
+  if (label.ironMaxC !== undefined) add('ironMaxC', label.ironMaxC, LABEL_RULES.ironMaxC);
+  return limits;
+}
+
+/** The limits in the maker's own notes. */
+export function makerLimits(item: Item): Limit[] {
+  const limits: Limit[] = [];
+  for (const note of item.makerSays ?? []) {
+    for (const rule of MAKER_RULES) {
+      if (rule.about !== note.about || rule.says !== note.says) continue;
+      for (const dimension of DIMENSIONS) {
+        const value = rule.limits[dimension];
+        if (value === undefined || value === null) continue;
+        limits.push({
+          dimension,
+          value,
+          hard: rule.hard,
+          scope: 'whole',
+          component: 'maker',
+          rule: `maker-${note.says}-${note.about}`,
+          basis: 'maker',
+        });
+      }
+    }
+  }
+  return limits;
+}
+
+/** Every limit on an item: components that stay on, label, maker. */
+export function allLimits(item: Item, knowledge: Knowledge, keepsOn: (component: Component) => boolean = () => false): Limit[] {
+  const limits: Limit[] = [];
+  for (const component of item.components) {
+    if (isTakenOut(item, component) && !keepsOn(component)) continue;
+    limits.push(...componentLimits(item, component, knowledge));
+  }
+  limits.push(...labelLimits(item), ...makerLimits(item));
+  return limits;
+}

@@ -1,0 +1,43 @@
+import { ACTIONS, BLEACHES, TUMBLES } from '../gear';
+import type { Dimension, LimitValues } from '../knowledge';
+
+/** The ordered values of each worded setting, loosest first. Settings not listed are numbers: more is looser, null is free. */
+export const SCALES: { readonly [D in Dimension]?: readonly LimitValues[D][] } = {
+  action: ACTIONS,
+  tumble: TUMBLES,
+  bleach: BLEACHES,
+  enzymes: ['ok', 'non-bio', 'none'],
+  softener: ['ok', 'sparing', 'none'],
+  agitator: ['ok', 'none'],
+};
+
+export const DIMENSIONS: readonly Dimension[] = [
+  'washMaxC',
+  'action',
+  'spinMaxRpm',
+  'tumble',
+  'bleach',
+  'ironMaxC',
+  'soakMaxMin',
+  'enzymes',
+  'softener',
+  'agitator',
+];
+
+/**
+ * How loose a value is: larger is looser, Infinity is no limit.
+ * @throws RangeError for a word that the scale does not know (a caller's mistake).
+ */
+export function looseness<D extends Dimension>(dimension: D, value: LimitValues[D]): number {
+  const scale = SCALES[dimension] as readonly unknown[] | undefined;
+  if (!scale) return value === null ? Infinity : (value as number);
+  const at = scale.indexOf(value);
+  if (at < 0) throw new RangeError(`${dimension}: ${String(value)} is not on its scale`);
+  return scale.length - 1 - at;
+}
+
+/** The loosest value of a dimension. */
+export function loosest<D extends Dimension>(dimension: D): LimitValues[D] {
+  const scale = SCALES[dimension] as readonly LimitValues[D][] | undefined;
+  return scale ? (scale[0] as LimitValues[D]) : (null as LimitValues[D]);
+}

@@ -1,0 +1,162 @@
+/**
+ * Turns a request into plain facts (a set of strings) that knowledge records test with `When`. Names are built from the record's own
+ * words ("kind:…", "fill:…", "soil>=2"), so new kinds and materials need no change here. Refuses: deciding anything.
+ */
+import type { Component, Equipment, Inspection, Item, Kit, Supply } from '../gear';
+import type { Envelope } from '../envelope';
+import { allows, isTakenOut } from '../envelope';
+import type { Trait, When } from '../knowledge';
+import { EXPOSED_ZONES, LOFT_THRESHOLDS } from '../knowledge';
+
+export type Facts = Set<string>;
+
+/** True when the condition holds. An empty condition always does. */
+export function holds(when: When | undefined, facts: ReadonlySet<string>): boolean {
+  if (!when) return true;
+  if (when.all) for (const fact of when.all) if (!facts.has(fact)) return false;
+  if (when.none) for (const fact of when.none) if (facts.has(fact)) return false;
+  if (when.any) {
+    for (const fact of when.any) if (facts.has(fact)) return true;
+    return false;
+  }
+  return true;
+}
+
+/** Adds every trait whose condition holds, in order. */
+export function addTraits(traits: readonly Trait[], facts: Facts): void {
+  for (const trait of traits) if (holds(trait.when, facts)) facts.add(trait.id);
+}
+
+function addComponent(item: Item, component: Component, facts: Facts): void {
+  const { part, material, attributes } = component;
+  facts.add(`part:${part}`);
+  if (isTakenOut(item, component)) {
+    facts.add(`out:${part}:${material}`);
+    return;
+  }
+  facts.add(`mat:${material}`);
+  facts.add(`${part}:${material}`);
+  facts.add(`stays:${part}:${material}`);
+  if (part === 'insole' && component.removable === undefined && component.bonded === undefined) facts.add('insole-not-known');
+  if (attributes?.hydrophobic) facts.add('hydrophobic');
+  if (attributes?.denier !== undefined && attributes.denier <= 10) facts.add('denier<=10');
+}
+
+/** What the item is, by its own record. */
+export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
+  facts.add(`kind:${item.kind}`);
+  for (const component of item.components) addComponent(item, component, facts);
+  for (const fitting of item.fittings ?? []) facts.add(`fitting:${fitting}`);
+  for (const mark of item.marks ?? []) facts.add(`mark:${mark}`);
+  for (const note of item.makerSays ?? []) facts.add(`maker:${note.says}:${note.about}`);
+  if (facts.has('maker:forbids:tumble') && facts.has('maker:forbids:iron')) facts.add('maker-forbids-heat');
+  facts.add(`repellency:${item.repellency ?? 'unknown'}`);
+  if (item.lining) facts.add(`lining:${item.lining}`);
+  if (item.finish) facts.add(`finish:${item.finish}`);
+  if (item.jobClass) facts.add(`job:${item.jobClass}`);
+  if (item.colour?.class) facts.add(`colour:${item.colour.class}`);
+  if (item.colour?.bleed !== 'safe') facts.add('bleed-unproved');
+  if (item.colour?.bleed === 'bleeds') facts.add('bleeds');
+  facts.add(item.label ? 'label:read' : 'label:none');
+  if (item.label?.professional) facts.add(`professional:${item.label.professional}`);
+  if (item.massG === undefined) facts.add('unknown:mass');
+  if (item.bulk === undefined) facts.add('unknown:bulk');
+  return facts;
+}
+
+/** What was seen on one look. What was not looked at becomes "unseen:…", never fine. */
+export function seenFacts(
+  seen: Inspection | null,
+  thresholds: { loftWash?: number; loftFluff?: number } = {},
+  facts: Facts = new Set(),
+): Facts {
+  const soil = seen?.soil;
+  if (soil === undefined) facts.add('unseen:soil');
+  else {
+    facts.add(`soil=${soil}`);
+    for (let n = 0; n <= soil; n++) facts.add(`soil>=${n}`);
+  }
+  const odour = seen?.odour;
+  if (odour === undefined) facts.add('unseen:odour');
+  else {
+    facts.add(`odour=${odour}`);
+    for (let n = 0; n <= odour; n++) facts.add(`odour>=${n}`);
+  }
+  for (const kind of seen?.soils ?? []) facts.add(`soils:${kind}`);
+  for (const stain of seen?.stains ?? []) {
+    facts.add('stained').add(`stain:${stain.soil}`);
+    facts.add(stain.set ? 'stain-set' : 'stain-fresh');
+  }
+  for (const damage of seen?.damage ?? []) facts.add('damaged').add(`damage:${damage.kind}`);
+  if (seen?.clumped) facts.add('clumped');
+  if (seen?.damp) facts.add('damp');
+  if (seen?.discoloured) facts.add('discoloured');
+  if (seen?.fromStorage) facts.add('from-storage');
+  addLoft(seen?.loftRatio, { ...LOFT_THRESHOLDS, ...thresholds }, facts);
+  addDroplets(seen?.droplet, facts);
+  return facts;
+}
+
+function addLoft(ratio: number | undefined, limits: { loftWash: number; loftFluff: number }, facts: Facts): void {
+  if (ratio === undefined) facts.add('unseen:loftRatio');
+  else if (ratio < limits.loftWash) facts.add('loft:low');
+  else if (ratio <= limits.loftFluff) facts.add('loft:flat');
+  else facts.add('loft:fine');
+}
+
+function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, facts: Facts): void {
+  const zones = Object.entries(droplet ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number');
+  if (zones.length === 0) {
+    facts.add('unseen:droplet');
+    return;
+  }
+  const worst = Math.min(...zones.map(([, grade]) => grade));
+  facts.add(`drop=${worst}`);
+  for (let n = worst; n <= 5; n++) facts.add(`drop<=${n}`);
+  for (let n = 0; n <= worst; n++) facts.add(`drop>=${n}`);
+  if (zones.some(([zone, grade]) => grade === worst && EXPOSED_ZONES.includes(zone))) facts.add('drop:exposed');
+}
+
+/** True when the bottle or set can still serve at all. Without any remaining amount there is enough. */
+export function isLeft(supply: Supply): boolean {
+  return supply.remainingMl !== 0 && supply.remainingCount !== 0;
+}
+
+/** What is owned. Machines absent from the record are unknown, an empty list is none. */
+export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Facts = new Set()): Facts {
+  const equipment: Equipment = kit.equipment ?? {};
+  if (equipment.washers === undefined) facts.add('unknown:washers');
+  if (equipment.dryers === undefined) facts.add('unknown:dryers');
+  if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
+  for (const washer of equipment.washers ?? []) facts.add(`own:${washer.kind}`);
+  if (equipment.room?.airC === undefined || equipment.room.rhPercent === undefined) facts.add('unknown:room');
+  if (equipment.room?.fan) facts.add('own:fan');
+  if (equipment.waterHardnessMgPerL === undefined) facts.add('unknown:hardness');
+  for (const supply of kit.supplies ?? []) if (isLeft(supply)) facts.add(`have:${supply.class}`);
+  return facts;
+}
+
+const WASH_MARKS = [15, 20, 30, 40, 50, 60, 70, 95];
+
+/** What the envelope lets one do, and what its hard limits alone would. */
+export function envelopeFacts(envelope: Envelope, facts: Facts): void {
+  const { bounds } = envelope;
+  for (const c of WASH_MARKS) if (allows(envelope, 'washMaxC', c)) facts.add(`can:wash>=${c}`);
+  for (const tumble of ['air', 'low', 'normal'] as const)
+    if (allows(envelope, 'tumble', tumble)) facts.add(`can:tumble:${tumble}`);
+  for (const bleach of ['oxygen', 'any'] as const) if (allows(envelope, 'bleach', bleach)) facts.add(`can:bleach:${bleach}`);
+  for (const c of [110, 150, 200]) if (allows(envelope, 'ironMaxC', c)) facts.add(`can:iron>=${c}`);
+  if (bounds.soakMaxMin.value === null || bounds.soakMaxMin.value > 0) facts.add('can:soak');
+  if (allows(envelope, 'softener', 'sparing')) facts.add('can:softener');
+  if (bounds.agitator.value === 'none') facts.add('no-agitator');
+  if (allows(envelope, 'action', 'very-mild')) facts.add('can:machine');
+  if (allows(envelope, 'action', 'hand')) facts.add('can:hand');
+  if (allows(envelope, 'action', 'surface')) facts.add('can:surface');
+}
+
+/** What the hard limits alone would permit, for schools that pass soft ones. */
+export function hardFacts(envelope: Envelope, facts: Facts): void {
+  const { washMaxC, action } = envelope.hard;
+  for (const c of WASH_MARKS) if (washMaxC === null || washMaxC >= c) facts.add(`hard:wash>=${c}`);
+  if (action === 'normal' || action === 'mild' || action === 'very-mild') facts.add('hard:machine');
+}

@@ -1,0 +1,87 @@
+import * as v from '../../gear/vocabulary';
+import {
+  Bool,
+  Finite,
+  Id,
+  ListOf,
+  Maybe,
+  Nested,
+  NestedList,
+  NotNegative,
+  OneOf,
+  Percent,
+  Positive,
+  PositiveList,
+  RangeOfTwo,
+  Text,
+  Whole,
+} from '../fields';
+import { MoneyDoc } from './item';
+
+export class CycleDoc {
+  @Text(100) name!: string;
+  @Maybe() @Finite() tempC?: number;
+  @Maybe() @Positive() minutes?: number;
+  @Maybe() @NotNegative() spinRpm?: number;
+  @Maybe() @Whole(0, 20) rinses?: number;
+  @Maybe() @Positive() litres?: number;
+}
+
+/** `lastLoads`: residues left in it since its last purge. */
+export class WasherDoc {
+  @Id() id!: string;
+  @OneOf(v.WASHER_KINDS) kind!: v.WasherKind;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @Positive() capacityKg?: number;
+  @Maybe() @Positive() drumLitres?: number;
+  @Maybe() @PositiveList() spinRpm?: number[];
+  @Maybe() @NestedList(() => CycleDoc) cycles?: CycleDoc[];
+  @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+}
+
+export class DryerDoc {
+  @Id() id!: string;
+  @OneOf(v.DRYER_KINDS) kind!: v.DryerKind;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @Positive() drumLitres?: number;
+  @Maybe() @ListOf(v.HEATS) heats?: v.Heat[];
+  @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+}
+
+export class RoomDoc {
+  @Maybe() @Finite() airC?: number;
+  @Maybe() @Percent() rhPercent?: number;
+  @Maybe() @Bool() fan?: boolean;
+  @Maybe() @Bool() outdoorShade?: boolean;
+}
+
+export class EquipmentDoc {
+  @Maybe() @NestedList(() => WasherDoc) washers?: WasherDoc[];
+  @Maybe() @NestedList(() => DryerDoc) dryers?: DryerDoc[];
+  @Maybe() @Nested(() => RoomDoc) room?: RoomDoc;
+  @Maybe() @NotNegative() waterHardnessMgPerL?: number;
+  @Maybe() @Finite() inletC?: number;
+}
+
+export class DoseByWasherDoc {
+  [kind: string]: number | undefined;
+}
+for (const kind of v.WASHER_KINDS) {
+  Maybe()(DoseByWasherDoc.prototype, kind);
+  Positive()(DoseByWasherDoc.prototype, kind);
+}
+
+/** One bottle, box or set. Without any `remaining…` there is enough of it. */
+export class SupplyDoc {
+  @Id() id!: string;
+  @OneOf(v.SUPPLY_CLASSES) class!: v.SupplyClass;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @NotNegative() remainingMl?: number;
+  @Maybe() @NotNegative() remainingCount?: number;
+  @Maybe() @Positive() labelDoseMl?: number;
+  @Maybe() @RangeOfTwo() labelDoseRangeMl?: [number, number];
+  @Maybe() @Nested(() => DoseByWasherDoc) labelDoseByWasher?: DoseByWasherDoc;
+  @Maybe() @Positive() capMl?: number;
+  @Maybe() @Percent() concentrationPercent?: number;
+  @Maybe() @Nested(() => MoneyDoc) price?: MoneyDoc;
+}

@@ -1,0 +1,41 @@
+import * as v from '../../gear/vocabulary';
+import { Bool, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
+
+/** Droplet grades by zone, 0–5, worded as the spray test ISO 4920 / AATCC TM22 does. An absent zone was not tested. */
+export class DropletDoc {
+  [zone: string]: number | undefined;
+}
+for (const zone of v.DROPLET_ZONES) {
+  Maybe()(DropletDoc.prototype, zone);
+  Whole(0, 5)(DropletDoc.prototype, zone);
+}
+
+/** A mark. `set` = it has dried in or survived a treatment. */
+export class StainDoc {
+  @OneOf(v.SOILS) soil!: v.Soil;
+  @Maybe() @Text(200) place?: string;
+  @Maybe() @Bool() set?: boolean;
+}
+
+export class DamageDoc {
+  @OneOf(v.DAMAGES) kind!: v.Damage;
+  @Maybe() @Text(200) place?: string;
+}
+
+/** What somebody saw on one look. Absent = not looked at, never fine. */
+export class InspectionDoc {
+  @Id() id!: string;
+  @Id() itemId!: string;
+  @Instant() at!: string;
+  @Maybe() @Whole(0, 4) soil?: number;
+  @Maybe() @ListOf(v.SOILS) soils?: v.Soil[];
+  @Maybe() @Whole(0, 3) odour?: number;
+  @Maybe() @Nested(() => DropletDoc) droplet?: DropletDoc;
+  @Maybe() @NotNegative() loftRatio?: number;
+  @Maybe() @Bool() clumped?: boolean;
+  @Maybe() @Bool() damp?: boolean;
+  @Maybe() @Bool() discoloured?: boolean;
+  @Maybe() @Bool() fromStorage?: boolean;
+  @Maybe() @NestedList(() => StainDoc) stains?: StainDoc[];
+  @Maybe() @NestedList(() => DamageDoc) damage?: DamageDoc[];
+}

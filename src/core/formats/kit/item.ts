@@ -1,0 +1,92 @@
+import * as v from '../../gear/vocabulary';
+import { Bool, Day, Id, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, OrNull, Points, Positive, Text } from '../fields';
+
+export class MoneyDoc {
+  @NotNegative() amount!: number;
+  @Text(8) currency!: string;
+}
+
+export class AttributesDoc {
+  @Maybe() @Positive() denier?: number;
+  @Maybe() @Positive() fillPowerCuInPerOz?: number;
+  @Maybe() @Positive() fillMassG?: number;
+  @Maybe() @Bool() hydrophobic?: boolean;
+  @Maybe() @Positive() thicknessMm?: number;
+}
+
+export class ComponentDoc {
+  @OneOf(v.PARTS) part!: v.Part;
+  @OneOf(v.MATERIALS) material!: v.Material;
+  @Maybe() @Nested(() => AttributesDoc) attributes?: AttributesDoc;
+  @Maybe() @Bool() removable?: boolean;
+  @Maybe() @OneOf(v.BONDS) bonded?: (typeof v.BONDS)[number];
+}
+
+export class ColourDoc {
+  @Maybe() @OneOf(v.COLOURS) class?: (typeof v.COLOURS)[number];
+  @Maybe() @OneOf(v.BLEEDS) bleed?: (typeof v.BLEEDS)[number];
+}
+
+export class WashLabelDoc {
+  @Bool() allowed!: boolean;
+  @Maybe() @OneOf(v.LABEL_WASH_C) maxC?: (typeof v.LABEL_WASH_C)[number];
+  @Maybe() @OneOf(v.LABEL_ACTIONS) action?: (typeof v.LABEL_ACTIONS)[number];
+}
+
+/** A care label as printed. A key absent = the label is silent on it. */
+export class CareLabelDoc {
+  @Maybe() @Nested(() => WashLabelDoc) wash?: WashLabelDoc;
+  @Maybe() @OneOf(v.BLEACHES) bleach?: v.Bleach;
+  @Maybe() @OneOf(v.LABEL_TUMBLES) tumble?: (typeof v.LABEL_TUMBLES)[number];
+  @Maybe() @ListOf(v.NATURAL_DRYINGS) naturalDrying?: (typeof v.NATURAL_DRYINGS)[number][];
+  @Maybe() @OneOf(v.LABEL_IRON_C) ironMaxC?: (typeof v.LABEL_IRON_C)[number];
+  @Maybe() @OneOf(v.PROFESSIONALS) professional?: (typeof v.PROFESSIONALS)[number];
+}
+
+export class MakerNoteDoc {
+  @OneOf(v.MAKER_TOPICS) about!: (typeof v.MAKER_TOPICS)[number];
+  @OneOf(v.MAKER_VERBS) says!: (typeof v.MAKER_VERBS)[number];
+  @Maybe() @Text() text?: string;
+}
+
+export class BaffleDoc {
+  @Id() id!: string;
+  @Maybe() @Positive() volumeCm3?: number;
+  @Maybe() @Points() polygonMm?: [number, number][];
+  @Maybe() @Positive() newThicknessMm?: number;
+}
+
+export class OpeningDoc {
+  @Id() from!: string;
+  @Id() to!: string;
+  @Maybe() @OneOf(v.OPENING_STATES) state?: (typeof v.OPENING_STATES)[number];
+  @Maybe() @Positive() widthMm?: number;
+}
+
+export class FillMapDoc {
+  @NestedList(() => BaffleDoc) baffles!: BaffleDoc[];
+  @Maybe() @NestedList(() => OpeningDoc) openings?: OpeningDoc[];
+}
+
+/** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
+export class ItemDoc {
+  @Id() id!: string;
+  @OneOf(v.KINDS) kind!: v.Kind;
+  @NestedList(() => ComponentDoc) components!: ComponentDoc[];
+  @OrNull() @Nested(() => CareLabelDoc) label!: CareLabelDoc | null;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @Text(200) owner?: string;
+  @Maybe() @Day() boughtOn?: string;
+  @Maybe() @Nested(() => MoneyDoc) price?: MoneyDoc;
+  @Maybe() @Positive() massG?: number;
+  @Maybe() @OneOf(v.BULKS) bulk?: v.Bulk;
+  @Maybe() @Nested(() => ColourDoc) colour?: ColourDoc;
+  @Maybe() @ListOf(v.MARKS) marks?: (typeof v.MARKS)[number][];
+  @Maybe() @OneOf(v.JOB_CLASSES) jobClass?: (typeof v.JOB_CLASSES)[number];
+  @Maybe() @ListOf(v.FITTINGS) fittings?: v.Fitting[];
+  @Maybe() @OneOf(v.REPELLENCIES) repellency?: (typeof v.REPELLENCIES)[number];
+  @Maybe() @OneOf(v.FINISHES) finish?: (typeof v.FINISHES)[number];
+  @Maybe() @OneOf(v.LININGS) lining?: (typeof v.LININGS)[number];
+  @Maybe() @NestedList(() => MakerNoteDoc) makerSays?: MakerNoteDoc[];
+  @Maybe() @Nested(() => FillMapDoc) fillMap?: FillMapDoc;
+}

@@ -1,0 +1,32 @@
+import * as v from '../../gear/vocabulary';
+import { Const, Id, Instant, Maybe, Nested, NestedList, OneOf, Positive, Text } from '../fields';
+import { EquipmentDoc, SupplyDoc } from './equipment';
+import { InspectionDoc } from './inspection';
+import { ItemDoc } from './item';
+import { LogEntryDoc } from './log';
+import { PreferencesDoc } from './preferences';
+
+export const KIT_FORMAT = 'umbrastic/kit';
+export const KIT_VERSION = 1;
+
+export class WeighInDoc {
+  @Id() itemId!: string;
+  @Instant() at!: string;
+  @Positive() massG!: number;
+  @Maybe() @OneOf(v.WEIGHED_AFTER) after?: (typeof v.WEIGHED_AFTER)[number];
+}
+
+/** Everything a person owns and did. Absent parts are unknown, never empty. */
+export class KitDoc {
+  @Const(KIT_FORMAT) format!: typeof KIT_FORMAT;
+  @Const(KIT_VERSION) version!: typeof KIT_VERSION;
+  @NestedList(() => ItemDoc) items!: ItemDoc[];
+  @NestedList(() => InspectionDoc) inspections!: InspectionDoc[];
+  @Maybe() @Instant() exportedAt?: string;
+  @Maybe() @Text(200) title?: string;
+  @Maybe() @Nested(() => EquipmentDoc) equipment?: EquipmentDoc;
+  @Maybe() @NestedList(() => SupplyDoc) supplies?: SupplyDoc[];
+  @Maybe() @Nested(() => PreferencesDoc) preferences?: PreferencesDoc;
+  @Maybe() @NestedList(() => WeighInDoc) weighIns?: WeighInDoc[];
+  @Maybe() @NestedList(() => LogEntryDoc) log?: LogEntryDoc[];
+}

@@ -1,0 +1,253 @@
+/** The fixed words of the kit format. One home: the validators, the JSON Schema, the pages and the engine all read these lists. */
+
+export const KINDS = [
+  'jacket',
+  'trousers',
+  'vest',
+  'gloves',
+  'hat',
+  'base-layer',
+  'mid-layer',
+  'jersey',
+  'socks',
+  'sleeping-bag',
+  'quilt',
+  'tent',
+  'tarp',
+  'footprint',
+  'pack',
+  'running-vest',
+  'reservoir',
+  'soft-flask',
+  'shoe',
+  'boot',
+  'studded-boot',
+  'towel',
+  'cloth',
+  'pads',
+  'costume-body',
+  'costume-head',
+  'bag',
+  'rope',
+  'harness',
+  'helmet',
+  'buoyancy-aid',
+  'airbag',
+  'other',
+] as const;
+
+export const PARTS = [
+  'face',
+  'membrane',
+  'coating',
+  'fill',
+  'lining',
+  'mesh',
+  'upper',
+  'midsole',
+  'outsole',
+  'insole',
+  'laces',
+  'pile',
+  'backing',
+  'foam',
+  'print',
+  'crest',
+  'trim',
+  'shell',
+  'strap',
+] as const;
+
+export const MATERIALS = [
+  'down',
+  'polyester-fill',
+  'polyester-woven',
+  'polyester-knit',
+  'polyester-mesh',
+  'polyamide-woven',
+  'polyamide-knit',
+  'membrane',
+  'pu-coating',
+  'silicone-coating',
+  'merino',
+  'wool',
+  'cotton',
+  'cotton-canvas',
+  'elastane-mesh',
+  'leather',
+  'suede',
+  'nubuck',
+  'patent',
+  'rubber',
+  'eva-foam',
+  'pu-foam',
+  'split-microfibre',
+  'acrylic-pile',
+  'tpu',
+  'silicone',
+  'heat-press-print',
+  'embroidery',
+  'fur',
+  'metal',
+] as const;
+
+export const FITTINGS = [
+  'zip',
+  'hook-and-loop',
+  'drawcord',
+  'fur-trim',
+  'removable-studs',
+  'removable-insole',
+  'laces',
+  'removable-padding',
+  'electronics',
+  'eyelets',
+  'eyes',
+  'print',
+  'crest',
+  'reflective',
+] as const;
+
+export const SOILS = [
+  'mud',
+  'dust',
+  'sweat',
+  'sweat-salt',
+  'body-oil',
+  'blood',
+  'grease',
+  'wax',
+  'food-sugar',
+  'canvas-stain',
+  'scuff',
+  'transfer',
+  'paint',
+  'dye',
+  'yellowing',
+  'mould',
+  'salt-line',
+  'smoke',
+  'resin',
+  'residue',
+  'unknown',
+] as const;
+
+export const SUPPLY_CLASSES = [
+  'technical-cleaner',
+  'down-cleaner',
+  'plain-liquid',
+  'bio-liquid',
+  'powder',
+  'oxygen-booster',
+  'stain-remover',
+  'shoe-cleaner',
+  'mild-soap',
+  'unscented-cleaner',
+  'microfibre-cleaner',
+  'vinegar',
+  'baking-soda',
+  'melamine-sponge',
+  'wash-in-proofer',
+  'spray-proofer',
+  'combined-wash-proof',
+  'suede-kit',
+  'peroxide-cream',
+  'acetone',
+  'shoe-powder',
+  'deodoriser',
+  'softener',
+  'dryer-sheets',
+  'chlorine-bleach',
+  'dryer-balls',
+  'felt-balls',
+] as const;
+
+export const MARKS = ['scent-critical', 'life-safety', 'heirloom'] as const;
+export const BULKS = ['small', 'medium', 'large'] as const;
+export const COLOURS = ['white', 'light', 'dark', 'vivid'] as const;
+export const BLEEDS = ['unknown', 'safe', 'bleeds'] as const;
+export const JOB_CLASSES = ['paint', 'drying', 'general', 'dirty'] as const;
+export const BONDS = ['sewn', 'cemented', 'fused'] as const;
+export const REPELLENCIES = ['none', 'finish', 'exposed-membrane'] as const;
+export const FINISHES = ['unknown', 'long-chain', 'reduced', 'fluorine-free'] as const;
+export const LININGS = ['none', 'plain', 'wicking', 'insulated'] as const;
+/** Wash temperatures, actions, dryer marks, iron temperatures and the rest as a care label prints them (ISO 3758:2012). */
+export const LABEL_WASH_C = [30, 40, 50, 60, 70, 95] as const;
+export const LABEL_ACTIONS = ['normal', 'mild', 'very-mild', 'hand'] as const;
+export const BLEACHES = ['any', 'oxygen', 'none'] as const;
+export const LABEL_TUMBLES = ['none', 'low', 'normal'] as const;
+export const NATURAL_DRYINGS = ['line', 'drip', 'flat', 'shade'] as const;
+export const LABEL_IRON_C = [0, 110, 150, 200] as const;
+export const PROFESSIONALS = ['none', 'P', 'F', 'W'] as const;
+export const MAKER_TOPICS = [
+  'wash',
+  'machine',
+  'agitator',
+  'tumble',
+  'iron',
+  'proofer',
+  'detergent',
+  'softener',
+  'tie-baffles',
+] as const;
+export const MAKER_VERBS = ['forbids', 'advises-against', 'allows', 'requires'] as const;
+export const OPENING_STATES = ['open', 'tied', 'sewn'] as const;
+export const DROPLET_ZONES = ['hood', 'shoulders', 'chest', 'back', 'sleeves', 'hem', 'seat', 'knees', 'body'] as const;
+export const DAMAGES = ['hole', 'seam', 'feather', 'delamination', 'sole', 'zip', 'leak', 'crack'] as const;
+export const WASHER_KINDS = ['front-loader', 'agitator', 'impeller', 'tub', 'basin'] as const;
+export const RESIDUES = ['softener', 'powder', 'perfume', 'bleach', 'workshop'] as const;
+export const DRYER_KINDS = ['vented', 'condenser', 'heat-pump', 'commercial'] as const;
+export const HEATS = ['air', 'low', 'medium', 'high'] as const;
+export const UNIT_SYSTEMS = ['metric', 'us'] as const;
+export const WEIGHED_AFTER = ['dry', 'spin', 'round'] as const;
+
+export const AIMS = [
+  'refer',
+  'repair',
+  'spot-clean',
+  'air',
+  'fluff',
+  'rinse',
+  'wash',
+  'reactivate',
+  'renew',
+  'downgrade',
+] as const;
+export const METHODS = ['machine', 'tub', 'hand', 'surface', 'extract', 'none', 'refer'] as const;
+export const PHASES = [
+  'prepare-machine',
+  'prepare-item',
+  'pretreat',
+  'wash',
+  'rinse',
+  'extract',
+  'dry',
+  'restore',
+  'repel',
+  'verify',
+  'store',
+] as const;
+/** Mechanical action, loosest first. `surface` is a damp cloth; `none` is nothing wet at all. */
+export const ACTIONS = ['normal', 'mild', 'very-mild', 'hand', 'surface', 'none'] as const;
+/** What a tumble dryer may do, loosest first; `normal` permits the medium heat. */
+export const TUMBLES = ['normal', 'low', 'air', 'none'] as const;
+
+export type Kind = (typeof KINDS)[number];
+export type Part = (typeof PARTS)[number];
+export type Material = (typeof MATERIALS)[number];
+export type Fitting = (typeof FITTINGS)[number];
+export type Soil = (typeof SOILS)[number];
+export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
+export type Bulk = (typeof BULKS)[number];
+export type DropletZone = (typeof DROPLET_ZONES)[number];
+export type Damage = (typeof DAMAGES)[number];
+export type WasherKind = (typeof WASHER_KINDS)[number];
+export type DryerKind = (typeof DRYER_KINDS)[number];
+export type Heat = (typeof HEATS)[number];
+export type Residue = (typeof RESIDUES)[number];
+export type Aim = (typeof AIMS)[number];
+export type Method = (typeof METHODS)[number];
+export type Phase = (typeof PHASES)[number];
+export type Action = (typeof ACTIONS)[number];
+export type Tumble = (typeof TUMBLES)[number];
+export type Bleach = (typeof BLEACHES)[number];

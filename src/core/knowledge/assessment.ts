@@ -1,0 +1,269 @@
+import type { AssessRule } from './types';
+
+/*
+ * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. Read in order: later rules
+ * may build on aims already set ("aim:wash").
+ */
+const M = { basis: 'memory' } as const;
+const P = { basis: 'practice' } as const;
+const SPRAY = { basis: 'standard', source: 'ISO 4920:2012' } as const;
+const notSafety = ['life-safety'] as const;
+
+export const ASSESS_RULES = [
+  {
+    id: 'life-safety-refer',
+    ...P,
+    when: { all: ['life-safety'] },
+    aim: 'refer',
+    decidedBy: ['kind'],
+    relevant: { all: ['life-safety'] },
+  },
+  {
+    id: 'hole-first',
+    ...P,
+    when: { all: ['hole'], none: notSafety },
+    aim: 'repair',
+    decidedBy: ['damage'],
+    relevant: { all: ['hole'] },
+  },
+  {
+    id: 'leak-route',
+    ...P,
+    when: { all: ['leaking'], none: notSafety },
+    aim: 'repair',
+    decidedBy: ['damage'],
+    relevant: { all: ['leaking'] },
+  },
+  {
+    id: 'feather-back',
+    ...P,
+    when: { all: ['damage:feather'], none: notSafety },
+    aim: 'repair',
+    decidedBy: ['damage'],
+    relevant: { all: ['damage:feather'] },
+  },
+  {
+    id: 'mend-part',
+    ...P,
+    when: { any: ['damage:zip', 'damage:sole', 'damage:crack'], none: notSafety },
+    aim: 'repair',
+    decidedBy: ['damage'],
+    relevant: { any: ['damage:zip', 'damage:sole', 'damage:crack'] },
+  },
+  {
+    id: 'soil-wash',
+    ...M,
+    when: { all: ['soil>=2'], none: notSafety },
+    aim: 'wash',
+    decidedBy: ['soil'],
+    relevant: { none: notSafety },
+  },
+  {
+    id: 'odour-wash',
+    ...M,
+    when: { all: ['odour>=2'], none: notSafety },
+    aim: 'wash',
+    decidedBy: ['odour'],
+    relevant: { none: notSafety },
+  },
+  {
+    id: 'set-stain-wash',
+    ...M,
+    when: { all: ['stain-set'], none: ['life-safety', 'cloth-like'] },
+    aim: 'wash',
+    decidedBy: ['stains'],
+    relevant: { all: ['stained'], none: ['life-safety', 'cloth-like'] },
+  },
+  {
+    id: 'cloth-used',
+    ...P,
+    when: { all: ['cloth-like', 'sweated'] },
+    aim: 'wash',
+    decidedBy: ['soil'],
+    relevant: { all: ['cloth-like'] },
+  },
+  {
+    id: 'jersey-sweated',
+    ...P,
+    when: { all: ['kind:jersey', 'sweated'] },
+    aim: 'wash',
+    decidedBy: ['soil', 'odour'],
+    relevant: { all: ['kind:jersey'] },
+  },
+  {
+    id: 'loft-wash',
+    ...M,
+    when: { all: ['filled', 'loft:low'], none: ['from-storage', 'life-safety'] },
+    aim: 'wash',
+    decidedBy: ['loftRatio'],
+    relevant: { all: ['filled'], none: notSafety },
+  },
+  {
+    id: 'clumped-wash',
+    ...M,
+    when: { all: ['filled', 'clumped'], none: notSafety },
+    aim: 'wash',
+    decidedBy: ['clumped'],
+    relevant: { all: ['filled'], none: notSafety },
+  },
+  {
+    id: 'discoloured-wash',
+    ...M,
+    when: { all: ['filled', 'discoloured'], none: notSafety },
+    aim: 'wash',
+    decidedBy: ['discoloured'],
+    relevant: { all: ['filled', 'pale'], none: notSafety },
+  },
+  {
+    id: 'soil-spot',
+    ...M,
+    when: { all: ['soil=1'], none: ['life-safety', 'rinse-only', 'cloth-like', 'aim:wash'] },
+    aim: 'spot-clean',
+    decidedBy: ['soil'],
+    relevant: { none: ['life-safety', 'rinse-only', 'cloth-like'] },
+  },
+  {
+    id: 'mark-spot',
+    ...M,
+    when: { all: ['stain-fresh'], none: ['life-safety', 'aim:wash', 'rinse-only', 'cloth-like'] },
+    aim: 'spot-clean',
+    decidedBy: ['stains'],
+    relevant: { all: ['stained'], none: notSafety },
+  },
+  {
+    id: 'yellow-spot',
+    ...M,
+    when: { all: ['discoloured'], none: ['filled', 'life-safety', 'aim:wash', 'cloth-like'] },
+    aim: 'spot-clean',
+    decidedBy: ['discoloured'],
+    relevant: { all: ['discoloured'], none: ['filled', 'life-safety'] },
+  },
+  {
+    id: 'rinse-after-use',
+    ...P,
+    when: { all: ['rinse-only'], any: ['soil>=1', 'odour>=1', 'stained'], none: ['aim:wash', 'life-safety'] },
+    aim: 'rinse',
+    decidedBy: ['soil', 'odour'],
+    relevant: { all: ['rinse-only'], none: notSafety },
+  },
+  {
+    id: 'odour-air',
+    ...M,
+    when: { all: ['odour=1'], none: ['soil>=1', 'aim:wash', 'aim:rinse', 'life-safety'] },
+    aim: 'air',
+    decidedBy: ['odour'],
+    relevant: { none: notSafety },
+  },
+  {
+    id: 'damp-air',
+    ...M,
+    when: { all: ['damp'], none: ['aim:wash', 'life-safety', 'aim:rinse'] },
+    aim: 'air',
+    decidedBy: ['damp'],
+    relevant: { all: ['damp'], none: notSafety },
+  },
+  {
+    id: 'loft-fluff',
+    ...M,
+    when: { all: ['filled', 'loft:flat'], none: ['aim:wash', 'life-safety'] },
+    aim: 'fluff',
+    decidedBy: ['loftRatio'],
+    relevant: { all: ['filled'], none: notSafety },
+  },
+  {
+    id: 'storage-fluff',
+    ...P,
+    when: { all: ['filled', 'from-storage'], none: ['aim:wash', 'life-safety'] },
+    aim: 'fluff',
+    decidedBy: ['fromStorage'],
+    relevant: { all: ['filled', 'from-storage'], none: notSafety },
+  },
+  {
+    id: 'drops-tired',
+    ...M,
+    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['dirty', 'aim:wash', 'life-safety'] },
+    aim: 'reactivate',
+    decidedBy: ['droplet'],
+    adds: ['test-after'],
+    relevant: { all: ['has-finish'], none: ['aim:wash', 'life-safety'] },
+  },
+  {
+    id: 'drops-sheltered',
+    ...M,
+    when: { all: ['has-finish', 'drop=3'], none: ['drop:exposed', 'aim:wash', 'life-safety'] },
+    aim: 'none',
+    decidedBy: ['droplet'],
+    relevant: { all: ['has-finish', 'drop=3'], none: ['aim:wash'] },
+  },
+  {
+    id: 'drops-poor',
+    ...M,
+    when: { all: ['has-finish', 'drop<=2'], none: ['dirty', 'aim:wash', 'life-safety'] },
+    aim: 'reactivate',
+    decidedBy: ['droplet'],
+    adds: ['test-after', 'renew-if-failed'],
+    relevant: { all: ['has-finish'], none: ['aim:wash', 'life-safety'] },
+  },
+  {
+    id: 'drops-gone-filthy',
+    ...M,
+    when: { all: ['has-finish', 'soil>=4', 'drop<=1'], none: ['life-safety', 'leaking'] },
+    aim: 'renew',
+    decidedBy: ['soil', 'droplet'],
+    adds: ['test-after'],
+    relevant: { all: ['has-finish', 'soil>=2'], none: notSafety },
+  },
+  {
+    id: 'washed-then-heat',
+    ...P,
+    when: { all: ['has-finish', 'aim:wash'], none: notSafety },
+    aim: 'reactivate',
+    decidedBy: [],
+    adds: ['test-after', 'renew-if-failed'],
+    relevant: { all: ['has-finish', 'aim:wash'] },
+  },
+  {
+    id: 'drops-fine',
+    ...SPRAY,
+    when: { all: ['has-finish', 'drop>=4'], none: ['aim:wash', 'life-safety'] },
+    aim: 'none',
+    decidedBy: ['droplet'],
+    relevant: { all: ['has-finish', 'drop>=4'], none: ['aim:wash'] },
+  },
+  {
+    id: 'cloth-downgrade',
+    ...P,
+    when: { all: ['cloth-like', 'stain-set'] },
+    aim: 'downgrade',
+    decidedBy: ['stains'],
+    relevant: { all: ['cloth-like', 'stained'] },
+  },
+] as const satisfies readonly AssessRule[];
+
+/** Zones that rain and straps reach first. */
+export const EXPOSED_ZONES: readonly string[] = ['hood', 'shoulders', 'back', 'sleeves'];
+
+/** Loft as a share of new: below `loftWash` it is washed, up to `loftFluff` it is fluffed. From memory; the user may move both. */
+export const LOFT_THRESHOLDS = { loftWash: 0.85, loftFluff: 0.95 } as const;
+
+/** An aim on the left makes the ones on the right needless. */
+export const SUPERSEDES: Readonly<Record<string, readonly string[]>> = {
+  refer: ['repair', 'spot-clean', 'air', 'fluff', 'rinse', 'wash', 'reactivate', 'renew', 'downgrade'],
+  wash: ['spot-clean', 'air', 'fluff', 'rinse'],
+  rinse: ['spot-clean', 'air'],
+  downgrade: ['spot-clean'],
+};
+
+/** Aims in the order they are carried out; a renewed finish is heated afterwards. */
+export const AIM_SEQUENCE = [
+  'refer',
+  'repair',
+  'spot-clean',
+  'air',
+  'fluff',
+  'rinse',
+  'wash',
+  'renew',
+  'reactivate',
+  'downgrade',
+] as const;

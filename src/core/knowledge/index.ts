@@ -1,0 +1,58 @@
+/**
+ * What the trade knows, as typed records: materials, rules, schools, families, steps, cautions. The engine reads them and names none of
+ * them. Refuses: computation. `KNOWLEDGE` is what ships; tests hand the engine variations of it.
+ */
+import { ASSESS_RULES } from './assessment';
+import { BLOCKS } from './blocks';
+import { CAUTIONS } from './cautions';
+import { FAMILIES } from './families';
+import { MATERIAL_ROWS } from './materials';
+import { ASSUMPTIONS, PLAN_TRAITS } from './plan-traits';
+import { RULES } from './rules';
+import { SCHOOLS } from './schools';
+import { FINISH_STEPS } from './steps/finish';
+import { PREPARE_STEPS } from './steps/prepare';
+import { PRETREAT_STEPS } from './steps/pretreat';
+import { WASH_STEPS } from './steps/wash';
+import { SEEN_TRAITS, TRAITS } from './traits';
+import type { Knowledge } from './types';
+
+export * from './types';
+export { AIM_SEQUENCE, EXPOSED_ZONES, LOFT_THRESHOLDS, SUPERSEDES } from './assessment';
+export { TAKEN_OUT } from './materials';
+export { WARM_WAYS } from './plan-traits';
+export * from './settings';
+export { SCHOOLS } from './schools';
+export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES } from './label-rules';
+
+export type MaterialRowId = (typeof MATERIAL_ROWS)[number]['id'];
+export type RuleId = (typeof RULES)[number]['id'];
+export type StepId = (typeof STEPS)[number]['id'];
+export type CautionId = (typeof CAUTIONS)[number]['id'];
+export type BlockId = (typeof BLOCKS)[number]['id'];
+export type AssessId = (typeof ASSESS_RULES)[number]['id'];
+export type FamilyId = (typeof FAMILIES)[number]['id'];
+export type AssumptionId = (typeof ASSUMPTIONS)[number]['id'];
+export type SchoolId = (typeof SCHOOLS)[number]['id'];
+type OptionKey<S> = S extends { id: infer I extends string; options: readonly (infer O)[] }
+  ? O extends { id: infer K extends string }
+    ? `${I}=${K}`
+    : never
+  : never;
+export type SchoolOptionKey = OptionKey<(typeof SCHOOLS)[number]>;
+
+const STEPS = [...PREPARE_STEPS, ...PRETREAT_STEPS, ...WASH_STEPS, ...FINISH_STEPS] as const;
+
+export const KNOWLEDGE: Knowledge = {
+  materials: MATERIAL_ROWS,
+  traits: [...TRAITS, ...SEEN_TRAITS],
+  planTraits: PLAN_TRAITS,
+  families: FAMILIES,
+  schools: SCHOOLS,
+  assess: ASSESS_RULES,
+  rules: RULES,
+  steps: [...STEPS].sort((a, b) => a.order - b.order),
+  cautions: CAUTIONS,
+  blocks: BLOCKS,
+  assumptions: ASSUMPTIONS,
+};

@@ -1,0 +1,67 @@
+import type { Trait } from './types';
+
+/**
+ * Facts that depend on the aims, the envelope, the schools and what is owned. Read in order, after the family, the method and the way of
+ * drying are known.
+ */
+export const PLAN_TRAITS = [
+  { id: 'wet', when: { any: ['method:machine', 'method:tub', 'method:hand', 'method:extract', 'method:surface'] } },
+  { id: 'wet-garment', when: { all: ['garment'], any: ['method:machine', 'method:tub', 'method:hand'] } },
+  { id: 'wet-pack', when: { any: ['method:machine', 'method:tub', 'method:hand'], all: ['kind:pack'] } },
+  { id: 'wet-pack', when: { any: ['method:machine', 'method:tub', 'method:hand'], all: ['kind:running-vest'] } },
+  { id: 'wet-filled', when: { all: ['filled'], any: ['method:machine', 'method:tub'] } },
+  { id: 'wet-pile', when: { all: ['mat:acrylic-pile'], any: ['method:machine', 'method:tub'] } },
+  { id: 'wet-printed', when: { all: ['printed'], any: ['method:machine', 'method:hand'] } },
+  { id: 'wet-or-spot', when: { any: ['method:machine', 'method:tub', 'method:hand', 'aim:spot-clean'] } },
+  { id: 'closures', when: { any: ['fitting:zip', 'fitting:hook-and-loop', 'fitting:drawcord'] } },
+  {
+    id: 'stored',
+    when: { any: ['aim:wash', 'aim:air', 'aim:fluff', 'aim:rinse', 'aim:reactivate', 'aim:renew'], none: ['aim:refer'] },
+  },
+  { id: 'stain-other', when: { all: ['stained'], none: ['bloody', 'greasy', 'salt-line'] } },
+  { id: 'air-by-tumble', when: { all: ['down-filled', 'dryer-fits'] } },
+  { id: 'fluff-by-machine', when: { all: ['dryer-fits', 'can:tumble:air'] } },
+  { id: 'proof:spray', when: { all: ['school:PROOF-METHOD=spray-on'], none: ['maker:forbids:proofer', 'leaking'] } },
+  {
+    id: 'proof:wash-in',
+    when: { all: ['school:PROOF-METHOD=wash-in', 'method-machine-owned'], none: ['maker:forbids:proofer', 'leaking'] },
+  },
+  {
+    id: 'proof:spray',
+    when: { all: ['school:PROOF-METHOD=wash-in'], none: ['maker:forbids:proofer', 'leaking', 'method-machine-owned'] },
+  },
+  { id: 'proof-after-test', when: { all: ['renew-if-failed'], any: ['proof:spray', 'proof:wash-in'], none: ['aim:renew'] } },
+  { id: 'scent-routine', early: true, when: { all: ['mark:scent-critical', 'school:SCENT=marked'] } },
+  { id: 'heavy-wet', when: { all: ['method:tub', 'filled'] } },
+] as const satisfies readonly Trait[];
+
+/** Stated when the programme rests on something nobody told us. */
+export const ASSUMPTIONS = [
+  { id: 'label-missing', when: { all: ['label:none'] } },
+  { id: 'soil-unseen', when: { all: ['unseen:soil'], none: ['life-safety'] } },
+  { id: 'odour-unseen', when: { all: ['unseen:odour'], none: ['life-safety'] } },
+  { id: 'drops-unseen', when: { all: ['has-finish', 'unseen:droplet'] } },
+  { id: 'loft-unseen', when: { all: ['filled', 'unseen:loftRatio'], none: ['aim:wash', 'life-safety'] } },
+  { id: 'finish-assumed', when: { all: ['finish-assumed'] } },
+  { id: 'mass-assumed', when: { all: ['unknown:mass', 'wet'] } },
+  { id: 'bulk-assumed', when: { all: ['unknown:bulk', 'wet'] } },
+  { id: 'room-assumed', when: { all: ['unknown:room', 'wet'] } },
+  { id: 'hardness-assumed', when: { all: ['unknown:hardness', 'method:machine'] } },
+  { id: 'washers-unknown', when: { all: ['unknown:washers', 'wet'] } },
+  { id: 'bath-borrowed', when: { all: ['bath-not-listed'] } },
+  { id: 'insole-fixed', when: { any: ['insole-not-known'] } },
+  { id: 'spray-not-standard', when: { all: ['has-finish'], any: ['test-after'] } },
+] as const satisfies readonly Trait[];
+
+/** How heat reaches a finish; the first whose condition holds is taken. */
+export const WARM_WAYS = [
+  {
+    use: 'tumble',
+    when: { all: ['can:tumble:low', 'dryer-fits'], any: ['school:PROOF-HEAT=line-then-tumble', 'school:PROOF-HEAT=tumble'] },
+  },
+  { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'] } },
+  { use: 'hair-dryer', when: { all: ['school:PROOF-HEAT=hair-dryer'], none: ['maker-forbids-heat'] } },
+  { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
+  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled'] } },
+  { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
+] as const;

@@ -1,0 +1,241 @@
+import type { School } from './types';
+
+/** Where practice disagrees, the user chooses. Option ids are part of the file format. The first reading of `fallback` is our default. */
+export const SCHOOLS = [
+  {
+    id: 'SHELL-CLEANER',
+    applies: { all: ['waterproof', 'aim:wash'], none: ['down-filled'] },
+    fallback: 'specialist',
+    options: [{ id: 'specialist' }, { id: 'plain-liquid' }],
+  },
+  {
+    id: 'PROOF-METHOD',
+    applies: { all: ['has-finish'], any: ['aim:renew', 'renew-if-failed'] },
+    fallback: 'spray-on',
+    options: [
+      { id: 'spray-on' },
+      {
+        id: 'wash-in',
+        refused: [
+          { when: { any: ['filled'] }, rule: 'wash-in-coats-insulation' },
+          { when: { any: ['lining:wicking'] }, rule: 'wash-in-kills-wicking' },
+          { when: { none: ['can:machine'] }, rule: 'wash-in-needs-machine' },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'PROOF-HEAT',
+    applies: { all: ['has-finish'], any: ['aim:reactivate', 'aim:renew'] },
+    fallback: 'line-then-tumble',
+    options: [
+      { id: 'line-then-tumble', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
+      { id: 'tumble', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
+      { id: 'iron', refused: [{ when: { none: ['can:iron>=110'] }, rule: 'iron-not-allowed' }] },
+      { id: 'hair-dryer', refused: [{ when: { all: ['maker-forbids-heat'] }, rule: 'maker-forbids-heat' }] },
+      { id: 'radiator', refused: [{ when: { all: ['maker-forbids-heat'] }, rule: 'maker-forbids-heat' }] },
+    ],
+  },
+  {
+    id: 'DOWN-CLEANER',
+    applies: { all: ['down-filled', 'aim:wash'] },
+    fallback: 'dedicated',
+    options: [
+      { id: 'dedicated' },
+      { id: 'gentle-liquid', refused: [{ when: { all: ['hydrophobic'] }, rule: 'treated-down-cleaner' }] },
+    ],
+  },
+  {
+    id: 'DOWN-WATER',
+    applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
+    fallback: 'cold',
+    options: [{ id: 'cold' }, { id: 'warm', refused: [{ when: { none: ['can:wash>=30'] }, rule: 'warmer-than-limit' }] }],
+  },
+  {
+    id: 'DOWN-PLACE',
+    applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
+    fallback: 'front-loader',
+    options: [{ id: 'front-loader' }, { id: 'bathtub' }],
+  },
+  {
+    id: 'DOWN-RINSE',
+    applies: { all: ['down-filled', 'aim:wash'] },
+    fallback: 'extra-rinse',
+    options: [{ id: 'extra-rinse' }, { id: 'second-cycle' }],
+  },
+  {
+    id: 'DOWN-HEAT',
+    applies: { all: ['down-filled'], any: ['aim:wash', 'aim:air'] },
+    fallback: 'low',
+    options: [
+      { id: 'air', refused: [{ when: { none: ['can:tumble:air'] }, rule: 'tumble-not-allowed' }] },
+      { id: 'low', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
+      { id: 'medium', refused: [{ when: { none: ['can:tumble:normal'] }, rule: 'medium-needs-label' }] },
+    ],
+  },
+  {
+    id: 'SHOE-HEAT',
+    applies: { all: ['shoe-like', 'upper:cotton-canvas', 'aim:wash'] },
+    fallback: 'cool',
+    options: [
+      { id: 'cool' },
+      {
+        id: 'hot',
+        waives: { washMaxC: 60 },
+        refused: [
+          { when: { none: ['colour:white'] }, rule: 'hot-white-only' },
+          { when: { none: ['hard:wash>=60'] }, rule: 'warmer-than-label' },
+          { when: { none: ['hard:machine'] }, rule: 'hot-needs-machine' },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'SHOE-CYCLE',
+    applies: { all: ['shoe-like', 'aim:wash', 'can:machine'], none: ['hide-upper'] },
+    fallback: 'by-kind',
+    options: [{ id: 'by-kind' }, { id: 'gentle' }, { id: 'quick' }, { id: 'long-slow' }, { id: 'permanent-press' }],
+  },
+  {
+    id: 'SHOE-DRY',
+    applies: { all: ['shoe-like'], any: ['aim:wash', 'aim:air'] },
+    fallback: 'shade',
+    options: [
+      { id: 'shade' },
+      {
+        id: 'sun',
+        refused: [
+          { when: { none: ['upper:cotton-canvas'] }, rule: 'sun-canvas-only' },
+          { when: { any: ['hide'] }, rule: 'sun-canvas-only' },
+        ],
+      },
+      { id: 'rack' },
+    ],
+  },
+  {
+    id: 'SHOE-MACHINE',
+    applies: { all: ['shoe-like', 'aim:wash'], none: ['hide-upper'] },
+    fallback: 'if-allowed',
+    options: [{ id: 'if-allowed' }, { id: 'hand' }],
+  },
+  {
+    id: 'SHOE-LEATHER',
+    applies: { all: ['shoe-like', 'hide-upper', 'aim:wash'] },
+    fallback: 'never',
+    options: [
+      { id: 'never' },
+      { id: 'if-label-allows', refused: [{ when: { none: ['can:machine'] }, rule: 'leather-needs-label' }] },
+    ],
+  },
+  {
+    id: 'LACES',
+    applies: { all: ['shoe-like', 'laces-on', 'aim:wash'] },
+    fallback: 'out-in-bag',
+    options: [{ id: 'out-in-bag' }, { id: 'out-by-hand' }, { id: 'in' }],
+  },
+  {
+    id: 'INSOLE',
+    applies: { all: ['shoe-like', 'insole-out', 'aim:wash'] },
+    fallback: 'wipe-brush',
+    options: [{ id: 'wipe-brush' }, { id: 'soak' }],
+  },
+  {
+    id: 'RUBBER',
+    applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
+    fallback: 'sponge',
+    options: [
+      { id: 'sponge' },
+      { id: 'paste' },
+      { id: 'stiff-brush' },
+      {
+        id: 'solvent',
+        refused: [{ when: { any: ['hide-upper', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' }],
+      },
+    ],
+  },
+  {
+    id: 'CLOTH-TEMP',
+    applies: { all: ['mat:split-microfibre', 'aim:wash'] },
+    fallback: '40',
+    options: [
+      { id: '32', tightens: { washMaxC: 32 } },
+      { id: '40' },
+      {
+        id: '60',
+        waives: { washMaxC: 60 },
+        refused: [
+          { when: { none: ['job:dirty', 'soil>=4'] }, rule: 'cloth-60-filthy-only' },
+          { when: { none: ['hard:wash>=60'] }, rule: 'warmer-than-label' },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'CLOTH-CYCLE',
+    applies: { all: ['mat:split-microfibre', 'aim:wash'] },
+    fallback: 'quick-extra-rinse',
+    options: [{ id: 'quick-extra-rinse' }, { id: 'gentle' }],
+  },
+  {
+    id: 'CLOTH-VINEGAR',
+    applies: { all: ['mat:split-microfibre', 'aim:wash'] },
+    fallback: 'no',
+    options: [{ id: 'no' }, { id: 'yes' }],
+  },
+  {
+    id: 'CLOTH-DRY',
+    applies: { all: ['mat:split-microfibre', 'aim:wash'] },
+    fallback: 'indoor-air',
+    options: [
+      { id: 'indoor-air' },
+      {
+        id: 'low-tumble',
+        refused: [
+          { when: { any: ['greasy'] }, rule: 'greasy-never-tumbled' },
+          { when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' },
+        ],
+      },
+    ],
+  },
+  {
+    id: 'JERSEY-PLACE',
+    applies: { all: ['kind:jersey', 'aim:wash'] },
+    fallback: 'hand',
+    options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
+  },
+  {
+    id: 'JERSEY-SPIN',
+    applies: { all: ['kind:jersey', 'aim:wash', 'school:JERSEY-PLACE=machine'] },
+    fallback: 'gentle',
+    options: [{ id: 'gentle' }, { id: 'high' }],
+  },
+  {
+    id: 'VEST-MACHINE',
+    applies: { all: ['kind:running-vest', 'aim:wash'] },
+    fallback: 'hand',
+    options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
+  },
+  {
+    id: 'PACK-CLEANER',
+    applies: { all: ['kind:pack', 'aim:wash'] },
+    fallback: 'water',
+    options: [{ id: 'water' }, { id: 'technical' }],
+  },
+  { id: 'SCENT', applies: { any: ['mark:scent-critical'] }, fallback: 'marked', options: [{ id: 'off' }, { id: 'marked' }] },
+  {
+    id: 'FIELD-DRY',
+    applies: { all: ['mark:scent-critical', 'aim:wash'], none: ['waterproof', 'down-filled'] },
+    fallback: 'outdoor-air',
+    options: [
+      { id: 'outdoor-air' },
+      { id: 'purged-dryer', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
+    ],
+  },
+  { id: 'WHEN', applies: { any: ['never'] }, fallback: 'triggers', options: [{ id: 'triggers' }, { id: 'calendar' }] },
+  {
+    id: 'COLD-FIRST',
+    applies: { all: ['aim:wash'], any: ['family:cotton'] },
+    fallback: '30',
+    options: [{ id: '20' }, { id: '30' }],
+  },
+] as const satisfies readonly School[];

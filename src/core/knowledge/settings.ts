@@ -1,0 +1,91 @@
+import type { Bulk, Heat, SupplyClass } from '../gear';
+import type { Choice, When } from './types';
+
+/*
+ * How numbers are chosen inside the envelope. In each list the first entry whose condition holds is taken. From memory, reproducing common
+ * practice, unless a line says otherwise.
+ */
+
+/** Dryer heat for filled things. */
+export const DRY_HEAT: readonly Choice<Heat>[] = [
+  { use: 'air', when: { all: ['school:DOWN-HEAT=air'] } },
+  { use: 'medium', when: { all: ['school:DOWN-HEAT=medium'] } },
+  { use: 'low' },
+];
+/** Warmest heat wished for waking a finish. Filled things keep to the heat they are dried on. */
+export const WARM_HEAT: readonly Choice<Heat>[] = [
+  { use: 'air', when: { all: ['school:DOWN-HEAT=air'] } },
+  { use: 'low', when: { all: ['down-filled'], none: ['school:DOWN-HEAT=medium'] } },
+  { use: 'medium' },
+];
+/** Minutes between looks while tumbling. */
+export const LOOK_EVERY_MIN: readonly Choice<number>[] = [
+  { use: 30, when: { any: ['thin-shell', 'launderette', 'heats-unknown'] } },
+  { use: 60 },
+];
+export const BALLS: readonly Choice<number>[] = [{ use: 3, when: { any: ['bag-like'] } }, { use: 2 }];
+/** Which balls, by what is owned and what the item bears. */
+export const BALL_CLASS: readonly Choice<SupplyClass>[] = [
+  { use: 'dryer-balls', when: { any: ['have:dryer-balls', 'fitting:hook-and-loop'] } },
+  { use: 'felt-balls', when: { all: ['have:felt-balls'] } },
+  { use: 'dryer-balls' },
+];
+/** Litres a bath fill. */
+export const BATH_LITRES: Readonly<Record<Bulk, number>> = { small: 10, medium: 25, large: 40 };
+/** Litres a machine rinse, when the cycle does not say. */
+export const DRUM_RINSE_LITRES = 12;
+/** Fresh fills that a gentle cycle performs, when it does not say. */
+export const CYCLE_RINSES = 2;
+export const CYCLE_MINUTES = 50;
+/** Water left after pressing or squeezing by hand, kg per kg dry. */
+export const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
+/** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */
+export const BATH_RINSE_C: readonly Choice<number | null>[] = [{ use: 30, when: { all: ['down-filled'] } }, { use: null }];
+export const SOAK_MIN: readonly Choice<number>[] = [
+  { use: 600, when: { all: ['soil>=4'] } },
+  { use: 240, when: { all: ['shoe-like'] } },
+  { use: 90 },
+];
+export const LONG_SOAK_MIN = 720;
+export const TUB_SOAK_MIN = 40;
+/** What goes into a soak, best first. */
+export const SOAK_CLEANERS: readonly Choice<SupplyClass>[] = [
+  { use: 'oxygen-booster', when: { all: ['school:SHOE-HEAT=hot', 'can:bleach:oxygen'] } },
+  { use: 'stain-remover' },
+  { use: 'oxygen-booster', when: { all: ['can:bleach:oxygen'] } },
+];
+export const SOAK_C = 20;
+/** Blood is met with water this cold, °C. */
+export const COLD_TREAT_C = 15;
+/** Moving air at the place where it dries. */
+export const AIR: readonly Choice<'still' | 'fan' | 'outdoors'>[] = [
+  { use: 'fan', when: { any: ['dry:moving-air'] } },
+  { use: 'fan', when: { all: ['dry:fan', 'own:fan'] } },
+  { use: 'outdoors', when: { any: ['dry:pitched'] } },
+  { use: 'still' },
+];
+/** Plain tumbling of things that need no rounds, minutes. */
+export const PLAIN_TUMBLE_MIN = 60;
+/** Our own ceilings on a dose, mL. */
+export const DOSE_CEILINGS: readonly { readonly cleaner: SupplyClass; readonly when: When; readonly ml: number }[] = [
+  { cleaner: 'plain-liquid', when: { all: ['waterproof'] }, ml: 30 },
+];
+/** Guessed ranges that differ from the class's own, mL. */
+export const DOSE_GUESSES: readonly {
+  readonly cleaner: SupplyClass;
+  readonly when: When;
+  readonly rangeMl: readonly [number, number];
+}[] = [
+  { cleaner: 'plain-liquid', when: { all: ['waterproof'] }, rangeMl: [25, 30] },
+  { cleaner: 'plain-liquid', when: { all: ['family:jersey'] }, rangeMl: [6, 10] },
+  { cleaner: 'mild-soap', when: { all: ['mat:acrylic-pile'] }, rangeMl: [8, 15] },
+];
+/** Spray proofer, mL per square metre of face, and the share of an item's drying surface that is face. */
+export const PROOFER_ML_PER_M2 = 80;
+export const FACE_SHARE = 0.5;
+export const WASH_IN_PROOFER_ML = 100;
+/** Spin by school, rpm; null = the family's. */
+export const SPIN_WISH: readonly Choice<number | null>[] = [
+  { use: 1000, when: { all: ['school:JERSEY-SPIN=high'] } },
+  { use: null },
+];

@@ -1,0 +1,170 @@
+import type { Action, Aim, Bleach, Kind, Material, Method, Part, Phase, SupplyClass, Tumble } from '../gear';
+
+/**
+ * A condition over the set of facts known about one request. Facts are plain strings ("fill:down", "soil>=2", "can:tumble:low").
+ * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.
+ */
+export interface When {
+  readonly all?: readonly string[];
+  readonly any?: readonly string[];
+  readonly none?: readonly string[];
+}
+
+export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';
+export interface Basis {
+  readonly basis: BasisKind;
+  /** Name of the published standard, handbook or law; only with `standard`. */
+  readonly source?: string;
+}
+
+/** Every setting that can be limited, and the type of its values. Numbers: more is looser; null: no limit of its own. */
+export interface LimitValues {
+  /** °C; 0 = not in water. */
+  readonly washMaxC: number | null;
+  readonly action: Action;
+  /** rpm; 0 = no spin. */
+  readonly spinMaxRpm: number | null;
+  readonly tumble: Tumble;
+  readonly bleach: Bleach;
+  /** °C of the sole plate; 0 = do not iron. */
+  readonly ironMaxC: number | null;
+  /** Minutes in contact with the cleaner. */
+  readonly soakMaxMin: number | null;
+  readonly enzymes: 'ok' | 'non-bio' | 'none';
+  readonly softener: 'ok' | 'sparing' | 'none';
+  readonly agitator: 'ok' | 'none';
+}
+export type Dimension = keyof LimitValues;
+
+/** What one material can stand in one place. The most specific row that fits a component speaks for it. */
+export interface MaterialRow {
+  readonly id: string;
+  readonly material: Material;
+  readonly kinds?: readonly Kind[];
+  readonly parts?: readonly Part[];
+  /** Fits only components bonded to the upper or declared as such. */
+  readonly bonded?: true;
+  readonly limits: Partial<LimitValues>;
+  readonly hard?: readonly Dimension[];
+  /** Dimensions that bind only work on this very part. */
+  readonly partScope?: readonly Dimension[];
+  /** Hard limits that an explicit label, and nothing else, may raise this far. */
+  readonly labelRaises?: Partial<LimitValues>;
+  readonly basis?: Partial<Record<Dimension, Basis>>;
+}
+
+/** A named fact derived from others. Records are read in order, so a later one may build on an earlier. */
+export interface Trait {
+  readonly id: string;
+  readonly when: When;
+  /** Needed before the family is chosen. */
+  readonly early?: true;
+}
+
+export interface AssessRule extends Basis {
+  readonly id: string;
+  readonly when: When;
+  readonly aim: Aim | 'none';
+  /** Observations this rule reads, as they are called in the kit format. */
+  readonly decidedBy: readonly string[];
+  /** Extra facts for the planner, e.g. that a test decides about renewal. */
+  readonly adds?: readonly string[];
+  /** Only then is it worth telling a person what would have made this rule speak. */
+  readonly relevant?: When;
+}
+
+export interface Choice<T> {
+  readonly use: T;
+  readonly when?: When;
+}
+
+export interface Family {
+  readonly id: string;
+  readonly when: When;
+  readonly methods: readonly Choice<Method>[];
+  readonly tempC: readonly Choice<number>[];
+  readonly action: Action;
+  readonly spinRpm: number;
+  /** Fresh fills of a machine wash in all, at least. */
+  readonly minRinses: number;
+  readonly cleaners: readonly Choice<SupplyClass>[];
+  readonly dry: readonly Choice<string>[];
+  /** Used when the item was never weighed, g [from memory]. */
+  readonly massG: number;
+  readonly bulk: 'small' | 'medium' | 'large';
+  /** Surface that air can reach when hung, m², both sides [from memory]. */
+  readonly areaM2: number;
+  /** How much slower the core gives up its water than a free cloth [from memory]. */
+  readonly coreFactor: number;
+  /** Water held after the spin or squeeze, kg per kg dry at 600 rpm [from memory]. */
+  readonly heldKgPerKg: number;
+}
+
+export interface SchoolOption {
+  readonly id: string;
+  readonly waives?: Partial<LimitValues>;
+  readonly tightens?: Partial<LimitValues>;
+  /** Refused when one of these holds; the rule says why. */
+  readonly refused?: readonly { readonly when: When; readonly rule: string }[];
+}
+export interface School {
+  readonly id: string;
+  /** When the question arises at all. */
+  readonly applies: When;
+  readonly fallback: string;
+  readonly options: readonly SchoolOption[];
+}
+
+export interface StepTemplate {
+  readonly id: string;
+  readonly phase: Phase;
+  readonly do: string;
+  readonly order: number;
+  readonly when: When;
+  readonly ifFailed?: true;
+  /** Names of computed settings, see `programme/settings.ts`. */
+  readonly settings?: readonly string[];
+  readonly set?: Readonly<Record<string, string | number | boolean | readonly string[]>>;
+  /** Minutes of hands, and minutes it runs by itself: a number, or the name of a computed duration. */
+  readonly attended: number | string;
+  readonly unattended?: number | string;
+  readonly mayWait?: false;
+  readonly why: readonly string[];
+  /** Adds what binds these settings to the reasons. */
+  readonly whyBound?: readonly Dimension[];
+  readonly check?: { readonly else: string };
+}
+
+export interface Caution extends Basis {
+  readonly id: string;
+  readonly when: When;
+  /** Step verbs at which it stands; absent = the programme as a whole. */
+  readonly at?: readonly string[];
+}
+
+/** Something owned or wished for that would have served and is refused. */
+export interface Block extends Basis {
+  readonly id: string;
+  readonly when: When;
+  /** Supply class refused. */
+  readonly option: string;
+}
+
+export interface Rule extends Basis {
+  readonly id: string;
+}
+
+/** Everything the engine knows, handed to it as data. Tests add to it or take records away. */
+export interface Knowledge {
+  readonly materials: readonly MaterialRow[];
+  readonly traits: readonly Trait[];
+  readonly planTraits: readonly Trait[];
+  readonly families: readonly Family[];
+  readonly schools: readonly School[];
+  readonly assess: readonly AssessRule[];
+  readonly rules: readonly Rule[];
+  readonly steps: readonly StepTemplate[];
+  readonly cautions: readonly Caution[];
+  readonly blocks: readonly Block[];
+  readonly assumptions: readonly Trait[];
+}

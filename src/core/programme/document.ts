@@ -1,0 +1,301 @@
+import type { Limit } from '../envelope';
+import type { Aim, Method, Phase, SupplyClass } from '../gear';
+import type { BasisKind, Dimension, Rule } from '../knowledge';
+import { SUPERSEDES } from '../knowledge';
+import { holds } from '../facts';
+import { refusedBy } from './schools';
+import type { Words } from '../words';
+import { boundText, causeText, DRYER_WORDS, say, SUPPLY_WORDS, verdictText, waiverRisk, WASHER_WORDS, WORDS } from '../words';
+import type { StepContext } from '../words';
+import type { Plan } from './plan';
+import type { PlannedStep, StepSettings } from './state';
+
+export interface Why {
+  readonly rule: string;
+  readonly text: string;
+  readonly basis: BasisKind;
+  readonly source?: string;
+}
+export interface ProgrammeStep {
+  readonly id: string;
+  /** Our own name of the step's template; stable across plans. */
+  readonly key: string;
+  readonly title: string;
+  readonly phase: Phase;
+  readonly do: string;
+  readonly text: string;
+  readonly when: 'always' | 'if-failed';
+  readonly settings: StepSettings;
+  readonly attendedMin: number;
+  readonly unattendedMin: number;
+  readonly mayWait: boolean;
+  readonly why: readonly Why[];
+  readonly cautions: readonly string[];
+  readonly check?: { readonly look: string; readonly pass: string; readonly else: string };
+}
+export interface BoundDoc {
+  readonly value: string | number | null;
+  readonly boundBy: { readonly component?: string; readonly rule?: string };
+}
+/** `umbrastic/programme` version 1. */
+export interface Programme {
+  readonly format: 'umbrastic/programme';
+  readonly version: 1;
+  readonly itemId: string;
+  readonly verdict: string;
+  readonly because: readonly string[];
+  readonly decidedBy: readonly string[];
+  readonly wouldChange: readonly string[];
+  readonly aims: readonly Aim[];
+  readonly method: Method;
+  readonly envelope: Readonly<Record<Dimension, BoundDoc>> & {
+    readonly waived: readonly {
+      readonly limit: Dimension;
+      readonly from: string | number | null;
+      readonly to: string | number | null;
+      readonly by: string;
+      readonly risk: string;
+    }[];
+  };
+  readonly steps: readonly ProgrammeStep[];
+  readonly alternatives: readonly {
+    readonly school: string;
+    readonly option: string;
+    readonly gains: string;
+    readonly risks: string;
+  }[];
+  readonly blocked: readonly {
+    readonly option: string;
+    readonly school?: string;
+    readonly rule: string;
+    readonly text: string;
+  }[];
+  readonly cautions: readonly string[];
+  readonly assumptions: readonly string[];
+  readonly shopping: readonly { readonly class: SupplyClass; readonly needMl?: number; readonly needCount?: number }[];
+  readonly confidence: 'high' | 'medium' | 'low';
+}
+
+const MOST_CHANGES = 5;
+
+function materialOf(plan: Plan, component: string): string | undefined {
+  return plan.request.item.components.find((c) => c.part === component)?.material;
+}
+
+function whyOfLimit(plan: Plan, limit: Limit): Why {
+  return {
+    rule: limit.rule,
+    text: boundText(limit.dimension, limit.value, causeText(limit.component, materialOf(plan, limit.component))),
+    basis: limit.basis,
+    ...(limit.source === undefined ? {} : { source: limit.source }),
+  };
+}
+
+function whyOfRule(rules: ReadonlyMap<string, Rule>, id: string, words: Words): Why | null {
+  const rule = rules.get(id);
+  if (!rule) return null;
+  return {
+    rule: id,
+    text: words.rules[id] ?? id,
+    basis: rule.basis,
+    ...(rule.source === undefined ? {} : { source: rule.source }),
+  };
+}
+
+const ruleMaps = new WeakMap<object, ReadonlyMap<string, Rule>>();
+function rulesOf(plan: Plan): ReadonlyMap<string, Rule> {
+  let map = ruleMaps.get(plan.knowledge);
+  if (!map) ruleMaps.set(plan.knowledge, (map = new Map(plan.knowledge.rules.map((rule) => [rule.id, rule]))));
+  return map;
+}
+
+/** The reasons of a step: its rules, then what binds its settings, then where its dose comes from. */
+function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
+  const rules = rulesOf(plan);
+  const why: Why[] = [];
+  for (const id of step.template.why) {
+    const reason = whyOfRule(rules, id, words);
+    if (reason) why.push(reason);
+  }
+  for (const dimension of step.template.whyBound ?? []) {
+    const limit = plan.envelope.bounds[dimension].by;
+    if (limit) why.push(whyOfLimit(plan, limit));
+  }
+  if (step.settings.doseMl !== undefined && step.settings.cleaner === plan.cleaner && plan.dose) {
+    const reason = whyOfRule(
+      rules,
+      plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label',
+      words,
+    );
+    if (reason) why.push(reason);
+  }
+  return why;
+}
+
+function contextOf(plan: Plan, step: PlannedStep): StepContext {
+  const washer = plan.washer;
+  const dryer = plan.dryer;
+  return {
+    s: step.settings,
+    has: (fact) => plan.facts.has(fact),
+    washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
+    dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
+    attendedMin: step.attendedMin,
+    unattendedMin: step.unattendedMin,
+    massG: plan.massG,
+    cycleName: plan.cycle?.name ?? null,
+  };
+}
+
+function stepCautions(plan: Plan, step: PlannedStep, words: Words): string[] {
+  return plan.knowledge.cautions
+    .filter((caution) => caution.at?.includes(step.template.do) && holds(caution.when, plan.facts))
+    .map((caution) => words.cautions[caution.id] ?? caution.id);
+}
+
+function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
+  const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
+  return plan.steps.map((step, index) => {
+    const { template } = step;
+    const id = `st-${index + 1}`;
+    const text = words.steps[template.id];
+    const context = contextOf(plan, step);
+    // A branch whose target this plan does not have repeats the step itself.
+    const target =
+      template.check && (ids.get(template.check.else) ?? ids.get(template.check.else.replace(/^spray/, 'wash-in')) ?? id);
+    return {
+      id,
+      key: template.id,
+      title: say(text?.title, context) || template.do,
+      phase: template.phase,
+      do: template.do,
+      text: say(text?.text, context) || `${template.do}.`,
+      when: template.ifFailed ? 'if-failed' : 'always',
+      settings: step.settings,
+      attendedMin: step.attendedMin,
+      unattendedMin: step.unattendedMin,
+      mayWait: template.mayWait ?? true,
+      why: stepWhy(plan, step, words),
+      cautions: stepCautions(plan, step, words),
+      ...(target ? { check: { look: say(text?.look, context), pass: say(text?.pass, context), else: target } } : {}),
+    };
+  });
+}
+
+function machineName(machine: { id: string; name?: string; kind: string }): string {
+  const kind = ({ ...WASHER_WORDS, ...DRYER_WORDS } as Record<string, string>)[machine.kind] ?? machine.kind;
+  return machine.name ? `“${machine.name}” (${kind})` : `The ${kind}`;
+}
+
+function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
+  return plan.refusals.map(({ option, school, machine, rule }) => {
+    const reason = words.blocks[rule] ?? words.rules[rule] ?? rule;
+    const text = machine
+      ? `${machineName(machine)} stays out of this: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}`
+      : school
+        ? `${words.options[`${school}=${option}`]?.name ?? option} is refused. ${reason}`
+        : reason;
+    return { option, ...(school ? { school } : {}), rule, text };
+  });
+}
+
+/** What would change the verdict: first what decided, then what could have and did not. */
+function writeWouldChange(plan: Plan, words: Words): string[] {
+  const { spoke, silent } = plan.assessment;
+  const changes = spoke.map((rule) => words.assess[rule.id]?.reverse).filter((text): text is string => !!text);
+  if (!plan.facts.has('aim:refer')) {
+    const needless = new Set(plan.assessment.aims.flatMap((aim): string[] => [aim, ...(SUPERSEDES[aim] ?? [])]));
+    for (const rule of silent) {
+      if (needless.has(rule.aim)) continue;
+      const text = words.assess[rule.id]?.otherwise;
+      if (text) changes.push(text);
+    }
+  }
+  const unique = [...new Set(changes)].slice(0, MOST_CHANGES);
+  if (plan.dose?.basis === 'label')
+    unique.push('Harder water or more soil would not change the dose: the bottle gives one exact amount.');
+  return unique;
+}
+
+function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
+  return plan.asked.flatMap((school) =>
+    school.options
+      .filter((option) => option.id !== plan.choices.get(school.id) && refusedBy(option, plan.facts) === null)
+      .map((option) => {
+        const text = words.options[`${school.id}=${option.id}`];
+        return { school: school.id, option: option.id, gains: text?.gains ?? option.id, risks: text?.risks ?? option.id };
+      }),
+  );
+}
+
+/** How sure: every unseen observation that could have decided lowers it, a missing label too. */
+function confidenceOf(plan: Plan): Programme['confidence'] {
+  const { facts } = plan;
+  if (facts.has('life-safety')) return 'high';
+  let missing = 0;
+  if (facts.has('label:none')) missing += 1;
+  if (facts.has('unseen:soil')) missing += 2;
+  if (facts.has('unseen:odour')) missing += 1;
+  if (facts.has('has-finish') && facts.has('unseen:droplet')) missing += 1;
+  if (facts.has('filled') && facts.has('unseen:loftRatio') && !facts.has('aim:wash')) missing += 1;
+  return missing === 0 ? 'high' : missing <= 2 ? 'medium' : 'low';
+}
+
+function assumptionsOf(plan: Plan, words: Words): string[] {
+  const said = plan.knowledge.assumptions.filter((a) => holds(a.when, plan.facts)).map((a) => words.assumptions[a.id] ?? a.id);
+  if (plan.dose?.basis === 'guess' && plan.cleaner) {
+    const [low, high] = plan.dose.rangeMl;
+    said.push(
+      `No dose is recorded for the ${SUPPLY_WORDS[plan.cleaner]}: ${plan.dose.ml} mL is a guess between ${Math.round(low)} and ${Math.round(high)} mL.`,
+    );
+  }
+  return said;
+}
+
+/** Writes a plan as the public programme document, in complete sentences. */
+export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
+  const { facts, envelope, assessment } = plan;
+  const bounds = Object.fromEntries(
+    Object.entries(envelope.bounds).map(([dimension, bound]) => [
+      dimension,
+      { value: bound.value, boundBy: bound.by ? { component: bound.by.component, rule: bound.by.rule } : {} },
+    ]),
+  ) as Record<Dimension, BoundDoc>;
+  const steps = writeSteps(plan, words);
+  const whole = plan.knowledge.cautions.filter((c) => !c.at && holds(c.when, facts)).map((c) => words.cautions[c.id] ?? c.id);
+  return {
+    format: 'umbrastic/programme',
+    version: 1,
+    itemId: plan.request.item.id,
+    verdict: verdictText(assessment.aims, (fact) => facts.has(fact)),
+    because: [
+      ...new Set(
+        assessment.spoke
+          .filter((r) => assessment.aims.length === 0 || r.aim !== 'none')
+          .map((r) => words.assess[r.id]?.because ?? r.id),
+      ),
+    ],
+    decidedBy:
+      assessment.decidedBy.length > 0 ? assessment.decidedBy : ['soil', 'odour'].filter((o) => !facts.has(`unseen:${o}`)),
+    wouldChange: writeWouldChange(plan, words),
+    aims: assessment.aims,
+    method: plan.method,
+    envelope: {
+      ...bounds,
+      waived: envelope.waived.map((w) => ({
+        limit: w.dimension,
+        from: w.from,
+        to: w.to,
+        by: w.by,
+        risk: waiverRisk(w.dimension),
+      })),
+    },
+    steps,
+    alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),
+    blocked: writeBlocked(plan, words),
+    cautions: [...new Set([...whole, ...steps.filter((s) => s.when === 'always').flatMap((s) => s.cautions)])],
+    assumptions: assumptionsOf(plan, words),
+    shopping: [...plan.shopping].map(([cls, need]) => ({ class: cls, ...need })),
+    confidence: confidenceOf(plan),
+  };
+}

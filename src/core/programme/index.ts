@@ -1,0 +1,8 @@
+/**
+ * Aims, envelope, equipment and schools become steps with reasons. Refuses: naming any kind, material or school; those are data.
+ */
+export { envelopeFor, plan, type Plan } from './plan';
+export { writeProgramme, type BoundDoc, type Programme, type ProgrammeStep, type Why } from './document';
+export { insideEnvelope } from './settings';
+export type { PlanRequest, PlannedStep, StepSettings } from './state';
+export { latestInspection, planItem } from './kit';

@@ -1,0 +1,238 @@
+import type { Assessment } from '../assess';
+import { assess } from '../assess';
+import type { Envelope, SchoolPull } from '../envelope';
+import { allLimits, envelopeOf } from '../envelope';
+import type { Facts } from '../facts';
+import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, ownedFacts, seenFacts } from '../facts';
+import { ACTIONS } from '../gear';
+import { rinsesToClear } from '../rinsing';
+import type { Family, Knowledge } from '../knowledge';
+import * as k from '../knowledge';
+import { chooseBath, chooseDryer, chooseMethod } from './machines';
+import { movesLimits, settle } from './schools';
+import { DURATIONS, SETTERS } from './settings';
+import type { PlannedStep, PlanRequest, PlanState, StepSettings } from './state';
+import { pick } from './state';
+import { chooseCleaner, needCount, needMl, refuseSupplies } from './supplies';
+
+/** A plan in codes and numbers; `words` turns it into sentences. */
+export interface Plan extends Readonly<Omit<PlanState, 'knowledge'>> {
+  readonly knowledge: Knowledge;
+  readonly steps: readonly PlannedStep[];
+}
+
+/** The family that speaks for a thing. */
+function familyOf(knowledge: Knowledge, facts: Facts): Family {
+  const family = knowledge.families.find((f) => holds(f.when, facts));
+  if (!family) throw new RangeError('The knowledge has no family that takes everything.');
+  facts.add(`family:${family.id}`);
+  return family;
+}
+
+/** A thing's envelope without any school, for pages that show what it can stand. */
+export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = k.KNOWLEDGE): Envelope {
+  return envelopeOf(item, allLimits(item, knowledge));
+}
+
+function newState(
+  request: PlanRequest,
+  knowledge: Knowledge,
+  facts: Facts,
+  envelope: Envelope,
+  assessment: Assessment,
+): PlanState {
+  const family = knowledge.families[0] as Family;
+  return {
+    knowledge,
+    request,
+    facts,
+    envelope,
+    assessment,
+    family,
+    method: 'none',
+    choices: new Map(),
+    asked: [],
+    refusals: [],
+    washer: null,
+    cycle: null,
+    dryer: null,
+    tempC: 20,
+    action: 'none',
+    spinRpm: 0,
+    massG: 0,
+    bulk: 'small',
+    cleaner: null,
+    bottle: null,
+    dose: null,
+    cycleRinses: 0,
+    extraRinses: 0,
+    bathRinses: 0,
+    shopping: new Map(),
+  };
+}
+
+/** Settles the schools that move limits, then the envelope, then the others. */
+function settleSchools(state: PlanState): void {
+  const { item } = state.request;
+  const pulls: SchoolPull[] = [];
+  for (const school of state.knowledge.schools) {
+    if (!movesLimits(school)) continue;
+    const option = settle(school, state);
+    if (option?.waives || option?.tightens) {
+      pulls.push({
+        school: school.id,
+        ...(option.waives ? { waives: option.waives } : {}),
+        ...(option.tightens ? { tightens: option.tightens } : {}),
+      });
+    }
+  }
+  if (pulls.length > 0) state.envelope = envelopeOf(item, state.envelope.limits, pulls);
+  envelopeFacts(state.envelope, state.facts);
+  for (const school of state.knowledge.schools) if (!movesLimits(school)) settle(school, state);
+}
+
+/** The wash itself: temperature, action, spin, rinses. */
+function settleWash(state: PlanState): void {
+  const { envelope, facts, family } = state;
+  const maxC = envelope.bounds.washMaxC.value;
+  const wishC = pick(family.tempC, facts) ?? 20;
+  state.tempC = maxC === null ? wishC : Math.min(wishC, maxC);
+  state.action = ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
+  const maxRpm = envelope.bounds.spinMaxRpm.value ?? Infinity;
+  const wishRpm = Math.min(pick(k.SPIN_WISH, facts) ?? family.spinRpm, maxRpm);
+  const offered = (state.washer?.spinRpm ?? []).filter((rpm) => rpm <= wishRpm);
+  state.spinRpm = state.washer?.spinRpm?.length ? Math.max(0, ...offered) : wishRpm;
+  settleRinses(state);
+}
+
+function settleRinses(state: PlanState): void {
+  const { facts, family, cycle } = state;
+  const dryKg = state.massG / 1000;
+  if (state.method === 'machine') {
+    state.cycleRinses = cycle?.rinses ?? k.CYCLE_RINSES;
+    const freshL = cycle?.litres ? cycle.litres / (state.cycleRinses + 1) : k.DRUM_RINSE_LITRES;
+    const needed = Math.max(
+      family.minRinses,
+      state.cleaner ? rinsesToClear({ dryKg, heldKgPerKg: Math.max(0.3, family.heldKgPerKg), freshL, by: 'drum' }) : 0,
+    );
+    const wanted = facts.has('school:DOWN-RINSE=extra-rinse') ? 1 : 0;
+    state.extraRinses = Math.max(wanted, needed - state.cycleRinses);
+    if (state.extraRinses > 0) facts.add('extra-rinse');
+  } else if (state.method === 'tub' || state.method === 'hand') {
+    const heldKgPerKg = pick(k.HAND_HELD, facts) ?? 2;
+    state.bathRinses = Math.max(
+      family.minRinses,
+      rinsesToClear({ dryKg, heldKgPerKg, freshL: k.BATH_LITRES[state.bulk], by: 'hand' }),
+    );
+  }
+}
+
+/** Turns the plan into a referral when no safe way is left; the reason becomes a fact. */
+function refer(state: PlanState, reason: string): void {
+  state.method = 'refer';
+  for (const fact of [...state.facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) state.facts.delete(fact);
+  state.facts.add('aim:refer').add('method:refer').add(`refer:${reason}`);
+  state.assessment = { ...state.assessment, aims: ['refer'] };
+}
+
+function settleMethod(state: PlanState): void {
+  const { facts } = state;
+  const washing = facts.has('aim:wash');
+  if (facts.has('aim:refer')) state.method = 'refer';
+  else if (washing) state.method = chooseMethod(state);
+  else if (facts.has('aim:rinse')) state.method = 'hand';
+  facts.add(`method:${state.method}`);
+  if (washing && state.method === 'refer') {
+    const dry = !facts.has('can:hand');
+    refer(state, dry ? (facts.has('mat:fur') ? 'fur' : 'label') : 'no-place');
+  }
+  if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
+  if (state.washer) {
+    facts.add('method-machine-owned').add(`washer:${state.washer.kind}`);
+    if ((state.washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
+  }
+}
+
+function settleDrying(state: PlanState): void {
+  const { facts } = state;
+  const wished = facts.has('aim:wash') || facts.has('aim:fluff') || facts.has('aim:reactivate');
+  state.dryer = chooseDryer(state, wished && (facts.has('filled') || facts.has('has-finish')));
+  if (state.dryer) facts.add('dryer-fits');
+  else facts.add('launderette');
+  if (state.dryer && state.dryer.heats === undefined) facts.add('heats-unknown');
+  const dry = pick(state.family.dry, facts);
+  if (dry) facts.add(`dry:${dry}`);
+  if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) refer(state, 'down-tumble');
+  const warm = pick(k.WARM_WAYS, facts);
+  if (warm && facts.has('has-finish')) facts.add(`warm:${warm}`);
+}
+
+const planDuration = (spec: number | string | undefined, state: PlanState, settings: StepSettings): number => {
+  if (spec === undefined) return 0;
+  if (typeof spec === 'number') return spec;
+  const duration = DURATIONS[spec];
+  if (!duration) throw new RangeError(`No duration is called ${spec}.`);
+  return Math.round(duration(state, settings));
+};
+
+function buildSteps(state: PlanState): PlannedStep[] {
+  const steps: PlannedStep[] = [];
+  for (const template of state.knowledge.steps) {
+    if (!holds(template.when, state.facts)) continue;
+    const settings: StepSettings = {};
+    for (const name of template.settings ?? []) {
+      const setter = SETTERS[name];
+      if (!setter) throw new RangeError(`No setting is called ${name}.`);
+      setter(state, settings);
+    }
+    Object.assign(settings, template.set);
+    shop(state, settings, template.ifFailed === true);
+    steps.push({
+      template,
+      settings,
+      attendedMin: planDuration(template.attended, state, settings),
+      unattendedMin: planDuration(template.unattended, state, settings),
+    });
+  }
+  return steps;
+}
+
+function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): void {
+  if (settings.cleaner) needMl(state, settings.cleaner, settings.doseMl ?? 5);
+  if (settings.proofer && (!onlyIfFailed || !state.facts.has(`have:${settings.proofer}`)))
+    needMl(state, settings.proofer, settings.prooferMl ?? 1);
+  for (const aid of settings.aids ?? []) needCount(state, aid, settings.count ?? 1);
+}
+
+/**
+ * Plans one thing: from what was seen to steps with settings. Pure and deterministic: the same request gives the same plan.
+ * @param knowledge what the trade knows; the shipped set unless a test varies it.
+ */
+export function plan(request: PlanRequest, knowledge: Knowledge = k.KNOWLEDGE): Plan {
+  const { item, inspection, kit } = request;
+  const facts = itemFacts(item);
+  seenFacts(inspection, kit.preferences?.thresholds, facts);
+  ownedFacts(kit, facts);
+  addTraits(knowledge.traits, facts);
+  const assessment = assess(knowledge, facts);
+  const envelope = envelopeOf(item, allLimits(item, knowledge));
+  hardFacts(envelope, facts);
+  const state = newState(request, knowledge, facts, envelope, assessment);
+  settleSchools(state);
+  addTraits(
+    knowledge.planTraits.filter((trait) => trait.early),
+    facts,
+  );
+  state.family = familyOf(knowledge, facts);
+  state.massG = item.massG ?? state.family.massG;
+  state.bulk = item.bulk ?? state.family.bulk;
+  settleMethod(state);
+  settleDrying(state);
+  if (facts.has('aim:renew') || facts.has('renew-if-failed') || facts.has('drop<=3')) facts.add('proof-at-stake');
+  refuseSupplies(state);
+  if (facts.has('aim:wash')) chooseCleaner(state);
+  addTraits(knowledge.planTraits, facts);
+  settleWash(state);
+  const steps = buildSteps(state);
+  return { ...state, steps };
+}

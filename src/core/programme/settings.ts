@@ -1,0 +1,188 @@
+import { hangMinutes, tumbleMinutes } from '../drying';
+import { allows } from '../envelope';
+import type { SupplyClass } from '../gear';
+import * as k from '../knowledge';
+import { chooseBath, dryHeat, warmest } from './machines';
+import type { PlanState, StepSettings } from './state';
+import { pick } from './state';
+import { bottleOf, doseOf } from './supplies';
+
+type Setter = (state: PlanState, settings: StepSettings) => void;
+
+const within = (c: number, state: PlanState): number => {
+  const max = state.envelope.bounds.washMaxC.value;
+  return max === null ? c : Math.min(c, max);
+};
+const soakCap = (min: number, state: PlanState): number => {
+  const max = state.envelope.bounds.soakMaxMin.value;
+  return max === null ? min : Math.min(min, max);
+};
+const bathLitres = (state: PlanState): number => k.BATH_LITRES[state.bulk];
+
+function setDryer(state: PlanState, settings: StepSettings): void {
+  if (state.dryer) settings.dryerId = state.dryer.id;
+  else settings.place = 'launderette';
+}
+
+function setBalls(state: PlanState, settings: StepSettings): void {
+  const cls = pick(k.BALL_CLASS, state.facts);
+  if (!cls) return;
+  settings.aids = [cls];
+  settings.count = pick(k.BALLS, state.facts) ?? 2;
+}
+
+function soakClass(state: PlanState): SupplyClass {
+  const classes = k.SOAK_CLEANERS.filter((choice) => pick([choice], state.facts) !== undefined).map((choice) => choice.use);
+  return classes.find((cls) => bottleOf(state, cls) !== null) ?? classes[0] ?? 'plain-liquid';
+}
+
+/** Rounds of tumbling until dry, and one more. At most 12. */
+export function tumbleRounds(state: PlanState): { rounds: number; everyMin: number } {
+  const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+  const heat = dryHeat(state) ?? 'air';
+  const handWrung = state.method === 'tub' || state.method === 'hand';
+  const held = handWrung ? state.family.heldKgPerKg * 1.4 : state.family.heldKgPerKg;
+  const minutes = tumbleMinutes({ dryG: state.massG, heldKgPerKg: held, heat, dryer: state.dryer?.kind ?? 'commercial' });
+  return { rounds: Math.min(12, Math.ceil(minutes / everyMin) + 1), everyMin };
+}
+
+/** Everything a step template may ask to have set. */
+export const SETTERS: Readonly<Record<string, Setter>> = {
+  washer: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
+  tubId: (state, s) => {
+    const bath = chooseBath(state);
+    if (bath) s.washerId = bath.id;
+  },
+  proofWasher: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
+  wash: (state, s) => {
+    s.tempC = state.tempC;
+    s.action = state.action;
+    s.spinRpm = state.spinRpm;
+  },
+  handWash: (state, s) => {
+    s.tempC = state.tempC;
+    s.action = 'hand';
+  },
+  rinseSpin: (state, s) => {
+    s.tempC = within(20, state);
+    s.action = state.action;
+    s.spinRpm = state.spinRpm;
+  },
+  cycleRinses: (state, s) => void (s.rinses = state.cycleRinses),
+  extraRinses: (state, s) => void (s.rinses = state.extraRinses),
+  oneRinse: (_, s) => void (s.rinses = 1),
+  bathRinses: (state, s) => void (s.rinses = state.bathRinses),
+  bathLitres: (state, s) => void (s.litresPerFill = bathLitres(state)),
+  rinseWater: (state, s) => void (s.tempC = within(pick(k.BATH_RINSE_C, state.facts) ?? state.tempC, state)),
+  coldIfWet: (state, s) => void (allows(state.envelope, 'washMaxC', k.COLD_TREAT_C) && (s.tempC = k.COLD_TREAT_C)),
+  coolWater: (state, s) => void (s.tempC = within(k.SOAK_C, state)),
+  cleaner: (state, s) => {
+    if (!state.cleaner) return;
+    s.cleaner = state.cleaner;
+    if (state.dose) s.doseMl = state.dose.ml;
+  },
+  cleanerOnly: (state, s) => void (state.cleaner && (s.cleaner = state.cleaner)),
+  insideOut: (state, s) => {
+    if (state.facts.has('wet-filled') || state.facts.has('wet-pile') || state.facts.has('wet-printed')) s.insideOut = true;
+  },
+  soak: (state, s) => void (s.soakMin = soakCap(pick(k.SOAK_MIN, state.facts) ?? 60, state)),
+  longSoak: (state, s) => void (s.soakMin = soakCap(k.LONG_SOAK_MIN, state)),
+  tubSoak: (state, s) => void (s.soakMin = soakCap(k.TUB_SOAK_MIN, state)),
+  soakCleaner: (state, s) => {
+    s.cleaner = soakClass(state);
+    s.doseMl = doseOf(state, s.cleaner, bottleOf(state, s.cleaner)).ml;
+  },
+  dryer: setDryer,
+  rounds: (state, s) => {
+    const { rounds, everyMin } = tumbleRounds(state);
+    s.heat = dryHeat(state) ?? 'air';
+    s.rounds = rounds;
+    s.checkEveryMin = everyMin;
+    setBalls(state, s);
+  },
+  oneRound: (state, s) => {
+    s.heat = dryHeat(state) ?? 'air';
+    s.rounds = 1;
+    s.checkEveryMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+    setBalls(state, s);
+  },
+  airRounds: (state, s) => {
+    s.heat = dryHeat(state) ?? 'air';
+    s.rounds = 2;
+    s.checkEveryMin = 30;
+    setBalls(state, s);
+  },
+  plainTumble: (state, s) => {
+    s.heat = warmest('low', state) ?? 'air';
+    s.rounds = 1;
+    s.checkEveryMin = 30;
+  },
+  fluff: (state, s) => {
+    s.heat = 'air';
+    s.rounds = 1;
+    s.checkEveryMin = 30;
+    setBalls(state, s);
+  },
+  warm: (state, s) => {
+    s.heat = warmest(pick(k.WARM_HEAT, state.facts) ?? 'medium', state) ?? 'low';
+    s.rounds = 1;
+    s.checkEveryMin = 10;
+  },
+  iron: (state, s) => {
+    s.tool = 'iron';
+    s.ironC = Math.min(110, state.envelope.bounds.ironMaxC.value ?? 110);
+  },
+  proofer: (state, s) => {
+    const washIn = state.facts.has('proof:wash-in');
+    s.proofer = washIn ? 'wash-in-proofer' : 'spray-proofer';
+    const bottle = bottleOf(state, s.proofer);
+    const guess = washIn ? k.WASH_IN_PROOFER_ML : state.family.areaM2 * k.FACE_SHARE * k.PROOFER_ML_PER_M2;
+    s.prooferMl = Math.round(bottle?.labelDoseMl ?? guess);
+  },
+};
+
+/** Minutes that depend on this mass, machine and room, by name. */
+export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: StepSettings) => number>> = {
+  cycleMin: (state) => state.cycle?.minutes ?? k.CYCLE_MINUTES,
+  rinseMin: (_, s) => 12 * (s.rinses ?? 1),
+  soakMin: (_, s) => s.soakMin ?? 0,
+  longSoakMin: (_, s) => s.soakMin ?? 0,
+  tubSoakMin: (_, s) => s.soakMin ?? 0,
+  bathMin: (_, s) => 6 * (s.rinses ?? 1),
+  roundsAttended: (_, s) => 5 * (s.rounds ?? 1),
+  roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
+  roundMin: (_, s) => s.checkEveryMin ?? 60,
+  plainTumbleMin: () => k.PLAIN_TUMBLE_MIN,
+  lineMin: (state) => hang(state),
+  shoeMin: (state) => hang(state),
+};
+
+/** Minutes on the line, rounded to 10, between half an hour and three days. */
+function hang(state: PlanState): number {
+  const squeezed = state.method === 'hand' || state.method === 'tub';
+  const minutes = hangMinutes({
+    dryG: state.massG,
+    heldKgPerKg: state.family.heldKgPerKg * (squeezed ? 1.2 : 1),
+    areaM2: state.family.areaM2,
+    coreFactor: state.family.coreFactor,
+    air: pick(k.AIR, state.facts) ?? 'still',
+    room: state.request.kit.equipment?.room,
+  });
+  return Math.min(4320, Math.max(30, Math.round(minutes / 10) * 10));
+}
+
+/** True when nothing in the settings passes the envelope; the engine's own last check before a plan leaves it. */
+export function insideEnvelope(settings: StepSettings, state: Pick<PlanState, 'envelope'>): boolean {
+  const { envelope } = state;
+  if (settings.tempC !== undefined && !allows(envelope, 'washMaxC', settings.tempC)) return false;
+  if (settings.action !== undefined && !allows(envelope, 'action', settings.action)) return false;
+  if (settings.spinRpm !== undefined && !allows(envelope, 'spinMaxRpm', settings.spinRpm)) return false;
+  if (
+    settings.heat !== undefined &&
+    !allows(envelope, 'tumble', settings.heat === 'medium' ? 'normal' : settings.heat === 'high' ? 'normal' : settings.heat)
+  )
+    return false;
+  if (settings.soakMin !== undefined && !allows(envelope, 'soakMaxMin', settings.soakMin)) return false;
+  if (settings.ironC !== undefined && !allows(envelope, 'ironMaxC', settings.ironC)) return false;
+  return true;
+}

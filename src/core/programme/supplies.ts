@@ -1,0 +1,86 @@
+import { doseMl } from '../dosing';
+import { holds, isLeft } from '../facts';
+import type { Supply, SupplyClass } from '../gear';
+import { DOSE_CEILINGS, DOSE_GUESSES } from '../knowledge';
+import type { PlanState } from './state';
+
+/** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
+export function refuseSupplies(state: PlanState): void {
+  for (const block of state.knowledge.blocks) {
+    if (!state.facts.has(`have:${block.option}`) || !holds(block.when, state.facts)) continue;
+    if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
+  }
+}
+
+/** The fullest bottle of a class, or null. */
+export function bottleOf(state: PlanState, cls: SupplyClass): Supply | null {
+  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
+  const amount = (s: Supply): number => s.remainingMl ?? Infinity;
+  return owned.sort((a, b) => amount(b) - amount(a) || (a.id < b.id ? -1 : 1))[0] ?? null;
+}
+
+/** What a dose of this class comes to here. */
+export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | null): ReturnType<typeof doseMl> {
+  const ceiling = DOSE_CEILINGS.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
+  const guess = DOSE_GUESSES.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
+  const kind = state.washer?.kind ?? (state.method === 'hand' ? 'basin' : state.method === 'tub' ? 'tub' : 'front-loader');
+  const labelled =
+    bottle !== null && (bottle.labelDoseByWasher?.[kind] ?? bottle.labelDoseMl ?? bottle.labelDoseRangeMl) !== undefined;
+  const dose = doseMl({
+    cleaner,
+    bottle: labelled || !guess ? bottle : { id: 'guess', class: cleaner, labelDoseRangeMl: [guess[0], guess[1]] },
+    machine: kind,
+    bulk: state.bulk,
+    soil: state.request.inspection?.soil,
+    hardnessMgPerL: state.request.kit.equipment?.waterHardnessMgPerL,
+    ceilingMl: ceiling,
+  });
+  return labelled || !guess ? dose : { ...dose, basis: 'guess' };
+}
+
+/** Puts on the shopping list what a step needs and the cupboard lacks. */
+export function needMl(state: PlanState, cls: SupplyClass, ml: number): void {
+  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
+  if (owned.some((s) => s.remainingMl === undefined)) return;
+  const left = owned.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0);
+  const planned = state.shopping.get(cls)?.needMl ?? 0;
+  if (left < ml) state.shopping.set(cls, { needMl: Math.max(planned, Math.ceil(ml - left)) });
+}
+
+/** The same for things that are counted. */
+export function needCount(state: PlanState, cls: SupplyClass, count: number): void {
+  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
+  if (owned.some((s) => s.remainingCount === undefined || s.remainingMl !== undefined)) return;
+  const left = owned.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
+  if (left < count && !state.shopping.has(cls)) state.shopping.set(cls, { needCount: count - left });
+}
+
+/**
+ * The cleaner: the first class of the family's list that is owned in sufficient amount, else the first that is owned at all, else the best
+ * class, to be bought. Refused classes are passed over. Null = water only.
+ */
+export function chooseCleaner(state: PlanState): void {
+  const classes: SupplyClass[] = [];
+  for (const choice of state.family.cleaners) {
+    if (holds(choice.when, state.facts) && !classes.includes(choice.use) && !state.refusals.some((r) => r.option === choice.use))
+      classes.push(choice.use);
+  }
+  const first = classes[0];
+  if (first === undefined || state.facts.has('maker:forbids:detergent')) {
+    state.facts.add('no-cleaner');
+    return;
+  }
+  const offers = classes.map((cls) => {
+    const bottle = bottleOf(state, cls);
+    return { cls, bottle, dose: doseOf(state, cls, bottle) };
+  });
+  const enough = offers.find((o) => o.bottle && (o.bottle.remainingMl ?? Infinity) >= o.dose.ml);
+  const some = offers.find((o) => o.bottle);
+  const taken = enough ?? some ?? offers[0];
+  if (!taken) return;
+  state.cleaner = taken.cls;
+  state.bottle = taken.bottle;
+  state.dose = taken.dose;
+  state.facts.add(`cleaner:${taken.cls}`).add(`dose:${taken.dose.basis}`);
+  if (taken.cls !== first) state.facts.add('cleaner-fallback');
+}

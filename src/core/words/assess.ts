@@ -1,0 +1,162 @@
+import type { AssessId, AssumptionId } from '../knowledge';
+
+interface AssessWords {
+  /** Why the rule spoke. */
+  readonly because: string;
+  /** What would have silenced it, or null when nothing seen would. */
+  readonly reverse: string | null;
+  /** What would make it speak. */
+  readonly otherwise: string;
+}
+
+export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
+  'life-safety-refer': {
+    because: 'it is life-safety kit',
+    reverse: 'Nothing you can see changes this: only the maker’s instructions do.',
+    otherwise: '',
+  },
+  'hole-first': {
+    because: 'there is a hole or an open seam',
+    reverse: 'Once it is mended I would look at the rest.',
+    otherwise: 'A hole would be mended first.',
+  },
+  'leak-route': {
+    because: 'it leaks or the layers part',
+    reverse: 'If it is only a wet, cold face and no water comes through, heat and a test would come first.',
+    otherwise: 'A leak would go to a repairer.',
+  },
+  'feather-back': {
+    because: 'a feather is poking through',
+    reverse: 'A hole beside the feather would need a patch.',
+    otherwise: 'A feather would only be worked back in.',
+  },
+  'mend-part': {
+    because: 'a part is damaged',
+    reverse: 'Once it is mended I would look at the rest.',
+    otherwise: 'Damage would be mended first.',
+  },
+  'soil-wash': {
+    because: 'it is worn dirty',
+    reverse: 'With no more than a few marks I would only wipe it.',
+    otherwise: 'If it were dirty all over I would wash it.',
+  },
+  'odour-wash': {
+    because: 'it smells clearly',
+    reverse: 'With only a faint smell I would air it.',
+    otherwise: 'If it smelled clearly I would wash it.',
+  },
+  'set-stain-wash': {
+    because: 'a stain has set',
+    reverse: 'A fresh mark I would only wipe.',
+    otherwise: 'A mark that has set would need a wash.',
+  },
+  'cloth-used': {
+    because: 'the cloth has been used',
+    reverse: 'Unused and clean, it would stay in the cupboard.',
+    otherwise: 'Used once, it is washed.',
+  },
+  'jersey-sweated': {
+    because: 'it has been sweated in',
+    reverse: 'Unworn and clean, I would leave it.',
+    otherwise: 'Sweated in once, it is washed.',
+  },
+  'loft-wash': {
+    because: 'the loft is well below new',
+    reverse: 'Above 85 % of new I would only fluff it, and above 95 % leave it alone.',
+    otherwise: 'Below 85 % of its new loft I would wash it.',
+  },
+  'clumped-wash': {
+    because: 'the fill is clumped',
+    reverse: 'Without clumps I would go by the loft alone.',
+    otherwise: 'Clumps in the fill would mean a wash.',
+  },
+  'discoloured-wash': {
+    because: 'the fill shows yellow or green',
+    reverse: 'Without the tinge I would go by loft and soil.',
+    otherwise: 'A yellow or green tinge would mean a wash.',
+  },
+  'soil-spot': {
+    because: 'there are only marks',
+    reverse: 'Quite clean, I would leave it alone; dirty all over, I would wash it.',
+    otherwise: 'A few marks I would wipe off.',
+  },
+  'mark-spot': {
+    because: 'the mark is fresh',
+    reverse: 'If the mark had set I would wash it.',
+    otherwise: 'A fresh mark I would wipe off.',
+  },
+  'yellow-spot': {
+    because: 'it has yellowed in places',
+    reverse: 'Without the yellowing I would leave it.',
+    otherwise: 'Yellowing I would treat on the spot.',
+  },
+  'rinse-after-use': {
+    because: 'it has been used',
+    reverse: 'Dirty all over, it would get a proper wash.',
+    otherwise: 'After use it is rinsed with water.',
+  },
+  'odour-air': {
+    because: 'it smells faintly and is clean',
+    reverse: 'A clear smell would mean a wash.',
+    otherwise: 'A faint smell I would air out.',
+  },
+  'damp-air': {
+    because: 'it is damp and otherwise clean',
+    reverse: 'Dirty as well, it would be washed first.',
+    otherwise: 'Damp, it would be dried before storing.',
+  },
+  'loft-fluff': {
+    because: 'the loft is a little down',
+    reverse: 'Above 95 % of new I would leave it alone; below 85 % I would wash it.',
+    otherwise: 'Between 85 and 95 % of its new loft I would fluff it.',
+  },
+  'storage-fluff': {
+    because: 'it is only flat from being packed',
+    reverse: 'If the loft stayed low after fluffing I would wash it.',
+    otherwise: 'Flat from storage, I would fluff it.',
+  },
+  'drops-tired': {
+    because: 'drops wet the face where rain falls most',
+    reverse: 'If drops pearled and rolled off the shoulders I would leave the finish alone.',
+    otherwise: 'If drops wet the shoulders, hood, back or sleeves where they fall, I would warm the finish.',
+  },
+  'drops-sheltered': {
+    because: 'drops wet the face only where it is sheltered',
+    reverse: 'On the shoulders, hood, back or sleeves the same grade would mean heat.',
+    otherwise: '',
+  },
+  'drops-poor': {
+    because: 'water soaks into the face',
+    reverse: 'If drops pearled I would leave the finish alone.',
+    otherwise: 'If water soaked into the face I would warm it, test it, and renew it only if the test failed.',
+  },
+  'drops-gone-filthy': {
+    because: 'it is filthy and drinks water',
+    reverse: 'Less dirty, or with any beading left, I would wash and warm it before renewing anything.',
+    otherwise: 'Filthy, and with no beading left, I would renew the finish at once.',
+  },
+  'washed-then-heat': { because: 'a washed finish is always warmed', reverse: null, otherwise: '' },
+  'drops-fine': { because: 'drops still pearl', reverse: 'If drops wet the face I would warm it.', otherwise: '' },
+  'cloth-downgrade': {
+    because: 'the cloth stays stained after a wash',
+    reverse: 'If the mark came out it would keep its class.',
+    otherwise: 'A mark that survives the wash would move it to dirtier jobs.',
+  },
+};
+
+export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
+  'label-missing': 'No care label is recorded, so I chose the gentler of the options.',
+  'soil-unseen': 'Nobody said how dirty it is; I took it as clean.',
+  'odour-unseen': 'Nobody said whether it smells.',
+  'drops-unseen': 'The finish was not tested with drops.',
+  'loft-unseen': 'The loft was not measured.',
+  'finish-assumed': 'I took it that the face has a repellent finish.',
+  'mass-assumed': 'It was never weighed; times and rinses rest on a typical weight.',
+  'bulk-assumed': 'Its size is not recorded; I took the usual one for its kind.',
+  'room-assumed': 'The room is not recorded; drying times are for 20 °C and 50 % humidity.',
+  'hardness-assumed': 'Water hardness is not recorded; the dose is for moderately hard water.',
+  'washers-unknown': 'I do not know your machines; tell me under Cupboard and the plan will fit them.',
+  'bath-borrowed': 'A clean sink, basin or bath is to hand, though none is on your list.',
+  'insole-fixed': 'Nobody said whether the insole comes out; I took it as fixed.',
+  'spray-not-standard': 'The drop grades are yours, judged by eye; a laboratory would use the standard’s apparatus.',
+};

@@ -1,0 +1,79 @@
+/**
+ * The sentences for codes, one table, used by pages, print and the command alike. Refuses: deciding. A missing sentence does not compile.
+ */
+import type { Dimension } from '../knowledge';
+import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
+import { BLOCK_WORDS } from './blocks';
+import { CAUTION_WORDS } from './cautions';
+import { limitText, MATERIAL_WORDS, PART_WORDS } from './names';
+import { RULE_WORDS } from './rules';
+import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
+import { STEP_WORDS } from './steps';
+import type { StepWords } from './steps';
+
+export * from './names';
+export * from './steps';
+export { verdictText } from './verdict';
+
+/** The whole table with open keys, so that knowledge added as data can bring its own sentences. */
+export interface Words {
+  readonly rules: Readonly<Record<string, string>>;
+  readonly cautions: Readonly<Record<string, string>>;
+  readonly blocks: Readonly<Record<string, string>>;
+  readonly steps: Readonly<Record<string, StepWords>>;
+  readonly assess: Readonly<Record<string, { because: string; reverse: string | null; otherwise: string }>>;
+  readonly assumptions: Readonly<Record<string, string>>;
+  readonly questions: Readonly<Record<string, string>>;
+  readonly options: Readonly<Record<string, { name: string; gains: string; risks: string }>>;
+}
+
+export const WORDS: Words = {
+  rules: RULE_WORDS,
+  cautions: CAUTION_WORDS,
+  blocks: BLOCK_WORDS,
+  steps: STEP_WORDS,
+  assess: ASSESS_WORDS,
+  assumptions: ASSUMPTION_WORDS,
+  questions: SCHOOL_QUESTIONS,
+  options: OPTION_WORDS,
+};
+
+const RISKS: Partial<Record<Dimension, string>> = {
+  washMaxC: 'Heat may loosen glue, shrink cloth or strip a finish.',
+  action: 'More movement wears and felts it.',
+  tumble: 'Heat in the drum may harm a thin shell, glue or membrane.',
+  bleach: 'Bleach may take colour and weaken fibres.',
+  ironMaxC: 'A hot iron may melt the face.',
+};
+
+/** What is risked when a soft limit is passed. */
+export const waiverRisk = (dimension: Dimension): string => RISKS[dimension] ?? 'It may wear faster.';
+
+/** Who sets a limit: "the fill (down)", "the label", "the maker". */
+export function causeText(component: string, material?: string): string {
+  if (component === 'label') return 'the label';
+  if (component === 'maker') return 'the maker';
+  if (component === 'school') return 'your choice';
+  const part = (PART_WORDS as Record<string, string>)[component]?.toLowerCase() ?? component;
+  const words = material ? (MATERIAL_WORDS as Record<string, string>)[material] : undefined;
+  return words ? `the ${part} (${words})` : `the ${part}`;
+}
+
+/** "The fill (down) allows 600 rpm at most." */
+export function boundText(dimension: Dimension, value: string | number | null, cause: string): string {
+  const subject = cause.charAt(0).toUpperCase() + cause.slice(1);
+  switch (dimension) {
+    case 'washMaxC':
+      return value === 0 ? `${subject} allows no water.` : `${subject} allows water of ${limitText(dimension, value)} at most.`;
+    case 'action':
+      return `${subject} bears movement no rougher than this: ${limitText(dimension, value)}.`;
+    case 'spinMaxRpm':
+      return value === 0 ? `${subject} bears no spin.` : `${subject} bears a spin of ${limitText(dimension, value)} at most.`;
+    case 'tumble':
+      return value === 'none'
+        ? `${subject} bears no dryer.`
+        : `${subject} bears the dryer like this at most: ${limitText(dimension, value)}.`;
+    default:
+      return `${subject} sets the limit: ${limitText(dimension, value)}.`;
+  }
+}

@@ -1,0 +1,28 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        test: {
+          name: 'unit',
+          environment: 'node',
+          include: ['tests/**/*.test.ts'],
+          exclude: ['tests/browser/**'],
+          setupFiles: ['tests/setup.ts'],
+        },
+      },
+      {
+        test: {
+          name: 'browser',
+          environment: 'node',
+          include: ['tests/browser/**/*.test.ts'],
+          globalSetup: ['tests/browser/global.ts'],
+          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+        },
+      },
+    ],
+  },
+});
