@@ -1,0 +1,29 @@
+/**
+ * When to look at a thing again. Performance and soil come first; this is the calendar that backs them up. Refuses: deciding on care.
+ */
+import { addTraits, itemFacts } from '../facts';
+import type { Item } from '../gear';
+import { KNOWLEDGE, LOOK_AGAIN_DAYS, PALE_SHARE } from '../knowledge';
+import { pick } from '../programme/state';
+
+export interface Due {
+  /** ISO day. */
+  readonly on: string;
+  readonly days: number;
+  readonly reason: string;
+}
+
+/** The day to look again after care or a look on `fromDay` (ISO day). */
+export function nextLook(item: Item, fromDay: string): Due {
+  const facts = itemFacts(item);
+  addTraits(KNOWLEDGE.traits, facts);
+  const base = pick(LOOK_AGAIN_DAYS, facts) ?? 90;
+  const pale = facts.has('pale');
+  const days = Math.round(base * (pale ? PALE_SHARE : 1));
+  const on = new Date(Date.parse(`${fromDay}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+  return {
+    on,
+    days,
+    reason: `Look again after ${days} days of ordinary use${pale ? ', sooner because it is pale' : ''}, or as soon as it shows soil, smell or lost performance.`,
+  };
+}
