@@ -181,7 +181,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-tired',
     ...M,
-    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['dirty', 'aim:wash', 'life-safety'] },
+    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['dirty', 'aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after'],
@@ -198,7 +198,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-poor',
     ...M,
-    when: { all: ['has-finish', 'drop<=2'], none: ['dirty', 'aim:wash', 'life-safety'] },
+    when: { all: ['has-finish', 'drop<=2'], none: ['dirty', 'aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after', 'renew-if-failed'],
@@ -216,7 +216,7 @@ export const ASSESS_RULES = [
   {
     id: 'washed-then-heat',
     ...P,
-    when: { all: ['has-finish', 'aim:wash'], none: notSafety },
+    when: { all: ['has-finish', 'aim:wash'], none: ['life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: [],
     adds: ['test-after', 'renew-if-failed'],

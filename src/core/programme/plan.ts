@@ -131,6 +131,7 @@ function settleRinses(state: PlanState): void {
 function refer(state: PlanState, reason: string): void {
   state.method = 'refer';
   for (const fact of [...state.facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) state.facts.delete(fact);
+  for (const rule of state.assessment.spoke) for (const fact of rule.adds ?? []) state.facts.delete(fact);
   state.facts.add('aim:refer').add('method:refer').add(`refer:${reason}`);
   state.assessment = { ...state.assessment, aims: ['refer'] };
 }

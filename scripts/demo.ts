@@ -1,0 +1,28 @@
+import { spawnSync } from 'node:child_process';
+import { makeApp } from '../server/app';
+
+/** Builds the app and starts it with the demo kit. PORT chooses the port; 4173 and the next free ones are tried otherwise. */
+const PORTS = process.env.PORT ? [Number(process.env.PORT)] : [4173, 4174, 4175, 0];
+
+console.log('Building Umbrastic …');
+const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], { stdio: 'inherit' });
+if (build.status !== 0) process.exit(build.status ?? 1);
+
+const app = makeApp({ dist: 'dist', demo: true, now: Date.now });
+
+function listen(ports: readonly number[]): void {
+  const [port, ...rest] = ports;
+  const server = app.listen(port ?? 0, '127.0.0.1', (error?: Error) => {
+    if (error) {
+      if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE' && rest.length > 0) listen(rest);
+      else {
+        console.error(`Port ${port} cannot be used (${error.message}). Choose another: PORT=5000 npm run demo`);
+        process.exit(1);
+      }
+      return;
+    }
+    const address = server.address();
+    console.log(`Umbrastic with the demo kit: http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}/   (Ctrl+C stops it)`);
+  });
+}
+listen(PORTS);

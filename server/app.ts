@@ -1,0 +1,48 @@
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import { existsSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { makeDemoKit } from '../demo/kit';
+
+export interface ServerOptions {
+  /** Folder of the built app. */
+  readonly dist: string;
+  /** Offer the demo kit, loaded on a first visit. */
+  readonly demo: boolean;
+  readonly now: () => number;
+}
+
+/** Serves the built app and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
+export function makeApp({ dist, demo, now }: ServerOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          workerSrc: ["'self'", 'blob:'],
+          connectSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          frameAncestors: ["'none'"],
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.get('/api/demo', (_request, response) => {
+    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...makeDemoKit(now()) });
+  });
+  app.use('/api', (_request, response) => void response.status(404).json({ message: 'There is no such service here.' }));
+  const index = join(resolve(dist), 'index.html');
+  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  app.use(express.static(dist, { index: false }));
+  app.get('/{*splat}', (_request, response) => {
+    if (existsSync(index)) response.sendFile(index);
+    else response.status(503).type('text').send('The app is not built yet. Run: npm run build');
+  });
+  return app;
+}

@@ -1,0 +1,108 @@
+import type { Inspection, Item, Kit, LogEntry, Supply } from '../core/gear';
+import type { RunResult } from '../core/run/finish';
+import type { Run } from '../core/run';
+import { db, type Draft, writeMeta } from './db';
+
+/** Puts a thing back exactly as it was: what undo calls. */
+export type Undo = () => Promise<void>;
+
+export async function saveItem(item: Item): Promise<Undo> {
+  const before = await db.items.get(item.id);
+  await db.items.put(item);
+  return async () => {
+    if (before) await db.items.put(before);
+    else await db.items.delete(item.id);
+  };
+}
+
+/** Deletes an item with everything that hangs on it. */
+export async function deleteItem(id: string): Promise<Undo> {
+  return db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs, db.drafts], async () => {
+    const item = await db.items.get(id);
+    const inspections = await db.inspections.where('itemId').equals(id).toArray();
+    const log = await db.log.where('itemId').equals(id).toArray();
+    const weighIns = await db.weighIns.where('itemId').equals(id).toArray();
+    const runs = await db.runs.where('itemId').equals(id).toArray();
+    await db.items.delete(id);
+    await Promise.all([db.inspections, db.log, db.weighIns, db.runs].map((table) => table.where('itemId').equals(id).delete()));
+    await db.drafts.delete(id);
+    return async () => {
+      await db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs], async () => {
+        if (item) await db.items.put(item);
+        await db.inspections.bulkPut(inspections);
+        await db.log.bulkPut(log);
+        await db.weighIns.bulkPut(weighIns);
+        await db.runs.bulkPut(runs);
+      });
+    };
+  });
+}
+
+export async function saveInspection(inspection: Inspection): Promise<Undo> {
+  await db.transaction('rw', [db.inspections, db.drafts], async () => {
+    await db.inspections.put(inspection);
+    await db.drafts.delete(inspection.itemId);
+  });
+  return () => db.inspections.delete(inspection.id);
+}
+
+export const saveDraft = (draft: Draft): Promise<string> => db.drafts.put(draft);
+export const dropDraft = (itemId: string): Promise<void> => db.drafts.delete(itemId);
+
+export async function saveSupply(supply: Supply): Promise<Undo> {
+  const before = await db.supplies.get(supply.id);
+  await db.supplies.put(supply);
+  return async () => {
+    if (before) await db.supplies.put(before);
+    else await db.supplies.delete(supply.id);
+  };
+}
+
+export async function deleteSupply(id: string): Promise<Undo> {
+  const before = await db.supplies.get(id);
+  await db.supplies.delete(id);
+  return async () => {
+    if (before) await db.supplies.put(before);
+  };
+}
+
+export const saveEquipment = (equipment: NonNullable<Kit['equipment']>): Promise<void> => writeMeta('equipment', equipment);
+
+/** Chooses one option of a school for everything of its kind. */
+export async function chooseSchool(school: string, option: string): Promise<void> {
+  await db.transaction('rw', db.meta, async () => {
+    const row = await db.meta.get('preferences');
+    const preferences = (row?.value ?? {}) as NonNullable<Kit['preferences']>;
+    await db.meta.put({ key: 'preferences', value: { ...preferences, schools: { ...preferences.schools, [school]: option } } });
+  });
+}
+
+export const saveRun = (run: Run): Promise<string> => db.runs.put(run);
+
+/** Changes a run from what is stored, so that two tabs never overwrite one another. */
+export async function changeRun(id: string, change: (run: Run) => Run): Promise<Run | undefined> {
+  return db.transaction('rw', db.runs, async () => {
+    const run = await db.runs.get(id);
+    if (!run) return undefined;
+    const next = change(run);
+    if (next !== run) await db.runs.put(next);
+    return next;
+  });
+}
+
+/** Writes a finished run's whole result in one go: record, supplies, residues, state. Does nothing when it was already written. */
+export async function writeResult(runId: string, result: RunResult): Promise<void> {
+  await db.transaction('rw', [db.log, db.supplies, db.inspections, db.meta, db.runs], async () => {
+    if (await db.log.get(result.entry.id)) return;
+    await db.log.put(result.entry);
+    await db.supplies.bulkPut([...result.supplies]);
+    if (result.inspection) await db.inspections.put(result.inspection);
+    const row = await db.meta.get('equipment');
+    if (row) await db.meta.put({ key: 'equipment', value: { ...(row.value as NonNullable<Kit['equipment']>), washers: [...result.washers] } });
+    const run = await db.runs.get(runId);
+    if (run) await db.runs.put({ ...run, status: 'finished' });
+  });
+}
+
+export const saveLog = (entry: LogEntry): Promise<string> => db.log.put(entry);
+export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> => db.weighIns.add({ itemId, at, massG, after });
