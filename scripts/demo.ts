@@ -22,7 +22,9 @@ function listen(ports: readonly number[]): void {
       return;
     }
     const address = server.address();
-    console.log(`Umbrastic with the demo kit: http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}/   (Ctrl+C stops it)`);
+    console.log(
+      `Umbrastic with the demo kit: http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}/   (Ctrl+C stops it)`,
+    );
   });
 }
 listen(PORTS);

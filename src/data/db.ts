@@ -61,7 +61,10 @@ export async function writeMeta<K extends keyof MetaValues>(key: K, value: MetaV
   await to.meta.put({ key, value });
 }
 
-export type OpenResult = { readonly status: 'open' } | { readonly status: 'newer'; readonly version: number } | { readonly status: 'failed'; readonly message: string };
+export type OpenResult =
+  | { readonly status: 'open' }
+  | { readonly status: 'newer'; readonly version: number }
+  | { readonly status: 'failed'; readonly message: string };
 
 /** Opens the store and checks its version before the first write; data made by a newer version is left untouched. */
 export async function openStore(store: UmbrasticDb = db): Promise<OpenResult> {

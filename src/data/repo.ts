@@ -1,7 +1,7 @@
 import type { Inspection, Item, Kit, LogEntry, Supply } from '../core/gear';
 import type { RunResult } from '../core/run/finish';
 import type { Run } from '../core/run';
-import { db, type Draft, writeMeta } from './db';
+import { db, writeMeta } from './db';
 
 /** Puts a thing back exactly as it was: what undo calls. */
 export type Undo = () => Promise<void>;
@@ -46,8 +46,15 @@ export async function saveInspection(inspection: Inspection): Promise<Undo> {
   return () => db.inspections.delete(inspection.id);
 }
 
-export const saveDraft = (draft: Draft): Promise<string> => db.drafts.put(draft);
-export const dropDraft = (itemId: string): Promise<void> => db.drafts.delete(itemId);
+/** Keeps an answer of an unfinished look; a field set to undefined is taken back. Merged with what is stored, so quick answers never overwrite. */
+export async function patchDraft(itemId: string, card: number, patch: Partial<Inspection> = {}): Promise<void> {
+  await db.transaction('rw', db.drafts, async () => {
+    const stored = await db.drafts.get(itemId);
+    const seen: Record<string, unknown> = { ...stored?.seen, ...patch };
+    for (const key of Object.keys(seen)) if (seen[key] === undefined) delete seen[key];
+    await db.drafts.put({ itemId, card, seen });
+  });
+}
 
 export async function saveSupply(supply: Supply): Promise<Undo> {
   const before = await db.supplies.get(supply.id);
@@ -98,11 +105,16 @@ export async function writeResult(runId: string, result: RunResult): Promise<voi
     await db.supplies.bulkPut([...result.supplies]);
     if (result.inspection) await db.inspections.put(result.inspection);
     const row = await db.meta.get('equipment');
-    if (row) await db.meta.put({ key: 'equipment', value: { ...(row.value as NonNullable<Kit['equipment']>), washers: [...result.washers] } });
+    if (row)
+      await db.meta.put({
+        key: 'equipment',
+        value: { ...(row.value as NonNullable<Kit['equipment']>), washers: [...result.washers] },
+      });
     const run = await db.runs.get(runId);
     if (run) await db.runs.put({ ...run, status: 'finished' });
   });
 }
 
 export const saveLog = (entry: LogEntry): Promise<string> => db.log.put(entry);
-export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> => db.weighIns.add({ itemId, at, massG, after });
+export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> =>
+  db.weighIns.add({ itemId, at, massG, after });

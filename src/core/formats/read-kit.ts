@@ -3,7 +3,8 @@ import { plainToInstance } from 'class-transformer';
 import type { ValidationError } from 'class-validator';
 import { validateSync } from 'class-validator';
 import type { Kit } from '../gear';
-import { KIT_FORMAT, KIT_VERSION, KitDoc } from './kit/kit';
+import { KitDoc } from './kit/kit';
+import { KIT_FORMAT, KIT_VERSION, MAX_KIT_CHARS } from './limits';
 
 /** A place in a document and what is wrong there. */
 export interface Fault {
@@ -16,8 +17,6 @@ export type ReadKit =
   | { readonly status: 'newer'; readonly version: number; readonly faults: readonly Fault[] }
   | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
 
-/** Largest file that is read at all, in characters. */
-export const MAX_KIT_CHARS = 64_000_000;
 const MAX_FAULTS = 50;
 const MAX_DEPTH = 60;
 

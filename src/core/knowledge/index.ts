@@ -21,6 +21,7 @@ export * from './types';
 export { AIM_SEQUENCE, EXPOSED_ZONES, LOFT_THRESHOLDS, SUPERSEDES } from './assessment';
 export { TAKEN_OUT } from './materials';
 export { WARM_WAYS } from './plan-traits';
+export { ARCHETYPES, type Archetype } from './archetypes';
 export * from './rhythm';
 export * from './settings';
 export { SCHOOLS } from './schools';

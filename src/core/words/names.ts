@@ -205,7 +205,7 @@ const ACTION_WORDS: Record<string, string> = {
   surface: 'damp cloth',
   none: 'nothing wet',
 };
-const TUMBLE_WORDS: Record<string, string> = { normal: 'up to medium', low: 'low', air: 'no heat', none: 'no dryer' };
+const TUMBLE_WORDS: Record<string, string> = { normal: 'up to medium', low: 'low heat', air: 'no heat', none: 'no dryer' };
 const BLEACH_WORDS: Record<string, string> = { any: 'any bleach', oxygen: 'oxygen only', none: 'no bleach' };
 
 /** A limit's value in words, with its unit. */

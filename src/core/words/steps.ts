@@ -36,6 +36,18 @@ const dose = (c: StepContext): string =>
   c.s.cleaner ? `${c.s.doseMl ? `${c.s.doseMl} mL of ` : 'a little '}${SUPPLY_WORDS[c.s.cleaner]}` : 'nothing but water';
 const rinses = (c: StepContext): string =>
   c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
+/** How the shoe programme is called, by the school chosen. */
+const SHOE_CYCLES = {
+  gentle: 'on a gentle programme',
+  quick: 'on a quick programme',
+  'long-slow': 'on a long, slow programme',
+  'permanent-press': 'on an easy-care programme',
+} as const;
+const shoeCycle = (c: StepContext): string => {
+  const chosen = (Object.keys(SHOE_CYCLES) as (keyof typeof SHOE_CYCLES)[]).find((id) => c.has(`school:SHOE-CYCLE=${id}`));
+  if (chosen) return SHOE_CYCLES[chosen];
+  return c.has('kind:studded-boot') ? SHOE_CYCLES.quick : c.has('family:trainer') ? SHOE_CYCLES['long-slow'] : SHOE_CYCLES.gentle;
+};
 const machine = (c: StepContext): string =>
   `${gently[c.s.action ?? 'mild'] ?? 'gently'} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}`;
 const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
@@ -255,7 +267,8 @@ export const STEP_WORDS: Record<StepId, StepWords> = {
   },
   'wash-shoe-machine': {
     title: (c) => `Wash them in ${c.washer}`,
-    text: (c) => `Wash the bagged shoes in ${c.washer} with two old towels, ${machine(c)} and ${rinses(c)}.`,
+    text: (c) =>
+      `Wash the bagged shoes in ${c.washer} with two old towels, ${shoeCycle(c)} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}, and ${rinses(c)}.`,
   },
   'wash-shoe-hot': {
     title: (c) => `Hot white wash in ${c.washer}`,

@@ -1,13 +1,11 @@
 import * as v from '../../gear/vocabulary';
 import { Const, Id, Instant, Maybe, Nested, NestedList, OneOf, Positive, Text } from '../fields';
+import { KIT_FORMAT, KIT_VERSION } from '../limits';
 import { EquipmentDoc, SupplyDoc } from './equipment';
 import { InspectionDoc } from './inspection';
 import { ItemDoc } from './item';
 import { LogEntryDoc } from './log';
 import { PreferencesDoc } from './preferences';
-
-export const KIT_FORMAT = 'umbrastic/kit';
-export const KIT_VERSION = 1;
 
 export class WeighInDoc {
   @Id() itemId!: string;

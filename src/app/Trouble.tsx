@@ -1,0 +1,70 @@
+import { useState } from 'react';
+import { useRouteError } from 'react-router';
+import { exportKit } from '../data/kit';
+import { Button, Note, Page, Row } from '../ui/basics';
+import { download } from './download';
+import { nowIso, today } from './time';
+
+/** Offers the stored data as a file, and says whether that worked. */
+export function SaveCopy() {
+  const [state, setState] = useState<'idle' | 'saved' | 'failed'>('idle');
+  const save = async (): Promise<void> => {
+    try {
+      download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
+      setState('saved');
+    } catch {
+      setState('failed');
+    }
+  };
+  return (
+    <>
+      <Row>
+        <Button onClick={() => void save()}>Save a copy of my data</Button>
+        <Button $quiet onClick={() => window.location.assign('/')}>
+          Start again
+        </Button>
+      </Row>
+      {state === 'saved' && <Note tone="good">The copy is in your downloads.</Note>}
+      {state === 'failed' && (
+        <Note tone="alarm">
+          The data could not be read just now. Close other tabs of Umbrastic and try again; nothing was deleted.
+        </Note>
+      )}
+    </>
+  );
+}
+
+/** Shown instead of a page that failed. The data is untouched. */
+export function Trouble() {
+  const error = useRouteError();
+  const detail =
+    error instanceof Error
+      ? error.message
+      : typeof error === 'object' && error !== null && 'status' in error
+        ? `This address leads nowhere (${String(error.status)}).`
+        : '';
+  return (
+    <Page>
+      <h1>This page stopped working.</h1>
+      <p>Everything you recorded is still stored in this browser. Save a copy if you want to be sure, then start again.</p>
+      {detail && <Note>{detail}</Note>}
+      <SaveCopy />
+    </Page>
+  );
+}
+
+/** Shown when the stored data was made by a newer version, or cannot be opened. */
+export function StoreTrouble({ newer, message }: { newer: boolean; message: string }) {
+  return (
+    <Page>
+      <h1>{newer ? 'Your data was made by a newer Umbrastic.' : 'The stored data could not be opened.'}</h1>
+      <p>
+        {newer
+          ? 'This older one will not touch it. Load the newer version, or save a copy and import it there.'
+          : 'Nothing was deleted. Close other tabs of Umbrastic, check that the browser may store data, and load the page again.'}
+      </p>
+      <Note>{message}</Note>
+      <SaveCopy />
+    </Page>
+  );
+}

@@ -1,0 +1,5 @@
+/** Name and version of the kit format, and the bounds of reading it; apart from the validators, so that pages need not load them. */
+export const KIT_FORMAT = 'umbrastic/kit';
+export const KIT_VERSION = 1;
+/** Largest kit file that is read at all, in characters. */
+export const MAX_KIT_CHARS = 64_000_000;

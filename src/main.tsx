@@ -1,0 +1,56 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Navigate } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
+import { applyTheme, useSession } from './app/session';
+import { Shell } from './app/Shell';
+import { StoreTrouble, Trouble } from './app/Trouble';
+import { openStore, readMeta } from './data/db';
+import { GlobalStyle } from './ui/theme';
+
+const Loading = () => null;
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    HydrateFallback: Loading,
+    children: [
+      {
+        errorElement: <Trouble />,
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./views/now/Now')).Now }) },
+          { path: 'kit', lazy: async () => ({ Component: (await import('./views/kit/KitList')).KitList }) },
+          { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
+          { path: 'kit/:id', lazy: async () => ({ Component: (await import('./views/kit/ItemPage')).ItemPage }) },
+          { path: 'kit/:id/look-over', lazy: async () => ({ Component: (await import('./views/look-over/LookOver')).LookOver }) },
+          {
+            path: 'kit/:id/programme',
+            lazy: async () => ({ Component: (await import('./views/programme/ProgrammePage')).ProgrammePage }),
+          },
+          { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
+          { path: 'cupboard', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
+          { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
+          { path: '*', element: <Navigate to="/" replace /> },
+        ],
+      },
+    ],
+  },
+]);
+
+applyTheme(useSession.getState().theme);
+const root = createRoot(document.getElementById('root') as HTMLElement);
+const opened = await openStore();
+if (opened.status === 'open' && !(await readMeta('demoOffered'))) await (await import('./app/demo')).firstVisit();
+root.render(
+  <StrictMode>
+    <GlobalStyle />
+    {opened.status === 'open' ? (
+      <RouterProvider router={router} />
+    ) : (
+      <StoreTrouble
+        newer={opened.status === 'newer'}
+        message={opened.status === 'newer' ? `Stored as version ${opened.version}.` : opened.message}
+      />
+    )}
+  </StrictMode>,
+);

@@ -1,0 +1,178 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import styled, { css } from 'styled-components';
+import { color, font, phone, size } from './theme';
+
+/** A page: the answer at the top, everything aligned to one left edge. */
+export const Page = styled.main`
+  padding: 24px 32px 64px;
+  max-width: 1240px;
+  display: flex;
+  flex-direction: column;
+  gap: 24px;
+  ${phone} {
+    padding: 16px 16px 96px;
+    gap: 20px;
+  }
+`;
+export const Row = styled.div<{ $gap?: number; $wrap?: boolean; $between?: boolean; $top?: boolean }>`
+  display: flex;
+  align-items: ${(p) => (p.$top ? 'flex-start' : 'center')};
+  gap: ${(p) => p.$gap ?? 12}px;
+  ${(p) => p.$wrap && 'flex-wrap: wrap;'}
+  ${(p) => p.$between && 'justify-content: space-between;'}
+`;
+export const Column = styled.div<{ $gap?: number }>`
+  display: flex;
+  flex-direction: column;
+  gap: ${(p) => p.$gap ?? 12}px;
+  min-width: 0;
+`;
+/** Second voice: facts that support the answer. */
+export const Quiet = styled.span`
+  color: ${color.quiet};
+  font-size: ${size.small};
+`;
+/** A figure with its unit. */
+export const Figure = styled.span`
+  font-family: ${font.mono};
+  font-size: 15px;
+`;
+export const Rule = styled.hr`
+  border: 0;
+  border-top: 1px solid ${color.line};
+  margin: 0;
+  width: 100%;
+`;
+export const Crumbs = styled.nav`
+  color: ${color.quiet};
+  font-size: ${size.small};
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  a {
+    text-decoration: none;
+  }
+  a:hover {
+    text-decoration: underline;
+  }
+  strong {
+    color: ${color.ink};
+    font-weight: 650;
+  }
+`;
+
+const buttonLook = css<{ $quiet?: boolean; $big?: boolean; $danger?: boolean }>`
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  min-height: ${(p) => (p.$big ? 64 : 44)}px;
+  padding: 0 ${(p) => (p.$big ? 24 : 18)}px;
+  border: 1.5px solid ${(p) => (p.$danger ? color.alarm : color.ink)};
+  border-radius: 4px;
+  background: ${(p) => (p.$quiet ? 'transparent' : color.ink)};
+  color: ${(p) => (p.$danger && p.$quiet ? color.alarm : p.$quiet ? color.ink : color.onInk)};
+  font-weight: 650;
+  font-size: ${(p) => (p.$big ? '20px' : '16px')};
+  text-decoration: none;
+  cursor: pointer;
+  white-space: nowrap;
+  &:disabled {
+    opacity: 0.5;
+    cursor: default;
+  }
+`;
+/** One main action a page; `$quiet` for the rest. */
+export const Button = styled.button.attrs((p) => ({ type: p.type ?? 'button' }))<{
+  $quiet?: boolean;
+  $big?: boolean;
+  $danger?: boolean;
+}>`
+  ${buttonLook}
+`;
+/** The same look where pressing it goes to another place. */
+export const ButtonLink = styled(Link)<{ $quiet?: boolean; $big?: boolean }>`
+  ${buttonLook}
+`;
+/** An action inside a sentence or a row. */
+export const TextButton = styled.button.attrs({ type: 'button' })`
+  border: 0;
+  background: none;
+  padding: 10px 4px;
+  min-height: 44px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  font-weight: 500;
+`;
+
+const EmptyBox = styled.div`
+  border: 1px dashed ${color.line};
+  border-radius: 4px;
+  padding: 32px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  align-items: flex-start;
+`;
+/** Nothing here yet, and what to do about it. */
+export function Empty({ title, children }: { title: string; children?: ReactNode }) {
+  return (
+    <EmptyBox>
+      <h2>{title}</h2>
+      {children}
+    </EmptyBox>
+  );
+}
+
+const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good' }>`
+  border-left: 4px solid ${(p) => (p.$tone === 'alarm' ? color.alarm : p.$tone === 'good' ? color.finish : color.line)};
+  padding: 4px 0 4px 12px;
+  max-width: 72ch;
+`;
+/** A caution, an assumption or good news, beside the thing it is about. */
+export function Note({ tone = 'quiet', children }: { tone?: 'alarm' | 'quiet' | 'good'; children: ReactNode }) {
+  return <NoteBox $tone={tone}>{children}</NoteBox>;
+}
+
+export const Field = styled.label`
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  font-size: ${size.small};
+  font-weight: 600;
+  input,
+  select,
+  textarea {
+    font: 400 16px ${font.text};
+    min-height: 44px;
+    padding: 8px 12px;
+    border: 1px solid ${color.quiet};
+    border-radius: 4px;
+    background: ${color.panel};
+    color: ${color.ink};
+    min-width: 0;
+  }
+`;
+export const Fieldset = styled.fieldset`
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  legend {
+    padding: 0;
+    font-weight: 650;
+    margin-bottom: 4px;
+  }
+`;
+export const Hidden = styled.span`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+  white-space: nowrap;
+`;

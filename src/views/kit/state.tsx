@@ -1,0 +1,73 @@
+import styled from 'styled-components';
+import type { Inspection, Item } from '../../core/gear';
+import { color } from '../../ui/theme';
+
+const Cells = styled.span`
+  display: flex;
+  gap: 3px;
+`;
+const Cell = styled.span<{ $level: number }>`
+  font-size: 13px;
+  line-height: 1;
+  padding: 5px 7px;
+  border-radius: 2px;
+  white-space: nowrap;
+  border: 1px solid ${(p) => (p.$level < 0 ? color.line : color.quiet)};
+  color: ${(p) => (p.$level < 0 ? color.quiet : p.$level >= 2 ? color.onInk : color.ink)};
+  background: ${(p) => (p.$level >= 2 ? color.ink : p.$level === 1 ? `repeating-linear-gradient(135deg, transparent 0 5px, ${color.line} 5px 7px), ${color.panel}` : 'transparent')};
+  ${(p) => p.$level < 0 && 'border-style: dashed;'}
+`;
+
+interface Mark {
+  readonly word: string;
+  /** −1 not seen, 0 good, 1 worn, 2 bad. */
+  readonly level: number;
+}
+const SOIL = ['clean', 'marks', 'worn', 'dirty', 'filthy'];
+const ODOUR = ['no smell', 'faint smell', 'smells', 'reeks'];
+
+/** An item's state as a few words; what was not looked at is dashed, never fine. */
+export function marksOf(item: Item, seen: Inspection | null): Mark[] {
+  const marks: Mark[] = [];
+  marks.push(
+    seen?.soil === undefined ? { word: 'soil ?', level: -1 } : { word: SOIL[seen.soil] ?? '', level: Math.min(2, seen.soil) },
+  );
+  marks.push(
+    seen?.odour === undefined
+      ? { word: 'smell ?', level: -1 }
+      : { word: ODOUR[seen.odour] ?? '', level: Math.min(2, seen.odour) },
+  );
+  const filled = item.components.some((c) => c.part === 'fill');
+  if (filled) {
+    const r = seen?.loftRatio;
+    marks.push(
+      r === undefined
+        ? { word: 'loft ?', level: -1 }
+        : { word: `loft ${Math.round(r * 100)} %`, level: r < 0.85 ? 2 : r <= 0.95 ? 1 : 0 },
+    );
+  }
+  if (item.repellency === 'finish') {
+    const grades = Object.values(seen?.droplet ?? {}).filter((g): g is number => typeof g === 'number');
+    const worst = Math.min(...grades);
+    marks.push(
+      grades.length === 0
+        ? { word: 'drops ?', level: -1 }
+        : { word: worst >= 4 ? 'beads' : worst === 3 ? 'wets' : 'drinks', level: worst >= 4 ? 0 : worst === 3 ? 1 : 2 },
+    );
+  }
+  if (seen?.damp) marks.push({ word: 'damp', level: 2 });
+  if ((seen?.damage ?? []).length > 0) marks.push({ word: 'damaged', level: 2 });
+  return marks;
+}
+
+export function StateStrip({ item, seen }: { item: Item; seen: Inspection | null }) {
+  return (
+    <Cells>
+      {marksOf(item, seen).map((mark) => (
+        <Cell key={mark.word} $level={mark.level}>
+          {mark.word}
+        </Cell>
+      ))}
+    </Cells>
+  );
+}

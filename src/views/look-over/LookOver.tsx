@@ -1,0 +1,184 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { tell } from '../../app/session';
+import { newId, nowIso } from '../../app/time';
+import type { Inspection, Item, Kit } from '../../core/gear';
+import { plan, writeProgramme, type Programme } from '../../core/programme';
+import { KIND_WORDS } from '../../core/words';
+import { db } from '../../data/db';
+import { patchDraft, saveInspection } from '../../data/repo';
+import { Button, Column, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { color, phone } from '../../ui/theme';
+import { Card } from './Card';
+import { answered, CARD_NAMES, CARD_WORDS, cardsFor, type CardId } from './cards';
+
+const VerdictBar = styled.div`
+  border-left: 6px solid ${color.ink};
+  padding: 4px 0 4px 16px;
+  min-height: 84px;
+  strong {
+    font-size: 26px;
+    line-height: 1.25;
+    display: block;
+    text-wrap: balance;
+  }
+  ${phone} {
+    strong {
+      font-size: 21px;
+    }
+  }
+`;
+const Dots = styled.ol`
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+`;
+const Dot = styled.button<{ $here: boolean; $answered: boolean }>`
+  min-width: 44px;
+  height: 44px;
+  border: 0;
+  background: none;
+  padding: 0;
+  cursor: pointer;
+  &::after {
+    content: '';
+    display: block;
+    height: ${(p) => (p.$here ? 10 : 6)}px;
+    border-radius: 2px;
+    background: ${(p) => (p.$here ? color.ink : p.$answered ? color.finish : color.line)};
+  }
+`;
+const Body = styled.div`
+  min-height: 320px;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+`;
+
+function judge(kit: Kit, item: Item, seen: Partial<Inspection>): Programme {
+  return writeProgramme(plan({ item, inspection: { ...seen, id: 'draft', itemId: item.id, at: nowIso() }, kit }));
+}
+
+/** A guided look, one question a card; every answer may be skipped and the verdict follows along. */
+export function LookOver() {
+  const { id } = useParams();
+  const { kit, item } = useItem(id);
+  const draft = useLiveQuery(async () => (id ? ((await db.drafts.get(id)) ?? null) : null), [id]);
+  if (!kit || draft === undefined) return <Page aria-busy="true" />;
+  if (!item) {
+    return (
+      <Page>
+        <Empty title="This thing is not in your kit." />
+      </Page>
+    );
+  }
+  return <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 0} />;
+}
+
+function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial<Inspection>; start: number }) {
+  const cards = useMemo(() => cardsFor(item), [item]);
+  const [at, setAt] = useState(Math.min(start, cards.length - 1));
+  const [movedBy, setMovedBy] = useState<CardId | null>(null);
+  const navigate = useNavigate();
+  const card = cards[at] ?? 'done';
+  const verdict = useMemo(() => judge(kit, item, seen), [kit, item, seen]);
+  const any = cards.some((c) => c !== 'done' && answered(c, seen));
+  useEffect(() => {
+    document.getElementById('question')?.focus({ preventScroll: true });
+  }, [at]);
+  const go = (to: number): void => {
+    setAt(to);
+    void patchDraft(item.id, to);
+  };
+  const answer = (patch: Partial<Inspection>): void => {
+    const next: Partial<Inspection> = { ...seen, ...patch };
+    for (const key of Object.keys(patch) as (keyof Inspection)[]) if (patch[key] === undefined) delete next[key];
+    if (judge(kit, item, next).verdict !== verdict.verdict) setMovedBy(card);
+    void patchDraft(item.id, at, patch);
+  };
+  const save = async (): Promise<void> => {
+    const undo = await saveInspection({ ...seen, id: newId('ins'), itemId: item.id, at: nowIso() });
+    tell('The look is recorded.', undo);
+    await navigate(`/kit/${item.id}/programme`);
+  };
+  const open = cards.filter((c) => c !== 'done' && !answered(c, seen));
+  return (
+    <Page>
+      <Crumbs aria-label="Where">
+        <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link> /{' '}
+        <strong>Look over</strong>
+      </Crumbs>
+      <VerdictBar role="status" aria-live="polite">
+        <strong>{any ? verdict.verdict : 'Answer what you can see; skip the rest.'}</strong>
+        <Quiet>
+          {any
+            ? (movedBy ? `Moved by ${CARD_NAMES[movedBy]}. ` : '') + `How sure: ${verdict.confidence}.`
+            : 'Two minutes. What you skip stays unknown; it does not count as fine.'}
+        </Quiet>
+      </VerdictBar>
+      <nav aria-label="Questions">
+        <Dots>
+          {cards.map((c, index) => (
+            <li key={c}>
+              <Dot
+                type="button"
+                $here={index === at}
+                $answered={answered(c, seen) && c !== 'done'}
+                aria-label={`${CARD_WORDS[c]}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
+                aria-current={index === at ? 'step' : undefined}
+                onClick={() => go(index)}
+              />
+            </li>
+          ))}
+        </Dots>
+      </nav>
+      <Body>
+        <h1 id="question" tabIndex={-1} style={{ outline: 'none' }}>
+          {CARD_WORDS[card]}
+        </h1>
+        {card === 'done' ? (
+          <Column>
+            {open.length > 0 ? (
+              <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
+            ) : (
+              <p>Everything is answered.</p>
+            )}
+            {verdict.wouldChange.length > 0 && any && (
+              <ul>
+                {verdict.wouldChange.slice(0, 3).map((w) => (
+                  <li key={w}>{w}</li>
+                ))}
+              </ul>
+            )}
+          </Column>
+        ) : (
+          <Card card={card} item={item} seen={seen} answer={answer} />
+        )}
+        <Row $wrap>
+          {at > 0 && (
+            <Button $quiet onClick={() => go(at - 1)}>
+              Back
+            </Button>
+          )}
+          {card === 'done' ? (
+            <Button data-main-action disabled={!any} onClick={() => void save()}>
+              Record it and see the programme
+            </Button>
+          ) : (
+            <Button data-main-action onClick={() => go(at + 1)}>
+              {answered(card, seen) ? 'Next' : 'Skip'}
+            </Button>
+          )}
+          {card !== 'done' && any && (
+            <Button $quiet onClick={() => go(cards.length - 1)}>
+              That is enough
+            </Button>
+          )}
+        </Row>
+      </Body>
+    </Page>
+  );
+}

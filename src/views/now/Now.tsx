@@ -1,0 +1,244 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { useKit, useProgrammes } from '../../app/kit';
+import { rankItem, type Ranked } from '../../app/rank';
+import { tell } from '../../app/session';
+import { clockText, dayText, daysUntil, nowMs, today } from '../../app/time';
+import { leftMs, type Run, tick, current } from '../../core/run';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS, RESIDUE_WORDS } from '../../core/words';
+import { db } from '../../data/db';
+import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row } from '../../ui/basics';
+import { countdown } from '../../ui/countdown';
+import { Strip } from '../../ui/strata';
+import { color, font, phone } from '../../ui/theme';
+
+const Section = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+`;
+const NeedRow = styled(Link)`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 220px 150px;
+  gap: 8px 20px;
+  align-items: center;
+  padding: 12px 0;
+  border-top: 1px solid ${color.line};
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    > :nth-child(2) {
+      grid-row: 2;
+      grid-column: 1 / -1;
+    }
+  }
+`;
+const Verdict = styled.span`
+  font-size: 18px;
+  display: block;
+  line-height: 1.35;
+`;
+const Live = styled(Link)`
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 20px;
+  align-items: center;
+  border: 1.5px solid ${color.ink};
+  border-radius: 4px;
+  padding: 14px 20px;
+  text-decoration: none;
+  background: ${color.panel};
+`;
+const Countdown = styled.span`
+  font: 700 36px ${font.text};
+  font-variant-numeric: tabular-nums;
+  letter-spacing: -0.02em;
+`;
+
+/** A tick each second while something is live. */
+function useNow(active: boolean): number {
+  const [now, setNow] = useState(nowMs);
+  useEffect(() => {
+    if (!active) return;
+    const timer = setInterval(() => setNow(nowMs()), 1000);
+    return () => clearInterval(timer);
+  }, [active]);
+  return now;
+}
+
+function LiveRun({ run, now }: { run: Run; now: number }) {
+  const at = tick(run, now);
+  const step = current(at);
+  const left = leftMs(at, now);
+  const done = new Set(
+    Object.values(run.steps)
+      .filter((s) => s.times > 0)
+      .map((s) => s.stepId),
+  );
+  return (
+    <Live to={`/run/${run.id}`}>
+      <Countdown>{left === null ? '···' : left === 0 ? 'now' : countdown(left)}</Countdown>
+      <Column $gap={6}>
+        <span>
+          <strong>{run.itemName}</strong> <Quiet>{step?.title}</Quiet>
+        </span>
+        <Strip steps={run.programme.steps} small doneIds={done} label={`Progress of ${run.itemName}`} />
+      </Column>
+      <Quiet>{left ? `rings at ${clockText(now + left)}` : 'waits for you'}</Quiet>
+    </Live>
+  );
+}
+
+function Needs({ ranked }: { ranked: readonly Ranked[] }) {
+  return (
+    <div>
+      {ranked.map(({ item, programme }) => (
+        <NeedRow key={item.id} to={`/kit/${item.id}/programme`}>
+          <span>
+            <Verdict>
+              <strong>{item.name ?? KIND_WORDS[item.kind]}</strong>
+            </Verdict>
+            <span>{programme?.verdict}</span> <Quiet>{programme?.because[0] ? `because ${programme.because[0]}` : ''}</Quiet>
+          </span>
+          <Strip steps={programme?.steps ?? []} small label="Programme" />
+          <Quiet style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
+            {minutesText((programme?.steps ?? []).filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin, 0))}{' '}
+            of yours
+          </Quiet>
+        </NeedRow>
+      ))}
+    </div>
+  );
+}
+
+function headline(needs: number, live: number, looks: number): string {
+  const parts: string[] = [];
+  if (live > 0) parts.push(live === 1 ? 'One thing is under way' : `${live} things are under way`);
+  if (needs > 0) parts.push(needs === 1 ? 'one thing needs care' : `${needs} things need care`);
+  if (parts.length === 0) return looks > 0 ? 'Nothing needs care. Some things want a look.' : 'Nothing needs you now.';
+  const text = parts.join(', ');
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+}
+
+/** What needs me? Live programmes, then what is due, ranked by performance lost. */
+export function Now() {
+  const kit = useKit();
+  const programmes = useProgrammes(kit);
+  const runs = useLiveQuery(() => db.runs.where('status').equals('live').toArray(), []) ?? [];
+  const now = useNow(runs.length > 0);
+  const navigate = useNavigate();
+  const [all, setAll] = useState(false);
+  const ranked = useMemo(() => {
+    if (!kit || !programmes) return null;
+    return kit.items.map((item) => rankItem(kit, item, programmes[item.id] ?? null, today())).sort((a, b) => b.weight - a.weight);
+  }, [kit, programmes]);
+  if (!kit) return <Page aria-busy="true" />;
+  if (kit.items.length === 0) {
+    const demo = async (): Promise<void> => {
+      if (!(await (await import('../../app/demo')).takeDemoKit()))
+        tell('The demo kit is not here just now. Start with npm run demo, or add your own thing.');
+    };
+    return (
+      <Page>
+        <h1>What do you want to look after?</h1>
+        <Empty title="Nothing in your kit yet.">
+          <p>
+            Add the thing that worries you: choose a construction that looks like it, look it over, and get an answer in a minute.
+          </p>
+          <Row $wrap>
+            <Button data-main-action onClick={() => void navigate('/kit/new')}>
+              Add a thing
+            </Button>
+            <Button $quiet onClick={() => void demo()}>
+              Take the demo kit
+            </Button>
+          </Row>
+        </Empty>
+      </Page>
+    );
+  }
+  const liveItems = new Set(runs.map((r) => r.itemId));
+  const needs = (ranked ?? []).filter((r) => (r.need === 'urgent' || r.need === 'due') && !liveItems.has(r.item.id));
+  const elsewhere = (ranked ?? []).filter((r) => r.need === 'blocked');
+  const looks = (ranked ?? []).filter((r) => r.need === 'look');
+  const shown = all ? needs : needs.slice(0, 7);
+  const event = (kit.log ?? [])
+    .filter((e) => e.type === 'event' && e.on && daysUntil(e.on) >= 0)
+    .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
+  const dirtyMachines = (kit.equipment?.washers ?? []).filter((w) => (w.lastLoads ?? []).length > 0);
+  return (
+    <Page>
+      <Row $between $wrap $top>
+        <h1>{headline(needs.length, runs.length, looks.length)}</h1>
+        <ButtonLink to="/kit/new" $quiet>
+          Add a thing
+        </ButtonLink>
+      </Row>
+      {runs.length > 0 && (
+        <Section aria-label="Under way">
+          {runs.map((run) => (
+            <LiveRun key={run.id} run={run} now={now} />
+          ))}
+        </Section>
+      )}
+      {event?.on && (
+        <Note tone={needs.length > 0 ? 'alarm' : 'good'}>
+          <strong>{event.name}</strong> in {daysUntil(event.on)} days, on {dayText(event.on)}.{' '}
+          {needs.length > 0 ? `${needs.length} things are not ready for it.` : 'Everything is ready.'}
+        </Note>
+      )}
+      {ranked === null ? (
+        <Quiet role="status">Looking through {kit.items.length} things …</Quiet>
+      ) : (
+        needs.length > 0 && (
+          <Section aria-labelledby="needs">
+            <h2 id="needs">Needs care, most lost first</h2>
+            <Needs ranked={shown} />
+            {needs.length > shown.length && (
+              <Row>
+                <Button $quiet onClick={() => setAll(true)}>
+                  Show all {needs.length}
+                </Button>
+              </Row>
+            )}
+          </Section>
+        )
+      )}
+      {elsewhere.length > 0 && (
+        <Section aria-labelledby="elsewhere">
+          <h2 id="elsewhere">Not to be done at home</h2>
+          <Needs ranked={elsewhere} />
+        </Section>
+      )}
+      {looks.length > 0 && (
+        <Section aria-labelledby="looks">
+          <h2 id="looks">Time to look them over</h2>
+          <Row $wrap>
+            {looks.slice(0, 12).map(({ item }) => (
+              <ButtonLink key={item.id} $quiet to={`/kit/${item.id}/look-over`}>
+                {item.name ?? KIND_WORDS[item.kind]}
+              </ButtonLink>
+            ))}
+          </Row>
+        </Section>
+      )}
+      {dirtyMachines.length > 0 && (
+        <Section aria-labelledby="machines">
+          <h2 id="machines">Machines</h2>
+          {dirtyMachines.map((w) => (
+            <p key={w.id}>
+              <strong>{w.name ?? w.kind}</strong> still holds {(w.lastLoads ?? []).map((r) => RESIDUE_WORDS[r]).join(', ')} from
+              its last loads. <Link to="/cupboard">See the cupboard</Link>
+            </p>
+          ))}
+        </Section>
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,247 @@
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { useKit } from '../../app/kit';
+import { download } from '../../app/download';
+import { setTheme, tell, useSession } from '../../app/session';
+import { dayText, nowIso, today, whenText } from '../../app/time';
+import type { Fault } from '../../core/formats';
+import { MAX_KIT_CHARS } from '../../core/formats/limits';
+import type { Kit } from '../../core/gear';
+import { AIM_WORDS, KIND_WORDS } from '../../core/words';
+import { exportKit, loadKit, replaceKit } from '../../data/kit';
+import { plannerWorker } from '../../workers';
+import { Button, Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { Sheet } from '../../ui/Sheet';
+import { color, phone } from '../../ui/theme';
+
+const Lines = styled.ol`
+  li {
+    border-top: 1px solid ${color.line};
+    padding: 10px 0;
+    display: grid;
+    grid-template-columns: 130px minmax(0, 1fr) 150px;
+    gap: 16px;
+    ${phone} {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 2px;
+    }
+  }
+`;
+const Faults = styled.ul`
+  font-size: 15px;
+  max-height: 320px;
+  overflow: auto;
+  li {
+    padding: 2px 0;
+    overflow-wrap: anywhere;
+  }
+`;
+
+type Reading =
+  | { state: 'idle' }
+  | { state: 'reading'; name: string }
+  | { state: 'ready'; name: string; kit: Kit }
+  | { state: 'refused'; name: string; faults: readonly Fault[] };
+
+function Import({ current }: { current: Kit }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [reading, setReading] = useState<Reading>({ state: 'idle' });
+  const job = useRef(0);
+  const read = async (file: File): Promise<void> => {
+    const mine = ++job.current;
+    setReading({ state: 'reading', name: file.name });
+    if (file.size > MAX_KIT_CHARS) {
+      setReading({
+        state: 'refused',
+        name: file.name,
+        faults: [{ path: '', message: `is larger than ${MAX_KIT_CHARS / 1e6} MB` }],
+      });
+      return;
+    }
+    try {
+      const result = await plannerWorker().read(await file.text());
+      if (mine !== job.current) return;
+      setReading(
+        result.status === 'read'
+          ? { state: 'ready', name: file.name, kit: result.kit }
+          : { state: 'refused', name: file.name, faults: result.faults },
+      );
+    } catch {
+      if (mine === job.current)
+        setReading({
+          state: 'refused',
+          name: file.name,
+          faults: [{ path: '', message: 'could not be read; choose the file again' }],
+        });
+    }
+  };
+  const cancel = (): void => {
+    job.current++;
+    setReading({ state: 'idle' });
+    if (input.current) input.current.value = '';
+  };
+  const replace = async (kit: Kit): Promise<void> => {
+    const before = await loadKit();
+    await replaceKit(kit);
+    tell(`${kit.items.length} things are in your kit now.`, () => replaceKit(before));
+    cancel();
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        hidden
+        aria-label="Kit file"
+        data-kit-file
+        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
+      />
+      <Button $quiet onClick={() => input.current?.click()}>
+        Import a kit
+      </Button>
+      {reading.state === 'reading' && (
+        <Row>
+          <Quiet role="status">Reading {reading.name} …</Quiet>
+          <Button $quiet onClick={cancel}>
+            Cancel
+          </Button>
+        </Row>
+      )}
+      {reading.state === 'ready' && (
+        <Sheet title="Replace your kit by this file?" open onClose={cancel}>
+          <p>
+            {reading.name} holds {reading.kit.items.length} things, {reading.kit.inspections.length} looks and{' '}
+            {(reading.kit.log ?? []).length} lines of record. Your {current.items.length} things and their record will be
+            replaced, and programmes under way end.
+          </p>
+          <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
+          <Row $wrap>
+            <Button onClick={() => void replace(reading.kit)}>Replace it</Button>
+            <Button
+              $quiet
+              onClick={() =>
+                void exportKit(nowIso()).then((text) => download(`umbrastic-${today()}.json`, 'application/json', text))
+              }
+            >
+              Save a copy first
+            </Button>
+            <Button $quiet onClick={cancel}>
+              Keep mine
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+      {reading.state === 'refused' && (
+        <Sheet title="This file was not imported." open onClose={cancel}>
+          <p>Your kit is as it was. In {reading.name}:</p>
+          <Faults>
+            {reading.faults.map((f, n) => (
+              <li key={n}>
+                <Figure>{f.path || 'the file'}</Figure> {f.message}
+              </li>
+            ))}
+          </Faults>
+          <Row>
+            <Button onClick={cancel}>Close</Button>
+          </Row>
+        </Sheet>
+      )}
+    </>
+  );
+}
+
+/** What did it do, and what is next? The record, and the data in and out. */
+export function Record() {
+  const kit = useKit();
+  const theme = useSession((s) => s.theme);
+  const [busy, setBusy] = useState(false);
+  if (!kit) return <Page aria-busy="true" />;
+  const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
+  const care = (kit.log ?? []).filter((e) => e.type === 'care').sort((a, b) => (a.at < b.at ? 1 : -1));
+  const save = async (): Promise<void> => {
+    download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
+    tell('The copy is in your downloads.');
+  };
+  const demo = async (): Promise<void> => {
+    setBusy(true);
+    const before = await loadKit();
+    const took = await (await import('../../app/demo')).takeDemoKit();
+    setBusy(false);
+    if (took) tell('The demo kit is here.', () => replaceKit(before));
+    else tell('The demo kit is not here just now; your kit is as it was.');
+  };
+  return (
+    <Page>
+      <Row $between $wrap $top>
+        <h1>
+          {care.length === 0
+            ? 'No care recorded yet.'
+            : `${care.length} ${care.length === 1 ? 'care' : 'cares'} recorded, the last ${whenText(care[0]?.at ?? '')}.`}
+        </h1>
+        <Row $wrap>
+          <Button data-main-action onClick={() => void save()}>
+            Save a copy
+          </Button>
+          <Import current={kit} />
+        </Row>
+      </Row>
+      <section aria-label="Care record">
+        <Lines>
+          {care.map((e) => (
+            <li key={e.id}>
+              <Quiet>{whenText(e.at)}</Quiet>
+              <span>
+                <Link to={`/kit/${e.itemId}`}>
+                  <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
+                </Link>{' '}
+                {(e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}
+                {e.note && (
+                  <>
+                    <br />
+                    <Quiet>{e.note}</Quiet>
+                  </>
+                )}
+                {(e.supplies ?? []).length > 0 && (
+                  <>
+                    <br />
+                    <Figure>
+                      {(e.supplies ?? [])
+                        .map((s) => `${s.ml ?? ''} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? s.supplyId}`)
+                        .join(', ')}
+                    </Figure>
+                  </>
+                )}
+              </span>
+              <Quiet>{e.nextDue ? `next look ${dayText(e.nextDue)}` : ''}</Quiet>
+            </li>
+          ))}
+        </Lines>
+      </section>
+      <Column $gap={20} style={{ maxWidth: 520 }}>
+        <h2>This browser</h2>
+        <Note>
+          Everything stays in this browser. Save a copy now and then; it opens in any Umbrastic, and the planning command reads it
+          too.
+        </Note>
+        <OneOf
+          label="Light or dark"
+          value={theme}
+          options={[
+            { id: 'auto', name: 'As the device' },
+            { id: 'light', name: 'Light' },
+            { id: 'dark', name: 'Dark' },
+          ]}
+          onChange={(id) => setTheme(id as 'auto')}
+        />
+        <Row>
+          <Button $quiet disabled={busy} onClick={() => void demo()}>
+            Replace everything by the demo kit
+          </Button>
+        </Row>
+      </Column>
+    </Page>
+  );
+}

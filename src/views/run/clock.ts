@@ -1,0 +1,90 @@
+import { useEffect, useRef, useState } from 'react';
+import { nowMs } from '../../app/time';
+import { current, leftMs, mendClock, type Run, shiftClock, tick } from '../../core/run';
+import { changeRun } from '../../data/repo';
+
+const TICK_MS = 500;
+/** A step of the wall clock that the page's own clock did not see, larger than this, is told. */
+const JUMP_MS = 30_000;
+
+/** Two short tones, made here: no sound file, no network. */
+function ring(): void {
+  try {
+    const audio = new AudioContext();
+    for (const [at, hz] of [
+      [0, 660],
+      [0.35, 880],
+    ] as const) {
+      const tone = audio.createOscillator();
+      const gain = audio.createGain();
+      tone.frequency.value = hz;
+      gain.gain.setValueAtTime(0.2, audio.currentTime + at);
+      gain.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + at + 0.3);
+      tone.connect(gain).connect(audio.destination);
+      tone.start(audio.currentTime + at);
+      tone.stop(audio.currentTime + at + 0.32);
+    }
+    setTimeout(() => void audio.close(), 1500);
+  } catch {
+    // Without sound, the title and the screen still say it.
+  }
+}
+
+/**
+ * Keeps a live run's time: rings when a timer ends, keeps the screen awake, and notices when the device's clock jumps. A clock set back
+ * moves the timers with it at once; a jump forward may have been sleep, so the user is asked.
+ */
+export function useRunClock(run: Run): { now: number; jumped: number; wasSet: () => void } {
+  const [now, setNow] = useState(nowMs);
+  const [jumped, setJumped] = useState(0);
+  const last = useRef<{ wall: number; mono: number } | null>(null);
+  const step = current(run);
+  const rung = step ? run.steps[step.id]?.state === 'rung' : false;
+  useEffect(() => {
+    void changeRun(run.id, (r) => mendClock(r, nowMs()));
+    const timer = setInterval(() => {
+      const wall = nowMs();
+      const mono = performance.now();
+      if (last.current) {
+        const drift = wall - last.current.wall - (mono - last.current.mono);
+        if (drift > JUMP_MS) setJumped((j) => j + drift);
+        else if (drift < -JUMP_MS) void changeRun(run.id, (r) => shiftClock(r, drift));
+      }
+      last.current = { wall, mono };
+      setNow(wall);
+      void changeRun(run.id, (r) => tick(r, wall));
+    }, TICK_MS);
+    return () => clearInterval(timer);
+  }, [run.id]);
+  useEffect(() => {
+    if (rung) ring();
+  }, [rung, step?.id]);
+  useEffect(() => {
+    const left = leftMs(run, now);
+    document.title = rung || left === 0 ? `Look now: ${run.itemName}` : `${step?.title ?? 'Done'} · Umbrastic`;
+    return () => {
+      document.title = 'Umbrastic';
+    };
+  }, [rung, run, now, step?.title]);
+  useEffect(() => {
+    let lock: { release: () => Promise<void> } | null = null;
+    const wake = async (): Promise<void> => {
+      try {
+        if (document.visibilityState === 'visible') lock = (await navigator.wakeLock?.request('screen')) ?? null;
+      } catch {
+        lock = null;
+      }
+    };
+    void wake();
+    document.addEventListener('visibilitychange', wake);
+    return () => {
+      document.removeEventListener('visibilitychange', wake);
+      void lock?.release();
+    };
+  }, []);
+  const wasSet = (): void => {
+    void changeRun(run.id, (r) => shiftClock(r, jumped));
+    setJumped(0);
+  };
+  return { now, jumped, wasSet };
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { plannerJobs } from './planner.job';
+
+expose(plannerJobs);
