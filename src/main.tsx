@@ -13,6 +13,7 @@ const Loading = () => null;
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <Trouble />,
     HydrateFallback: Loading,
     children: [
       {

@@ -20,6 +20,9 @@ const Frame = styled.div`
   min-height: 100vh;
   ${phone} {
     grid-template-columns: minmax(0, 1fr);
+    &[data-running] > nav {
+      display: none;
+    }
   }
 `;
 const Rail = styled.nav`
@@ -215,7 +218,9 @@ export function Shell() {
   const toasts = useSession((s) => s.toasts);
   const { pathname } = useLocation();
   const running = pathname.startsWith('/run/');
-  useEffect(() => window.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [pathname]);
   return (
     <Frame data-running={running || undefined}>
       <Rail aria-label="Places">

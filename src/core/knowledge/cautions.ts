@@ -43,6 +43,5 @@ export const CAUTIONS = [
   },
   { id: 'wet-floor', ...P, when: { all: ['method:tub'] }, at: ['bath-rinse'] },
   { id: 'impeller-gentle', ...P, when: { all: ['washer:impeller'] }, at: ['machine-wash'] },
-  { id: 'not-the-standard', basis: 'standard', source: 'ISO 4920:2012', when: {}, at: ['droplet-test'] },
   { id: 'fan-electric', ...P, when: {}, at: ['dry-fan', 'dry-moving-air', 'spray-extract'] },
 ] as const satisfies readonly Caution[];

@@ -228,6 +228,16 @@ function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] 
   );
 }
 
+/** Soft limits passed, each once however many layers share it. */
+function writeWaived(plan: Plan): Programme['envelope']['waived'] {
+  const waived: Programme['envelope']['waived'][number][] = [];
+  for (const { dimension, from, to, by } of plan.envelope.waived) {
+    if (waived.some((w) => w.limit === dimension && w.from === from && w.by === by)) continue;
+    waived.push({ limit: dimension, from, to, by, risk: waiverRisk(dimension) });
+  }
+  return waived;
+}
+
 /** How sure: every unseen observation that could have decided lowers it, a missing label too. */
 function confidenceOf(plan: Plan): Programme['confidence'] {
   const { facts } = plan;
@@ -282,13 +292,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     method: plan.method,
     envelope: {
       ...bounds,
-      waived: envelope.waived.map((w) => ({
-        limit: w.dimension,
-        from: w.from,
-        to: w.to,
-        by: w.by,
-        risk: waiverRisk(w.dimension),
-      })),
+      waived: writeWaived(plan),
     },
     steps,
     alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),

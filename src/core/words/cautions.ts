@@ -22,6 +22,5 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
     'Never bring chlorine bleach together with vinegar, descaler or ammonia, or peroxide with vinegar or another bleach: toxic gas. Rinse between.',
   'wet-floor': 'Wet floors are slippery: put a towel down.',
   'impeller-gentle': 'An impeller is rougher than a drum: its gentlest programme, and look after five minutes.',
-  'not-the-standard': 'A home drop test borrows the standard’s words; it is not its apparatus.',
   'fan-electric': 'Keep the fan or extractor, and your wet hands, away from standing water and plugs.',
 };

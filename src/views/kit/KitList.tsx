@@ -41,6 +41,9 @@ const Table = styled.table`
     td {
       padding-right: 8px;
     }
+    td > span > span {
+      white-space: normal;
+    }
   }
 `;
 const Tools = styled.div`

@@ -4,6 +4,7 @@ import { color } from '../../ui/theme';
 
 const Cells = styled.span`
   display: flex;
+  flex-wrap: wrap;
   gap: 3px;
 `;
 const Cell = styled.span<{ $level: number }>`

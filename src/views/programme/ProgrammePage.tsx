@@ -9,7 +9,7 @@ import type { Item } from '../../core/gear';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
 import { fahrenheit, minutesText } from '../../core/units';
-import { HEAT_WORDS, KIND_WORDS, SUPPLY_WORDS } from '../../core/words';
+import { HEAT_WORDS, KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
@@ -312,12 +312,14 @@ export function ProgrammePage() {
           <section aria-labelledby="limits">
             <h2 id="limits">Try another setting</h2>
             <Rulers item={item} planned={planned} />
-            {programme.envelope.waived.map((w) => (
-              <Note key={`${w.limit}-${String(w.from)}-${w.by}`} tone="alarm">
-                {w.by === 'label' ? 'The label' : w.by === 'maker' ? 'The maker' : 'Your choice'} goes past a usual limit (
-                {String(w.from)} → {String(w.to)}). {w.risk}
-              </Note>
-            ))}
+            {programme.envelope.waived
+              .filter((w, n, list) => list.findIndex((other) => other.limit === w.limit) === n)
+              .map((w) => (
+                <Note key={w.limit} tone="alarm">
+                  {w.by === 'label' ? 'The label' : w.by === 'maker' ? 'The maker' : 'Your choice'} goes past the usual limit,
+                  from {limitText(w.limit, w.from)} to {limitText(w.limit, w.to)}. {w.risk}
+                </Note>
+              ))}
           </section>
           {programme.shopping.length > 0 && (
             <section aria-labelledby="shop">

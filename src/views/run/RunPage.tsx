@@ -38,7 +38,7 @@ const Screen = styled.main`
   flex-direction: column;
   gap: 20px;
   ${phone} {
-    padding: 16px 20px 96px;
+    padding: 16px 20px 0;
   }
 `;
 const Big = styled.h1`
@@ -70,6 +70,11 @@ const Actions = styled.div`
   flex-direction: column;
   gap: 10px;
   margin-top: auto;
+  position: sticky;
+  bottom: 0;
+  background: ${color.ground};
+  padding: 12px 0 8px;
+  border-top: 1px solid ${color.line};
 `;
 const Pair = styled.div`
   display: grid;
@@ -123,18 +128,21 @@ export function RunPage() {
 
 function Live({ run }: { run: Run }) {
   const { now, jumped, wasSet } = useRunClock(run);
-  const [weighing, setWeighing] = useState(false);
-  const [skipping, setSkipping] = useState(false);
+  const [weighingAt, setWeighingAt] = useState<string | null>(null);
+  const [skippingAt, setSkippingAt] = useState<string | null>(null);
   const [reason, setReason] = useState('');
   const navigate = useNavigate();
   const step = current(run);
   const state = step && run.steps[step.id];
   useEffect(() => {
-    setWeighing(false);
-    setSkipping(false);
     document.getElementById('step')?.focus({ preventScroll: true });
   }, [step?.id]);
   if (!step || !state) return <Finished run={run} />;
+  // Both belong to the step they were opened at, and close with it.
+  const weighing = weighingAt === step.id;
+  const skipping = skippingAt === step.id;
+  const setWeighing = (open: boolean): void => setWeighingAt(open ? step.id : null);
+  const setSkipping = (open: boolean): void => setSkippingAt(open ? step.id : null);
   const act = (change: (r: Run) => Run): void => void changeRun(run.id, change);
   const left = leftMs(run, now);
   const late = lateMinutes(run, now);
@@ -235,7 +243,7 @@ function Live({ run }: { run: Run }) {
         )}
         {running && (
           <Pair>
-            <Button $big $quiet onClick={() => setWeighing((w) => !w)}>
+            <Button $big $quiet onClick={() => setWeighing(!weighing)}>
               <Scale aria-hidden="true" /> Weigh
             </Button>
             <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
@@ -277,8 +285,8 @@ function Live({ run }: { run: Run }) {
         <Row $wrap $between>
           <Row $wrap>
             <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>
-            <TextButton onClick={() => setSkipping((s) => !s)}>Skip</TextButton>
-            {!running && <TextButton onClick={() => setWeighing((w) => !w)}>Weigh it</TextButton>}
+            <TextButton onClick={() => setSkipping(!skipping)}>Skip</TextButton>
+            {!running && <TextButton onClick={() => setWeighing(!weighing)}>Weigh it</TextButton>}
           </Row>
           <TextButton
             onClick={() => {

@@ -1,0 +1,234 @@
+import type { StepWords } from './say';
+import { degrees, spin, balls, where, hours, dryLook } from './say';
+
+/** Drying, restoring, finish, checks, storing. */
+export const FINISH_WORDS = {
+  'tumble-down': {
+    title: (c) => `Tumble in rounds on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}`,
+    text: (c) =>
+      `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}${balls(c)}: ${c.s.rounds} rounds of ${c.s.checkEveryMin} min, the last one after it seems dry. At each look shake it, feel for damp cores, and pull clumps apart with your fingers.`,
+    look: 'Breathe through the fabric and feel the thickest place: damp, chill or clumps?',
+    pass: 'No clump, no chill, and the last round changed nothing.',
+  },
+  'hang-after': {
+    title: 'Hang it an hour and a half',
+    text: 'Hang it loosely indoors for an hour and a half, so that the last damp leaves the core.',
+  },
+  'line-dry': {
+    title: 'Hang it on the line',
+    text: (c) => `Hang it on a line in moving air, out of the sun, ${hours(c.unattendedMin)}.`,
+    ...dryLook,
+  },
+  'line-insulated': {
+    title: 'Hang it, inside out first',
+    text: (c) =>
+      `Hang it inside out beside, not on, a radiator or in moving air, ${hours(c.unattendedMin)}; shake it and turn it now and then.`,
+    ...dryLook,
+  },
+  'dry-flat': {
+    title: 'Dry it flat',
+    text: (c) => `Press it in a towel, shape it, and dry it flat, ${hours(c.unattendedMin)}.`,
+    ...dryLook,
+  },
+  'dry-indoors': {
+    title: 'Dry it indoors',
+    text: (c) => `Hang it indoors, away from dust and lint, ${hours(c.unattendedMin)}. No dryer sheets, no radiator.`,
+    ...dryLook,
+  },
+  'dry-fan': {
+    title: 'Hang it by a fan',
+    text: (c) =>
+      `Hang it over a tub, by a fan if you have one, ${hours(c.unattendedMin)}; squeeze sleeves and hem now and then, and ease creases out of the print while it is wet. Never a dryer.`,
+    ...dryLook,
+  },
+  'dry-drip': {
+    title: 'Let it drip dry',
+    text: (c) => `Let it drip over the bath, then hang it wide and open in moving air, ${hours(c.unattendedMin)}.`,
+    ...dryLook,
+  },
+  'dry-pitched': {
+    title: 'Pitch it in the shade',
+    text: (c) => `Pitch or drape it in the shade, doors open, until it is bone dry, ${hours(c.unattendedMin)}.`,
+    look: 'Feel seams, hems and the floor’s corners.',
+    pass: 'Bone dry everywhere.',
+  },
+  'dry-moving-air': {
+    title: 'Dry it in moving air',
+    text: (c) => `Stand or hang it in front of a fan, without heat, ${hours(c.unattendedMin)}.`,
+    ...dryLook,
+  },
+  'tumble-low': {
+    title: 'Tumble on low',
+    text: (c) =>
+      `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : 'low'} for ${c.unattendedMin} min, without dryer sheets.`,
+    ...dryLook,
+  },
+  'shoe-shade': {
+    title: 'Stuff and dry in the shade',
+    text: (c) =>
+      `Stuff them with paper and stand them in the shade so that water drains out of the opening; turn them round after some hours and change wet paper. No heat. It takes ${hours(c.unattendedMin)}.`,
+    look: 'Feel inside the toe.',
+    pass: 'Dry in the toe, paper stays dry.',
+  },
+  'shoe-sun': {
+    title: 'Stuff and dry in the sun',
+    text: (c) =>
+      `Stuff them with paper and stand them in the sun so that water drains out of the opening; change wet paper. It takes ${hours(c.unattendedMin)} at most.`,
+    look: 'Feel inside the toe.',
+    pass: 'Dry in the toe, paper stays dry.',
+  },
+  'shoe-rack': {
+    title: 'Dry on the still shelf',
+    text: (c) =>
+      `Stuff them and stand them on the dryer’s still shelf with the heat off; change wet paper. It takes ${hours(c.unattendedMin)}.`,
+    look: 'Feel inside the toe.',
+    pass: 'Dry in the toe, paper stays dry.',
+  },
+  'air-out': {
+    title: 'Air it',
+    text: 'Hang it open in moving air for some hours, out of the sun.',
+    look: 'Smell the lining.',
+    pass: 'No smell left.',
+  },
+  'air-damp-down': {
+    title: 'Tumble the damp out',
+    text: (c) =>
+      `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}${balls(c)} for half an hour, look, and give it one more.`,
+    look: 'Breathe through the fabric: damp, chill or clumps?',
+    pass: 'No clump, no chill.',
+  },
+  'air-damp': {
+    title: 'Hang it until it is dry',
+    text: 'Hang it loose in moving air until it is dry through, then put it away.',
+    ...dryLook,
+  },
+  'air-shelter': {
+    title: 'Pitch it until it is dry',
+    text: 'Pitch or drape it in the shade with its doors open until it is bone dry; never pack it damp.',
+    look: 'Feel seams, hems and the floor’s corners.',
+    pass: 'Bone dry everywhere.',
+  },
+  'air-shoe': {
+    title: 'Stuff and air them',
+    text: 'Open them, take the insoles out, stuff them with paper, and stand them in the shade for a day.',
+    look: 'Feel inside the toe.',
+    pass: 'Dry in the toe.',
+  },
+  fluff: {
+    title: 'Fluff it without heat',
+    text: (c) => `Tumble it ${where(c)} without heat${balls(c)} for 30 min, then shake it. No water.`,
+    look: 'Is the loft back?',
+    pass: 'Full again, beside its own record.',
+  },
+  'fluff-by-hand': {
+    title: 'Shake it out and hang it loose',
+    text: 'Shake it well, work flat places between your hands, and hang it loose for two hours. No water.',
+    look: 'Is the loft back?',
+    pass: 'Full again, beside its own record.',
+  },
+  'even-fill': {
+    title: 'Even out the fill',
+    text: 'Hold it against a light: bright is empty, dark is full. Coax the fill through the small openings to its neighbours, without breaking a stitch, and shake it flat.',
+  },
+  'brush-pile': {
+    title: 'Brush the pile while wet',
+    text: 'Brush the pile at once, knots with the pins first, then with the soft side.',
+  },
+  'condition-hide': {
+    title: 'Condition the leather',
+    text: 'When it is dry, rub in a little conditioner, leave it an hour, and buff it.',
+  },
+  'shape-shoes': {
+    title: 'Shape, lace and put back',
+    text: 'When they are bone dry, put insoles, laces and studs back, and shape them with your hands.',
+  },
+  'heat-tumble': {
+    title: (c) => `Tumble it warm, ${c.unattendedMin} min`,
+    text: (c) =>
+      `Tumble it dry and clean ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, and look after 10.`,
+  },
+  'heat-iron': {
+    title: 'Iron it through a cloth',
+    text: (c) => `Iron it dry at ${c.s.ironC} °C at most, no steam, through a cloth, a couple of minutes for each part.`,
+  },
+  'heat-hair-dryer': {
+    title: 'Warm it with a hair dryer',
+    text: 'Go over the face with a hair dryer a hand’s width away, always moving, until each part has been warm for a minute or two.',
+  },
+  'heat-radiator': { title: 'Hang it beside a radiator', text: 'Hang it beside, not on, a warm radiator overnight.' },
+  'droplet-test': {
+    title: 'Test with drops',
+    text: 'Let a few drops of water fall on shoulders, hood, back and sleeves, and wait a minute.',
+    look: 'Do the drops pearl and roll?',
+    pass: 'They pearl and roll off: grade 4 or 5.',
+  },
+  'spray-if-failed': {
+    title: 'Spray the finish on',
+    text: (c) =>
+      `Damp the clean face, hang it up outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over it, more on shoulders, hood, back and where straps rub. After a few minutes wipe off the drips.`,
+  },
+  'wash-in-if-failed': {
+    title: 'Wash the proofer in',
+    text: (c) =>
+      `Put it clean into ${c.washer}, add ${c.s.prooferMl} mL of wash-in proofer, and run the programme at ${degrees(c)}, ${spin(c)}. Dry it on the line afterwards.`,
+  },
+  'reheat-tumble': {
+    title: 'Tumble it warm again',
+    text: (c) =>
+      `When it is dry, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, so that the new finish binds.`,
+  },
+  'reheat-iron': {
+    title: 'Iron it through a cloth again',
+    text: (c) => `When it is dry, iron it at ${c.s.ironC} °C at most, through a cloth, so that the new finish binds.`,
+  },
+  'reheat-hair-dryer': {
+    title: 'Warm the new finish',
+    text: 'When it is dry, go over the face with a hair dryer, always moving, so that the new finish binds.',
+  },
+  'reheat-radiator': {
+    title: 'Hang it beside a radiator again',
+    text: 'Hang it beside, not on, a warm radiator overnight, so that the new finish binds.',
+  },
+  retest: {
+    title: 'Test with drops again',
+    text: 'Let a few drops fall on the same places and wait a minute.',
+    look: 'Do the drops pearl and roll?',
+    pass: 'They pearl and roll off: grade 4 or 5.',
+  },
+  'weigh-loft': {
+    title: 'Weigh it and measure the loft',
+    text: (c) =>
+      `Weigh it: back within ${Math.max(5, Math.round(c.massG * 0.015))} g of its dry weight (${c.massG} g). Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
+    look: 'Weight back, no clump, no chill?',
+    pass: 'All three: it is dry.',
+  },
+  'dry-again': {
+    title: 'One more round',
+    text: (c) =>
+      `Give it one more round of ${c.s.checkEveryMin} min ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}${balls(c)}, and weigh it again.`,
+  },
+  'measure-loft': {
+    title: 'Measure the loft',
+    text: 'Lay it down, wait 10 min, and measure the loft beside the ruler against its own record.',
+  },
+  'look-done': { title: 'Look it over', text: 'Look it over in daylight: marks, seams, edges, and how it feels.' },
+  downgrade: {
+    title: 'Move it to dirtier jobs',
+    text: 'Mark the cloth for the next dirtier class of jobs; from the last one it goes in the bin.',
+  },
+  'store-loose': {
+    title: 'Store it loose',
+    text: 'Bone dry, keep it loose in a big cotton or mesh bag, or hang it in a fabric cover. Never compressed, never in plastic.',
+  },
+  'store-hung': { title: 'Hang it away dry', text: 'Hang it up clean and bone dry, out of the sun.' },
+  'store-shoes': { title: 'Store them in the dark', text: 'Keep them stuffed, in a dust bag or box, in the dark.' },
+  'store-cloths': { title: 'Store it by class', text: 'Fold it into its class in a closed clean cupboard.' },
+  'store-sealed': { title: 'Store it sealed', text: 'Put it, bone dry, into its sealed scent-free box.' },
+  'store-flask': {
+    title: 'Dry it, then freeze it',
+    text: 'Let it dry open, then keep it in the freezer; let it thaw some minutes before use.',
+  },
+  'store-tent': { title: 'Store it loose and dry', text: 'Keep it loosely folded in a big dry bag, not in its tight sack.' },
+  'store-folded': { title: 'Fold it away', text: 'Fold it, clean and dry, and keep moths out.' },
+  'store-other': { title: 'Put it away dry', text: 'Put it away clean and bone dry.' },
+} satisfies Record<string, StepWords>;

@@ -1,0 +1,112 @@
+import type { StepWords } from './say';
+
+/** Getting ready. */
+export const PREPARE_WORDS = {
+  'refer-life-safety': {
+    title: 'Follow the maker’s instructions only',
+    text: 'Do not wash, treat or repair it on advice from here. Follow the maker’s instructions, and have a competent person inspect it. Local rules and the product’s own label come first.',
+  },
+  'refer-professional': {
+    title: 'Take it to a professional',
+    text: 'The label forbids washing it at home. Take it, with its label, to a professional cleaner who knows this construction, or ask the maker.',
+  },
+  'refer-no-place': {
+    title: 'Take it to a launderette or professional',
+    text: 'None of your machines or baths may take it. Take it to a launderette with a large front loader and a large dryer, or to a professional who washes such things.',
+  },
+  'refer-down-dryer': {
+    title: 'Ask the maker or a down specialist',
+    text: 'The label forbids tumbling, and wet down does not come right without it. Ask the maker, or a professional who washes down.',
+  },
+  'refer-furrier': {
+    title: 'Take it to a furrier',
+    text: 'The fur stays on, so water is out. Brush it, and take it to a furrier.',
+  },
+  'mend-hole': {
+    title: 'Mend the hole or seam',
+    text: 'Close the hole or seam first: clean the place, put a patch on both sides if you can reach, press it, and let it set 24 h before water or stuffing.',
+  },
+  'feather-in': {
+    title: 'Work the feather back in',
+    text: 'Never pull it. Take hold of the feather from behind, through the lining, draw it back in, and rub the little hole shut with a fingertip.',
+  },
+  'mend-part': {
+    title: 'Mend the damaged part',
+    text: 'Mend the zip, sole or crack first: clean the place, glue or sew it, and let it set a day.',
+  },
+  'repair-route': {
+    title: 'Send it to an authorised repairer',
+    text: 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and send it clean and dry.',
+  },
+  'check-dryer-fit': {
+    title: 'Try it dry in the dryer',
+    text: (c) =>
+      `Before anything gets wet, put it dry into the drum ${c.s.dryerId ? `of ${c.dryer}` : 'you mean to use'}. There must be 5 cm clear above it; if not, plan for a larger dryer.`,
+  },
+  'purge-machine': {
+    title: 'Purge the washing machine',
+    text: (c) =>
+      `Wipe the drawer of ${c.washer}, then run it empty at 60 °C or hotter, without cleaner: its last loads left something behind.`,
+  },
+  'purge-scent': {
+    title: 'Purge washer and dryer of scent',
+    text: (c) =>
+      `Wash a load of towels with unscented cleaner in ${c.washer}, and wipe out the dryer drum, so that no perfume is left.`,
+  },
+  'wipe-drawer': {
+    title: 'Wipe the drawer',
+    text: (c) => `Wipe the drawer and the door seal of ${c.washer} clean of old cleaner.`,
+  },
+  'scrub-tub': {
+    title: 'Scrub and rinse the bath',
+    text: 'Scrub the tub or basin and rinse it well before it becomes a bath for this.',
+  },
+  'weigh-dry': { title: 'Weigh it dry', text: 'Hang it on the scale, dry, and write down the grams.' },
+  'empty-pockets': { title: 'Empty every pocket', text: 'Empty every pocket, the small ones above all.' },
+  'close-up': {
+    title: 'Close it up',
+    text: (c) =>
+      `${c.has('fitting:zip') ? 'Close the zips. ' : ''}${c.has('fitting:hook-and-loop') ? 'Mate the hook-and-loop at its loosest, so that the cuff is not bunched. ' : ''}${c.has('fitting:drawcord') ? 'Loosen the cords. ' : ''}`.trim(),
+  },
+  'fur-off': { title: 'Take the fur off', text: 'Take the fur trim off. Brush it; it is not washed.' },
+  'electronics-out': { title: 'Take electronics out', text: 'Take out batteries and electronics, and keep them dry.' },
+  'padding-out': {
+    title: 'Take the padding out',
+    text: 'Take the padding out, wipe it with a damp cloth, and let it dry by itself.',
+  },
+  'studs-out': {
+    title: 'Unscrew the studs',
+    text: 'Unscrew the studs, brush the threads, and keep them in a box until the boots are bone dry.',
+  },
+  'laces-out': { title: 'Take the laces out', text: 'Take the laces out and put them in the bag with the shoes.' },
+  'laces-by-hand': {
+    title: 'Wash the laces by hand',
+    text: 'Take the laces out and rub them clean by hand in a cup of cool soapy water.',
+  },
+  'insole-wipe': {
+    title: 'Take the insoles out',
+    text: 'Take the insoles out, brush them, wipe them with a damp cloth, and let them dry lying flat.',
+  },
+  'insole-soak': {
+    title: 'Soak the insoles',
+    text: 'Take the insoles out, soak them 20 min in lukewarm water with a drop of cleaner, press them, and dry them flat.',
+  },
+  'knock-off-mud': {
+    title: 'Knock off the dry mud',
+    text: 'Let the mud dry, knock it off, and brush the rest away, soles first.',
+  },
+  'brush-shoe': { title: 'Brush them dry', text: 'Brush upper, seams and sole dry: soft on the cloth, stiff on the sole only.' },
+  'sweep-shelter': { title: 'Sweep it out', text: 'Sweep it out, shake it, and sponge off what sticks.' },
+  'tie-baffles': {
+    title: 'Tie off the openings',
+    text: 'Tie off the openings between the baffles as the maker asks, and leave the ties on through bath and dryer.',
+  },
+  'cover-eyes': { title: 'Cover the eyes', text: 'Cover the eyes with a soft cloth and tape that lets go cleanly.' },
+  'inside-out': { title: 'Turn it inside out', text: 'Turn it inside out.' },
+  'bag-shoes': { title: 'Put them in a bag', text: 'Put the shoes in a mesh bag or a knotted pillowcase.' },
+  'bag-small': { title: 'Put it in a bag', text: 'Put it in a mesh bag.' },
+  'keep-crest-dry': {
+    title: 'Keep the leather out of the water',
+    text: 'Keep the leather or suede piece out of the bath: hold it over the edge, or wrap it, and wipe it with a damp cloth only.',
+  },
+} satisfies Record<string, StepWords>;

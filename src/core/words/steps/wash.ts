@@ -1,0 +1,214 @@
+import { SUPPLY_WORDS } from '../names';
+import { waterWord } from '../../units';
+import type { StepWords } from './say';
+import { degrees, spin, dose, rinses, machine, inside, hours, shoeCycle } from './say';
+
+/** Marks, washing, rinsing, getting the water out. */
+export const WASH_WORDS = {
+  'spot-test': {
+    title: 'Try it on a hidden place',
+    text: 'Try the cleaner on a hidden place with a white cloth, cold first, then cool, then warm. Stop at the first colour on the cloth.',
+  },
+  'treat-blood': {
+    title: 'Cold water on the blood',
+    text: 'Rinse and dab the blood with cold water, by hand, until the water stays clear. Never hot.',
+    look: 'Is the mark gone while it is still wet?',
+    pass: 'Gone, or no longer getting paler.',
+  },
+  'treat-grease': {
+    title: 'Cleaner on the grease',
+    text: 'Rub a drop of liquid cleaner into the grease, leave it 15 min, and dab it off. Keep it apart from clean things.',
+    look: 'Is the mark gone while it is still wet?',
+    pass: 'Gone, or no longer getting paler.',
+  },
+  'treat-sweat-yellow': {
+    title: 'Oxygen on the yellowing',
+    text: (c) => `Wet the yellowed place, work oxygen booster in with a soft toothbrush, and leave it ${c.s.soakMin ?? 60} min.`,
+    look: 'Is it paler?',
+    pass: 'Clear, or no longer getting paler.',
+  },
+  'treat-oil-down': {
+    title: 'Down cleaner on collar and cuffs',
+    text: 'Rub a little down cleaner and water into collar and cuffs with your fingers, and leave it half an hour, an hour at most.',
+  },
+  'treat-collar-shell': {
+    title: 'A drop of cleaner on the collar',
+    text: 'Rub a drop of the cleaner gently into the grime inside the collar.',
+  },
+  'treat-mould': { title: 'Brush off the mould outside', text: 'Take it outside, dry, and brush the mould off.' },
+  'treat-sugar': {
+    title: 'Warm water on the sugar',
+    text: 'Turn the pocket or place out and take the sugar off with lukewarm water and a soft brush.',
+  },
+  'treat-other': {
+    title: 'Treat the marks',
+    text: 'Dab each mark from its edge inwards with a little of the cleaner and cool water, wait 10 min, and wipe the loosened dirt off before it dries.',
+    look: 'Is the mark gone while it is still wet?',
+    pass: 'Gone, or no longer getting paler.',
+  },
+  'wipe-salt': {
+    title: 'Wipe off the salt line',
+    text: 'Wipe the salt line with a damp cloth; if it stays, with a little white vinegar in water, then water again.',
+  },
+  'spot-clean': {
+    title: 'Wipe the marks',
+    text: 'Wipe the marks with a damp cloth and a drop of mild cleaner, then with clear water, and let it dry.',
+    look: 'Look while it is still wet.',
+    pass: 'Gone, or faint enough to leave.',
+  },
+  'suede-brush': {
+    title: 'Erase and brush the nap',
+    text: 'When it is dry, rub the marks with the eraser, then brush the nap in one direction.',
+    look: 'Look against the light.',
+    pass: 'The nap stands and the mark is gone or faint.',
+  },
+  'rubber-sponge': {
+    title: 'Scrub the rubber',
+    text: 'Scrub the rubber rim with a damp melamine sponge before anything else gets wet.',
+  },
+  'rubber-paste': {
+    title: 'Scrub the rubber with soda paste',
+    text: 'Mix baking soda and water one to one, rub it on the rubber rim with a toothbrush, and wipe it off.',
+  },
+  'rubber-brush': {
+    title: 'Brush the rubber',
+    text: 'Scrub the rubber rim with a stiff brush and soapy water; keep the bristles off the cloth.',
+  },
+  'rubber-solvent': {
+    title: 'Acetone on the rubber, lightly',
+    text: 'After a test on a hidden place, wipe the rubber rim with a little acetone on cotton, lightly, and let it air before anything else.',
+  },
+  'peroxide-rubber': {
+    title: 'Peroxide on the yellowed rubber',
+    text: 'On clean rubber only: spread the peroxide cream on the yellowed rim, leave it 30 to 60 min in the light, and wipe it off with water. Repeat another day if needed.',
+  },
+  'soak-canvas': {
+    title: 'Soak the canvas',
+    text: (c) =>
+      `Soak the shoes ${hours(c.s.soakMin ?? 240)} in ${waterWord(c.s.tempC ?? 20)} water with ${dose(c)}. A delayed start of the machine is a soak timer.`,
+  },
+  'soak-canvas-hot': {
+    title: 'Soak overnight',
+    text: (c) => `Soak the white shoes ${hours(c.s.soakMin ?? 600)} in cool water with ${dose(c)} before the hot wash.`,
+  },
+
+  'wash-down-machine': {
+    title: (c) => `Wash it alone in ${c.washer}`,
+    text: (c) =>
+      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)}. The programme rinses ${c.s.rinses ?? 2} times itself. Leave a palm clear above it.`,
+  },
+  'wash-shell-machine': {
+    title: (c) => `Wash it in ${c.washer}`,
+    text: (c) =>
+      `Wash it in ${c.washer}, ${machine(c)} and ${rinses(c)}. At most two waterproof things in the drum, nothing muddy with them.`,
+  },
+  'wash-shoe-machine': {
+    title: (c) => `Wash them in ${c.washer}`,
+    text: (c) =>
+      `Wash the bagged shoes in ${c.washer} with two old towels, ${shoeCycle(c)} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}, and ${rinses(c)}.`,
+  },
+  'wash-shoe-hot': {
+    title: (c) => `Hot white wash in ${c.washer}`,
+    text: (c) =>
+      `Wash the bagged white shoes with white towels in ${c.washer}, ${machine(c)} plus oxygen booster, and ${rinses(c)}. You accept that glue and fit may suffer.`,
+  },
+  'wash-machine': {
+    title: (c) => `Wash it in ${c.washer}`,
+    text: (c) => `Wash it in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. Cleanest load first, dirtiest last.`,
+  },
+  'wash-tub': {
+    title: 'Wash it in the bath',
+    text: (c) =>
+      `Fill the bath just deep enough to cover it, about ${c.s.litresPerFill ?? 40} L at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), and stir in ${dose(c)}. Push it under${c.has('bag-like') ? ' in its sack and unpack it under water' : ''}, soak 20 min, knead every part, and soak 20 min more.`,
+  },
+  'wash-shelter': {
+    title: 'Sponge it in a cool bath',
+    text: (c) =>
+      `In ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}) with ${dose(c)}, sponge every panel, the floor last. Do not scrub the coating.`,
+  },
+  'wash-hand': {
+    title: 'Wash it by hand',
+    text: (c) =>
+      `In a basin of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}) with ${dose(c)}, press the water through it${inside(c)}; lather the worst places, and do not twist it.`,
+  },
+  'wash-hand-shoe': {
+    title: 'Scrub them by hand',
+    text: (c) =>
+      `With ${dose(c)} in ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), scrub in small circles: soft brush on the upper, medium on lining and tongue, stiff on the sole only. Wipe the loosened dirt off at once.`,
+  },
+  'wash-water-only': {
+    title: 'Wash it in plain water',
+    text: (c) =>
+      `In a basin of ${waterWord(c.s.tempC ?? 30)} water (${degrees(c)}), without cleaner, work it through with your hands and a soft brush, zips open and shut.`,
+  },
+  'wash-surface': {
+    title: 'Clean the surface',
+    text: (c) =>
+      `With a damp cloth and a little ${c.s.cleaner ? SUPPLY_WORDS[c.s.cleaner] : 'water'}, wipe panel by panel, then wipe with clear water. Do not soak it.`,
+  },
+  'wash-extract': {
+    title: 'Spray and draw it out',
+    text: (c) =>
+      `Spray ${c.s.cleaner ? `diluted ${SUPPLY_WORDS[c.s.cleaner]}` : 'water'} on lightly, cool, and draw it out with slow passes of the extractor; then the same with clear water.`,
+    look: 'What colour is the water that comes out?',
+    pass: 'It comes out clear.',
+  },
+  'rinse-off': {
+    title: 'Rinse it with plain water',
+    text: (c) =>
+      `Rinse it by hand under cool running water${c.has('fitting:zip') ? ', working the zips open and shut' : ''}, until no salt, sugar or dirt comes out.`,
+  },
+  'rinse-machine': {
+    title: (c) => `Rinse again: ${c.s.rinses} more`,
+    text: (c) =>
+      `Give it ${rinses(c)} more in ${c.washer}, no cleaner, and set the spin to ${c.s.spinRpm || 0} rpm yourself: the rinse programme may have gone back to high.`,
+    look: 'Press it by hand: are there suds?',
+    pass: 'No suds, clear water.',
+  },
+  'rinse-second-cycle': {
+    title: 'A second cycle without soap',
+    text: (c) => `Run the whole programme again in ${c.washer} without cleaner, ${spin(c)}, ${degrees(c)}.`,
+    look: 'Press it by hand: are there suds?',
+    pass: 'No suds, clear water.',
+  },
+  'rinse-bath': {
+    title: (c) => `Rinse: ${c.s.rinses} fresh fills`,
+    text: (c) =>
+      `Drain, press the water out, and refill with ${c.s.litresPerFill ?? 20} L of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), ${c.s.rinses} times or until it stays clear.`,
+    look: 'Press it by hand: are there suds?',
+    pass: 'No suds, clear water.',
+  },
+  'vinegar-rinse': {
+    title: 'Vinegar in the last rinse',
+    text: 'Put a little white vinegar in the softener drawer for the last rinse, never together with bleach.',
+  },
+  'look-wet': {
+    title: 'Look at the marks while wet',
+    text: 'Look at every mark while it is still wet, before any heat.',
+    look: 'Are the marks gone?',
+    pass: 'Gone, or faint enough to leave.',
+  },
+  'treat-again': {
+    title: 'Treat the marks again',
+    text: 'Treat what is left once more, one step stronger but still mild, rinse it, and stop when it is good enough.',
+  },
+  'wash-in-now': {
+    title: 'Wash the proofer in',
+    text: (c) =>
+      `Leave it wet in ${c.washer}, add ${c.s.prooferMl} mL of wash-in proofer, and run a second programme at ${degrees(c)}, ${spin(c)}.`,
+  },
+  'press-out': {
+    title: 'Press the water out',
+    text: 'Let it drain, then press it against the wall of the tub, place by place. Never wring it.',
+  },
+  squeeze: { title: 'Squeeze it, do not wring', text: 'Squeeze the water out, roll it in a towel and press.' },
+  'lift-wet': {
+    title: 'Lift it from below',
+    text: 'Lift it out from below with both arms, never by the collar or one end, and carry it straight to the dryer.',
+  },
+  'spray-now': {
+    title: 'Spray the finish on',
+    text: (c) =>
+      `Hang it up damp, outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over the face, more on shoulders, hood, back and where straps rub. After a few minutes wipe off the drips.`,
+  },
+} satisfies Record<string, StepWords>;
