@@ -49,7 +49,9 @@ export function rankItem(kit: Kit, item: Item, programme: Programme | null, toda
         : 'blocked';
   else if (!seen) need = 'look';
   else if (aims.length > 0) need = weight >= 62 || (seen.damp ?? false) ? 'urgent' : 'due';
-  else need = lookOn <= today ? 'look' : 'fresh';
+  else if (lookOn > today) need = 'fresh';
+  // By the calendar, a day that has come is due; by what it shows, it is a day to look.
+  else need = kit.preferences?.schools?.WHEN === 'calendar' ? 'due' : 'look';
   return { item, programme, need, weight: need === 'look' ? 5 : weight, lookOn };
 }
 

@@ -62,7 +62,7 @@ function allowed(
   limits: readonly Limit[],
 ): { value: LimitValues[Dimension]; by: string } | undefined {
   if (!LABEL_DIMENSIONS.includes(dimension)) return undefined;
-  const label = strictest(limits.filter((l) => l.component === 'label' && l.dimension === dimension));
+  const label = strictest(limits.filter((l) => l.component === 'label'));
   if (label) return { value: label.value, by: 'label' };
   for (const note of item.makerSays ?? []) {
     if (note.says !== 'allows' && note.says !== 'requires') continue;
@@ -80,9 +80,16 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
   const waived: Waiver[] = [];
   const bounds: Partial<Record<Dimension, Bound>> = {};
   const hard: Partial<Record<Dimension, LimitValues[Dimension]>> = {};
+  const byDimension = new Map<Dimension, Limit[]>();
+  for (const limit of limits) {
+    if (limit.scope !== 'whole') continue;
+    const list = byDimension.get(limit.dimension);
+    if (list) list.push(limit);
+    else byDimension.set(limit.dimension, [limit]);
+  }
   for (const dimension of DIMENSIONS) {
     const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value as never);
-    const all = limits.filter((l) => l.dimension === dimension && l.scope === 'whole');
+    const all = byDimension.get(dimension) ?? [];
     const permit = allowed(item, dimension, all);
     const held: Limit[] = [];
     const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];

@@ -181,7 +181,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-tired',
     ...M,
-    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['dirty', 'aim:wash', 'life-safety', 'leaking'] },
+    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after'],
@@ -198,7 +198,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-poor',
     ...M,
-    when: { all: ['has-finish', 'drop<=2'], none: ['dirty', 'aim:wash', 'life-safety', 'leaking'] },
+    when: { all: ['has-finish', 'drop<=2'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after', 'renew-if-failed'],

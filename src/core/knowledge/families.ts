@@ -6,22 +6,6 @@ import type { Family } from './types';
  */
 export const FAMILIES = [
   {
-    id: 'life-safety',
-    when: { all: ['life-safety'] },
-    methods: [{ use: 'refer' }],
-    tempC: [{ use: 20 }],
-    action: 'none',
-    spinRpm: 0,
-    minRinses: 0,
-    cleaners: [],
-    dry: [{ use: 'shade' }],
-    massG: 1000,
-    bulk: 'medium',
-    areaM2: 0.5,
-    coreFactor: 2,
-    heldKgPerKg: 0.5,
-  },
-  {
     id: 'costume-head',
     when: { all: ['kind:costume-head'] },
     methods: [{ use: 'extract' }],

@@ -50,7 +50,6 @@ export const RULES = [
   { id: 'suede-dry-first', ...P },
   // washing
   { id: 'agitator-tears', ...M },
-  { id: 'impeller-warned', ...P },
   { id: 'washer-too-small', ...M },
   { id: 'washer-overloaded', ...M },
   { id: 'machine-not-allowed', ...M },
@@ -75,7 +74,6 @@ export const RULES = [
   { id: 'cool-glue', ...P },
   { id: 'with-towels', ...P },
   { id: 'cleanest-first', ...P },
-  { id: 'unscented', ...P },
   { id: 'vinegar-rinse', ...P },
   { id: 'salt-zips', ...P },
   // drying
@@ -85,11 +83,8 @@ export const RULES = [
   { id: 'tumble-down', ...P },
   { id: 'rounds-look', ...P },
   { id: 'one-more-round', ...P },
-  { id: 'short-rounds', ...P },
   { id: 'balls', ...P },
   { id: 'hang-after', ...P },
-  { id: 'commercial-dryer', ...P },
-  { id: 'line-shell', ...P },
   { id: 'inside-dries-late', ...P },
   { id: 'flat-wool', ...P },
   { id: 'no-heat-shoes', ...P },
@@ -106,7 +101,6 @@ export const RULES = [
   { id: 'line-synthetic', ...P },
   { id: 'purged-dryer', ...P },
   { id: 'air-it', ...P },
-  { id: 'freezer-flask', ...P },
   { id: 'drying-model', basis: 'standard', source: 'ASHRAE Handbook, HVAC Applications (pool evaporation form); FAO-56 for air' },
   // restoring, repellency, verifying, storing
   { id: 'fluff-air', ...P },

@@ -234,7 +234,11 @@ export const SCHOOLS = [
   { id: 'WHEN', applies: { any: ['never'] }, fallback: 'triggers', options: [{ id: 'triggers' }, { id: 'calendar' }] },
   {
     id: 'COLD-FIRST',
-    applies: { all: ['aim:wash'], any: ['family:cotton'] },
+    applies: {
+      all: ['aim:wash'],
+      any: ['mat:cotton', 'mat:cotton-canvas'],
+      none: ['shoe-like', 'filled', 'waterproof', 'protein'],
+    },
     fallback: '30',
     options: [{ id: '20' }, { id: '30' }],
   },

@@ -93,7 +93,6 @@ export const SEEN_TRAITS = [
   { id: 'salt-line', when: { any: ['soils:salt-line', 'stain:salt-line'] } },
   { id: 'rubber-yellowed', when: { any: ['soils:yellowing', 'stain:yellowing', 'discoloured'] } },
   { id: 'marked', when: { any: ['stained', 'soil>=1'] } },
-  { id: 'dirty', when: { any: ['soil>=2', 'odour>=2', 'stain-set'] } },
   { id: 'leaking', when: { any: ['damage:leak', 'damage:delamination'] } },
   { id: 'hole', when: { any: ['damage:hole', 'damage:seam'] } },
 ] as const satisfies readonly Trait[];

@@ -1,6 +1,6 @@
 import type { Limit } from '../envelope';
 import type { Aim, Method, Phase, SupplyClass } from '../gear';
-import type { BasisKind, Dimension, Rule } from '../knowledge';
+import type { BasisKind, Caution, Dimension, Knowledge } from '../knowledge';
 import { SUPERSEDES } from '../knowledge';
 import { holds } from '../facts';
 import { refusedBy } from './schools';
@@ -91,30 +91,42 @@ function whyOfLimit(plan: Plan, limit: Limit): Why {
   };
 }
 
-function whyOfRule(rules: ReadonlyMap<string, Rule>, id: string, words: Words): Why | null {
-  const rule = rules.get(id);
-  if (!rule) return null;
-  return {
-    rule: id,
-    text: words.rules[id] ?? id,
-    basis: rule.basis,
-    ...(rule.source === undefined ? {} : { source: rule.source }),
-  };
+/** What is looked up at every step, made once for each knowledge and words. */
+interface Index {
+  readonly reasons: ReadonlyMap<string, Why>;
+  readonly cautionsAt: ReadonlyMap<string, readonly Caution[]>;
 }
-
-const ruleMaps = new WeakMap<object, ReadonlyMap<string, Rule>>();
-function rulesOf(plan: Plan): ReadonlyMap<string, Rule> {
-  let map = ruleMaps.get(plan.knowledge);
-  if (!map) ruleMaps.set(plan.knowledge, (map = new Map(plan.knowledge.rules.map((rule) => [rule.id, rule]))));
-  return map;
+const indexes = new WeakMap<Knowledge, WeakMap<Words, Index>>();
+function indexOf(knowledge: Knowledge, words: Words): Index {
+  let byWords = indexes.get(knowledge);
+  if (!byWords) indexes.set(knowledge, (byWords = new WeakMap()));
+  let index = byWords.get(words);
+  if (!index) {
+    const cautionsAt = new Map<string, Caution[]>();
+    for (const caution of knowledge.cautions)
+      for (const verb of caution.at ?? []) cautionsAt.set(verb, [...(cautionsAt.get(verb) ?? []), caution]);
+    const reasons = new Map(
+      knowledge.rules.map((rule) => [
+        rule.id,
+        {
+          rule: rule.id,
+          text: words.rules[rule.id] ?? rule.id,
+          basis: rule.basis,
+          ...(rule.source === undefined ? {} : { source: rule.source }),
+        },
+      ]),
+    );
+    byWords.set(words, (index = { reasons, cautionsAt }));
+  }
+  return index;
 }
 
 /** The reasons of a step: its rules, then what binds its settings, then where its dose comes from. */
 function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
-  const rules = rulesOf(plan);
+  const { reasons } = indexOf(plan.knowledge, words);
   const why: Why[] = [];
   for (const id of step.template.why) {
-    const reason = whyOfRule(rules, id, words);
+    const reason = reasons.get(id);
     if (reason) why.push(reason);
   }
   for (const dimension of step.template.whyBound ?? []) {
@@ -122,11 +134,7 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
     if (limit) why.push(whyOfLimit(plan, limit));
   }
   if (step.settings.doseMl !== undefined && step.settings.cleaner === plan.cleaner && plan.dose) {
-    const reason = whyOfRule(
-      rules,
-      plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label',
-      words,
-    );
+    const reason = reasons.get(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
     if (reason) why.push(reason);
   }
   return why;
@@ -148,9 +156,9 @@ function contextOf(plan: Plan, step: PlannedStep): StepContext {
 }
 
 function stepCautions(plan: Plan, step: PlannedStep, words: Words): string[] {
-  return plan.knowledge.cautions
-    .filter((caution) => caution.at?.includes(step.template.do) && holds(caution.when, plan.facts))
-    .map((caution) => words.cautions[caution.id] ?? caution.id);
+  const here = indexOf(plan.knowledge, words).cautionsAt.get(step.template.do);
+  if (!here) return [];
+  return here.filter((caution) => holds(caution.when, plan.facts)).map((caution) => words.cautions[caution.id] ?? caution.id);
 }
 
 function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
@@ -182,8 +190,9 @@ function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
   });
 }
 
+const MACHINE_WORDS: Readonly<Record<string, string>> = { ...WASHER_WORDS, ...DRYER_WORDS };
 function machineName(machine: { id: string; name?: string; kind: string }): string {
-  const kind = ({ ...WASHER_WORDS, ...DRYER_WORDS } as Record<string, string>)[machine.kind] ?? machine.kind;
+  const kind = MACHINE_WORDS[machine.kind] ?? machine.kind;
   return machine.name ? `“${machine.name}” (${kind})` : `The ${kind}`;
 }
 

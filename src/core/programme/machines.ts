@@ -20,14 +20,14 @@ function washerRefusal(washer: Washer, state: PlanState): string | null {
   return null;
 }
 
-/** The best washing machine that may take it; every owned one that may not is listed with its reason. */
-export function chooseWasher(state: PlanState): Washer | null {
+/** The best washing machine that may take it; where a machine wash was wished for, every owned one that may not is listed with its reason. */
+export function chooseWasher(state: PlanState, wished = true): Washer | null {
   const machines = (state.request.kit.equipment?.washers ?? []).filter(isDrum);
   const fit: Washer[] = [];
   for (const machine of machines) {
     const rule = washerRefusal(machine, state);
-    if (rule) state.refusals.push({ option: machine.id, machine, rule });
-    else fit.push(machine);
+    if (!rule) fit.push(machine);
+    else if (wished) state.refusals.push({ option: machine.id, machine, rule });
   }
   const rank = (w: Washer): number => (DRUM_ORDER as readonly string[]).indexOf(w.kind) * 10 + (w.lastLoads?.length ?? 0);
   return fit.sort((a, b) => rank(a) - rank(b) || (a.id < b.id ? -1 : 1))[0] ?? null;

@@ -8,7 +8,7 @@ import { ACTIONS } from '../gear';
 import { rinsesToClear } from '../rinsing';
 import type { Family, Knowledge } from '../knowledge';
 import * as k from '../knowledge';
-import { chooseBath, chooseDryer, chooseMethod } from './machines';
+import { chooseBath, chooseDryer, chooseMethod, chooseWasher } from './machines';
 import { movesLimits, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
 import type { PlannedStep, PlanRequest, PlanState, StepSettings } from './state';
@@ -142,6 +142,8 @@ function settleMethod(state: PlanState): void {
   if (facts.has('aim:refer')) state.method = 'refer';
   else if (washing) state.method = chooseMethod(state);
   else if (facts.has('aim:rinse')) state.method = 'hand';
+  // A finish may have to be washed in later, though nothing is washed now.
+  if (!washing && facts.has('renew-if-failed')) state.washer = chooseWasher(state, false);
   facts.add(`method:${state.method}`);
   if (washing && state.method === 'refer') {
     const dry = !facts.has('can:hand');

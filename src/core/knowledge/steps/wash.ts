@@ -6,6 +6,15 @@ const MACHINE = ['washer', 'wash', 'cycleRinses', 'cleaner', 'insideOut'] as con
 /** Washing, rinsing and getting the water out. */
 export const WASH_STEPS = [
   {
+    id: 'pre-rinse-boots',
+    phase: 'pretreat',
+    do: 'pre-rinse',
+    order: 395,
+    when: { all: ['family:studded-boot', 'method:machine'] },
+    attended: 4,
+    why: ['dry-mud-first'],
+  },
+  {
     id: 'wash-down-machine',
     phase: 'wash',
     do: 'machine-wash',

@@ -5,6 +5,10 @@ import { degrees, spin, dose, rinses, machine, inside, hours, shoeCycle } from '
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
+  'pre-rinse-boots': {
+    title: 'Rinse the soles first',
+    text: 'Rinse soles and stud holes under cold water until no grit comes off, so that none reaches the drum.',
+  },
   'spot-test': {
     title: 'Try it on a hidden place',
     text: 'Try the cleaner on a hidden place with a white cloth, cold first, then cool, then warm. Stop at the first colour on the cloth.',

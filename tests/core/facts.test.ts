@@ -1,0 +1,41 @@
+import { describe, expect, test } from 'vitest';
+import type { Knowledge } from '../../src/core/knowledge';
+import { KNOWLEDGE } from '../../src/core/knowledge';
+import { ASSESS_FACTS } from './facts/assess';
+import { CHOICE_FACTS } from './facts/choices';
+import type { Fact } from './facts/fact';
+import { MATERIAL_FACTS } from './facts/materials';
+import { STEP_FACTS } from './facts/steps';
+
+const FACTS: readonly Fact[] = [...MATERIAL_FACTS, ...ASSESS_FACTS, ...STEP_FACTS, ...CHOICE_FACTS];
+
+describe('facts of the trade', () => {
+  test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))('$name', ({ fact }) => {
+    expect(fact.holds(KNOWLEDGE)).toBe(true);
+  });
+});
+
+/** The fact fails without the record, by its answer or by not being answerable at all. */
+function failsWithout(fact: Fact, knowledge: Knowledge): boolean {
+  try {
+    return !fact.holds(knowledge);
+  } catch {
+    return true;
+  }
+}
+
+describe('every record earns its place', () => {
+  const lists = Object.keys(KNOWLEDGE) as (keyof Knowledge)[];
+  for (const list of lists) {
+    test(`deleting any one of ${list} makes a fact fail`, () => {
+      const idle: string[] = [];
+      KNOWLEDGE[list].forEach((record, index) => {
+        const without: Knowledge = { ...KNOWLEDGE, [list]: (KNOWLEDGE[list] as readonly unknown[]).filter((_, n) => n !== index) };
+        const name = `${list}/${record.id}`;
+        const named = FACTS.filter((fact) => fact.about.includes(name) || fact.about.includes(`${list}/*`));
+        if (!named.some((fact) => failsWithout(fact, without)) && !FACTS.some((fact) => failsWithout(fact, without))) idle.push(`${name} (${index})`);
+      });
+      expect(idle).toEqual([]);
+    }, 120_000);
+  }
+});
