@@ -75,6 +75,14 @@ export const ASSESS_RULES = [
     relevant: { all: ['stained'], none: ['life-safety', 'cloth-like'] },
   },
   {
+    id: 'mould-wash',
+    ...P,
+    when: { all: ['mouldy'], none: ['life-safety', 'hide-upper'] },
+    aim: 'wash',
+    decidedBy: ['soils'],
+    relevant: { all: ['mouldy'], none: notSafety },
+  },
+  {
     id: 'cloth-used',
     ...P,
     when: { all: ['cloth-like', 'sweated'] },

@@ -22,6 +22,7 @@ export const ASSESS_FACTS: readonly Fact[] = [
   is('soil-wash', MEMORY, down(), { soil: 2, odour: 0 }, ['wash'], ['families/down-garment']),
   is('odour-wash', MEMORY, down(), { soil: 0, odour: 2 }, ['wash']),
   is('set-stain-wash', MEMORY, layer, { ...CLEAN, stains: [{ soil: 'blood', set: true }] }, ['wash']),
+  is('mould-wash', PRACTICE, layer, { ...CLEAN, soils: ['mould'] }, ['wash']),
   is('cloth-used', PRACTICE, cloth, { soil: 1, odour: 0 }, ['wash'], ['traits/cloth-like', 'traits/sweated']),
   is('jersey-sweated', PRACTICE, jersey, { soil: 0, odour: 0, soils: ['sweat'] }, ['wash']),
   is('loft-wash', MEMORY, down(), { ...CLEAN, loftRatio: 0.84 }, ['wash'], ['traits/filled']),

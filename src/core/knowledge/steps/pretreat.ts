@@ -91,7 +91,7 @@ export const PRETREAT_STEPS = [
     phase: 'pretreat',
     do: 'treat-mould',
     order: 318,
-    when: { all: ['mouldy'] },
+    when: { all: ['mouldy'], any: WASHING },
     attended: 10,
     why: ['mould-outside'],
   },
