@@ -205,6 +205,7 @@ export const Points = (): Decorate =>
     'must be two numbers',
   );
 
+const isObject = (v: unknown): boolean => typeof v === 'object' && v !== null && !Array.isArray(v);
 export const Nested =
   (cls: () => DocClass): Decorate =>
   (target, key) => {
@@ -212,7 +213,7 @@ export const Nested =
     ValidateBy({
       name: 'object',
       validator: {
-        validate: (v) => typeof v === 'object' && v !== null && !Array.isArray(v),
+        validate: isObject,
         defaultMessage: buildMessage(() => 'must be an object'),
       },
     })(target, key);
@@ -222,11 +223,7 @@ export const Nested =
 export const NestedList =
   (cls: () => DocClass): Decorate =>
   (target, key) => {
-    record(target, key, () => ({ type: 'array', items: schemaOf(cls()) }));
-    ValidateBy({
-      name: 'list',
-      validator: { validate: (v) => Array.isArray(v), defaultMessage: buildMessage(() => 'must be a list') },
-    })(target, key);
+    listRule('list', () => schemaOf(cls()), isObject, 'must be an object')(target, key);
     ValidateNested({ message: 'must be an object' })(target, key);
     Type(cls)(target, key);
   };

@@ -1,0 +1,47 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+
+let folder: string;
+let file: string;
+const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'umbrastic-plan-'));
+  file = join(folder, 'kit.json');
+  writeFileSync(file, JSON.stringify(kit));
+});
+afterAll(() => rmSync(folder, { recursive: true }));
+
+function run(args: readonly string[], input?: string): { status: number | null; out: string; err: string } {
+  const done = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'cli/plan.ts', ...args], { encoding: 'utf8', ...(input === undefined ? {} : { input }), maxBuffer: 1e8 });
+  return { status: done.status, out: done.stdout, err: done.stderr };
+}
+
+describe('the planning command', () => {
+  test('plans every item that has an inspection, and prints nothing else', () => {
+    const { status, out, err } = run([file]);
+    expect({ status, err }).toEqual({ status: 0, err: '' });
+    const { programmes } = JSON.parse(out) as { programmes: { itemId: string }[] };
+    expect(programmes.map((p) => p.itemId).sort()).toEqual([...new Set(kit.inspections.map((i) => i.itemId))].sort());
+  }, 30_000);
+  test('plans the one that is named, from standard input, even when nobody looked at it', () => {
+    const { status, out } = run(['-', '--item', 'itm-smock'], JSON.stringify({ ...kit, inspections: [] }));
+    expect(status).toBe(0);
+    expect((JSON.parse(out) as { programmes: unknown[] }).programmes).toHaveLength(1);
+  }, 30_000);
+  test.each([
+    ['an item that is not there', (f: string) => run([f, '--item', 'nope']), '--item: there is no item "nope" in this kit'],
+    ['a file that is not there', () => run(['/nowhere/kit.json']), '/nowhere/kit.json: cannot be read'],
+    ['broken JSON', () => run(['-'], '{"format":'), 'kit: is not readable JSON'],
+    ['a wrong enumeration', () => run(['-'], JSON.stringify({ ...kit, items: [{ ...kit.items[0], label: { wash: { allowed: true, maxC: 45 } } }], inspections: [], log: [], weighIns: [] })), 'items[0].label.wash.maxC: must be one of 30, 40, 50, 60, 70, 95'],
+    ['no arguments', () => run([]), 'usage:'],
+  ])('%s: exit 2, one line a fault, nothing on standard output', (_, go, line) => {
+    const { status, out, err } = go(file);
+    expect({ status, out }).toEqual({ status: 2, out: '' });
+    expect(err.startsWith(line)).toBe(true);
+    expect(err.trim().split('\n')).toHaveLength(1);
+  }, 30_000);
+});

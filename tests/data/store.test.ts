@@ -1,0 +1,78 @@
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+import { readKit } from '../../src/core/formats';
+import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/data/db';
+import { exportKit, loadKit, replaceKit } from '../../src/data/kit';
+import { chooseSchool, deleteItem, patchDraft, saveItem } from '../../src/data/repo';
+import { db } from '../../src/data/db';
+
+const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
+
+describe('the store', () => {
+  beforeEach(async () => {
+    await openStore();
+    await replaceKit(structuredClone(kit));
+  });
+  afterEach(() => db.delete({ disableAutoOpen: false }));
+
+  test('gives back the kit it was given, unknown fields too', async () => {
+    const odd = { ...structuredClone(kit), horn: { sound: 'low' } };
+    await replaceKit(odd);
+    const back = readKit(await exportKit('2027-01-03T09:00:00Z'));
+    expect(back.status).toBe('read');
+    if (back.status !== 'read') return;
+    const sort = (k: typeof kit): unknown => ({ ...k, exportedAt: '', items: [...k.items].sort((a, b) => (a.id < b.id ? -1 : 1)), inspections: [...k.inspections].sort((a, b) => (a.id < b.id ? -1 : 1)), supplies: [...(k.supplies ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)), log: [...(k.log ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)) });
+    expect(sort(back.kit)).toEqual(sort(odd));
+  });
+  test('a replacement that fails half-way leaves the old kit', async () => {
+    const broken = { ...structuredClone(kit), items: kit.items.slice(0, 2), log: [{ ...kit.log![0]!, id: undefined as unknown as string }] };
+    await expect(replaceKit(broken)).rejects.toThrow();
+    expect((await loadKit()).items).toHaveLength(kit.items.length);
+  });
+  test('undo brings an item back with everything that hung on it', async () => {
+    const before = await loadKit();
+    const undo = await deleteItem('itm-parka');
+    const without = await loadKit();
+    expect(without.items.some((i) => i.id === 'itm-parka')).toBe(false);
+    expect([...without.inspections, ...(without.log ?? [])].some((x) => x.itemId === 'itm-parka')).toBe(false);
+    await undo();
+    const after = await loadKit();
+    expect([after.items.length, after.inspections.length, after.log?.length, after.weighIns?.length]).toEqual([before.items.length, before.inspections.length, before.log?.length, before.weighIns?.length]);
+  });
+  test('undo of a new item takes it away again', async () => {
+    const undo = await saveItem({ ...kit.items[0]!, id: 'new' });
+    await undo();
+    expect(await db.items.get('new')).toBeUndefined();
+  });
+  test('quick answers of a look-over are merged, and one can be taken back', async () => {
+    await Promise.all([patchDraft('itm-parka', 0, { soil: 2 }), patchDraft('itm-parka', 1, { odour: 1 })]);
+    await patchDraft('itm-parka', 2, { odour: undefined } as never);
+    expect((await db.drafts.get('itm-parka'))?.seen).toEqual({ soil: 2 });
+  });
+  test('a school is chosen beside the others', async () => {
+    await chooseSchool('DOWN-HEAT', 'air');
+    await chooseSchool('LACES', 'in');
+    expect((await loadKit()).preferences?.schools).toEqual({ 'DOWN-HEAT': 'air', LACES: 'in' });
+  });
+});
+
+describe('versions', () => {
+  test('data of a newer version is left untouched', async () => {
+    const store = new UmbrasticDb('newer');
+    await openStore(store);
+    await writeMeta('schemaVersion', SCHEMA_VERSION + 1, store);
+    expect(await openStore(store)).toEqual({ status: 'newer', version: SCHEMA_VERSION + 1 });
+    await store.delete();
+  });
+  test('a store that cannot be opened says so', async () => {
+    const raw = new Dexie('blocked');
+    raw.version(9).stores({ items: '++other' });
+    await raw.open();
+    raw.close();
+    const store = new UmbrasticDb('blocked');
+    const result = await openStore(store);
+    expect(result.status).not.toBe('newer');
+    await Dexie.delete('blocked');
+  });
+});
