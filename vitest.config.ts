@@ -10,6 +10,7 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           exclude: ['tests/browser/**'],
           setupFiles: ['tests/setup.ts'],
+          testTimeout: 60_000,
         },
       },
       {

@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, readFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 
 /** Runs every check in turn and ends with a plain count. Stops at the first kind that fails. */
 const bin = (path: string): string[] => [process.execPath, `node_modules/${path}`];
@@ -10,7 +10,8 @@ const CHECKS: readonly { readonly name: string; readonly command: readonly strin
   { name: 'unit, property, reference and browser tests', command: [...bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', '--outputFile.json=reports/tests.json'] },
 ];
 
-mkdirSync('reports', { recursive: true });
+rmSync('reports', { recursive: true, force: true });
+mkdirSync('reports');
 for (const { name, command } of CHECKS) {
   console.log(`\n== ${name}`);
   const [program, ...args] = command;
