@@ -1,0 +1,118 @@
+import puppeteer, { type ElementHandle, type Page } from 'puppeteer-core';
+import { inject } from 'vitest';
+
+export interface Visit {
+  readonly page: Page;
+  readonly errors: string[];
+  readonly go: (path: string) => Promise<void>;
+  /** Presses the button or link with this text; waits for it. */
+  readonly press: (text: string) => Promise<void>;
+  /** Waits until the page shows this text. */
+  readonly sees: (text: string) => Promise<void>;
+  readonly text: () => Promise<string>;
+  /** Reads one row of the page's own store. */
+  readonly stored: (table: string, key: string) => Promise<Record<string, unknown> | undefined>;
+  readonly rows: (table: string) => Promise<Record<string, unknown>[]>;
+  readonly close: () => Promise<void>;
+}
+
+const WAIT = { timeout: 15_000 };
+
+/** A fresh person with an empty browser, on the demo server. */
+export async function visit(options: { width?: number; height?: number; path?: string; dark?: boolean } = {}): Promise<Visit> {
+  const browser = await puppeteer.connect({ browserWSEndpoint: inject('wsEndpoint') });
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport({ width: options.width ?? 1280, height: options.height ?? 800 });
+  if (options.dark) await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  const base = inject('baseUrl');
+  const go = async (path: string): Promise<void> => {
+    await page.goto(base + path, { waitUntil: 'networkidle0' });
+  };
+  const press = async (text: string): Promise<void> => {
+    const handle = await page.waitForFunction(
+      (wanted) => {
+        const open = document.querySelector('[role=dialog]') ?? document;
+        const all = [...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio]')].filter((e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled);
+        const said = (e: HTMLElement): string => (e.getAttribute('aria-label') ?? e.innerText).trim().replace(/\s+/g, ' ');
+        return all.find((e) => said(e) === wanted) ?? all.find((e) => said(e).startsWith(wanted));
+      },
+      WAIT,
+      text,
+    );
+    const element = handle.asElement() as ElementHandle<Element> | null;
+    await element?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    await element?.click();
+  };
+  const sees = async (text: string): Promise<void> => {
+    try {
+      await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), WAIT, text);
+    } catch {
+      throw new Error(`The page never showed "${text}". It shows: ${(await page.evaluate(() => document.body.innerText)).slice(0, 1500)}`);
+    }
+  };
+  const read = (table: string, key: string | null): Promise<unknown> =>
+    page.evaluate(
+      (t, k) =>
+        new Promise((resolve, reject) => {
+          const request = indexedDB.open('umbrastic');
+          request.onerror = () => reject(request.error);
+          request.onsuccess = () => {
+            const store = request.result.transaction(t).objectStore(t);
+            const got = k === null ? store.getAll() : store.get(k);
+            got.onsuccess = () => {
+              request.result.close();
+              resolve(got.result);
+            };
+          };
+        }),
+      table,
+      key,
+    );
+  await go(options.path ?? '/');
+  return {
+    page, errors, go, press, sees,
+    text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
+    stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,
+    rows: async (table) => (await read(table, null)) as Record<string, unknown>[],
+    close: async () => {
+      await context.close();
+      await browser.disconnect();
+    },
+  };
+}
+
+/** Lets the page believe that time has passed: its clock is moved on by so many minutes. */
+export async function passMinutes(page: Page, minutes: number): Promise<void> {
+  const shift = (by: number): void => {
+    const w = window as unknown as { __by?: number; __now?: () => number; __mono?: () => number };
+    if (!w.__now) {
+      w.__now = Date.now.bind(Date);
+      w.__mono = performance.now.bind(performance);
+      w.__by = 0;
+      Date.now = () => (w.__now as () => number)() + (w.__by ?? 0);
+      performance.now = () => (w.__mono as () => number)() + (w.__by ?? 0);
+    }
+    w.__by = (w.__by ?? 0) + by;
+  };
+  await page.evaluate(shift, minutes * 60_000);
+}
+/** Keeps the moved clock over a reload, as a real clock would. */
+export async function reloadLater(page: Page): Promise<void> {
+  const by = await page.evaluate(() => (window as unknown as { __by?: number }).__by ?? 0);
+  if (by > 0) {
+    const { identifier } = await page.evaluateOnNewDocument((shift: number) => {
+      const w = window as unknown as { __by?: number; __now?: () => number; __mono?: () => number };
+      w.__now = Date.now.bind(Date);
+      w.__mono = performance.now.bind(performance);
+      w.__by = shift;
+      Date.now = () => (w.__now as () => number)() + (w.__by ?? 0);
+      performance.now = () => (w.__mono as () => number)() + (w.__by ?? 0);
+    }, by);
+    await page.reload({ waitUntil: 'networkidle0' });
+    await page.removeScriptToEvaluateOnNewDocument(identifier);
+  } else await page.reload({ waitUntil: 'networkidle0' });
+}

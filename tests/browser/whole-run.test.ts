@@ -1,0 +1,110 @@
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { passMinutes, reloadLater, visit, type Visit } from './visit';
+
+/* A down jacket through the whole job in the real page: failed suds, a failed look, a late answer, and a reload in each phase. */
+let v: Visit;
+beforeAll(async () => {
+  v = await visit();
+});
+afterAll(() => v.close());
+
+const key = (): Promise<{ key: string; phase: string; round: number }> =>
+  v.rows('runs').then((runs) => {
+    const run = runs.find((r) => r.itemId === 'itm-parka' && r.status === 'live') as { currentId: string; programme: { steps: { id: string; key: string; phase: string }[] }; steps: Record<string, { round: number }> } | undefined;
+    const step = run?.programme.steps.find((s) => s.id === run.currentId);
+    return { key: step?.key ?? 'end', phase: step?.phase ?? 'end', round: run?.steps[run.currentId]?.round ?? 0 };
+  });
+const until = async (check: (now: Awaited<ReturnType<typeof key>>) => boolean): Promise<void> => {
+  for (let n = 0; n < 60; n++) {
+    if (check(await key())) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error(`The run stayed at ${JSON.stringify(await key())}`);
+};
+
+describe('a down jacket, start to record', () => {
+  test('is found on Now, planned and started', async () => {
+    await v.sees('things need care');
+    await v.go('/kit/itm-parka/programme');
+    await v.sees('Wash it, dry it in rounds');
+    await v.press('Start');
+    await v.sees('step 1 of');
+  });
+
+  test('goes through every phase, with a reload in each, a failed rinse, a failed look and a late answer', async () => {
+    const reloaded = new Set<string>();
+    let suds = false;
+    let look = false;
+    let late = false;
+    let runs = 0;
+    for (;;) {
+      const now = await key();
+      if (now.key === 'end' || runs++ > 60) break;
+      if (!reloaded.has(now.phase)) {
+        reloaded.add(now.phase);
+        await reloadLater(v.page);
+        expect(await key()).toEqual(now);
+      }
+      const actions = await v.page.$$eval('button', (buttons) => buttons.map((b) => b.innerText.trim()));
+      const starts = actions.find((a) => /^Start\b/.test(a));
+      if (starts) {
+        await v.press('Start');
+        await until((x) => x.round > now.round);
+        if (now.key === 'tumble-down' && now.round === 0) {
+          await reloadLater(v.page);
+          await v.sees('Round 1 of');
+          await v.press('Weigh');
+          await v.page.type('input[inputmode=decimal]', '640');
+          await v.press('Keep it');
+        }
+        const wait = now.key === 'tumble-down' && now.round === 1 ? 100 : 1500;
+        await passMinutes(v.page, now.key === 'tumble-down' ? (now.round === 1 ? 100 : 61) : wait);
+        await v.sees('Look now');
+        if (now.key === 'tumble-down' && now.round === 1) {
+          await v.sees('It has waited');
+          await v.sees('do the next thing now');
+          late = true;
+        }
+        continue;
+      }
+      if (now.key === 'rinse-machine' && !suds) {
+        suds = true;
+        await v.press('Not good');
+        await until((x) => x.key === 'rinse-machine');
+        await v.page.waitForFunction(() => [...document.querySelectorAll('button')].some((b) => b.innerText.startsWith('Start')));
+        continue;
+      }
+      if (now.key === 'droplet-test' && !look) {
+        look = true;
+        await v.press('Not good');
+        await until((x) => x.key === 'spray-if-failed');
+        continue;
+      }
+      await v.press(actions.includes('Good') ? 'Good' : 'Done');
+      await until((x) => x.key !== now.key);
+    }
+    expect({ suds, look, late }).toEqual({ suds: true, look: true, late: true });
+    expect([...reloaded].sort()).toEqual(['dry', 'extract', 'prepare-item', 'prepare-machine', 'pretreat', 'repel', 'restore', 'rinse', 'store', 'verify', 'wash']);
+  }, 180_000);
+
+  test('writes the record, takes supplies off, clears the machine and sets the next look', async () => {
+    await v.sees('Done. Long grey parka is through.');
+    await reloadLater(v.page);
+    await v.page.type('input[inputmode=decimal]', '97');
+    await v.press('Write it in the record');
+    await v.sees('It is in the record.');
+    const entry = (await v.rows('log')).find((e) => String(e.id).startsWith('log-run-') && e.itemId === 'itm-parka') as { steps: { do: string; times: number; outcome: string; note?: string }[]; nextDue: string; supplies: { supplyId: string; ml: number }[] };
+    expect(entry.nextDue).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+    expect(entry.steps.find((s) => s.do === 'machine-rinse')).toMatchObject({ times: 2, outcome: 'passed' });
+    expect(entry.steps.some((s) => s.note?.includes('late'))).toBe(true);
+    expect(entry.supplies.map((s) => s.supplyId).sort()).toEqual(['s-down', 's-spray']);
+    expect(await v.stored('supplies', 's-down')).toMatchObject({ remainingMl: 200 });
+    const equipment = (await v.stored('meta', 'equipment')) as { value: { washers: { id: string; lastLoads: string[] }[] } };
+    expect(equipment.value.washers.find((w) => w.id === 'w-cellar')?.lastLoads).toEqual([]);
+    expect((await v.rows('weighIns')).some((w) => w.massG === 640)).toBe(true);
+    await v.press('See Long grey parka');
+    await v.sees('Leave it alone');
+    await v.sees('loft 97 %');
+    expect(v.errors).toEqual([]);
+  });
+});
