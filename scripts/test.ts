@@ -6,8 +6,30 @@ const bin = (path: string): string[] => [process.execPath, `node_modules/${path}
 const CHECKS: readonly { readonly name: string; readonly command: readonly string[] }[] = [
   { name: 'types', command: [...bin('typescript/bin/tsc'), '--noEmit'] },
   { name: 'lint', command: [...bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0'] },
-  { name: 'layers', command: [...bin('dependency-cruiser/bin/dependency-cruise.mjs'), 'src', 'cli', 'server', 'demo', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'] },
-  { name: 'unit, property, reference and browser tests', command: [...bin('vitest/vitest.mjs'), 'run', '--reporter=default', '--reporter=json', '--outputFile.json=reports/tests.json'] },
+  {
+    name: 'layers',
+    command: [
+      ...bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+      'src',
+      'cli',
+      'server',
+      'demo',
+      '--config',
+      '.dependency-cruiser.cjs',
+      '--output-type',
+      'err',
+    ],
+  },
+  {
+    name: 'unit, property, reference and browser tests',
+    command: [
+      ...bin('vitest/vitest.mjs'),
+      'run',
+      '--reporter=default',
+      '--reporter=json',
+      '--outputFile.json=reports/tests.json',
+    ],
+  },
 ];
 
 rmSync('reports', { recursive: true, force: true });
@@ -27,7 +49,10 @@ printCount();
 /** "N passed, N failed" of the test run, if it came that far. */
 function printCount(): void {
   try {
-    const { numPassedTests, numFailedTests } = JSON.parse(readFileSync('reports/tests.json', 'utf8')) as { numPassedTests: number; numFailedTests: number };
+    const { numPassedTests, numFailedTests } = JSON.parse(readFileSync('reports/tests.json', 'utf8')) as {
+      numPassedTests: number;
+      numFailedTests: number;
+    };
     console.log(`\n${numPassedTests} passed, ${numFailedTests} failed`);
   } catch {
     console.log('\nNo test was run.');

@@ -5,26 +5,77 @@ import { plan, writeProgramme, type Programme, type ProgrammeStep } from '../src
 
 /* Small makers for things, looks and kits. Everything not said is left unknown. */
 
-export const comp = (part: Component['part'], material: Component['material'], rest: Partial<Component> = {}): Component => ({ part, material, ...rest });
-export const label = (maxC: 30 | 40 | 50 | 60 | 70 | 95, action: 'normal' | 'mild' | 'very-mild' | 'hand', rest: Omit<CareLabel, 'wash'> = {}): CareLabel => ({ wash: { allowed: true, maxC, action }, ...rest });
-export const item = (kind: Item['kind'], components: Component[], rest: Partial<Item> = {}): Item => ({ id: 'x', kind, components, label: null, ...rest });
+export const comp = (part: Component['part'], material: Component['material'], rest: Partial<Component> = {}): Component => ({
+  part,
+  material,
+  ...rest,
+});
+export const label = (
+  maxC: 30 | 40 | 50 | 60 | 70 | 95,
+  action: 'normal' | 'mild' | 'very-mild' | 'hand',
+  rest: Omit<CareLabel, 'wash'> = {},
+): CareLabel => ({ wash: { allowed: true, maxC, action }, ...rest });
+export const item = (kind: Item['kind'], components: Component[], rest: Partial<Item> = {}): Item => ({
+  id: 'x',
+  kind,
+  components,
+  label: null,
+  ...rest,
+});
 
 export const DOWN_LABEL = label(30, 'very-mild', { tumble: 'low', bleach: 'none', ironMaxC: 0 });
 export const down = (rest: Partial<Item> = {}): Item =>
-  item('jacket', [comp('face', 'polyamide-woven', { attributes: { denier: 20 } }), comp('fill', 'down'), comp('lining', 'polyamide-woven')], { massG: 430, bulk: 'medium', fittings: ['zip', 'hook-and-loop'], repellency: 'none', label: DOWN_LABEL, ...rest });
+  item(
+    'jacket',
+    [comp('face', 'polyamide-woven', { attributes: { denier: 20 } }), comp('fill', 'down'), comp('lining', 'polyamide-woven')],
+    { massG: 430, bulk: 'medium', fittings: ['zip', 'hook-and-loop'], repellency: 'none', label: DOWN_LABEL, ...rest },
+  );
 export const downBag = (rest: Partial<Item> = {}): Item => down({ kind: 'sleeping-bag', massG: 1300, bulk: 'large', ...rest });
 export const shell = (rest: Partial<Item> = {}): Item =>
-  item('jacket', [comp('face', 'polyamide-woven'), comp('membrane', 'membrane')], { massG: 450, bulk: 'small', fittings: ['zip'], repellency: 'finish', lining: 'plain', label: label(40, 'mild', { tumble: 'normal', bleach: 'none', ironMaxC: 0 }), ...rest });
+  item('jacket', [comp('face', 'polyamide-woven'), comp('membrane', 'membrane')], {
+    massG: 450,
+    bulk: 'small',
+    fittings: ['zip'],
+    repellency: 'finish',
+    lining: 'plain',
+    label: label(40, 'mild', { tumble: 'normal', bleach: 'none', ironMaxC: 0 }),
+    ...rest,
+  });
 export const warmShell = (rest: Partial<Item> = {}): Item =>
-  item('jacket', [comp('face', 'polyamide-woven'), comp('membrane', 'membrane'), comp('fill', 'polyester-fill')], { massG: 1000, bulk: 'medium', repellency: 'finish', lining: 'insulated', fittings: ['zip'], label: label(30, 'mild', { tumble: 'none' }), ...rest });
+  item('jacket', [comp('face', 'polyamide-woven'), comp('membrane', 'membrane'), comp('fill', 'polyester-fill')], {
+    massG: 1000,
+    bulk: 'medium',
+    repellency: 'finish',
+    lining: 'insulated',
+    fittings: ['zip'],
+    label: label(30, 'mild', { tumble: 'none' }),
+    ...rest,
+  });
 export const canvas = (rest: Partial<Item> = {}): Item =>
-  item('shoe', [comp('upper', 'cotton-canvas', { bonded: 'cemented' }), comp('outsole', 'rubber'), comp('insole', 'eva-foam', { removable: true }), comp('laces', 'cotton', { removable: true })], { massG: 820, bulk: 'small', fittings: ['laces', 'eyelets'], colour: { class: 'white', bleed: 'safe' }, ...rest });
+  item(
+    'shoe',
+    [
+      comp('upper', 'cotton-canvas', { bonded: 'cemented' }),
+      comp('outsole', 'rubber'),
+      comp('insole', 'eva-foam', { removable: true }),
+      comp('laces', 'cotton', { removable: true }),
+    ],
+    { massG: 820, bulk: 'small', fittings: ['laces', 'eyelets'], colour: { class: 'white', bleed: 'safe' }, ...rest },
+  );
 
 export const KIT: Pick<Kit, 'equipment' | 'supplies' | 'preferences'> = {
   equipment: {
     washers: [
-      { id: 'w1', kind: 'front-loader', capacityKg: 8, drumLitres: 58, spinRpm: [400, 600, 800, 1200], cycles: [{ name: 'Delicate', tempC: 30, minutes: 48, spinRpm: 600, rinses: 2, litres: 45 }] },
-      { id: 't1', kind: 'tub' }, { id: 'b1', kind: 'basin' },
+      {
+        id: 'w1',
+        kind: 'front-loader',
+        capacityKg: 8,
+        drumLitres: 58,
+        spinRpm: [400, 600, 800, 1200],
+        cycles: [{ name: 'Delicate', tempC: 30, minutes: 48, spinRpm: 600, rinses: 2, litres: 45 }],
+      },
+      { id: 't1', kind: 'tub' },
+      { id: 'b1', kind: 'basin' },
     ],
     dryers: [{ id: 'd1', kind: 'vented', drumLitres: 112, heats: ['air', 'low', 'medium', 'high'] }],
     room: { airC: 20, rhPercent: 50, fan: true },
@@ -42,9 +93,14 @@ export const KIT: Pick<Kit, 'equipment' | 'supplies' | 'preferences'> = {
 };
 export type KitPart = Partial<typeof KIT>;
 
-export const supply = (cls: NonNullable<Kit['supplies']>[number]['class'], rest: object = {}): NonNullable<Kit['supplies']>[number] => ({ id: `z-${cls}`, class: cls, ...rest });
+export const supply = (
+  cls: NonNullable<Kit['supplies']>[number]['class'],
+  rest: object = {},
+): NonNullable<Kit['supplies']>[number] => ({ id: `z-${cls}`, class: cls, ...rest });
 /** The usual kit with more in the cupboard. */
-export const withSupplies = (...classes: NonNullable<Kit['supplies']>[number]['class'][]): KitPart => ({ supplies: [...(KIT.supplies ?? []), ...classes.map((c) => supply(c))] });
+export const withSupplies = (...classes: NonNullable<Kit['supplies']>[number]['class'][]): KitPart => ({
+  supplies: [...(KIT.supplies ?? []), ...classes.map((c) => supply(c))],
+});
 /** The usual kit with other equipment. */
 export const withEquipment = (change: object): KitPart => ({ equipment: { ...KIT.equipment, ...change } });
 export const withSchool = (school: string, option: string): KitPart => ({ preferences: { schools: { [school]: option } } });

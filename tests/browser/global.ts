@@ -14,12 +14,16 @@ declare module 'vitest' {
   }
 }
 
-const CHROMIUM = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path));
+const CHROMIUM = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+  (path) => path && existsSync(path),
+);
 
 /** Builds the app, serves it with the demo kit, and starts the browser that the tests drive. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   if (!CHROMIUM) throw new Error('The browser tests need Chromium: npm test installs it, or set CHROMIUM_PATH.');
-  const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error'], { stdio: 'inherit' });
+  const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error'], {
+    stdio: 'inherit',
+  });
   if (build.status !== 0) throw new Error('The app did not build.');
   const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
@@ -27,7 +31,15 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const browser = await puppeteer.launch({
     executablePath: CHROMIUM,
     userDataDir: profile,
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   });
   project.provide('baseUrl', `http://127.0.0.1:${(server.address() as AddressInfo).port}`);
   project.provide('wsEndpoint', browser.wsEndpoint());

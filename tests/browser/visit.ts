@@ -36,7 +36,9 @@ export async function visit(options: { width?: number; height?: number; path?: s
     const handle = await page.waitForFunction(
       (wanted) => {
         const open = document.querySelector('[role=dialog]') ?? document;
-        const all = [...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio]')].filter((e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled);
+        const all = [...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio]')].filter(
+          (e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled,
+        );
         const said = (e: HTMLElement): string => (e.getAttribute('aria-label') ?? e.innerText).trim().replace(/\s+/g, ' ');
         return all.find((e) => said(e) === wanted) ?? all.find((e) => said(e).startsWith(wanted));
       },
@@ -51,7 +53,9 @@ export async function visit(options: { width?: number; height?: number; path?: s
     try {
       await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), WAIT, text);
     } catch {
-      throw new Error(`The page never showed "${text}". It shows: ${(await page.evaluate(() => document.body.innerText)).slice(0, 1500)}`);
+      throw new Error(
+        `The page never showed "${text}". It shows: ${(await page.evaluate(() => document.body.innerText)).slice(0, 1500)}`,
+      );
     }
   };
   const read = (table: string, key: string | null): Promise<unknown> =>
@@ -74,7 +78,11 @@ export async function visit(options: { width?: number; height?: number; path?: s
     );
   await go(options.path ?? '/');
   return {
-    page, errors, go, press, sees,
+    page,
+    errors,
+    go,
+    press,
+    sees,
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
     stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,
     rows: async (table) => (await read(table, null)) as Record<string, unknown>[],

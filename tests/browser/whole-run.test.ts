@@ -10,7 +10,13 @@ afterAll(() => v.close());
 
 const key = (): Promise<{ key: string; phase: string; round: number }> =>
   v.rows('runs').then((runs) => {
-    const run = runs.find((r) => r.itemId === 'itm-parka' && r.status === 'live') as { currentId: string; programme: { steps: { id: string; key: string; phase: string }[] }; steps: Record<string, { round: number }> } | undefined;
+    const run = runs.find((r) => r.itemId === 'itm-parka' && r.status === 'live') as
+      | {
+          currentId: string;
+          programme: { steps: { id: string; key: string; phase: string }[] };
+          steps: Record<string, { round: number }>;
+        }
+      | undefined;
     const step = run?.programme.steps.find((s) => s.id === run.currentId);
     return { key: step?.key ?? 'end', phase: step?.phase ?? 'end', round: run?.steps[run.currentId]?.round ?? 0 };
   });
@@ -84,7 +90,19 @@ describe('a down jacket, start to record', () => {
       await until((x) => x.key !== now.key);
     }
     expect({ suds, look, late }).toEqual({ suds: true, look: true, late: true });
-    expect([...reloaded].sort()).toEqual(['dry', 'extract', 'prepare-item', 'prepare-machine', 'pretreat', 'repel', 'restore', 'rinse', 'store', 'verify', 'wash']);
+    expect([...reloaded].sort()).toEqual([
+      'dry',
+      'extract',
+      'prepare-item',
+      'prepare-machine',
+      'pretreat',
+      'repel',
+      'restore',
+      'rinse',
+      'store',
+      'verify',
+      'wash',
+    ]);
   }, 180_000);
 
   test('writes the record, takes supplies off, clears the machine and sets the next look', async () => {
@@ -93,7 +111,11 @@ describe('a down jacket, start to record', () => {
     await v.page.type('input[inputmode=decimal]', '97');
     await v.press('Write it in the record');
     await v.sees('It is in the record.');
-    const entry = (await v.rows('log')).find((e) => String(e.id).startsWith('log-run-') && e.itemId === 'itm-parka') as { steps: { do: string; times: number; outcome: string; note?: string }[]; nextDue: string; supplies: { supplyId: string; ml: number }[] };
+    const entry = (await v.rows('log')).find((e) => String(e.id).startsWith('log-run-') && e.itemId === 'itm-parka') as {
+      steps: { do: string; times: number; outcome: string; note?: string }[];
+      nextDue: string;
+      supplies: { supplyId: string; ml: number }[];
+    };
     expect(entry.nextDue).toMatch(/^\d{4}-\d{2}-\d{2}$/);
     expect(entry.steps.find((s) => s.do === 'machine-rinse')).toMatchObject({ times: 2, outcome: 'passed' });
     expect(entry.steps.some((s) => s.note?.includes('late'))).toBe(true);

@@ -16,7 +16,11 @@ beforeAll(() => {
 afterAll(() => rmSync(folder, { recursive: true }));
 
 function run(args: readonly string[], input?: string): { status: number | null; out: string; err: string } {
-  const done = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'cli/plan.ts', ...args], { encoding: 'utf8', ...(input === undefined ? {} : { input }), maxBuffer: 1e8 });
+  const done = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'cli/plan.ts', ...args], {
+    encoding: 'utf8',
+    ...(input === undefined ? {} : { input }),
+    maxBuffer: 1e8,
+  });
   return { status: done.status, out: done.stdout, err: done.stderr };
 }
 
@@ -36,12 +40,30 @@ describe('the planning command', () => {
     ['an item that is not there', (f: string) => run([f, '--item', 'nope']), '--item: there is no item "nope" in this kit'],
     ['a file that is not there', () => run(['/nowhere/kit.json']), '/nowhere/kit.json: cannot be read'],
     ['broken JSON', () => run(['-'], '{"format":'), 'kit: is not readable JSON'],
-    ['a wrong enumeration', () => run(['-'], JSON.stringify({ ...kit, items: [{ ...kit.items[0], label: { wash: { allowed: true, maxC: 45 } } }], inspections: [], log: [], weighIns: [] })), 'items[0].label.wash.maxC: must be one of 30, 40, 50, 60, 70, 95'],
+    [
+      'a wrong enumeration',
+      () =>
+        run(
+          ['-'],
+          JSON.stringify({
+            ...kit,
+            items: [{ ...kit.items[0], label: { wash: { allowed: true, maxC: 45 } } }],
+            inspections: [],
+            log: [],
+            weighIns: [],
+          }),
+        ),
+      'items[0].label.wash.maxC: must be one of 30, 40, 50, 60, 70, 95',
+    ],
     ['no arguments', () => run([]), 'usage:'],
-  ])('%s: exit 2, one line a fault, nothing on standard output', (_, go, line) => {
-    const { status, out, err } = go(file);
-    expect({ status, out }).toEqual({ status: 2, out: '' });
-    expect(err.startsWith(line)).toBe(true);
-    expect(err.trim().split('\n')).toHaveLength(1);
-  }, 30_000);
+  ])(
+    '%s: exit 2, one line a fault, nothing on standard output',
+    (_, go, line) => {
+      const { status, out, err } = go(file);
+      expect({ status, out }).toEqual({ status: 2, out: '' });
+      expect(err.startsWith(line)).toBe(true);
+      expect(err.trim().split('\n')).toHaveLength(1);
+    },
+    30_000,
+  );
 });

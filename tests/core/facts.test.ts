@@ -10,9 +10,12 @@ import { STEP_FACTS } from './facts/steps';
 const FACTS: readonly Fact[] = [...MATERIAL_FACTS, ...ASSESS_FACTS, ...STEP_FACTS, ...CHOICE_FACTS];
 
 describe('facts of the trade', () => {
-  test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))('$name', ({ fact }) => {
-    expect(fact.holds(KNOWLEDGE)).toBe(true);
-  });
+  test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))(
+    '$name',
+    ({ fact }) => {
+      expect(fact.holds(KNOWLEDGE)).toBe(true);
+    },
+  );
 });
 
 /** The fact fails without the record, by its answer or by not being answerable at all. */
@@ -30,10 +33,14 @@ describe('every record earns its place', () => {
     test(`deleting any one of ${list} makes a fact fail`, () => {
       const idle: string[] = [];
       KNOWLEDGE[list].forEach((record, index) => {
-        const without: Knowledge = { ...KNOWLEDGE, [list]: (KNOWLEDGE[list] as readonly unknown[]).filter((_, n) => n !== index) };
+        const without: Knowledge = {
+          ...KNOWLEDGE,
+          [list]: (KNOWLEDGE[list] as readonly unknown[]).filter((_, n) => n !== index),
+        };
         const name = `${list}/${record.id}`;
         const named = FACTS.filter((fact) => fact.about.includes(name) || fact.about.includes(`${list}/*`));
-        if (!named.some((fact) => failsWithout(fact, without)) && !FACTS.some((fact) => failsWithout(fact, without))) idle.push(`${name} (${index})`);
+        if (!named.some((fact) => failsWithout(fact, without)) && !FACTS.some((fact) => failsWithout(fact, without)))
+          idle.push(`${name} (${index})`);
       });
       expect(idle).toEqual([]);
     }, 120_000);

@@ -36,20 +36,60 @@ describe('published schemas', () => {
     const kit = demo();
     expect(isKit(kit)).toBe(true);
     expect(faultsOf(kit)).toEqual([]);
-    for (const item of kit.items) expect({ id: item.id, ok: isProgramme(planItem(kit, item)), errors: isProgramme.errors }).toMatchObject({ ok: true });
+    for (const item of kit.items)
+      expect({ id: item.id, ok: isProgramme(planItem(kit, item)), errors: isProgramme.errors }).toMatchObject({ ok: true });
   });
 });
 
 describe('import and schema accept the same kits', () => {
   /** Every place of a document, and values that may or may not belong there. */
   const places = (value: unknown, path: (string | number)[] = []): (string | number)[][] =>
-    typeof value === 'object' && value !== null ? [path, ...Object.entries(value).flatMap(([k, v]) => places(v, [...path, Array.isArray(value) ? Number(k) : k]))] : [path];
+    typeof value === 'object' && value !== null
+      ? [path, ...Object.entries(value).flatMap(([k, v]) => places(v, [...path, Array.isArray(value) ? Number(k) : k]))]
+      : [path];
   const small = (): Kit => {
     const kit = demo();
-    return { ...kit, items: kit.items.slice(0, 3), inspections: kit.inspections.slice(0, 2), log: (kit.log ?? []).slice(0, 1), weighIns: [], supplies: (kit.supplies ?? []).slice(0, 2) };
+    return {
+      ...kit,
+      items: kit.items.slice(0, 3),
+      inspections: kit.inspections.slice(0, 2),
+      log: (kit.log ?? []).slice(0, 1),
+      weighIns: [],
+      supplies: (kit.supplies ?? []).slice(0, 2),
+    };
   };
   const all = places(small()).filter((p) => p.length > 0);
-  const odd = fc.oneof(fc.constantFrom<unknown>(null, true, -1, 0, 0.5, 1, 3, 30, 45, 101, '', 'x', 'down', 'low', 'normal', '2027-01-03', '2027-02-30', '2027-01-03T08:00:00Z', '2027-01-03T08:00:00', [], {}, [null], [[1, 2]], ['x'], [1, 2]), fc.double({ noNaN: true, noDefaultInfinity: true }), fc.string());
+  const odd = fc.oneof(
+    fc.constantFrom<unknown>(
+      null,
+      true,
+      -1,
+      0,
+      0.5,
+      1,
+      3,
+      30,
+      45,
+      101,
+      '',
+      'x',
+      'down',
+      'low',
+      'normal',
+      '2027-01-03',
+      '2027-02-30',
+      '2027-01-03T08:00:00Z',
+      '2027-01-03T08:00:00',
+      [],
+      {},
+      [null],
+      [[1, 2]],
+      ['x'],
+      [1, 2],
+    ),
+    fc.double({ noNaN: true, noDefaultInfinity: true }),
+    fc.string(),
+  );
   test('over 3000 random changes', () => {
     fc.assert(
       fc.property(fc.constantFrom(...all), odd, fc.boolean(), (path, value, remove) => {
@@ -61,8 +101,17 @@ describe('import and schema accept the same kits', () => {
         else at[last] = value;
         const ours = checkKit(structuredClone(kit));
         // What a schema cannot see: ids used twice or leading nowhere, and newer versions.
-        const beyond = ours.status === 'newer' || (ours.status === 'faulty' && ours.faults.every((f) => /unique|id of an item/.test(f.message)));
-        if (!beyond) expect({ path, value, remove, ours: ours.status === 'read', faults: ours.status === 'faulty' ? ours.faults : [] }).toMatchObject({ ours: isKit(kit) });
+        const beyond =
+          ours.status === 'newer' ||
+          (ours.status === 'faulty' && ours.faults.every((f) => /unique|id of an item/.test(f.message)));
+        if (!beyond)
+          expect({
+            path,
+            value,
+            remove,
+            ours: ours.status === 'read',
+            faults: ours.status === 'faulty' ? ours.faults : [],
+          }).toMatchObject({ ours: isKit(kit) });
       }),
       { numRuns: 3000 },
     );
@@ -71,40 +120,64 @@ describe('import and schema accept the same kits', () => {
 
 describe('bad input names its place', () => {
   test.each<[string, (kit: Kit & Record<string, never>) => void]>([
-    ['items[3].label.wash.maxC: must be one of 30, 40, 50, 60, 70, 95', (k) => void ((k.items[3]!.label!.wash!.maxC as number) = 45)],
+    [
+      'items[3].label.wash.maxC: must be one of 30, 40, 50, 60, 70, 95',
+      (k) => void ((k.items[3]!.label!.wash!.maxC as number) = 45),
+    ],
     ['items[0].massG: must be a number greater than 0', (k) => void (k.items[0]!.massG = -5)],
     ['items[0].massG: must be a number greater than 0', (k) => void (k.items[0]!.massG = Infinity)],
     ['items[1].kind: must be one of jacket', (k) => void ((k.items[1]!.kind as string) = 'cape')],
     ['items[0].components[1].material: must be one of', (k) => void ((k.items[0]!.components[1]!.material as string) = 'kapok')],
     ['items[0].fittings[1] must be one of', (k) => void ((k.items[0]!.fittings as string[])[1] = 'horn')],
     ['items[0].components: must be a list', (k) => void ((k.items[0] as unknown as Record<string, unknown>).components = 'down')],
-    ['items[0].label.wash.maxC: must be absent when washing is not allowed', (k) => void (k.items[0]!.label!.wash!.allowed = false)],
+    [
+      'items[0].label.wash.maxC: must be absent when washing is not allowed',
+      (k) => void (k.items[0]!.label!.wash!.allowed = false),
+    ],
     ['items[2]: must be an object', (k) => void ((k.items as unknown[])[2] = 7)],
     ['inspections[0].droplet.hood: must be a whole number from 0 to 5', (k) => void (k.inspections[0]!.droplet = { hood: 6 })],
-    ['inspections[0].itemId: must be the id of an item in this file; there is no "gone"', (k) => void (k.inspections[0]!.itemId = 'gone')],
+    [
+      'inspections[0].itemId: must be the id of an item in this file; there is no "gone"',
+      (k) => void (k.inspections[0]!.itemId = 'gone'),
+    ],
     ['items[1].id: must be unique', (k) => void (k.items[1]!.id = k.items[0]!.id)],
-    ['preferences.schools.DOWN-HEAT: must be one of air, low, medium', (k) => void (k.preferences = { schools: { 'DOWN-HEAT': 'lava' } })],
+    [
+      'preferences.schools.DOWN-HEAT: must be one of air, low, medium',
+      (k) => void (k.preferences = { schools: { 'DOWN-HEAT': 'lava' } }),
+    ],
     ['equipment.room.rhPercent: must be a number from 0 to 100', (k) => void (k.equipment!.room!.rhPercent = 140)],
     ['exportedAt: must be a time with an offset', (k) => void (k.exportedAt = '2027-01-03 08:00')],
     ['version: must be 1', (k) => void ((k.version as number) = 0)],
   ])('%s', (line, change) => {
-    const lines = faultsOf(changed(change)).map((l) => l.replace(/\]: must be one of/, '] must be one of').replace(/(fittings\[\d\]): /, '$1 '));
-    expect(lines.some((l) => l.startsWith(line) || l.replace('] must', ']: must').startsWith(line)), lines.join('\n')).toBe(true);
+    const lines = faultsOf(changed(change)).map((l) =>
+      l.replace(/\]: must be one of/, '] must be one of').replace(/(fittings\[\d\]): /, '$1 '),
+    );
+    expect(
+      lines.some((l) => l.startsWith(line) || l.replace('] must', ']: must').startsWith(line)),
+      lines.join('\n'),
+    ).toBe(true);
   });
   test.each([
     ['not JSON', '{'],
     ['a list', '[]'],
     ['nothing', ''],
     ['another format', '{"format":"x"}'],
-    ['nested too deeply', `{"format":"umbrastic/kit","version":1,"items":[],"inspections":[],"x":${'['.repeat(5000)}${']'.repeat(5000)}}`],
+    [
+      'nested too deeply',
+      `{"format":"umbrastic/kit","version":1,"items":[],"inspections":[],"x":${'['.repeat(5000)}${']'.repeat(5000)}}`,
+    ],
   ])('%s is refused in one line', (_, text) => {
     const result = readKit(text);
     expect(result.status).toBe('faulty');
     if (result.status === 'faulty') for (const fault of result.faults) expect(faultLine(fault)).not.toMatch(/\n|at .*\.ts/);
   });
-  test('a newer version is told from a broken one', () => expect(readKit(JSON.stringify({ ...demo(), version: 2 })).status).toBe('newer'));
+  test('a newer version is told from a broken one', () =>
+    expect(readKit(JSON.stringify({ ...demo(), version: 2 })).status).toBe('newer'));
   test('__proto__ does not reach any object', () => {
-    const text = JSON.stringify(demo()).replace('"title"', '"__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}},"title"');
+    const text = JSON.stringify(demo()).replace(
+      '"title"',
+      '"__proto__":{"polluted":true},"constructor":{"prototype":{"polluted":true}},"title"',
+    );
     const result = readKit(text);
     expect(result.status).toBe('read');
     expect(({} as Record<string, unknown>).polluted).toBeUndefined();
@@ -113,6 +186,9 @@ describe('bad input names its place', () => {
   test('unknown fields are kept', () => {
     const kit = changed((k) => Object.assign(k.items[0]!, { horn: { sound: 'low' } }));
     const result = readKit(JSON.stringify(kit));
-    expect(result).toMatchObject({ status: 'read', kit: { items: expect.arrayContaining([expect.objectContaining({ horn: { sound: 'low' } })]) } });
+    expect(result).toMatchObject({
+      status: 'read',
+      kit: { items: expect.arrayContaining([expect.objectContaining({ horn: { sound: 'low' } })]) },
+    });
   });
 });

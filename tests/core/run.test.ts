@@ -1,6 +1,24 @@
 import { describe, expect, test } from 'vitest';
 import type { Programme } from '../../src/core/programme';
-import { answerCheck, current, doneSteps, finishStep, lateMinutes, leftMs, mendClock, pauseTimer, resumeTimer, type Run, shiftClock, skipStep, startRun, startTimer, stepBack, stopRun, tick } from '../../src/core/run';
+import {
+  answerCheck,
+  current,
+  doneSteps,
+  finishStep,
+  lateMinutes,
+  leftMs,
+  mendClock,
+  pauseTimer,
+  resumeTimer,
+  type Run,
+  shiftClock,
+  skipStep,
+  startRun,
+  startTimer,
+  stepBack,
+  stopRun,
+  tick,
+} from '../../src/core/run';
 import { finishRun } from '../../src/core/run/finish';
 import { CLEAN, down, programme, shell, withEquipment, type KitPart, KIT } from '../make';
 
@@ -79,20 +97,42 @@ describe('checks branch', () => {
 
 describe('a finished run', () => {
   const at = { iso: '2027-01-03T18:00:00Z', today: '2027-01-03', logId: 'log-1', inspectionId: 'ins-9' };
-  const residue: KitPart = withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 58, lastLoads: ['softener'] }] });
+  const residue: KitPart = withEquipment({
+    washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 58, lastLoads: ['softener'] }],
+  });
   const finished = (fail: boolean) => {
     const thing = down({ repellency: 'finish' });
     let run = begin(programme(thing, { soil: 2, clumped: true }, residue));
     if (fail) run = answerCheck(upTo(run, 'droplet-test'), false, T0);
     run = upTo(run, 'nothing');
-    return finishRun(run, thing, { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', soil: 2, clumped: true }, { ...KIT, ...residue }, at, { loftRatio: 0.97 });
+    return finishRun(
+      run,
+      thing,
+      { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', soil: 2, clumped: true },
+      { ...KIT, ...residue },
+      at,
+      { loftRatio: 0.97 },
+    );
   };
   test('is recorded with what it took and when to look again', () => {
     const { entry, supplies, washers, inspection } = finished(false);
-    expect(entry).toMatchObject({ type: 'care', aims: ['wash', 'reactivate'], nextDue: '2027-05-03', washerId: 'w1', supplies: [{ supplyId: 's1', ml: 100 }] });
+    expect(entry).toMatchObject({
+      type: 'care',
+      aims: ['wash', 'reactivate'],
+      nextDue: '2027-05-03',
+      washerId: 'w1',
+      supplies: [{ supplyId: 's1', ml: 100 }],
+    });
     expect(supplies.find((s) => s.id === 's1')?.remainingMl).toBe(400);
     expect(washers.find((w) => w.id === 'w1')?.lastLoads).toEqual([]);
-    expect(inspection).toMatchObject({ soil: 0, odour: 0, loftRatio: 0.97, clumped: false, damp: false, droplet: { shoulders: 4 } });
+    expect(inspection).toMatchObject({
+      soil: 0,
+      odour: 0,
+      loftRatio: 0.97,
+      clumped: false,
+      damp: false,
+      droplet: { shoulders: 4 },
+    });
     expect(programme(down({ repellency: 'finish' }), inspection!).aims).toEqual([]);
   });
   test('takes the proofer off only when it was used', () => {
@@ -104,6 +144,10 @@ describe('a finished run', () => {
     const before = { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...CLEAN, droplet: { hood: 3, chest: 5 } };
     let run = begin(programme(thing, before));
     while (current(run)) run = skipStep(run, T0, 'no time');
-    expect(finishRun(run, thing, before, KIT, at).inspection).toMatchObject({ soil: 0, odour: 0, droplet: { hood: 3, chest: 5 } });
+    expect(finishRun(run, thing, before, KIT, at).inspection).toMatchObject({
+      soil: 0,
+      odour: 0,
+      droplet: { hood: 3, chest: 5 },
+    });
   });
 });

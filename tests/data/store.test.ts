@@ -22,11 +22,22 @@ describe('the store', () => {
     const back = readKit(await exportKit('2027-01-03T09:00:00Z'));
     expect(back.status).toBe('read');
     if (back.status !== 'read') return;
-    const sort = (k: typeof kit): unknown => ({ ...k, exportedAt: '', items: [...k.items].sort((a, b) => (a.id < b.id ? -1 : 1)), inspections: [...k.inspections].sort((a, b) => (a.id < b.id ? -1 : 1)), supplies: [...(k.supplies ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)), log: [...(k.log ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)) });
+    const sort = (k: typeof kit): unknown => ({
+      ...k,
+      exportedAt: '',
+      items: [...k.items].sort((a, b) => (a.id < b.id ? -1 : 1)),
+      inspections: [...k.inspections].sort((a, b) => (a.id < b.id ? -1 : 1)),
+      supplies: [...(k.supplies ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)),
+      log: [...(k.log ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    });
     expect(sort(back.kit)).toEqual(sort(odd));
   });
   test('a replacement that fails half-way leaves the old kit', async () => {
-    const broken = { ...structuredClone(kit), items: kit.items.slice(0, 2), log: [{ ...kit.log![0]!, id: undefined as unknown as string }] };
+    const broken = {
+      ...structuredClone(kit),
+      items: kit.items.slice(0, 2),
+      log: [{ ...kit.log![0]!, id: undefined as unknown as string }],
+    };
     await expect(replaceKit(broken)).rejects.toThrow();
     expect((await loadKit()).items).toHaveLength(kit.items.length);
   });
@@ -38,7 +49,12 @@ describe('the store', () => {
     expect([...without.inspections, ...(without.log ?? [])].some((x) => x.itemId === 'itm-parka')).toBe(false);
     await undo();
     const after = await loadKit();
-    expect([after.items.length, after.inspections.length, after.log?.length, after.weighIns?.length]).toEqual([before.items.length, before.inspections.length, before.log?.length, before.weighIns?.length]);
+    expect([after.items.length, after.inspections.length, after.log?.length, after.weighIns?.length]).toEqual([
+      before.items.length,
+      before.inspections.length,
+      before.log?.length,
+      before.weighIns?.length,
+    ]);
   });
   test('undo of a new item takes it away again', async () => {
     const undo = await saveItem({ ...kit.items[0]!, id: 'new' });

@@ -5,18 +5,33 @@ import { SCHOOLS } from '../../src/core/knowledge';
 
 /* Random things, looks and households. `fc.option` leaves a field out: unknown. */
 const maybe = <T>(arb: fc.Arbitrary<T>): fc.Arbitrary<T | undefined> => fc.option(arb, { nil: undefined });
-const clean = <T extends object>(record: T): T => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
+const clean = <T extends object>(record: T): T =>
+  Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined)) as T;
 
 export const component: fc.Arbitrary<Component> = fc
-  .record({ part: fc.constantFrom(...v.PARTS), material: fc.constantFrom(...v.MATERIALS), removable: maybe(fc.boolean()), bonded: maybe(fc.constantFrom(...v.BONDS)), denier: maybe(fc.integer({ min: 5, max: 60 })) })
+  .record({
+    part: fc.constantFrom(...v.PARTS),
+    material: fc.constantFrom(...v.MATERIALS),
+    removable: maybe(fc.boolean()),
+    bonded: maybe(fc.constantFrom(...v.BONDS)),
+    denier: maybe(fc.integer({ min: 5, max: 60 })),
+  })
   .map(({ denier, ...rest }) => clean({ ...rest, attributes: denier === undefined ? undefined : { denier } }) as Component);
 
 const wash = fc.oneof(
   fc.constant({ allowed: false }),
-  fc.record({ maxC: maybe(fc.constantFrom(...v.LABEL_WASH_C)), action: maybe(fc.constantFrom(...v.LABEL_ACTIONS)) }).map((w) => clean({ allowed: true, ...w })),
+  fc
+    .record({ maxC: maybe(fc.constantFrom(...v.LABEL_WASH_C)), action: maybe(fc.constantFrom(...v.LABEL_ACTIONS)) })
+    .map((w) => clean({ allowed: true, ...w })),
 );
 export const careLabel: fc.Arbitrary<CareLabel> = fc
-  .record({ wash: maybe(wash), bleach: maybe(fc.constantFrom(...v.BLEACHES)), tumble: maybe(fc.constantFrom(...v.LABEL_TUMBLES)), ironMaxC: maybe(fc.constantFrom(...v.LABEL_IRON_C)), professional: maybe(fc.constantFrom(...v.PROFESSIONALS)) })
+  .record({
+    wash: maybe(wash),
+    bleach: maybe(fc.constantFrom(...v.BLEACHES)),
+    tumble: maybe(fc.constantFrom(...v.LABEL_TUMBLES)),
+    ironMaxC: maybe(fc.constantFrom(...v.LABEL_IRON_C)),
+    professional: maybe(fc.constantFrom(...v.PROFESSIONALS)),
+  })
   .map((l) => clean(l) as CareLabel);
 
 export const item: fc.Arbitrary<Item> = fc
@@ -32,7 +47,9 @@ export const item: fc.Arbitrary<Item> = fc
     repellency: maybe(fc.constantFrom(...v.REPELLENCIES)),
     lining: maybe(fc.constantFrom(...v.LININGS)),
     jobClass: maybe(fc.constantFrom(...v.JOB_CLASSES)),
-    makerSays: fc.array(fc.record({ about: fc.constantFrom(...v.MAKER_TOPICS), says: fc.constantFrom(...v.MAKER_VERBS) }), { maxLength: 2 }),
+    makerSays: fc.array(fc.record({ about: fc.constantFrom(...v.MAKER_TOPICS), says: fc.constantFrom(...v.MAKER_VERBS) }), {
+      maxLength: 2,
+    }),
   })
   .map((i) => clean({ id: 'x', ...i }) as Item);
 
@@ -43,16 +60,31 @@ export const seen: fc.Arbitrary<Inspection> = fc
     soils: maybe(fc.subarray([...v.SOILS], { maxLength: 3 })),
     droplet: maybe(fc.dictionary(fc.constantFrom(...v.DROPLET_ZONES), fc.integer({ min: 0, max: 5 }), { maxKeys: 3 })),
     loftRatio: maybe(fc.integer({ min: 50, max: 110 }).map((n) => n / 100)),
-    clumped: maybe(fc.boolean()), damp: maybe(fc.boolean()), discoloured: maybe(fc.boolean()), fromStorage: maybe(fc.boolean()),
+    clumped: maybe(fc.boolean()),
+    damp: maybe(fc.boolean()),
+    discoloured: maybe(fc.boolean()),
+    fromStorage: maybe(fc.boolean()),
     stains: maybe(fc.array(fc.record({ soil: fc.constantFrom(...v.SOILS), set: fc.boolean() }), { maxLength: 2 })),
     damage: maybe(fc.array(fc.record({ kind: fc.constantFrom(...v.DAMAGES) }), { maxLength: 2 })),
   })
   .map((s) => clean({ id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...s }) as Inspection);
 
 const washer = fc
-  .record({ kind: fc.constantFrom(...v.WASHER_KINDS), capacityKg: maybe(fc.integer({ min: 1, max: 12 })), drumLitres: maybe(fc.integer({ min: 20, max: 90 })), spinRpm: maybe(fc.subarray([400, 600, 800, 1000, 1200, 1400], { minLength: 1 })), lastLoads: maybe(fc.subarray([...v.RESIDUES])) })
+  .record({
+    kind: fc.constantFrom(...v.WASHER_KINDS),
+    capacityKg: maybe(fc.integer({ min: 1, max: 12 })),
+    drumLitres: maybe(fc.integer({ min: 20, max: 90 })),
+    spinRpm: maybe(fc.subarray([400, 600, 800, 1000, 1200, 1400], { minLength: 1 })),
+    lastLoads: maybe(fc.subarray([...v.RESIDUES])),
+  })
   .map(clean);
-const dryer = fc.record({ kind: fc.constantFrom(...v.DRYER_KINDS), drumLitres: maybe(fc.integer({ min: 40, max: 180 })), heats: maybe(fc.subarray([...v.HEATS], { minLength: 1 })) }).map(clean);
+const dryer = fc
+  .record({
+    kind: fc.constantFrom(...v.DRYER_KINDS),
+    drumLitres: maybe(fc.integer({ min: 40, max: 180 })),
+    heats: maybe(fc.subarray([...v.HEATS], { minLength: 1 })),
+  })
+  .map(clean);
 
 export const household: fc.Arbitrary<Pick<Kit, 'equipment' | 'supplies' | 'preferences'>> = fc
   .record({
@@ -64,7 +96,13 @@ export const household: fc.Arbitrary<Pick<Kit, 'equipment' | 'supplies' | 'prefe
     schools: fc.record(Object.fromEntries(SCHOOLS.map((s) => [s.id, maybe(fc.constantFrom(...s.options.map((o) => o.id)))]))),
   })
   .map((h) => ({
-    equipment: clean({ washers: h.washers?.map((w, n) => ({ id: `w${n}`, ...w })), dryers: h.dryers?.map((d, n) => ({ id: `d${n}`, ...d })), waterHardnessMgPerL: h.hardness }) as NonNullable<Kit['equipment']>,
-    supplies: h.supplies.map((c) => clean({ id: `s-${c}`, class: c, remainingMl: h.remaining }) as NonNullable<Kit['supplies']>[number]),
+    equipment: clean({
+      washers: h.washers?.map((w, n) => ({ id: `w${n}`, ...w })),
+      dryers: h.dryers?.map((d, n) => ({ id: `d${n}`, ...d })),
+      waterHardnessMgPerL: h.hardness,
+    }) as NonNullable<Kit['equipment']>,
+    supplies: h.supplies.map(
+      (c) => clean({ id: `s-${c}`, class: c, remainingMl: h.remaining }) as NonNullable<Kit['supplies']>[number],
+    ),
     preferences: { schools: clean(h.schools) as Record<string, string> },
   }));

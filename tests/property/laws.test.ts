@@ -10,15 +10,22 @@ const RUNS = { numRuns: 400 };
 
 const boundsOf = (thing: Item): Record<string, unknown> => {
   const { bounds } = envelopeOf(thing, allLimits(thing, KNOWLEDGE));
-  return Object.fromEntries(DIMENSIONS.map((d) => [d, { value: bounds[d].value, by: bounds[d].by && `${bounds[d].by.component} ${bounds[d].by.rule}` }]));
+  return Object.fromEntries(
+    DIMENSIONS.map((d) => [d, { value: bounds[d].value, by: bounds[d].by && `${bounds[d].by.component} ${bounds[d].by.rule}` }]),
+  );
 };
 
 describe('the envelope is a meet', () => {
   test('commutative: the order of components does not matter', () => {
     fc.assert(
-      fc.property(any.item.chain((thing) => fc.tuple(fc.constant(thing), fc.shuffledSubarray(thing.components, { minLength: thing.components.length }))), ([thing, shuffled]) => {
-        expect(boundsOf({ ...thing, components: shuffled })).toEqual(boundsOf(thing));
-      }),
+      fc.property(
+        any.item.chain((thing) =>
+          fc.tuple(fc.constant(thing), fc.shuffledSubarray(thing.components, { minLength: thing.components.length })),
+        ),
+        ([thing, shuffled]) => {
+          expect(boundsOf({ ...thing, components: shuffled })).toEqual(boundsOf(thing));
+        },
+      ),
       RUNS,
     );
   });
@@ -35,8 +42,11 @@ describe('the envelope is a meet', () => {
       fc.property(any.item, any.item, any.item, (a, b, c) => {
         const limits = [a, b, c].map((x) => allLimits({ ...x, label: null, makerSays: [] }, KNOWLEDGE));
         const bare: Item = { ...a, label: null, makerSays: [] };
-        const values = (list: readonly (typeof limits)[number][]): unknown => DIMENSIONS.map((d) => envelopeOf(bare, list.flat()).bounds[d].value);
-        expect(values([limits[0]!, [...limits[1]!, ...limits[2]!]])).toEqual(values([[...limits[0]!, ...limits[1]!], limits[2]!]));
+        const values = (list: readonly (typeof limits)[number][]): unknown =>
+          DIMENSIONS.map((d) => envelopeOf(bare, list.flat()).bounds[d].value);
+        expect(values([limits[0]!, [...limits[1]!, ...limits[2]!]])).toEqual(
+          values([[...limits[0]!, ...limits[1]!], limits[2]!]),
+        );
       }),
       RUNS,
     );
@@ -47,7 +57,8 @@ describe('the envelope is a meet', () => {
         const before = envelopeOf(thing, allLimits(thing, KNOWLEDGE)).bounds;
         const more: Item = { ...thing, components: [...thing.components, extra] };
         const after = envelopeOf(more, allLimits(more, KNOWLEDGE)).bounds;
-        for (const d of DIMENSIONS) expect(looseness(d, after[d].value as never)).toBeLessThanOrEqual(looseness(d, before[d].value as never));
+        for (const d of DIMENSIONS)
+          expect(looseness(d, after[d].value as never)).toBeLessThanOrEqual(looseness(d, before[d].value as never));
       }),
       RUNS,
     );
@@ -59,7 +70,9 @@ describe('the envelope is a meet', () => {
         for (const limit of made.envelope.limits) {
           if (!limit.hard || limit.scope !== 'whole') continue;
           const cap = limit.labelRaises !== undefined && thing.label ? limit.labelRaises : limit.value;
-          expect(looseness(limit.dimension, made.envelope.bounds[limit.dimension].value as never)).toBeLessThanOrEqual(looseness(limit.dimension, cap as never));
+          expect(looseness(limit.dimension, made.envelope.bounds[limit.dimension].value as never)).toBeLessThanOrEqual(
+            looseness(limit.dimension, cap as never),
+          );
         }
       }),
       RUNS,
@@ -78,7 +91,10 @@ describe('every programme', () => {
     );
   test('keeps every step inside its envelope', () => {
     forAll((made) => {
-      for (const step of made.steps) expect({ step: step.template.id, settings: step.settings, inside: insideEnvelope(step.settings, made) }).toMatchObject({ inside: true });
+      for (const step of made.steps)
+        expect({ step: step.template.id, settings: step.settings, inside: insideEnvelope(step.settings, made) }).toMatchObject({
+          inside: true,
+        });
     }, 1500);
   });
   test('gives each step a complete sentence and a reason with a basis', () => {
@@ -99,7 +115,13 @@ describe('every programme', () => {
         if (settings.washerId) expect(equipment?.washers?.some((w) => w.id === settings.washerId)).toBe(true);
         if (settings.dryerId) expect(equipment?.dryers?.some((d) => d.id === settings.dryerId)).toBe(true);
         for (const cls of [settings.cleaner, settings.proofer, ...(settings.aids ?? [])]) {
-          if (cls) expect({ cls, ok: (supplies ?? []).some((s) => s.class === cls && s.remainingMl !== 0) || written.shopping.some((s) => s.class === cls) }).toMatchObject({ ok: true });
+          if (cls)
+            expect({
+              cls,
+              ok:
+                (supplies ?? []).some((s) => s.class === cls && s.remainingMl !== 0) ||
+                written.shopping.some((s) => s.class === cls),
+            }).toMatchObject({ ok: true });
         }
       }
     });
@@ -119,13 +141,17 @@ describe('every programme', () => {
       const from = written.steps.findIndex((s) => s.phase === 'wash');
       const to = written.steps.findIndex((s) => s.do === 'tumble');
       if (from < 0 || to < from) return;
-      for (const step of written.steps.slice(from, to)) if (step.when === 'always' && step.phase !== 'repel' && step.phase !== 'pretreat') expect({ key: step.key, mayWait: step.mayWait }).toMatchObject({ mayWait: false });
+      for (const step of written.steps.slice(from, to))
+        if (step.when === 'always' && step.phase !== 'repel' && step.phase !== 'pretreat')
+          expect({ key: step.key, mayWait: step.mayWait }).toMatchObject({ mayWait: false });
     });
   });
   test('never uses what it refuses', () => {
     forAll((_, written) => {
       const refused = new Set(written.blocked.map((b) => b.option));
-      for (const { settings, key } of written.steps) for (const cls of [settings.cleaner, settings.proofer, ...(settings.aids ?? [])]) if (cls) expect({ key, cls, refused: refused.has(cls) }).toMatchObject({ refused: false });
+      for (const { settings, key } of written.steps)
+        for (const cls of [settings.cleaner, settings.proofer, ...(settings.aids ?? [])])
+          if (cls) expect({ key, cls, refused: refused.has(cls) }).toMatchObject({ refused: false });
     });
   });
   test('refers life-safety kit and nothing else of it', () => {
@@ -138,7 +164,11 @@ describe('every programme', () => {
   test('is the same for the same request', () => {
     fc.assert(
       fc.property(any.item, any.seen, any.household, (thing, inspection, kit) => {
-        expect(writeProgramme(plan({ item: thing, inspection, kit }))).toEqual(writeProgramme(plan({ item: structuredClone(thing), inspection: structuredClone(inspection), kit: structuredClone(kit) })));
+        expect(writeProgramme(plan({ item: thing, inspection, kit }))).toEqual(
+          writeProgramme(
+            plan({ item: structuredClone(thing), inspection: structuredClone(inspection), kit: structuredClone(kit) }),
+          ),
+        );
       }),
       { ...RUNS, numRuns: 150 },
     );

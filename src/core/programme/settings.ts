@@ -114,7 +114,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   },
   plainTumble: (state, s) => {
     s.heat = warmest('low', state) ?? 'air';
-    s.rounds = 1;
+    s.rounds = 2;
     s.checkEveryMin = 30;
   },
   fluff: (state, s) => {
@@ -125,7 +125,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   },
   warm: (state, s) => {
     s.heat = warmest(pick(k.WARM_HEAT, state.facts) ?? 'medium', state) ?? 'low';
-    s.rounds = 1;
+    s.rounds = 2;
     s.checkEveryMin = 10;
   },
   iron: (state, s) => {

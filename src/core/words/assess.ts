@@ -50,7 +50,11 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     reverse: 'A fresh mark I would only wipe.',
     otherwise: 'A mark that has set would need a wash.',
   },
-  'mould-wash': { because: 'there is mould on it', reverse: 'Without the mould I would go by soil and smell.', otherwise: 'Mould would mean a wash.' },
+  'mould-wash': {
+    because: 'there is mould on it',
+    reverse: 'Without the mould I would go by soil and smell.',
+    otherwise: 'Mould would mean a wash.',
+  },
   'cloth-used': {
     because: 'the cloth has been used',
     reverse: 'Unused and clean, it would stay in the cupboard.',

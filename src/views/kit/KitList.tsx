@@ -6,7 +6,7 @@ import { NEED_WORDS, rankItem, type Need } from '../../app/rank';
 import { today, whenText } from '../../app/time';
 import { latestInspection } from '../../core/programme';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
-import { ButtonLink, Empty, Hidden, Page, Quiet, Row } from '../../ui/basics';
+import { Button, ButtonLink, Empty, Hidden, Page, Quiet, Row } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { StateStrip } from './state';
 
@@ -70,12 +70,16 @@ const NeedWord = styled.span<{ $need: Need }>`
   color: ${(p) => (p.$need === 'urgent' || p.$need === 'blocked' ? color.alarm : p.$need === 'fresh' ? color.finish : color.ink)};
 `;
 
+/** Rows shown at a time: a long list comes in pieces, so that the page stays quick. */
+const PIECE = 60;
+
 /** What have I, and in what state? */
 export function KitList() {
   const kit = useKit();
   const programmes = useProgrammes(kit);
   const [search, setSearch] = useState('');
   const [need, setNeed] = useState<'all' | Need>('all');
+  const [pieces, setPieces] = useState(1);
   const rows = useMemo(() => {
     if (!kit) return [];
     const words = search.toLowerCase().split(/\s+/).filter(Boolean);
@@ -148,7 +152,7 @@ export function KitList() {
               </tr>
             </thead>
             <tbody>
-              {rows.map(({ item, programme, need: is, seen }) => (
+              {rows.slice(0, pieces * PIECE).map(({ item, programme, need: is, seen }) => (
                 <tr key={item.id}>
                   <td>
                     <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link>
@@ -169,6 +173,13 @@ export function KitList() {
               ))}
             </tbody>
           </Table>
+          {rows.length > pieces * PIECE && (
+            <Row>
+              <Button $quiet onClick={() => setPieces((n) => n + 1)}>
+                Show {Math.min(PIECE, rows.length - pieces * PIECE)} more of {rows.length}
+              </Button>
+            </Row>
+          )}
           {rows.length === 0 && <p>Nothing matches. Try fewer words, or every state.</p>}
         </>
       )}

@@ -1,5 +1,25 @@
 import type { Item, SupplyClass } from '../../../src/core/gear';
-import { canvas, CLEAN, comp, DIRTY, doing, down, downBag, item, label, refused, shell, step, supply, warmShell, withEquipment, withSchool, withSupplies, type KitPart, type Seen } from '../../make';
+import {
+  canvas,
+  CLEAN,
+  comp,
+  DIRTY,
+  doing,
+  down,
+  downBag,
+  item,
+  label,
+  refused,
+  shell,
+  step,
+  supply,
+  warmShell,
+  withEquipment,
+  withSchool,
+  withSupplies,
+  type KitPart,
+  type Seen,
+} from '../../make';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* Choices, refusals, cautions and assumptions: one row a record. */
@@ -11,54 +31,223 @@ const cotton = item('other', [comp('face', 'cotton')], { repellency: 'none' });
 const merino = item('base-layer', [comp('face', 'merino')]);
 const leather = item('boot', [comp('upper', 'leather')], { label: label(30, 'mild') });
 const knitShoe = item('shoe', [comp('upper', 'polyester-knit'), comp('outsole', 'rubber')]);
-const field = item('jacket', [comp('face', 'polyester-woven')], { marks: ['scent-critical'], repellency: 'none', label: label(40, 'normal', { tumble: 'low' }) });
+const field = item('jacket', [comp('face', 'polyester-woven')], {
+  marks: ['scent-critical'],
+  repellency: 'none',
+  label: label(40, 'normal', { tumble: 'low' }),
+});
 const bare = item('jacket', [comp('membrane', 'membrane')], { repellency: 'exposed-membrane' });
 
 /** Choosing the option changes the plan as told; with the school gone it could not. */
-const school = (id: string, option: string, thing: Item, seen: Seen, holds: Parameters<typeof fact>[5], kit: KitPart = {}, basis = PRACTICE): Fact =>
-  fact(`schools/${id}`, basis, thing, seen, { ...kit, ...withSchool(id, option) }, holds);
+const school = (
+  id: string,
+  option: string,
+  thing: Item,
+  seen: Seen,
+  holds: Parameters<typeof fact>[5],
+  kit: KitPart = {},
+  basis = PRACTICE,
+): Fact => fact(`schools/${id}`, basis, thing, seen, { ...kit, ...withSchool(id, option) }, holds);
 
 const SCHOOLS: readonly Fact[] = [
-  school('SHELL-CLEANER', 'plain-liquid', shell(), DIRTY, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'plain-liquid' && doing(p, 'machine-wash')?.settings.doseMl === 30),
-  school('PROOF-METHOD', 'wash-in', shell(), { soil: 4, droplet: { back: 0 } }, (p) => step(p, 'wash-in-now')?.settings.proofer === 'wash-in-proofer'),
-  fact('schools/PROOF-METHOD', PRACTICE, warmShell(), DIRTY, withSchool('PROOF-METHOD', 'wash-in'), (p) => refused(p, 'wash-in') === 'wash-in-coats-insulation'),
-  fact('schools/PROOF-METHOD', PRACTICE, shell({ lining: 'wicking' }), DIRTY, withSchool('PROOF-METHOD', 'wash-in'), (p) => refused(p, 'wash-in') === 'wash-in-kills-wicking'),
-  school('PROOF-HEAT', 'hair-dryer', shell(), { ...CLEAN, droplet: { hood: 3 } }, (p) => step(p, 'heat-hair-dryer') !== undefined),
-  fact('schools/PROOF-HEAT', MEMORY, shell({ label: null }), { ...CLEAN, droplet: { hood: 3 } }, withSchool('PROOF-HEAT', 'iron'), (p) => refused(p, 'iron') === 'iron-not-allowed'),
-  school('DOWN-CLEANER', 'gentle-liquid', down(), DIRTY, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'mild-soap', { supplies: [supply('mild-soap')] }),
-  fact('schools/DOWN-CLEANER', PRACTICE, down({ components: [comp('face', 'polyamide-woven'), comp('fill', 'down', { attributes: { hydrophobic: true } })] }), DIRTY, withSchool('DOWN-CLEANER', 'gentle-liquid'), (p) => refused(p, 'gentle-liquid') === 'treated-down-cleaner'),
+  school(
+    'SHELL-CLEANER',
+    'plain-liquid',
+    shell(),
+    DIRTY,
+    (p) => doing(p, 'machine-wash')?.settings.cleaner === 'plain-liquid' && doing(p, 'machine-wash')?.settings.doseMl === 30,
+  ),
+  school(
+    'PROOF-METHOD',
+    'wash-in',
+    shell(),
+    { soil: 4, droplet: { back: 0 } },
+    (p) => step(p, 'wash-in-now')?.settings.proofer === 'wash-in-proofer',
+  ),
+  fact(
+    'schools/PROOF-METHOD',
+    PRACTICE,
+    warmShell(),
+    DIRTY,
+    withSchool('PROOF-METHOD', 'wash-in'),
+    (p) => refused(p, 'wash-in') === 'wash-in-coats-insulation',
+  ),
+  fact(
+    'schools/PROOF-METHOD',
+    PRACTICE,
+    shell({ lining: 'wicking' }),
+    DIRTY,
+    withSchool('PROOF-METHOD', 'wash-in'),
+    (p) => refused(p, 'wash-in') === 'wash-in-kills-wicking',
+  ),
+  school(
+    'PROOF-HEAT',
+    'hair-dryer',
+    shell(),
+    { ...CLEAN, droplet: { hood: 3 } },
+    (p) => step(p, 'heat-hair-dryer') !== undefined,
+  ),
+  fact(
+    'schools/PROOF-HEAT',
+    MEMORY,
+    shell({ label: null }),
+    { ...CLEAN, droplet: { hood: 3 } },
+    withSchool('PROOF-HEAT', 'iron'),
+    (p) => refused(p, 'iron') === 'iron-not-allowed',
+  ),
+  school('DOWN-CLEANER', 'gentle-liquid', down(), DIRTY, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'mild-soap', {
+    supplies: [supply('mild-soap')],
+  }),
+  fact(
+    'schools/DOWN-CLEANER',
+    PRACTICE,
+    down({ components: [comp('face', 'polyamide-woven'), comp('fill', 'down', { attributes: { hydrophobic: true } })] }),
+    DIRTY,
+    withSchool('DOWN-CLEANER', 'gentle-liquid'),
+    (p) => refused(p, 'gentle-liquid') === 'treated-down-cleaner',
+  ),
   school('DOWN-WATER', 'warm', down(), DIRTY, (p) => doing(p, 'machine-wash')?.settings.tempC === 30),
-  fact('schools/DOWN-WATER', PRACTICE, down(), DIRTY, {}, (p) => p.alternatives.some((a) => a.school === 'DOWN-WATER' && a.option === 'warm') && doing(p, 'machine-wash')?.settings.tempC === 20),
+  fact(
+    'schools/DOWN-WATER',
+    PRACTICE,
+    down(),
+    DIRTY,
+    {},
+    (p) =>
+      p.alternatives.some((a) => a.school === 'DOWN-WATER' && a.option === 'warm') &&
+      doing(p, 'machine-wash')?.settings.tempC === 20,
+  ),
   school('DOWN-PLACE', 'bathtub', down(), DIRTY, (p) => p.method === 'tub' && doing(p, 'tub-wash')?.settings.washerId === 't1'),
   school('DOWN-RINSE', 'second-cycle', down(), DIRTY, (p) => step(p, 'rinse-second-cycle')?.settings.rinses === 2),
-  fact('schools/DOWN-RINSE', PRACTICE, down(), DIRTY, {}, (p) => step(p, 'rinse-machine')?.settings.rinses === 1 && doing(p, 'machine-wash')?.settings.rinses === 2),
+  fact(
+    'schools/DOWN-RINSE',
+    PRACTICE,
+    down(),
+    DIRTY,
+    {},
+    (p) => step(p, 'rinse-machine')?.settings.rinses === 1 && doing(p, 'machine-wash')?.settings.rinses === 2,
+  ),
   school('DOWN-HEAT', 'air', down(), DIRTY, (p) => doing(p, 'tumble')?.settings.heat === 'air'),
-  fact('schools/DOWN-HEAT', 'ISO 3758:2012: tumble low = exhaust up to 60 °C', down(), DIRTY, withSchool('DOWN-HEAT', 'medium'), (p) => refused(p, 'medium') === 'medium-needs-label' && doing(p, 'tumble')?.settings.heat === 'low'),
-  fact('schools/DOWN-HEAT', 'ISO 3758:2012: tumble normal = exhaust up to 80 °C', down({ label: label(30, 'mild', { tumble: 'normal' }) }), DIRTY, withSchool('DOWN-HEAT', 'medium'), (p) => doing(p, 'tumble')?.settings.heat === 'medium' && p.envelope.waived.some((w) => w.limit === 'tumble' && w.by === 'label')),
-  school('SHOE-HEAT', 'hot', canvas(), DIRTY, (p) => doing(p, 'machine-wash')?.settings.tempC === 60 && p.envelope.waived.some((w) => w.by === 'SHOE-HEAT' && w.from === 30 && w.to === 60)),
-  fact('schools/SHOE-HEAT', PRACTICE, canvas({ label: label(30, 'mild') }), DIRTY, withSchool('SHOE-HEAT', 'hot'), (p) => refused(p, 'hot') === 'warmer-than-label' && (doing(p, 'machine-wash')?.settings.tempC ?? 99) <= 30),
-  fact('schools/SHOE-HEAT', PRACTICE, canvas({ colour: { class: 'dark' } }), DIRTY, withSchool('SHOE-HEAT', 'hot'), (p) => refused(p, 'hot') === 'hot-white-only'),
+  fact(
+    'schools/DOWN-HEAT',
+    'ISO 3758:2012: tumble low = exhaust up to 60 °C',
+    down(),
+    DIRTY,
+    withSchool('DOWN-HEAT', 'medium'),
+    (p) => refused(p, 'medium') === 'medium-needs-label' && doing(p, 'tumble')?.settings.heat === 'low',
+  ),
+  fact(
+    'schools/DOWN-HEAT',
+    'ISO 3758:2012: tumble normal = exhaust up to 80 °C',
+    down({ label: label(30, 'mild', { tumble: 'normal' }) }),
+    DIRTY,
+    withSchool('DOWN-HEAT', 'medium'),
+    (p) =>
+      doing(p, 'tumble')?.settings.heat === 'medium' && p.envelope.waived.some((w) => w.limit === 'tumble' && w.by === 'label'),
+  ),
+  school(
+    'SHOE-HEAT',
+    'hot',
+    canvas(),
+    DIRTY,
+    (p) =>
+      doing(p, 'machine-wash')?.settings.tempC === 60 &&
+      p.envelope.waived.some((w) => w.by === 'SHOE-HEAT' && w.from === 30 && w.to === 60),
+  ),
+  fact(
+    'schools/SHOE-HEAT',
+    PRACTICE,
+    canvas({ label: label(30, 'mild') }),
+    DIRTY,
+    withSchool('SHOE-HEAT', 'hot'),
+    (p) => refused(p, 'hot') === 'warmer-than-label' && (doing(p, 'machine-wash')?.settings.tempC ?? 99) <= 30,
+  ),
+  fact(
+    'schools/SHOE-HEAT',
+    PRACTICE,
+    canvas({ colour: { class: 'dark' } }),
+    DIRTY,
+    withSchool('SHOE-HEAT', 'hot'),
+    (p) => refused(p, 'hot') === 'hot-white-only',
+  ),
   school('SHOE-CYCLE', 'quick', canvas(), DIRTY, (p) => doing(p, 'machine-wash')?.text.includes('quick') ?? false),
   school('SHOE-DRY', 'sun', canvas(), DIRTY, (p) => step(p, 'shoe-sun') !== undefined),
-  fact('schools/SHOE-DRY', PRACTICE, knitShoe, DIRTY, withSchool('SHOE-DRY', 'sun'), (p) => refused(p, 'sun') === 'sun-canvas-only' && step(p, 'shoe-shade') !== undefined),
+  fact(
+    'schools/SHOE-DRY',
+    PRACTICE,
+    knitShoe,
+    DIRTY,
+    withSchool('SHOE-DRY', 'sun'),
+    (p) => refused(p, 'sun') === 'sun-canvas-only' && step(p, 'shoe-shade') !== undefined,
+  ),
   school('SHOE-MACHINE', 'hand', canvas(), DIRTY, (p) => p.method === 'hand'),
   school('SHOE-LEATHER', 'if-label-allows', leather, DIRTY, (p) => p.method === 'machine'),
-  fact('schools/SHOE-LEATHER', PRACTICE, leather, DIRTY, {}, (p) => p.method === 'surface' && p.alternatives.some((a) => a.school === 'SHOE-LEATHER')),
+  fact(
+    'schools/SHOE-LEATHER',
+    PRACTICE,
+    leather,
+    DIRTY,
+    {},
+    (p) => p.method === 'surface' && p.alternatives.some((a) => a.school === 'SHOE-LEATHER'),
+  ),
   school('LACES', 'out-by-hand', canvas(), DIRTY, (p) => step(p, 'laces-by-hand') !== undefined),
   school('INSOLE', 'soak', canvas(), DIRTY, (p) => step(p, 'insole-soak') !== undefined),
   school('RUBBER', 'paste', canvas(), DIRTY, (p) => step(p, 'rubber-paste') !== undefined),
-  fact('schools/RUBBER', PRACTICE, knitShoe, DIRTY, withSchool('RUBBER', 'solvent'), (p) => refused(p, 'solvent') === 'no-solvent-here'),
+  fact(
+    'schools/RUBBER',
+    PRACTICE,
+    knitShoe,
+    DIRTY,
+    withSchool('RUBBER', 'solvent'),
+    (p) => refused(p, 'solvent') === 'no-solvent-here',
+  ),
   school('CLOTH-TEMP', '32', cloth, DIRTY, (p) => doing(p, 'machine-wash')?.settings.tempC === 32),
-  fact('schools/CLOTH-TEMP', PRACTICE, cloth, DIRTY, withSchool('CLOTH-TEMP', '60'), (p) => refused(p, '60') === 'cloth-60-filthy-only' && doing(p, 'machine-wash')?.settings.tempC === 40),
-  fact('schools/CLOTH-CYCLE', PRACTICE, cloth, DIRTY, {}, (p) => p.alternatives.some((a) => a.school === 'CLOTH-CYCLE' && a.option === 'gentle')),
+  fact(
+    'schools/CLOTH-TEMP',
+    PRACTICE,
+    cloth,
+    DIRTY,
+    withSchool('CLOTH-TEMP', '60'),
+    (p) => refused(p, '60') === 'cloth-60-filthy-only' && doing(p, 'machine-wash')?.settings.tempC === 40,
+  ),
+  fact('schools/CLOTH-CYCLE', PRACTICE, cloth, DIRTY, {}, (p) =>
+    p.alternatives.some((a) => a.school === 'CLOTH-CYCLE' && a.option === 'gentle'),
+  ),
   school('CLOTH-VINEGAR', 'yes', cloth, DIRTY, (p) => step(p, 'vinegar-rinse') !== undefined),
   school('CLOTH-DRY', 'low-tumble', cloth, DIRTY, (p) => step(p, 'tumble-low') !== undefined),
-  fact('schools/CLOTH-DRY', PRACTICE, cloth, { ...DIRTY, soils: ['wax'] }, withSchool('CLOTH-DRY', 'low-tumble'), (p) => refused(p, 'low-tumble') === 'greasy-never-tumbled' && doing(p, 'tumble') === undefined),
+  fact(
+    'schools/CLOTH-DRY',
+    PRACTICE,
+    cloth,
+    { ...DIRTY, soils: ['wax'] },
+    withSchool('CLOTH-DRY', 'low-tumble'),
+    (p) => refused(p, 'low-tumble') === 'greasy-never-tumbled' && doing(p, 'tumble') === undefined,
+  ),
   school('JERSEY-PLACE', 'machine', jersey, DIRTY, (p) => p.method === 'machine'),
-  fact('schools/JERSEY-SPIN', PRACTICE, jersey, DIRTY, { preferences: { schools: { 'JERSEY-PLACE': 'machine', 'JERSEY-SPIN': 'high' } } }, (p) => doing(p, 'machine-wash')?.settings.spinRpm === 800),
-  school('VEST-MACHINE', 'machine', vest, DIRTY, (p) => p.method === 'machine' && doing(p, 'machine-wash')?.settings.cleaner === undefined),
+  fact(
+    'schools/JERSEY-SPIN',
+    PRACTICE,
+    jersey,
+    DIRTY,
+    { preferences: { schools: { 'JERSEY-PLACE': 'machine', 'JERSEY-SPIN': 'high' } } },
+    (p) => doing(p, 'machine-wash')?.settings.spinRpm === 800,
+  ),
+  school(
+    'VEST-MACHINE',
+    'machine',
+    vest,
+    DIRTY,
+    (p) => p.method === 'machine' && doing(p, 'machine-wash')?.settings.cleaner === undefined,
+  ),
   school('PACK-CLEANER', 'technical', pack, DIRTY, (p) => doing(p, 'hand-wash')?.settings.cleaner === 'technical-cleaner'),
-  fact('schools/PACK-CLEANER', PRACTICE, pack, DIRTY, {}, (p) => doing(p, 'hand-wash')?.settings.cleaner === undefined && p.alternatives.some((a) => a.school === 'PACK-CLEANER')),
+  fact(
+    'schools/PACK-CLEANER',
+    PRACTICE,
+    pack,
+    DIRTY,
+    {},
+    (p) => doing(p, 'hand-wash')?.settings.cleaner === undefined && p.alternatives.some((a) => a.school === 'PACK-CLEANER'),
+  ),
   school('SCENT', 'marked', field, DIRTY, (p) => step(p, 'purge-scent') !== undefined),
   school('FIELD-DRY', 'purged-dryer', field, DIRTY, (p) => step(p, 'tumble-low') !== undefined),
   school('COLD-FIRST', '20', cotton, DIRTY, (p) => doing(p, 'machine-wash')?.settings.tempC === 20),
@@ -66,7 +255,16 @@ const SCHOOLS: readonly Fact[] = [
 
 /** With the supply owned, it is refused by just this record. */
 const blocked = (id: string, cls: SupplyClass, thing: Item, seen: Seen, kit: KitPart = {}, basis = PRACTICE): Fact =>
-  fact(`blocks/${id}`, basis, thing, seen, { ...withSupplies(cls), ...kit }, (p) => refused(p, cls) === id && !p.steps.some((s) => s.settings.cleaner === cls || s.settings.proofer === cls || s.settings.aids?.includes(cls)));
+  fact(
+    `blocks/${id}`,
+    basis,
+    thing,
+    seen,
+    { ...withSupplies(cls), ...kit },
+    (p) =>
+      refused(p, cls) === id &&
+      !p.steps.some((s) => s.settings.cleaner === cls || s.settings.proofer === cls || s.settings.aids?.includes(cls)),
+  );
 
 const BLOCKS: readonly Fact[] = [
   blocked('no-softener', 'softener', down(), DIRTY),
@@ -78,7 +276,12 @@ const BLOCKS: readonly Fact[] = [
   blocked('no-powder', 'powder', shell(), DIRTY),
   blocked('no-ordinary-detergent-down', 'plain-liquid', down(), DIRTY),
   blocked('down-cleaner-only', 'technical-cleaner', down(), DIRTY),
-  blocked('treated-down-soap', 'mild-soap', down({ components: [comp('fill', 'down', { attributes: { hydrophobic: true } })] }), DIRTY),
+  blocked(
+    'treated-down-soap',
+    'mild-soap',
+    down({ components: [comp('fill', 'down', { attributes: { hydrophobic: true } })] }),
+    DIRTY,
+  ),
   blocked('no-vinegar-down', 'vinegar', downBag(), DIRTY),
   blocked('wash-in-coats-insulation', 'wash-in-proofer', warmShell(), DIRTY),
   blocked('wash-in-kills-wicking', 'wash-in-proofer', shell({ lining: 'wicking' }), DIRTY),
@@ -89,8 +292,14 @@ const BLOCKS: readonly Fact[] = [
   blocked('exposed-no-spray', 'spray-proofer', bare, { ...CLEAN, droplet: { back: 1 } }),
   blocked('exposed-no-combined', 'combined-wash-proof', bare, DIRTY),
   blocked('no-finish-mends-leak', 'spray-proofer', shell(), { ...CLEAN, damage: [{ kind: 'leak' }] }),
-  blocked('maker-no-proofer', 'spray-proofer', shell({ makerSays: [{ about: 'proofer', says: 'forbids' }] }), { ...CLEAN, droplet: { back: 1 } }),
-  blocked('maker-no-proofer-wash-in', 'wash-in-proofer', shell({ makerSays: [{ about: 'proofer', says: 'forbids' }] }), { ...CLEAN, droplet: { back: 1 } }),
+  blocked('maker-no-proofer', 'spray-proofer', shell({ makerSays: [{ about: 'proofer', says: 'forbids' }] }), {
+    ...CLEAN,
+    droplet: { back: 1 },
+  }),
+  blocked('maker-no-proofer-wash-in', 'wash-in-proofer', shell({ makerSays: [{ about: 'proofer', says: 'forbids' }] }), {
+    ...CLEAN,
+    droplet: { back: 1 },
+  }),
   blocked('no-chlorine', 'chlorine-bleach', canvas(), DIRTY, {}, MEMORY),
   blocked('no-oxygen', 'oxygen-booster', down(), DIRTY, {}, MEMORY),
   blocked('felt-balls-hook', 'felt-balls', down(), DIRTY),
@@ -109,10 +318,27 @@ const CAUTIONS: readonly Fact[] = [
   warns('blood-gloves', 'when there is blood', jersey, { soil: 2, soils: ['blood'] }),
   warns('mould-mask', 'mask', canvas(), { soil: 2, soils: ['mould'] }),
   warns('acetone-fire', 'very flammable', canvas(), DIRTY, withSchool('RUBBER', 'solvent')),
-  warns('solvent-no-dryer', 'never heaped warm', cloth, { soil: 2, soils: ['grease'] }, {}, 'IEC 60335-2-11, wording from memory'),
-  warns('peroxide-burns', 'damage eyes', canvas(), { soil: 2, soils: ['yellowing'] }, withSupplies('peroxide-cream'), 'EU CLP Regulation (EC) No 1272/2008: H₂O₂ 8–50 % serious eye damage'),
+  warns(
+    'solvent-no-dryer',
+    'never heaped warm',
+    cloth,
+    { soil: 2, soils: ['grease'] },
+    {},
+    'IEC 60335-2-11, wording from memory',
+  ),
+  warns(
+    'peroxide-burns',
+    'damage eyes',
+    canvas(),
+    { soil: 2, soils: ['yellowing'] },
+    withSupplies('peroxide-cream'),
+    'EU CLP Regulation (EC) No 1272/2008: H₂O₂ 8–50 % serious eye damage',
+  ),
   warns('spray-mist', 'never breathe the mist', shell(), { ...CLEAN, droplet: { hood: 0 } }),
-  warns('iron-cloth', 'Iron through a cloth', shell({ label: label(40, 'mild', { ironMaxC: 110, tumble: 'none' }) }), { ...CLEAN, droplet: { hood: 3 } }),
+  warns('iron-cloth', 'Iron through a cloth', shell({ label: label(40, 'mild', { ironMaxC: 110, tumble: 'none' }) }), {
+    ...CLEAN,
+    droplet: { hood: 3 },
+  }),
   warns('hair-dryer-water', 'Dry hands', shell({ label: null }), { ...CLEAN, droplet: { hood: 3 } }),
   warns('dryer-lint', 'Clear the lint', down(), { ...CLEAN, loftRatio: 0.9 }, {}, 'IEC 60335-2-11, wording from memory'),
   warns('heat-every-restart', 'at every restart', down(), DIRTY),
@@ -134,65 +360,257 @@ const ASSUMPTIONS: readonly Fact[] = [
   assumes('mass-assumed', 'never weighed', item('jersey', [comp('face', 'polyester-knit')]), DIRTY),
   assumes('bulk-assumed', 'size is not recorded', jersey, DIRTY),
   assumes('room-assumed', '20 °C and 50 %', shell(), DIRTY, withEquipment({ room: {} })),
-  assumes('hardness-assumed', 'hardness is not recorded', shell(), DIRTY, { equipment: { washers: [{ id: 'w', kind: 'front-loader' }] } }),
+  assumes('hardness-assumed', 'hardness is not recorded', shell(), DIRTY, {
+    equipment: { washers: [{ id: 'w', kind: 'front-loader' }] },
+  }),
   assumes('washers-unknown', 'do not know your machines', shell(), DIRTY, { equipment: {} }),
   assumes('bath-borrowed', 'none is on your list', jersey, DIRTY, withEquipment({ washers: [] })),
   assumes('insole-fixed', 'took it as fixed', item('shoe', [comp('upper', 'cotton-canvas'), comp('insole', 'eva-foam')]), DIRTY),
   assumes('spray-not-standard', 'judged by eye', shell(), { ...CLEAN, droplet: { hood: 3 } }),
 ];
 
-const washer = (rest: object): KitPart => withEquipment({ washers: [{ id: 'w9', kind: 'front-loader', ...rest }, { id: 't1', kind: 'tub' }] });
+const washer = (rest: object): KitPart =>
+  withEquipment({
+    washers: [
+      { id: 'w9', kind: 'front-loader', ...rest },
+      { id: 't1', kind: 'tub' },
+    ],
+  });
 const rules = (...ids: string[]): string[] => ids.map((id) => `rules/${id}`);
 const MACHINES: readonly Fact[] = [
-  fact([...rules('agitator-tears')], MEMORY, down(), DIRTY, withEquipment({ washers: [{ id: 'a1', kind: 'agitator' }, { id: 't1', kind: 'tub' }] }), (p) => refused(p, 'a1') === 'agitator-tears' && p.method === 'tub'),
-  fact([], PRACTICE, jersey, DIRTY, { ...withEquipment({ washers: [{ id: 'a1', kind: 'agitator' }] }), ...withSchool('JERSEY-PLACE', 'machine') }, (p) => doing(p, 'machine-wash')?.settings.washerId === 'a1'),
-  fact([...rules('washer-too-small')], MEMORY, downBag(), DIRTY, washer({ drumLitres: 45 }), (p) => refused(p, 'w9') === 'washer-too-small' && p.method === 'tub'),
-  fact([...rules('washer-overloaded')], MEMORY, downBag(), DIRTY, washer({ capacityKg: 1 }), (p) => refused(p, 'w9') === 'washer-overloaded'),
-  fact([...rules('machine-not-allowed')], MEMORY, shell({ label: label(30, 'hand') }), DIRTY, {}, (p) => refused(p, 'w1') === 'machine-not-allowed' && p.method === 'hand'),
-  fact([...rules('dryer-too-small')], MEMORY, downBag(), DIRTY, withEquipment({ dryers: [{ id: 'd9', kind: 'vented', drumLitres: 80 }] }), (p) => refused(p, 'd9') === 'dryer-too-small' && doing(p, 'tumble')?.settings.place === 'launderette'),
-  fact([...rules('dryer-not-allowed')], MEMORY, shell({ label: null }), { ...CLEAN, droplet: { hood: 3 } }, {}, (p) => refused(p, 'd1') === 'dryer-not-allowed'),
-  fact([], PRACTICE, down(), DIRTY, { supplies: [] }, (p) => p.shopping.some((s) => s.class === 'down-cleaner' && s.needMl === 100) && p.shopping.some((s) => s.class === 'dryer-balls' && s.needCount === 2)),
-  fact([], PRACTICE, down({ components: [comp('face', 'polyamide-woven', { attributes: { denier: 10 } }), comp('fill', 'down')] }), DIRTY, {}, (p) => doing(p, 'tumble')?.settings.checkEveryMin === 30),
+  fact(
+    [...rules('agitator-tears')],
+    MEMORY,
+    down(),
+    DIRTY,
+    withEquipment({
+      washers: [
+        { id: 'a1', kind: 'agitator' },
+        { id: 't1', kind: 'tub' },
+      ],
+    }),
+    (p) => refused(p, 'a1') === 'agitator-tears' && p.method === 'tub',
+  ),
+  fact(
+    [],
+    PRACTICE,
+    jersey,
+    DIRTY,
+    { ...withEquipment({ washers: [{ id: 'a1', kind: 'agitator' }] }), ...withSchool('JERSEY-PLACE', 'machine') },
+    (p) => doing(p, 'machine-wash')?.settings.washerId === 'a1',
+  ),
+  fact(
+    [...rules('washer-too-small')],
+    MEMORY,
+    downBag(),
+    DIRTY,
+    washer({ drumLitres: 45 }),
+    (p) => refused(p, 'w9') === 'washer-too-small' && p.method === 'tub',
+  ),
+  fact(
+    [...rules('washer-overloaded')],
+    MEMORY,
+    downBag(),
+    DIRTY,
+    washer({ capacityKg: 1 }),
+    (p) => refused(p, 'w9') === 'washer-overloaded',
+  ),
+  fact(
+    [...rules('machine-not-allowed')],
+    MEMORY,
+    shell({ label: label(30, 'hand') }),
+    DIRTY,
+    {},
+    (p) => refused(p, 'w1') === 'machine-not-allowed' && p.method === 'hand',
+  ),
+  fact(
+    [...rules('dryer-too-small')],
+    MEMORY,
+    downBag(),
+    DIRTY,
+    withEquipment({ dryers: [{ id: 'd9', kind: 'vented', drumLitres: 80 }] }),
+    (p) => refused(p, 'd9') === 'dryer-too-small' && doing(p, 'tumble')?.settings.place === 'launderette',
+  ),
+  fact(
+    [...rules('dryer-not-allowed')],
+    MEMORY,
+    shell({ label: null }),
+    { ...CLEAN, droplet: { hood: 3 } },
+    {},
+    (p) => refused(p, 'd1') === 'dryer-not-allowed',
+  ),
+  fact(
+    [],
+    PRACTICE,
+    down(),
+    DIRTY,
+    { supplies: [] },
+    (p) =>
+      p.shopping.some((s) => s.class === 'down-cleaner' && s.needMl === 100) &&
+      p.shopping.some((s) => s.class === 'dryer-balls' && s.needCount === 2),
+  ),
+  fact(
+    [],
+    PRACTICE,
+    down({ components: [comp('face', 'polyamide-woven', { attributes: { denier: 10 } }), comp('fill', 'down')] }),
+    DIRTY,
+    {},
+    (p) => doing(p, 'tumble')?.settings.checkEveryMin === 30,
+  ),
   fact([], PRACTICE, down({ marks: ['heirloom'] }), DIRTY, {}, (p) => p.method === 'tub'),
-  fact([], PRACTICE, down(), DIRTY, withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', spinRpm: [800, 1200] }] }), (p) => doing(p, 'machine-wash')?.settings.spinRpm === 0),
+  fact(
+    [],
+    PRACTICE,
+    down(),
+    DIRTY,
+    withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', spinRpm: [800, 1200] }] }),
+    (p) => doing(p, 'machine-wash')?.settings.spinRpm === 0,
+  ),
 ];
 
 const TRAITS: readonly Fact[] = [
-  fact('traits/hide', PRACTICE, canvas({ components: [comp('upper', 'cotton-canvas'), comp('trim', 'suede')] }), DIRTY, withSchool('SHOE-DRY', 'sun'), (p) => refused(p, 'sun') === 'sun-canvas-only'),
+  fact(
+    'traits/hide',
+    PRACTICE,
+    canvas({ components: [comp('upper', 'cotton-canvas'), comp('trim', 'suede')] }),
+    DIRTY,
+    withSchool('SHOE-DRY', 'sun'),
+    (p) => refused(p, 'sun') === 'sun-canvas-only',
+  ),
   fact('planTraits/wet-pack', PRACTICE, pack, DIRTY, {}, (p) => step(p, 'empty-pockets') !== undefined),
-  fact('planTraits/proof:spray', PRACTICE, shell(), { ...CLEAN, droplet: { hood: 1 } }, { ...withEquipment({ washers: [] }), ...withSchool('PROOF-METHOD', 'wash-in') }, (p) => step(p, 'spray-if-failed') !== undefined),
-  fact('planTraits/heavy-wet', PRACTICE, down(), DIRTY, withSchool('DOWN-PLACE', 'bathtub'), (p) => step(p, 'lift-wet')?.cautions.some((c) => c.includes('both arms')) ?? false),
+  fact(
+    'planTraits/proof:spray',
+    PRACTICE,
+    shell(),
+    { ...CLEAN, droplet: { hood: 1 } },
+    { ...withEquipment({ washers: [] }), ...withSchool('PROOF-METHOD', 'wash-in') },
+    (p) => step(p, 'spray-if-failed') !== undefined,
+  ),
+  fact(
+    'planTraits/heavy-wet',
+    PRACTICE,
+    down(),
+    DIRTY,
+    withSchool('DOWN-PLACE', 'bathtub'),
+    (p) => step(p, 'lift-wet')?.cautions.some((c) => c.includes('both arms')) ?? false,
+  ),
 ];
 
 /** What each family is recognised by, and does that its neighbours do not. */
 const FAMILIES: readonly Fact[] = [
-  fact('families/costume-head', PRACTICE, item('costume-head', [comp('foam', 'pu-foam')]), DIRTY, {}, (p) => p.method === 'extract'),
+  fact(
+    'families/costume-head',
+    PRACTICE,
+    item('costume-head', [comp('foam', 'pu-foam')]),
+    DIRTY,
+    {},
+    (p) => p.method === 'extract',
+  ),
   fact('families/trainer', PRACTICE, knitShoe, DIRTY, {}, (p) => doing(p, 'stuff-dry') !== undefined && p.method === 'machine'),
-  fact('families/studded-boot', PRACTICE, item('studded-boot', [comp('upper', 'polyester-woven')]), DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.rinses === 2 && doing(p, 'pre-rinse') !== undefined && (step(p, 'shoe-shade')?.unattendedMin ?? 0) >= 20 * 60),
+  fact(
+    'families/studded-boot',
+    PRACTICE,
+    item('studded-boot', [comp('upper', 'polyester-woven')]),
+    DIRTY,
+    {},
+    (p) =>
+      doing(p, 'machine-wash')?.settings.rinses === 2 &&
+      doing(p, 'pre-rinse') !== undefined &&
+      (step(p, 'shoe-shade')?.unattendedMin ?? 0) >= 20 * 60,
+  ),
   fact('families/pack', PRACTICE, pack, DIRTY, {}, (p) => p.method === 'hand'),
-  fact('families/pads', PRACTICE, item('pads', [comp('face', 'polyester-mesh')]), DIRTY, {}, (p) => doing(p, 'dry-moving-air') !== undefined),
-  fact('families/meat-bag', PRACTICE, item('bag', [comp('mesh', 'polyester-mesh')]), DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'unscented-cleaner'),
+  fact(
+    'families/pads',
+    PRACTICE,
+    item('pads', [comp('face', 'polyester-mesh')]),
+    DIRTY,
+    {},
+    (p) => doing(p, 'dry-moving-air') !== undefined,
+  ),
+  fact(
+    'families/meat-bag',
+    PRACTICE,
+    item('bag', [comp('mesh', 'polyester-mesh')]),
+    DIRTY,
+    {},
+    (p) => doing(p, 'machine-wash')?.settings.cleaner === 'unscented-cleaner',
+  ),
   fact('families/down-bag', PRACTICE, downBag(), DIRTY, withEquipment({ washers: [] }), (p) => p.method === 'refer'),
-  fact('families/down-bag', PRACTICE, downBag({ massG: undefined, bulk: undefined } as never), DIRTY, {}, (p) => (step(p, 'weigh-loft')?.text.includes('900 g') ?? false)),
+  fact(
+    'families/down-bag',
+    PRACTICE,
+    downBag({ massG: undefined, bulk: undefined } as never),
+    DIRTY,
+    {},
+    (p) => step(p, 'weigh-loft')?.text.includes('900 g') ?? false,
+  ),
   fact('families/field', PRACTICE, field, DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'unscented-cleaner'),
-  fact('families/synthetic-insulation', PRACTICE, item('jacket', [comp('face', 'polyester-woven'), comp('fill', 'polyester-fill')], { repellency: 'none' }), DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.rinses === 2 && (step(p, 'weigh-loft')?.text.includes('600 g') ?? false)),
-  fact('families/softshell', PRACTICE, item('jacket', [comp('face', 'polyester-woven')], { repellency: 'finish' }), DIRTY, {}, (p) => (p.assumptions.some((a) => a.includes('never weighed')) && (step(p, 'line-dry')?.unattendedMin ?? 0) > 120)),
+  fact(
+    'families/synthetic-insulation',
+    PRACTICE,
+    item('jacket', [comp('face', 'polyester-woven'), comp('fill', 'polyester-fill')], { repellency: 'none' }),
+    DIRTY,
+    {},
+    (p) => doing(p, 'machine-wash')?.settings.rinses === 2 && (step(p, 'weigh-loft')?.text.includes('600 g') ?? false),
+  ),
+  fact(
+    'families/softshell',
+    PRACTICE,
+    item('jacket', [comp('face', 'polyester-woven')], { repellency: 'finish' }),
+    DIRTY,
+    {},
+    (p) => p.assumptions.some((a) => a.includes('never weighed')) && (step(p, 'line-dry')?.unattendedMin ?? 0) > 120,
+  ),
   fact('families/cotton', PRACTICE, cotton, { soil: 3 }, {}, (p) => doing(p, 'machine-wash')?.settings.tempC === 40),
-  fact('families/synthetic', PRACTICE, item('other', [comp('face', 'polyester-woven')], { repellency: 'none' }), DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.tempC === 30),
+  fact(
+    'families/synthetic',
+    PRACTICE,
+    item('other', [comp('face', 'polyester-woven')], { repellency: 'none' }),
+    DIRTY,
+    {},
+    (p) => doing(p, 'machine-wash')?.settings.tempC === 30,
+  ),
 ];
 
 /** The option ids are part of the file format: this is the contract, school by school. */
 const CONTRACT: Readonly<Record<string, string>> = {
-  'SHELL-CLEANER': 'specialist plain-liquid', 'PROOF-METHOD': 'spray-on wash-in', 'PROOF-HEAT': 'line-then-tumble tumble iron hair-dryer radiator', 'DOWN-CLEANER': 'dedicated gentle-liquid', 'DOWN-WATER': 'cold warm',
-  'DOWN-PLACE': 'front-loader bathtub', 'DOWN-RINSE': 'extra-rinse second-cycle', 'DOWN-HEAT': 'air low medium', 'SHOE-HEAT': 'cool hot', 'SHOE-CYCLE': 'by-kind gentle quick long-slow permanent-press', 'SHOE-DRY': 'shade sun rack',
-  'SHOE-MACHINE': 'if-allowed hand', 'SHOE-LEATHER': 'never if-label-allows', LACES: 'out-in-bag out-by-hand in', INSOLE: 'wipe-brush soak', RUBBER: 'sponge paste stiff-brush solvent', 'CLOTH-TEMP': '32 40 60',
-  'CLOTH-CYCLE': 'quick-extra-rinse gentle', 'CLOTH-VINEGAR': 'no yes', 'CLOTH-DRY': 'indoor-air low-tumble', 'JERSEY-PLACE': 'hand machine', 'JERSEY-SPIN': 'gentle high', 'VEST-MACHINE': 'hand machine', 'PACK-CLEANER': 'water technical',
-  SCENT: 'off marked', 'FIELD-DRY': 'outdoor-air purged-dryer', WHEN: 'triggers calendar', 'COLD-FIRST': '20 30',
+  'SHELL-CLEANER': 'specialist plain-liquid',
+  'PROOF-METHOD': 'spray-on wash-in',
+  'PROOF-HEAT': 'line-then-tumble tumble iron hair-dryer radiator',
+  'DOWN-CLEANER': 'dedicated gentle-liquid',
+  'DOWN-WATER': 'cold warm',
+  'DOWN-PLACE': 'front-loader bathtub',
+  'DOWN-RINSE': 'extra-rinse second-cycle',
+  'DOWN-HEAT': 'air low medium',
+  'SHOE-HEAT': 'cool hot',
+  'SHOE-CYCLE': 'by-kind gentle quick long-slow permanent-press',
+  'SHOE-DRY': 'shade sun rack',
+  'SHOE-MACHINE': 'if-allowed hand',
+  'SHOE-LEATHER': 'never if-label-allows',
+  LACES: 'out-in-bag out-by-hand in',
+  INSOLE: 'wipe-brush soak',
+  RUBBER: 'sponge paste stiff-brush solvent',
+  'CLOTH-TEMP': '32 40 60',
+  'CLOTH-CYCLE': 'quick-extra-rinse gentle',
+  'CLOTH-VINEGAR': 'no yes',
+  'CLOTH-DRY': 'indoor-air low-tumble',
+  'JERSEY-PLACE': 'hand machine',
+  'JERSEY-SPIN': 'gentle high',
+  'VEST-MACHINE': 'hand machine',
+  'PACK-CLEANER': 'water technical',
+  SCENT: 'off marked',
+  'FIELD-DRY': 'outdoor-air purged-dryer',
+  WHEN: 'triggers calendar',
+  'COLD-FIRST': '20 30',
 };
 const OPTIONS: readonly Fact[] = Object.entries(CONTRACT).map(([id, options]) => ({
   about: [`schools/${id}`],
   basis: 'the file format',
-  holds: (k) => k.schools.find((s) => s.id === id)?.options.map((o) => o.id).join(' ') === options,
+  holds: (k) =>
+    k.schools
+      .find((s) => s.id === id)
+      ?.options.map((o) => o.id)
+      .join(' ') === options,
 }));
 
 /** Every reason that a step or a refusal names is a record with a basis. */
@@ -201,9 +619,31 @@ const REASONS: Fact = {
   basis: PRACTICE,
   holds: (k) => {
     const known = new Set(k.rules.map((r) => r.id));
-    const named = [...k.steps.flatMap((s) => s.why), ...k.schools.flatMap((s) => s.options.flatMap((o) => (o.refused ?? []).map((r) => r.rule))), 'dose-label', 'dose-guess', 'dose-ceiling', 'agitator-tears', 'washer-too-small', 'washer-overloaded', 'machine-not-allowed', 'dryer-too-small', 'dryer-not-allowed'];
+    const named = [
+      ...k.steps.flatMap((s) => s.why),
+      ...k.schools.flatMap((s) => s.options.flatMap((o) => (o.refused ?? []).map((r) => r.rule))),
+      'dose-label',
+      'dose-guess',
+      'dose-ceiling',
+      'agitator-tears',
+      'washer-too-small',
+      'washer-overloaded',
+      'machine-not-allowed',
+      'dryer-too-small',
+      'dryer-not-allowed',
+    ];
     return named.every((id) => known.has(id) || k.blocks.some((b) => b.id === id));
   },
 };
 
-export const CHOICE_FACTS: readonly Fact[] = [...SCHOOLS, ...BLOCKS, ...CAUTIONS, ...ASSUMPTIONS, ...MACHINES, ...TRAITS, ...FAMILIES, ...OPTIONS, REASONS];
+export const CHOICE_FACTS: readonly Fact[] = [
+  ...SCHOOLS,
+  ...BLOCKS,
+  ...CAUTIONS,
+  ...ASSUMPTIONS,
+  ...MACHINES,
+  ...TRAITS,
+  ...FAMILIES,
+  ...OPTIONS,
+  REASONS,
+];

@@ -15,7 +15,14 @@ export const PRACTICE = 'common practice, no source';
 export const MEMORY = 'from memory';
 
 /** A fact about one programme. */
-export const fact = (about: string | readonly string[], basis: string, thing: Item, seen: Seen | null, kit: KitPart, holds: (p: Programme) => boolean): Fact => ({
+export const fact = (
+  about: string | readonly string[],
+  basis: string,
+  thing: Item,
+  seen: Seen | null,
+  kit: KitPart,
+  holds: (p: Programme) => boolean,
+): Fact => ({
   about: typeof about === 'string' ? [about] : about,
   basis,
   holds: (knowledge) => holds(programme(thing, seen, kit, knowledge)),

@@ -8,8 +8,25 @@ import { type Fact, MEMORY } from './fact';
  * What each material can stand, column by column: wash °C, action, spin, tumble, bleach, enzymes, softener, soak min, iron °C; "-" = no limit
  * of its own. A "!" marks a hard limit. All from memory except the dryer limit of down (exhaust ≤ 60 °C: ISO 3758:2012).
  */
-const COLUMNS: readonly Dimension[] = ['washMaxC', 'action', 'spinMaxRpm', 'tumble', 'bleach', 'enzymes', 'softener', 'soakMaxMin', 'ironMaxC'];
-type Row = readonly [id: string, kind: Item['kind'], part: Component['part'], material: Material, columns: string, extra?: Partial<Component>];
+const COLUMNS: readonly Dimension[] = [
+  'washMaxC',
+  'action',
+  'spinMaxRpm',
+  'tumble',
+  'bleach',
+  'enzymes',
+  'softener',
+  'soakMaxMin',
+  'ironMaxC',
+];
+type Row = readonly [
+  id: string,
+  kind: Item['kind'],
+  part: Component['part'],
+  material: Material,
+  columns: string,
+  extra?: Partial<Component>,
+];
 
 const ROWS: readonly Row[] = [
   ['down', 'jacket', 'fill', 'down', '40 very-mild! 600 low! none! none! none! 60 0'],
@@ -69,4 +86,8 @@ function columnsOf(knowledge: Knowledge, [, kind, part, material, , extra]: Row)
   }).join(' ');
 }
 
-export const MATERIAL_FACTS: readonly Fact[] = ROWS.map((row) => ({ about: [`materials/${row[0]}`], basis: MEMORY, holds: (knowledge) => columnsOf(knowledge, row) === row[4] }));
+export const MATERIAL_FACTS: readonly Fact[] = ROWS.map((row) => ({
+  about: [`materials/${row[0]}`],
+  basis: MEMORY,
+  holds: (knowledge) => columnsOf(knowledge, row) === row[4],
+}));

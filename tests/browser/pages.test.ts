@@ -1,0 +1,364 @@
+import axe from 'axe-core';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+import type { ElementHandle } from 'puppeteer-core';
+import { visit, type Visit } from './visit';
+
+const PATHS = [
+  '/',
+  '/kit',
+  '/kit/new',
+  '/kit/itm-parka',
+  '/kit/itm-parka?correct=1',
+  '/kit/itm-smock/look-over',
+  '/kit/itm-parka/programme',
+  '/kit/itm-rope/programme',
+  '/kit/itm-vest/programme',
+  '/cupboard',
+  '/record',
+] as const;
+const demo = makeDemoKit(Date.now()).kit;
+let folder: string;
+beforeAll(() => {
+  folder = mkdtempSync(join(tmpdir(), 'umbrastic-files-'));
+});
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+async function give(v: Visit, name: string, text: string): Promise<void> {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  await v.go('/record');
+  const input = (await v.page.waitForSelector('[data-kit-file]')) as ElementHandle<HTMLInputElement>;
+  await input.uploadFile(path);
+}
+
+describe.each([
+  { name: 'desk, light', width: 1280, height: 800, dark: false },
+  { name: 'phone, dark', width: 390, height: 844, dark: true },
+])('every page, $name', ({ width, height, dark }) => {
+  test('has no serious accessibility fault, no overflow and no error', async () => {
+    const v = await visit({ width, height, dark });
+    await v.sees('under way');
+    const run = ((await v.rows('runs'))[0] as { id: string }).id;
+    const faults: unknown[] = [];
+    for (const path of [...PATHS, `/run/${run}`]) {
+      await v.go(path);
+      await v.page.waitForFunction(() => document.querySelector('h1, [role=dialog]') !== null);
+      await v.page.evaluate(axe.source);
+      const found = await v.page.evaluate(async () => {
+        const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
+        return result.violations
+          .filter((x) => x.impact === 'serious' || x.impact === 'critical')
+          .map(
+            (x) =>
+              `${x.id}: ${x.nodes
+                .slice(0, 3)
+                .map((n) => n.html.slice(0, 160))
+                .join(' | ')}`,
+          );
+      });
+      if (found.length > 0) faults.push({ path, found });
+      const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      if (over > 0) faults.push({ path, over });
+    }
+    expect(faults).toEqual([]);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
+
+describe('a newcomer', () => {
+  test('adds a thing in two choices, looks it over with a reload between, and gets a programme', async () => {
+    const v = await visit();
+    await v.press('Add a thing');
+    await v.press('Waterproof jacket');
+    await v.page.type('input', 'My blue one');
+    await v.press('Add it and look it over');
+    await v.sees('How dirty is it?');
+    await v.press('Dirty');
+    await v.sees('Wash it');
+    await v.sees('Moved by how dirty it is');
+    await v.press('Next');
+    await v.press('mud');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('What is it dirty with?');
+    await v.press('Next');
+    await v.press('Of nothing');
+    await v.press('That is enough');
+    await v.sees('Still open');
+    await v.press('Record it and see the programme');
+    await v.sees('My blue one');
+    await v.sees('No care label is recorded');
+    const looks = (await v.rows('inspections')).filter((i) => !String(i.id).match(/^ins-\d+$/));
+    expect(looks).toHaveLength(1);
+    expect(looks[0]).toMatchObject({ soil: 3, soils: ['mud'], odour: 0 });
+    expect(looks[0]).not.toHaveProperty('damp');
+    expect(await v.rows('drafts')).toEqual([]);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('corrects the label, and the limits follow', async () => {
+    const v = await visit({ path: '/kit/itm-pale-jacket?correct=1' });
+    await v.press('Copy the label');
+    const pick = async (label: string, value: string): Promise<void> => {
+      await v.page.evaluate(
+        (l, x) => {
+          const field = [...document.querySelectorAll('[role=dialog] label')].find((e) => e.textContent?.startsWith(l));
+          const select = field?.querySelector('select');
+          if (!select) throw new Error(`no field ${l}`);
+          Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value')?.set?.call(select, x);
+          select.dispatchEvent(new Event('change', { bubbles: true }));
+        },
+        label,
+        value,
+      );
+    };
+    await pick('Tub', 'yes');
+    await v.sees('Number in the tub');
+    await pick('Number in the tub', '30');
+    await pick('Circle in a square', 'low');
+    await v.press('Save');
+    await v.sees('Tumble low, exhaust up to 60 °C');
+    expect(await v.stored('items', 'itm-pale-jacket')).toMatchObject({
+      label: { wash: { allowed: true, maxC: 30 }, tumble: 'low' },
+    });
+    await v.press('Undo');
+    await v.sees('Missing or unreadable');
+    expect(await v.stored('items', 'itm-pale-jacket')).toMatchObject({ label: null });
+    await v.close();
+  });
+});
+
+describe('the programme page', () => {
+  test('changes in place with a school, shows what is refused, and undoes it', async () => {
+    const v = await visit({ path: '/kit/itm-white-shoes/programme' });
+    await v.sees('20 °C');
+    await v.press('Hot with oxygen');
+    await v.sees('60 °C');
+    await v.sees('Your choice goes past the usual limit, from 30 °C to 60 °C');
+    await v.press('Undo');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('60 °C'));
+    await v.go('/kit/itm-parka/programme');
+    await v.sees('an agitator tears wet baffles');
+    await v.sees('No fabric softener');
+    await v.close();
+  });
+  test('a setting moved past its limit says what is hurt', async () => {
+    const v = await visit({ path: '/kit/itm-parka/programme' });
+    await v.page.waitForSelector('input[type=range]');
+    await v.page.focus('input[type=range][aria-label^="Spin"]');
+    for (let n = 0; n < 3; n++) await v.page.keyboard.press('ArrowRight');
+    await v.sees('the fill (down)');
+    await v.close();
+  });
+  test('life-safety kit is only referred, and cannot be started', async () => {
+    const v = await visit({ path: '/kit/itm-rope/programme' });
+    await v.sees('Leave it to the maker and a competent person');
+    expect(await v.page.$$eval('button', (all) => all.some((b) => b.innerText === 'Start'))).toBe(false);
+    await v.close();
+  });
+});
+
+describe('kit files', () => {
+  test('a hostile file is refused with its places, and nothing changes', async () => {
+    const v = await visit();
+    const before = (await v.rows('items')).length;
+    const hostile = {
+      ...demo,
+      items: [
+        { ...demo.items[0], name: 5, massG: -1, kind: '<img src=x onerror=alert(1)>' },
+        { __proto__: null, id: 7 },
+      ],
+    };
+    await give(v, 'hostile.json', JSON.stringify(hostile).replace('"title"', '"__proto__":{"x":1},"title"'));
+    await v.sees('This file was not imported');
+    await v.sees('items[0].massG');
+    expect((await v.rows('items')).length).toBe(before);
+    await v.press('Close');
+    await give(v, 'newer.json', JSON.stringify({ ...demo, version: 2 }));
+    await v.sees('made by a newer Umbrastic');
+    expect((await v.rows('items')).length).toBe(before);
+    await v.close();
+  });
+  test('a script in a name is only text; import asks first, and can be undone', async () => {
+    const v = await visit();
+    const name = '<script>window.hurt=1</script><img src=x onerror="window.hurt=1">';
+    await give(
+      v,
+      'script.json',
+      JSON.stringify({ ...demo, items: [{ ...demo.items[0], name }], inspections: [], log: [], weighIns: [] }),
+    );
+    await v.sees('Replace your kit by this file?');
+    expect((await v.rows('items')).length).toBe(demo.items.length);
+    await v.press('Replace it');
+    await v.sees('1 things are in your kit now');
+    await v.press('Undo');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
+    await v.page.waitForFunction(async () => (await indexedDB.databases()).length > 0);
+    await give(
+      v,
+      'script.json',
+      JSON.stringify({ ...demo, items: [{ ...demo.items[0], name }], inspections: [], log: [], weighIns: [] }),
+    );
+    await v.press('Replace it');
+    await v.sees('1 things are in your kit now');
+    await v.go('/kit');
+    await v.sees('window.hurt=1');
+    expect(await v.page.evaluate(() => (window as unknown as { hurt?: number }).hurt)).toBeUndefined();
+    await v.close();
+  });
+  test('a 10 MB file is read in the worker: the page stays quick', async () => {
+    const v = await visit();
+    const items = Array.from({ length: 26_000 }, (_, n) => ({ ...demo.items[n % demo.items.length], id: `big-${n}` }));
+    const text = JSON.stringify({ ...demo, items, inspections: [], log: [], weighIns: [] });
+    expect(text.length).toBeGreaterThan(9_000_000);
+    await give(v, 'big.json', text.padEnd(10_000_000, ' '));
+    const busiest = await v.page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          let last = performance.now();
+          let worst = 0;
+          const timer = setInterval(() => {
+            const now = performance.now();
+            worst = Math.max(worst, now - last - 20);
+            last = now;
+            if (document.body.innerText.includes('Replace your kit')) {
+              clearInterval(timer);
+              resolve(worst);
+            }
+          }, 20);
+        }),
+    );
+    await v.press('Keep mine');
+    console.log(`10 MB import: longest pause of the page ${Math.round(busiest)} ms`);
+    expect((await v.rows('items')).length).toBe(demo.items.length);
+    await v.close();
+  });
+  test('a saved copy is a kit that import accepts again', async () => {
+    const v = await visit({ path: '/record' });
+    const client = await v.page.createCDPSession();
+    await client.send('Browser.setDownloadBehavior', {
+      behavior: 'allow',
+      downloadPath: folder,
+      browserContextId: v.page.browserContext().id ?? '',
+    });
+    await v.press('Save a copy');
+    let file: string | undefined;
+    for (let n = 0; n < 100 && !file; n++) {
+      file = readdirSync(folder).find((f) => f.startsWith('umbrastic-') && f.endsWith('.json'));
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    const copy = JSON.parse(readFileSync(join(folder, file ?? ''), 'utf8')) as typeof demo;
+    expect(copy.items.map((i) => i.id).sort()).toEqual(demo.items.map((i) => i.id).sort());
+    await give(v, 'again.json', JSON.stringify(copy));
+    await v.sees('Replace your kit by this file?');
+    await v.close();
+  });
+});
+
+describe('by keyboard alone', () => {
+  test('places, search, the main action and the list of keys', async () => {
+    const v = await visit();
+    await v.sees('under way');
+    const keys = async (...all: string[]): Promise<void> => {
+      for (const k of all) await v.page.keyboard.press(k as 'g');
+    };
+    await keys('g', 'k');
+    await v.sees('It needs');
+    await keys('/');
+    await v.page.keyboard.type('smock');
+    await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
+    await v.page.keyboard.press('Tab');
+    await v.page.keyboard.press('Tab');
+    await v.page.keyboard.press('Enter');
+    await v.sees('What it is made of');
+    await keys('.');
+    await v.sees('What it can stand');
+    await keys('.');
+    await v.sees('step 1 of');
+    for (
+      let n = 0;
+      n < 30 && !(await v.page.evaluate(() => document.activeElement?.textContent?.trim().startsWith('Start, ')));
+      n++
+    )
+      await v.page.keyboard.press('Tab');
+    expect(await v.page.evaluate(() => document.activeElement?.textContent)).toContain('Start, ');
+    await v.page.keyboard.press('Enter');
+    await v.page.waitForSelector('[role=timer]');
+    await keys('g', 'n');
+    await v.sees('2 things are under way');
+    await v.page.keyboard.type('?');
+    await v.page.waitForFunction(() => (document.querySelector('dialog') as HTMLDialogElement | null)?.open);
+    await v.close();
+  });
+  test('a look-over card is answered with arrows', async () => {
+    const v = await visit({ path: '/kit/itm-smock/look-over' });
+    await v.sees('How dirty is it?');
+    for (
+      let n = 0;
+      n < 40 && !(await v.page.evaluate(() => (document.activeElement as HTMLInputElement | null)?.type === 'radio'));
+      n++
+    )
+      await v.page.keyboard.press('Tab');
+    await v.page.keyboard.press('Space');
+    await v.page.keyboard.press('ArrowRight');
+    await v.page.keyboard.press('ArrowRight');
+    await v.sees('Moved by how dirty it is');
+    await v.close();
+  });
+});
+
+describe('two tabs and many things', () => {
+  test('a run changed in one tab is followed in the other', async () => {
+    const v = await visit();
+    await v.sees('under way');
+    const id = ((await v.rows('runs'))[0] as { id: string }).id;
+    await v.go(`/run/${id}`);
+    const other = await v.page.browserContext().newPage();
+    await other.goto(v.page.url(), { waitUntil: 'networkidle0' });
+    await v.page.bringToFront();
+    await v.press('Pause');
+    await v.sees('Go on');
+    await other.waitForFunction(() => document.body.innerText.includes('Go on'), { timeout: 10_000 });
+    await v.close();
+  });
+  test('300 things: the list comes, and planning them leaves the page free', async () => {
+    const v = await visit();
+    const items = Array.from({ length: 300 }, (_, n) => ({
+      ...demo.items[n % demo.items.length],
+      id: `m-${n}`,
+      name: `Thing ${n}`,
+    }));
+    const inspections = items.map((i, n) => ({
+      id: `mi-${n}`,
+      itemId: i.id,
+      at: '2026-01-03T08:00:00Z',
+      soil: n % 5,
+      odour: n % 3,
+    }));
+    await give(v, 'many.json', JSON.stringify({ ...demo, items, inspections, log: [], weighIns: [] }));
+    await v.press('Replace it');
+    await v.sees('300 things are in your kit now');
+    await v.page.evaluateOnNewDocument(() => {
+      const w = window as unknown as { long: number };
+      w.long = 0;
+      new PerformanceObserver((list) => list.getEntries().forEach((e) => (w.long = Math.max(w.long, e.duration)))).observe({
+        entryTypes: ['longtask'],
+      });
+    });
+    await v.go('/kit');
+    await v.sees('300 things');
+    await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 60);
+    await v.press('Show 60 more');
+    await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 120);
+    await v.sees('need care');
+    console.log(
+      `300 things: longest task on the page ${Math.round(await v.page.evaluate(() => (window as unknown as { long: number }).long))} ms`,
+    );
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
