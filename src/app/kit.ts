@@ -4,7 +4,7 @@ import type { Item, Kit } from '../core/gear';
 import type { Plan, Programme } from '../core/programme';
 import { latestInspection, plan, writeProgramme } from '../core/programme';
 import { loadKit } from '../data/kit';
-import { plannerWorker } from '../workers';
+import { plannerWorker, type ProgrammeOutline } from '../workers';
 
 /** The whole kit, live; undefined while it is read. */
 export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
@@ -26,8 +26,8 @@ export function useItem(id: string | undefined): { kit: Kit | undefined; item: I
 }
 
 /** All programmes, planned in the worker; null until the first are there. A newer kit overtakes an older answer. */
-export function useProgrammes(kit: Kit | undefined): Readonly<Record<string, Programme>> | null {
-  const [programmes, setProgrammes] = useState<Readonly<Record<string, Programme>> | null>(null);
+export function useProgrammes(kit: Kit | undefined): Readonly<Record<string, ProgrammeOutline>> | null {
+  const [programmes, setProgrammes] = useState<Readonly<Record<string, ProgrammeOutline>> | null>(null);
   useEffect(() => {
     if (!kit) return;
     let stale = false;

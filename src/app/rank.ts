@@ -1,12 +1,14 @@
 import type { Item, Kit } from '../core/gear';
 import { nextLook } from '../core/due';
-import { latestInspection, type Programme } from '../core/programme';
+import type { Aim } from '../core/gear';
+import { latestInspection } from '../core/programme';
+import type { ProgrammeOutline } from '../workers';
 
 export type Need = 'blocked' | 'urgent' | 'due' | 'look' | 'fresh' | 'safety';
 
 export interface Ranked {
   readonly item: Item;
-  readonly programme: Programme | null;
+  readonly programme: ProgrammeOutline | null;
   readonly need: Need;
   /** More is sooner. */
   readonly weight: number;
@@ -14,7 +16,7 @@ export interface Ranked {
   readonly lookOn: string;
 }
 
-const AIM_WEIGHT: Partial<Record<Programme['aims'][number], number>> = {
+const AIM_WEIGHT: Partial<Record<Aim, number>> = {
   repair: 60,
   wash: 50,
   renew: 45,
@@ -27,7 +29,7 @@ const AIM_WEIGHT: Partial<Record<Programme['aims'][number], number>> = {
 };
 
 /** What an item needs, by performance first and the calendar second. */
-export function rankItem(kit: Kit, item: Item, programme: Programme | null, today: string): Ranked {
+export function rankItem(kit: Kit, item: Item, programme: ProgrammeOutline | null, today: string): Ranked {
   const seen = latestInspection(kit.inspections, item.id);
   const cared = (kit.log ?? [])
     .filter((entry) => entry.type === 'care' && entry.itemId === item.id && entry.nextDue)

@@ -20,6 +20,8 @@ const PHASE_BAND: Record<Phase, Band> = {
   verify: 'finish',
   store: 'finish',
 };
+/** What a strip needs of a step. */
+export type StripStep = Pick<ProgrammeStep, 'id' | 'phase' | 'do' | 'when' | 'settings' | 'attendedMin' | 'unattendedMin'>;
 export function bandOf(step: Pick<ProgrammeStep, 'phase' | 'do' | 'settings'>): Band {
   if (step.settings.heat !== undefined && step.settings.heat !== 'air') return 'heat';
   if (step.settings.heat === 'air') return 'air';
@@ -102,7 +104,7 @@ const BAND_NAMES: Record<string, string> = {
   store: 'Store',
 };
 
-function nameOf(step: ProgrammeStep): string {
+function nameOf(step: StripStep): string {
   if (step.do === 'tumble') return 'Tumble';
   if (step.do === 'hang') return 'Hang';
   if (step.do === 'soak') return 'Soak';
@@ -114,7 +116,7 @@ function nameOf(step: ProgrammeStep): string {
 }
 
 /** Consecutive steps of one kind become one band. */
-export function bandsOf(steps: readonly ProgrammeStep[]): StripBand[] {
+export function bandsOf(steps: readonly StripStep[]): StripBand[] {
   const bands: StripBand[] = [];
   for (const step of steps) {
     if (step.when !== 'always') continue;
@@ -144,7 +146,7 @@ export function Strip({
   doneIds,
   label,
 }: {
-  steps: readonly ProgrammeStep[];
+  steps: readonly StripStep[];
   small?: boolean;
   doneIds?: ReadonlySet<string>;
   label: string;

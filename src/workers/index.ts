@@ -2,6 +2,8 @@
 import { wrap, type Remote } from 'comlink';
 import type { PlannerApi } from './planner.protocol';
 
+export type { ProgrammeOutline } from './planner.protocol';
+
 let planner: Remote<PlannerApi> | null = null;
 
 /** The planning worker, started on first use. */

@@ -7,6 +7,7 @@ import { makeDemoKit } from '../../demo/kit';
 import { checkKit, faultLine, readKit } from '../../src/core/formats';
 import { kitSchema, programmeSchema } from '../../src/core/formats/schema';
 import type { Kit } from '../../src/core/gear';
+import { KNOWLEDGE } from '../../src/core/knowledge';
 import { planItem } from '../../src/core/programme';
 
 const ajv = new Ajv2020({ allErrors: false, strict: false });
@@ -39,6 +40,11 @@ describe('published schemas', () => {
     for (const item of kit.items)
       expect({ id: item.id, ok: isProgramme(planItem(kit, item)), errors: isProgramme.errors }).toMatchObject({ ok: true });
   });
+});
+
+test('every verb a step may have is documented', () => {
+  const documented = readFileSync('docs/formats/README.md', 'utf8');
+  for (const verb of new Set(KNOWLEDGE.steps.map((s) => s.do))) expect(documented).toContain(`\`${verb}\``);
 });
 
 describe('import and schema accept the same kits', () => {

@@ -1,4 +1,5 @@
 import type { Limit } from '../envelope';
+import { DIMENSIONS } from '../envelope';
 import type { Aim, Method, Phase, SupplyClass } from '../gear';
 import type { BasisKind, Caution, Dimension, Knowledge } from '../knowledge';
 import { SUPERSEDES } from '../knowledge';
@@ -274,12 +275,11 @@ function assumptionsOf(plan: Plan, words: Words): string[] {
 /** Writes a plan as the public programme document, in complete sentences. */
 export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const { facts, envelope, assessment } = plan;
-  const bounds = Object.fromEntries(
-    Object.entries(envelope.bounds).map(([dimension, bound]) => [
-      dimension,
-      { value: bound.value, boundBy: bound.by ? { component: bound.by.component, rule: bound.by.rule } : {} },
-    ]),
-  ) as Record<Dimension, BoundDoc>;
+  const bounds = {} as Record<Dimension, BoundDoc>;
+  for (const dimension of DIMENSIONS) {
+    const { value, by } = envelope.bounds[dimension];
+    bounds[dimension] = { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
+  }
   const steps = writeSteps(plan, words);
   const whole = plan.knowledge.cautions.filter((c) => !c.at && holds(c.when, facts)).map((c) => words.cautions[c.id] ?? c.id);
   return {

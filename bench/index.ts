@@ -1,0 +1,42 @@
+import { spawnSync } from 'node:child_process';
+import { readdirSync, readFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { build } from 'vite';
+
+/** Prints plans a second of the built code, and what the first page loads. Ratios are against aims or bounds of the same run. */
+const KB = 1000;
+const AIMS = { shell: 150, firstPage: 300 } as const;
+
+await build({
+  configFile: false,
+  logLevel: 'error',
+  build: {
+    ssr: 'bench/plans.ts',
+    outDir: '.cache/bench',
+    target: 'node20',
+    minify: true,
+    rolldownOptions: { output: { entryFileNames: 'plans.mjs' } },
+  },
+});
+spawnSync(process.execPath, ['.cache/bench/plans.mjs'], { stdio: 'inherit' });
+
+await build({ logLevel: 'error' });
+const gzip = (file: string): number => gzipSync(readFileSync(`dist/${file}`)).length / KB;
+const html = readFileSync('dist/index.html', 'utf8');
+/** Every script a file imports statically, itself included. */
+function reach(file: string, seen = new Set<string>()): Set<string> {
+  if (seen.has(file)) return seen;
+  seen.add(file);
+  const source = readFileSync(`dist/assets/${file}`, 'utf8');
+  for (const match of source.matchAll(/(?:from|import)\s*["']\.\/([^"']+\.js)["']/g)) reach(match[1] as string, seen);
+  return seen;
+}
+const entry = /src="\/assets\/([^"]+\.js)"/.exec(html)?.[1] ?? '';
+const shell = reach(entry);
+const now = readdirSync('dist/assets').find((f) => /^Now-.*\.js$/.test(f)) ?? entry;
+const first = reach(now, new Set(shell));
+const sum = (files: Iterable<string>): number => [...files].reduce((total, file) => total + gzip(`assets/${file}`), 0);
+const say = (name: string, kb: number, aim: number): void =>
+  console.log(`${name}: ${kb.toFixed(0)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
+say('shell script', sum(shell), AIMS.shell);
+say('first page script (Now)', sum(first), AIMS.firstPage);

@@ -1,0 +1,69 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer from 'puppeteer-core';
+import { makeApp } from '../server/app';
+
+/** Takes one picture of each main view from the demo data into docs/screenshots. Needs a build (npm run build) and Chromium. */
+const SHOTS: readonly {
+  readonly name: string;
+  readonly path: string;
+  readonly phone?: true;
+  readonly dark?: true;
+  readonly run?: true;
+}[] = [
+  { name: 'now', path: '/' },
+  { name: 'kit', path: '/kit' },
+  { name: 'new', path: '/kit/new' },
+  { name: 'item', path: '/kit/itm-parka' },
+  { name: 'look-over', path: '/kit/itm-smock/look-over' },
+  { name: 'look-over-phone', path: '/kit/itm-smock/look-over', phone: true },
+  { name: 'programme', path: '/kit/itm-parka/programme' },
+  { name: 'programme-dark', path: '/kit/itm-smock/programme', dark: true },
+  { name: 'run', path: '', run: true },
+  { name: 'run-phone', path: '', run: true, phone: true },
+  { name: 'cupboard', path: '/cupboard' },
+  { name: 'record', path: '/record' },
+];
+
+const chromium = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+  (path) => path && existsSync(path),
+);
+if (!chromium || !existsSync('dist/index.html')) {
+  console.error('This needs Chromium and a build: npm run build');
+  process.exit(1);
+}
+const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
+await new Promise((resolve) => server.once('listening', resolve));
+const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+const profile = mkdtempSync(join(tmpdir(), 'umbrastic-shots-'));
+const browser = await puppeteer.launch({
+  executablePath: chromium,
+  userDataDir: profile,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+const page = await browser.newPage();
+await page.goto(base, { waitUntil: 'networkidle0' });
+await page.waitForSelector('a[href^="/run/"]');
+const runPath = await page.$eval('a[href^="/run/"]', (link) => link.getAttribute('href') ?? '/');
+for (const shot of SHOTS) {
+  await page.setViewport(shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 });
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: shot.dark ? 'dark' : 'light' }]);
+  await page.goto(base + (shot.run ? runPath : shot.path), { waitUntil: 'networkidle0' });
+  await page.waitForSelector('h1');
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  await page.screenshot({ path: `docs/screenshots/${shot.name}.png` });
+  console.log(`docs/screenshots/${shot.name}.png`);
+}
+await browser.close();
+server.close();
+rmSync(profile, { recursive: true, force: true });
