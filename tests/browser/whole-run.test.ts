@@ -75,18 +75,18 @@ describe('a down jacket, start to record', () => {
       }
       if (now.key === 'rinse-machine' && !suds) {
         suds = true;
-        await v.press('Not good');
+        await v.press('Not yet');
         await until((x) => x.key === 'rinse-machine');
         await v.page.waitForFunction(() => [...document.querySelectorAll('button')].some((b) => b.innerText.startsWith('Start')));
         continue;
       }
       if (now.key === 'droplet-test' && !look) {
         look = true;
-        await v.press('Not good');
+        await v.press('Not yet');
         await until((x) => x.key === 'spray-if-failed');
         continue;
       }
-      await v.press(actions.includes('Good') ? 'Good' : 'Done');
+      await v.press(actions.includes('It is good') ? 'It is good' : 'Done');
       await until((x) => x.key !== now.key);
     }
     expect({ suds, look, late }).toEqual({ suds: true, look: true, late: true });

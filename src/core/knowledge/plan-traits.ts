@@ -50,6 +50,8 @@ export const ASSUMPTIONS = [
   { id: 'washers-unknown', when: { all: ['unknown:washers', 'wet'] } },
   { id: 'bath-borrowed', when: { all: ['bath-not-listed'] } },
   { id: 'insole-fixed', when: { any: ['insole-not-known'] } },
+  { id: 'treated-down', when: { all: ['hydrophobic', 'aim:wash'] } },
+  { id: 'drum-unknown', when: { all: ['drum-unknown', 'method:machine'] } },
   { id: 'spray-not-standard', when: { all: ['has-finish'], any: ['test-after'] } },
 ] as const satisfies readonly Trait[];
 

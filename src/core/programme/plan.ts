@@ -153,6 +153,7 @@ function settleMethod(state: PlanState): void {
   if (state.washer) {
     facts.add('method-machine-owned').add(`washer:${state.washer.kind}`);
     if ((state.washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
+    if (state.washer.drumLitres === undefined && state.bulk !== 'small') facts.add('drum-unknown');
   }
 }
 

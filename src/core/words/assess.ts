@@ -163,5 +163,7 @@ export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
   'washers-unknown': 'I do not know your machines; tell me under Cupboard and the plan will fit them.',
   'bath-borrowed': 'A clean sink, basin or bath is to hand, though none is on your list.',
   'insole-fixed': 'Nobody said whether the insole comes out; I took it as fixed.',
+  'treated-down': 'The down is treated: check that your down cleaner says it suits it.',
+  'drum-unknown': 'The drum’s size is not recorded: put it in dry first, and leave a palm clear above it.',
   'spray-not-standard': 'The drop grades are yours, judged by eye; a laboratory would use the standard’s apparatus.',
 };

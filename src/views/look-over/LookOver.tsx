@@ -34,10 +34,14 @@ const VerdictBar = styled.div`
 const Dots = styled.ol`
   display: flex;
   gap: 6px;
-  flex-wrap: wrap;
+  max-width: 560px;
+  li {
+    flex: 1 1 0;
+    min-width: 0;
+  }
 `;
 const Dot = styled.button<{ $here: boolean; $answered: boolean }>`
-  min-width: 44px;
+  width: 100%;
   height: 44px;
   border: 0;
   background: none;

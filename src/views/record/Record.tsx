@@ -179,7 +179,7 @@ export function Record() {
         <h1>
           {care.length === 0
             ? 'No care recorded yet.'
-            : `${care.length} ${care.length === 1 ? 'care' : 'cares'} recorded, the last ${whenText(care[0]?.at ?? '')}.`}
+            : `Care recorded ${care.length === 1 ? 'once' : `${care.length} times`}, last ${whenText(care[0]?.at ?? '')}.`}
         </h1>
         <Row $wrap>
           <Button data-main-action onClick={() => void save()}>

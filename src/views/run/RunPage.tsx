@@ -259,10 +259,10 @@ function Live({ run }: { run: Run }) {
         {step.check && canAnswer && (!again || rung || running) && (!timed || state.state !== 'waiting') && (
           <Pair>
             <Button $big $quiet onClick={() => act((r) => answerCheck(r, false, nowMs()))}>
-              Not good
+              Not yet
             </Button>
             <Button $big $quiet={timed && !rung} onClick={() => act((r) => answerCheck(r, true, nowMs()))}>
-              Good
+              It is good
             </Button>
           </Pair>
         )}

@@ -366,6 +366,13 @@ const ASSUMPTIONS: readonly Fact[] = [
   assumes('washers-unknown', 'do not know your machines', shell(), DIRTY, { equipment: {} }),
   assumes('bath-borrowed', 'none is on your list', jersey, DIRTY, withEquipment({ washers: [] })),
   assumes('insole-fixed', 'took it as fixed', item('shoe', [comp('upper', 'cotton-canvas'), comp('insole', 'eva-foam')]), DIRTY),
+  assumes(
+    'treated-down',
+    'says it suits it',
+    down({ components: [comp('fill', 'down', { attributes: { hydrophobic: true } })] }),
+    DIRTY,
+  ),
+  assumes('drum-unknown', 'drum’s size', downBag(), DIRTY, withEquipment({ washers: [{ id: 'w1', kind: 'front-loader' }] })),
   assumes('spray-not-standard', 'judged by eye', shell(), { ...CLEAN, droplet: { hood: 3 } }),
 ];
 
