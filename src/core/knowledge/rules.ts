@@ -152,5 +152,6 @@ export const RULES = [
   { id: 'wet-forbidden', ...LABEL },
   { id: 'down-needs-tumble', ...P },
   { id: 'fur-to-furrier', ...P },
+  { id: 'no-bath-for-it', ...M },
   { id: 'professional-label', basis: 'standard', source: 'ISO 3758:2012' },
 ] as const satisfies readonly Rule[];

@@ -29,7 +29,10 @@ export const TRAITS = [
   { id: 'filled', when: { any: ['fill:down', 'fill:polyester-fill', 'lining:insulated'] } },
   {
     id: 'waterproof',
-    when: { any: ['mat:membrane', 'mat:pu-coating', 'mat:silicone-coating', 'repellency:exposed-membrane'], none: ['shelter'] },
+    when: {
+      any: ['mat:membrane', 'mat:pu-coating', 'mat:silicone-coating', 'repellency:exposed-membrane'],
+      none: ['shelter', 'shoe-like', 'kind:pack', 'kind:bag', 'kind:reservoir', 'kind:soft-flask', 'kind:pads'],
+    },
   },
   { id: 'protein', when: { any: ['mat:down', 'mat:merino', 'mat:wool'] } },
   {
@@ -47,7 +50,7 @@ export const TRAITS = [
       ],
     },
   },
-  { id: 'has-finish', when: { any: ['repellency:finish'] } },
+  { id: 'has-finish', when: { any: ['repellency:finish'], none: ['shelter', 'shoe-like', 'kind:pack', 'kind:bag'] } },
   { id: 'has-finish', when: { all: ['waterproof', 'repellency:unknown'], none: ['life-safety'] } },
   { id: 'finish-assumed', when: { all: ['has-finish', 'repellency:unknown'] } },
   { id: 'pale', when: { any: ['colour:white', 'colour:light'] } },

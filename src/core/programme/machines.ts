@@ -75,7 +75,6 @@ export function chooseMethod(state: PlanState): Method {
     } else return method;
   }
   if (facts.has('can:hand') && bathToBeHad(state)) return 'hand';
-  if (!facts.has('can:hand') && facts.has('can:surface') && !facts.has('filled')) return 'surface';
   return 'refer';
 }
 

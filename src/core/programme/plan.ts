@@ -146,8 +146,14 @@ function settleMethod(state: PlanState): void {
   if (!washing && facts.has('renew-if-failed')) state.washer = chooseWasher(state, false);
   facts.add(`method:${state.method}`);
   if (washing && state.method === 'refer') {
-    const dry = !facts.has('can:hand');
-    refer(state, dry ? (facts.has('mat:fur') ? 'fur' : 'label') : 'no-place');
+    refer(
+      state,
+      facts.has('can:hand')
+        ? 'no-place'
+        : state.envelope.bounds.action.by?.component === 'label' || state.envelope.bounds.action.by?.component === 'maker'
+          ? 'label'
+          : 'material',
+    );
   }
   if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
   if (state.washer) {

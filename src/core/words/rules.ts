@@ -141,6 +141,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'no-place-to-wash': 'None of your machines or baths may take it.',
   'wet-forbidden': 'The label forbids washing it in water.',
   'down-needs-tumble': 'The label forbids tumbling, and wet down that is not tumbled dries into clumps.',
+  'no-bath-for-it': 'One of its materials bears no bath.',
   'fur-to-furrier': 'Fur that stays on is a furrier’s work.',
   'professional-label': 'The label’s letter in a circle tells a professional which cleaning it bears.',
 };

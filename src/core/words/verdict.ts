@@ -10,7 +10,8 @@ export function verdictText(aims: readonly Aim[], has: (fact: string) => boolean
     if (has('life-safety')) return 'Leave it to the maker and a competent person: this is life-safety kit.';
     if (has('refer:label')) return 'Do not wash it at home: take it to a professional.';
     if (has('refer:down-tumble')) return 'Do not wash it at home: ask the maker or a down specialist.';
-    if (has('refer:fur')) return 'Do not wash it: take it to a furrier.';
+    if (has('refer:material'))
+      return has('mat:fur') ? 'Do not wash it: take it to a furrier.' : 'Do not wash it: take it to a specialist.';
     return 'Do not wash it at home: take it to a launderette or a professional.';
   }
   const parts: string[] = [];

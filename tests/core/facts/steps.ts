@@ -41,6 +41,29 @@ export const STEP_FACTS: readonly Fact[] = [
     {},
     ['refer-furrier'],
   ),
+  steps(PRACTICE, item('gloves', [comp('face', 'leather'), comp('fill', 'polyester-fill')]), { soil: 2 }, {}, [
+    'refer-specialist',
+  ]),
+  steps(PRACTICE, item('jacket', [comp('face', 'leather')]), { soil: 2 }, {}, [
+    'wash-surface',
+    'line-dry',
+    'look-done',
+    'store-hung',
+  ]),
+  steps(
+    PRACTICE,
+    item('jacket', [comp('face', 'cotton')], { label: { wash: { allowed: false }, professional: 'P' } }),
+    { soil: 3 },
+    {},
+    ['refer-professional'],
+  ),
+  steps(
+    PRACTICE,
+    item('pack', [comp('face', 'polyamide-woven'), comp('coating', 'pu-coating')], { repellency: 'finish' }),
+    { soil: 2, droplet: { body: 1 } },
+    {},
+    ['scrub-tub', 'empty-pockets', 'wash-water-only', 'squeeze', 'dry-drip', 'look-done', 'store-other'],
+  ),
   steps(PRACTICE, down(), { ...CLEAN, damage: [{ kind: 'seam' }, { kind: 'feather' }, { kind: 'zip' }] }, {}, [
     'mend-hole',
     'feather-in',

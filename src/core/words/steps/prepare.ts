@@ -18,6 +18,10 @@ export const PREPARE_WORDS = {
     title: 'Ask the maker or a down specialist',
     text: 'The label forbids tumbling, and wet down does not come right without it. Ask the maker, or a professional who washes down.',
   },
+  'refer-specialist': {
+    title: 'Take it to a specialist',
+    text: 'One of its materials bears no bath, and the rest needs one. Take it to a professional who knows such a construction, or ask the maker.',
+  },
   'refer-furrier': {
     title: 'Take it to a furrier',
     text: 'The fur stays on, so water is out. Brush it, and take it to a furrier.',
