@@ -5,9 +5,10 @@ import { ASSESS_FACTS } from './facts/assess';
 import { CHOICE_FACTS } from './facts/choices';
 import type { Fact } from './facts/fact';
 import { MATERIAL_FACTS } from './facts/materials';
+import { SCHOOL_FACTS } from './facts/schools';
 import { STEP_FACTS } from './facts/steps';
 
-const FACTS: readonly Fact[] = [...MATERIAL_FACTS, ...ASSESS_FACTS, ...STEP_FACTS, ...CHOICE_FACTS];
+const FACTS: readonly Fact[] = [...MATERIAL_FACTS, ...ASSESS_FACTS, ...STEP_FACTS, ...SCHOOL_FACTS, ...CHOICE_FACTS];
 
 describe('facts of the trade', () => {
   test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))(
