@@ -37,6 +37,8 @@ export const DRUM_RINSE_LITRES = 12;
 /** Fresh fills that a gentle cycle performs, when it does not say. */
 export const CYCLE_RINSES = 2;
 export const CYCLE_MINUTES = 50;
+/** Full rinses after the machine's own, at least. */
+export const EXTRA_RINSES: readonly Choice<number>[] = [{ use: 1, when: { all: ['school:DOWN-RINSE=extra-rinse'] } }, { use: 0 }];
 /** Water left after pressing or squeezing by hand, kg per kg dry. */
 export const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
 /** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */

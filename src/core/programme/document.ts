@@ -203,7 +203,7 @@ function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
     const text = machine
       ? `${machineName(machine)} stays out of this: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}`
       : school
-        ? `${words.options[`${school}=${option}`]?.name ?? option} is refused. ${reason}`
+        ? `“${words.options[`${school}=${option}`]?.name ?? option}” is refused. ${reason}`
         : reason;
     return { option, ...(school ? { school } : {}), rule, text };
   });

@@ -115,7 +115,7 @@ function settleRinses(state: PlanState): void {
       family.minRinses,
       state.cleaner ? rinsesToClear({ dryKg, heldKgPerKg: Math.max(0.3, family.heldKgPerKg), freshL, by: 'drum' }) : 0,
     );
-    const wanted = facts.has('school:DOWN-RINSE=extra-rinse') ? 1 : 0;
+    const wanted = pick(k.EXTRA_RINSES, facts) ?? 0;
     state.extraRinses = Math.max(wanted, needed - state.cycleRinses);
     if (state.extraRinses > 0) facts.add('extra-rinse');
   } else if (state.method === 'tub' || state.method === 'hand') {
