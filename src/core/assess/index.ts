@@ -5,7 +5,7 @@ import type { Aim } from '../gear';
 import type { AssessRule, Knowledge } from '../knowledge';
 import { AIM_SEQUENCE, SUPERSEDES } from '../knowledge';
 import type { Facts } from '../facts';
-import { holds } from '../facts';
+import { holds, tag } from '../facts';
 
 export interface Assessment {
   /** In the order they are done; [] = leave it alone. */
@@ -28,18 +28,18 @@ export function assess(knowledge: Knowledge, facts: Facts): Assessment {
   for (const rule of knowledge.assess) {
     if (holds(rule.when, facts)) {
       spoke.push(rule);
-      if (rule.aim !== 'none') facts.add(`aim:${rule.aim}`);
+      if (rule.aim !== 'none') facts.add(tag('aim:', rule.aim));
     } else if (rule.relevant && holds(rule.relevant, facts)) silent.push(rule);
   }
   const gone = new Set<string>();
   for (const aim of AIM_SEQUENCE) {
-    if (!facts.has(`aim:${aim}`) || gone.has(aim)) continue;
+    if (!facts.has(tag('aim:', aim)) || gone.has(aim)) continue;
     for (const lesser of SUPERSEDES[aim] ?? []) gone.add(lesser);
   }
-  for (const aim of gone) facts.delete(`aim:${aim}`);
+  for (const aim of gone) facts.delete(tag('aim:', aim));
   const standing = spoke.filter((rule) => !gone.has(rule.aim));
   for (const rule of standing) for (const fact of rule.adds ?? []) facts.add(fact);
-  const aims = AIM_SEQUENCE.filter((aim) => facts.has(`aim:${aim}`));
+  const aims = AIM_SEQUENCE.filter((aim) => facts.has(tag('aim:', aim)));
   if (aims.length === 0) facts.add('leave');
   const deciding = standing.filter((rule) => rule.aim !== 'none');
   const decidedBy = [...new Set((aims.length > 0 ? deciding : standing).flatMap((rule) => rule.decidedBy))];

@@ -6,8 +6,10 @@ import type { Component, Equipment, Inspection, Item, Kit, Supply } from '../gea
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
 import type { Trait, When } from '../knowledge';
+import { tag } from './tag';
 import { EXPOSED_ZONES, LOFT_THRESHOLDS } from '../knowledge';
 
+export { tag };
 export type Facts = Set<string>;
 
 /** True when the condition holds. An empty condition always does. */
@@ -29,14 +31,14 @@ export function addTraits(traits: readonly Trait[], facts: Facts): void {
 
 function addComponent(item: Item, component: Component, facts: Facts): void {
   const { part, material, attributes } = component;
-  facts.add(`part:${part}`);
+  facts.add(tag('part:', part));
   if (isTakenOut(item, component)) {
-    facts.add(`out:${part}:${material}`);
+    facts.add(tag(tag('out:', part) + ':', material));
     return;
   }
-  facts.add(`mat:${material}`);
-  facts.add(`${part}:${material}`);
-  facts.add(`stays:${part}:${material}`);
+  facts.add(tag('mat:', material));
+  facts.add(tag(tag('', part) + ':', material));
+  facts.add(tag(tag('stays:', part) + ':', material));
   if (part === 'insole' && component.removable === undefined && component.bonded === undefined) facts.add('insole-not-known');
   if (attributes?.hydrophobic) facts.add('hydrophobic');
   if (attributes?.denier !== undefined && attributes.denier <= 10) facts.add('denier<=10');
@@ -44,21 +46,21 @@ function addComponent(item: Item, component: Component, facts: Facts): void {
 
 /** What the item is, by its own record. */
 export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
-  facts.add(`kind:${item.kind}`);
+  facts.add(tag('kind:', item.kind));
   for (const component of item.components) addComponent(item, component, facts);
-  for (const fitting of item.fittings ?? []) facts.add(`fitting:${fitting}`);
-  for (const mark of item.marks ?? []) facts.add(`mark:${mark}`);
-  for (const note of item.makerSays ?? []) facts.add(`maker:${note.says}:${note.about}`);
+  for (const fitting of item.fittings ?? []) facts.add(tag('fitting:', fitting));
+  for (const mark of item.marks ?? []) facts.add(tag('mark:', mark));
+  for (const note of item.makerSays ?? []) facts.add(tag(tag('maker:', note.says) + ':', note.about));
   if (facts.has('maker:forbids:tumble') && facts.has('maker:forbids:iron')) facts.add('maker-forbids-heat');
-  facts.add(`repellency:${item.repellency ?? 'unknown'}`);
-  if (item.lining) facts.add(`lining:${item.lining}`);
-  if (item.finish) facts.add(`finish:${item.finish}`);
-  if (item.jobClass) facts.add(`job:${item.jobClass}`);
-  if (item.colour?.class) facts.add(`colour:${item.colour.class}`);
+  facts.add(tag('repellency:', item.repellency ?? 'unknown'));
+  if (item.lining) facts.add(tag('lining:', item.lining));
+  if (item.finish) facts.add(tag('finish:', item.finish));
+  if (item.jobClass) facts.add(tag('job:', item.jobClass));
+  if (item.colour?.class) facts.add(tag('colour:', item.colour.class));
   if (item.colour?.bleed !== 'safe') facts.add('bleed-unproved');
   if (item.colour?.bleed === 'bleeds') facts.add('bleeds');
   facts.add(item.label ? 'label:read' : 'label:none');
-  if (item.label?.professional) facts.add(`professional:${item.label.professional}`);
+  if (item.label?.professional) facts.add(tag('professional:', item.label.professional));
   if (item.massG === undefined) facts.add('unknown:mass');
   if (item.bulk === undefined) facts.add('unknown:bulk');
   return facts;
@@ -73,21 +75,21 @@ export function seenFacts(
   const soil = seen?.soil;
   if (soil === undefined) facts.add('unseen:soil');
   else {
-    facts.add(`soil=${soil}`);
-    for (let n = 0; n <= soil; n++) facts.add(`soil>=${n}`);
+    facts.add(tag('soil=', soil));
+    for (let n = 0; n <= soil; n++) facts.add(tag('soil>=', n));
   }
   const odour = seen?.odour;
   if (odour === undefined) facts.add('unseen:odour');
   else {
-    facts.add(`odour=${odour}`);
-    for (let n = 0; n <= odour; n++) facts.add(`odour>=${n}`);
+    facts.add(tag('odour=', odour));
+    for (let n = 0; n <= odour; n++) facts.add(tag('odour>=', n));
   }
-  for (const kind of seen?.soils ?? []) facts.add(`soils:${kind}`);
+  for (const kind of seen?.soils ?? []) facts.add(tag('soils:', kind));
   for (const stain of seen?.stains ?? []) {
-    facts.add('stained').add(`stain:${stain.soil}`);
+    facts.add('stained').add(tag('stain:', stain.soil));
     facts.add(stain.set ? 'stain-set' : 'stain-fresh');
   }
-  for (const damage of seen?.damage ?? []) facts.add('damaged').add(`damage:${damage.kind}`);
+  for (const damage of seen?.damage ?? []) facts.add('damaged').add(tag('damage:', damage.kind));
   if (seen?.clumped) facts.add('clumped');
   if (seen?.damp) facts.add('damp');
   if (seen?.discoloured) facts.add('discoloured');
@@ -111,9 +113,9 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
     return;
   }
   const worst = Math.min(...zones.map(([, grade]) => grade));
-  facts.add(`drop=${worst}`);
-  for (let n = worst; n <= 5; n++) facts.add(`drop<=${n}`);
-  for (let n = 0; n <= worst; n++) facts.add(`drop>=${n}`);
+  facts.add(tag('drop=', worst));
+  for (let n = worst; n <= 5; n++) facts.add(tag('drop<=', n));
+  for (let n = 0; n <= worst; n++) facts.add(tag('drop>=', n));
   if (zones.some(([zone, grade]) => grade === worst && EXPOSED_ZONES.includes(zone))) facts.add('drop:exposed');
 }
 
@@ -128,11 +130,11 @@ export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Fact
   if (equipment.washers === undefined) facts.add('unknown:washers');
   if (equipment.dryers === undefined) facts.add('unknown:dryers');
   if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
-  for (const washer of equipment.washers ?? []) facts.add(`own:${washer.kind}`);
+  for (const washer of equipment.washers ?? []) facts.add(tag('own:', washer.kind));
   if (equipment.room?.airC === undefined || equipment.room.rhPercent === undefined) facts.add('unknown:room');
   if (equipment.room?.fan) facts.add('own:fan');
   if (equipment.waterHardnessMgPerL === undefined) facts.add('unknown:hardness');
-  for (const supply of kit.supplies ?? []) if (isLeft(supply)) facts.add(`have:${supply.class}`);
+  for (const supply of kit.supplies ?? []) if (isLeft(supply)) facts.add(tag('have:', supply.class));
   return facts;
 }
 
@@ -141,11 +143,11 @@ const WASH_MARKS = [15, 20, 30, 40, 50, 60, 70, 95];
 /** What the envelope lets one do, and what its hard limits alone would. */
 export function envelopeFacts(envelope: Envelope, facts: Facts): void {
   const { bounds } = envelope;
-  for (const c of WASH_MARKS) if (allows(envelope, 'washMaxC', c)) facts.add(`can:wash>=${c}`);
+  for (const c of WASH_MARKS) if (allows(envelope, 'washMaxC', c)) facts.add(tag('can:wash>=', c));
   for (const tumble of ['air', 'low', 'normal'] as const)
-    if (allows(envelope, 'tumble', tumble)) facts.add(`can:tumble:${tumble}`);
-  for (const bleach of ['oxygen', 'any'] as const) if (allows(envelope, 'bleach', bleach)) facts.add(`can:bleach:${bleach}`);
-  for (const c of [110, 150, 200]) if (allows(envelope, 'ironMaxC', c)) facts.add(`can:iron>=${c}`);
+    if (allows(envelope, 'tumble', tumble)) facts.add(tag('can:tumble:', tumble));
+  for (const bleach of ['oxygen', 'any'] as const) if (allows(envelope, 'bleach', bleach)) facts.add(tag('can:bleach:', bleach));
+  for (const c of [110, 150, 200]) if (allows(envelope, 'ironMaxC', c)) facts.add(tag('can:iron>=', c));
   if (bounds.soakMaxMin.value === null || bounds.soakMaxMin.value > 0) facts.add('can:soak');
   if (allows(envelope, 'softener', 'sparing')) facts.add('can:softener');
   if (bounds.agitator.value === 'none') facts.add('no-agitator');
@@ -157,6 +159,6 @@ export function envelopeFacts(envelope: Envelope, facts: Facts): void {
 /** What the hard limits alone would permit, for schools that pass soft ones. */
 export function hardFacts(envelope: Envelope, facts: Facts): void {
   const { washMaxC, action } = envelope.hard;
-  for (const c of WASH_MARKS) if (washMaxC === null || washMaxC >= c) facts.add(`hard:wash>=${c}`);
+  for (const c of WASH_MARKS) if (washMaxC === null || washMaxC >= c) facts.add(tag('hard:wash>=', c));
   if (action === 'normal' || action === 'mild' || action === 'very-mild') facts.add('hard:machine');
 }

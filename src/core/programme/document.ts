@@ -3,7 +3,7 @@ import { DIMENSIONS } from '../envelope';
 import type { Aim, Method, Phase, SupplyClass } from '../gear';
 import type { BasisKind, Caution, Dimension, Knowledge } from '../knowledge';
 import { SUPERSEDES } from '../knowledge';
-import { holds } from '../facts';
+import { holds, tag } from '../facts';
 import { refusedBy } from './schools';
 import type { Words } from '../words';
 import { boundText, causeText, DRYER_WORDS, say, SUPPLY_WORDS, verdictText, waiverRisk, WASHER_WORDS, WORDS } from '../words';
@@ -295,7 +295,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       ),
     ],
     decidedBy:
-      assessment.decidedBy.length > 0 ? assessment.decidedBy : ['soil', 'odour'].filter((o) => !facts.has(`unseen:${o}`)),
+      assessment.decidedBy.length > 0 ? assessment.decidedBy : ['soil', 'odour'].filter((o) => !facts.has(tag('unseen:', o))),
     wouldChange: writeWouldChange(plan, words),
     aims: assessment.aims,
     method: plan.method,

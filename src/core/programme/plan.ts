@@ -3,7 +3,7 @@ import { assess } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
-import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, ownedFacts, seenFacts } from '../facts';
+import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, ownedFacts, seenFacts, tag } from '../facts';
 import { ACTIONS } from '../gear';
 import { rinsesToClear } from '../rinsing';
 import type { Family, Knowledge } from '../knowledge';
@@ -25,7 +25,7 @@ export interface Plan extends Readonly<Omit<PlanState, 'knowledge'>> {
 function familyOf(knowledge: Knowledge, facts: Facts): Family {
   const family = knowledge.families.find((f) => holds(f.when, facts));
   if (!family) throw new RangeError('The knowledge has no family that takes everything.');
-  facts.add(`family:${family.id}`);
+  facts.add(tag('family:', family.id));
   return family;
 }
 
@@ -132,7 +132,7 @@ function refer(state: PlanState, reason: string): void {
   state.method = 'refer';
   for (const fact of [...state.facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) state.facts.delete(fact);
   for (const rule of state.assessment.spoke) for (const fact of rule.adds ?? []) state.facts.delete(fact);
-  state.facts.add('aim:refer').add('method:refer').add(`refer:${reason}`);
+  state.facts.add('aim:refer').add('method:refer').add(tag('refer:', reason));
   state.assessment = { ...state.assessment, aims: ['refer'] };
 }
 
@@ -144,7 +144,7 @@ function settleMethod(state: PlanState): void {
   else if (facts.has('aim:rinse')) state.method = 'hand';
   // A finish may have to be washed in later, though nothing is washed now.
   if (!washing && facts.has('renew-if-failed')) state.washer = chooseWasher(state, false);
-  facts.add(`method:${state.method}`);
+  facts.add(tag('method:', state.method));
   if (washing && state.method === 'refer') {
     refer(
       state,
@@ -157,7 +157,7 @@ function settleMethod(state: PlanState): void {
   }
   if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
   if (state.washer) {
-    facts.add('method-machine-owned').add(`washer:${state.washer.kind}`);
+    facts.add('method-machine-owned').add(tag('washer:', state.washer.kind));
     if ((state.washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
     if (state.washer.drumLitres === undefined && state.bulk !== 'small') facts.add('drum-unknown');
   }
@@ -171,10 +171,10 @@ function settleDrying(state: PlanState): void {
   else facts.add('launderette');
   if (state.dryer && state.dryer.heats === undefined) facts.add('heats-unknown');
   const dry = pick(state.family.dry, facts);
-  if (dry) facts.add(`dry:${dry}`);
+  if (dry) facts.add(tag('dry:', dry));
   if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) refer(state, 'down-tumble');
   const warm = pick(k.WARM_WAYS, facts);
-  if (warm && facts.has('has-finish')) facts.add(`warm:${warm}`);
+  if (warm && facts.has('has-finish')) facts.add(tag('warm:', warm));
 }
 
 const planDuration = (spec: number | string | undefined, state: PlanState, settings: StepSettings): number => {
@@ -209,7 +209,7 @@ function buildSteps(state: PlanState): PlannedStep[] {
 
 function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): void {
   if (settings.cleaner) needMl(state, settings.cleaner, settings.doseMl ?? 5);
-  if (settings.proofer && (!onlyIfFailed || !state.facts.has(`have:${settings.proofer}`)))
+  if (settings.proofer && (!onlyIfFailed || !state.facts.has(tag('have:', settings.proofer))))
     needMl(state, settings.proofer, settings.prooferMl ?? 1);
   for (const aid of settings.aids ?? []) needCount(state, aid, settings.count ?? 1);
 }

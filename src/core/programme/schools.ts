@@ -1,4 +1,4 @@
-import { holds } from '../facts';
+import { holds, tag } from '../facts';
 import type { School, SchoolOption } from '../knowledge';
 import type { PlanState } from './state';
 
@@ -27,7 +27,7 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
     const rule = refusedBy(option, state.facts);
     if (rule === null) {
       state.choices.set(school.id, option.id);
-      state.facts.add(`school:${school.id}=${option.id}`);
+      state.facts.add(tag(tag('school:', school.id) + '=', option.id));
       return option;
     }
     const chosen = id === wished || (wished === undefined && id === school.fallback);
@@ -37,6 +37,6 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
   }
   // Nothing is possible: keep the default's fact, so that later conditions see a choice; its steps are held back by the envelope facts.
   state.choices.set(school.id, school.fallback);
-  state.facts.add(`school:${school.id}=${school.fallback}`);
+  state.facts.add(tag(tag('school:', school.id) + '=', school.fallback));
   return null;
 }

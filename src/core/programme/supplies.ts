@@ -1,5 +1,5 @@
 import { doseMl } from '../dosing';
-import { holds, isLeft } from '../facts';
+import { holds, isLeft, tag } from '../facts';
 import type { Supply, SupplyClass } from '../gear';
 import { DOSE_CEILINGS, DOSE_GUESSES } from '../knowledge';
 import type { PlanState } from './state';
@@ -82,6 +82,6 @@ export function chooseCleaner(state: PlanState): void {
   state.cleaner = taken.cls;
   state.bottle = taken.bottle;
   state.dose = taken.dose;
-  state.facts.add(`cleaner:${taken.cls}`).add(`dose:${taken.dose.basis}`);
+  state.facts.add(tag('cleaner:', taken.cls)).add(tag('dose:', taken.dose.basis));
   if (taken.cls !== first) state.facts.add('cleaner-fallback');
 }
