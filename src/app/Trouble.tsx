@@ -3,7 +3,7 @@ import { useRouteError } from 'react-router';
 import { exportKit } from '../data/kit';
 import { Button, Note, Page, Row } from '../ui/basics';
 import { download } from './download';
-import { nowIso, today } from './time';
+import { nowIso, today } from './now';
 
 /** Offers the stored data as a file, and says whether that worked. */
 export function SaveCopy() {

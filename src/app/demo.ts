@@ -5,7 +5,7 @@ import { finishStep, startRun, startTimer } from '../core/run';
 import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun } from '../data/repo';
-import { newId, nowMs } from './time';
+import { newId, nowMs } from './now';
 
 interface DemoOffer {
   readonly firstVisit: boolean;

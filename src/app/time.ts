@@ -1,11 +1,5 @@
 import { format, formatDistanceStrict, isSameDay, parseISO } from 'date-fns';
-
-/** The clock of this device; everything below the app is handed its instants. */
-export const nowMs = (): number => Date.now();
-export const nowIso = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
-/** Today as a day of this place. */
-export const today = (): string => format(new Date(), 'yyyy-MM-dd');
-export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 13)}`;
+import { today } from './now';
 
 /** "today, 17:40", "3 days ago", "in 12 days". */
 export function whenText(iso: string): string {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
 import { tell } from '../../app/session';
-import { newId } from '../../app/time';
+import { newId } from '../../app/now';
 import type { Dryer, Equipment, Supply, Washer } from '../../core/gear';
 import * as v from '../../core/gear';
 import { DRYER_WORDS, RESIDUE_WORDS, SUPPLY_WORDS, WASHER_WORDS } from '../../core/words';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
-import { newId } from '../../app/time';
+import { newId } from '../../app/now';
 import type { Item } from '../../core/gear';
 import type { Archetype } from '../../core/knowledge';
 import { ARCHETYPES } from '../../core/knowledge';

@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { tell } from '../../app/session';
-import { newId, nowIso } from '../../app/time';
+import { newId, nowIso } from '../../app/now';
 import type { Inspection, Item, Kit } from '../../core/gear';
 import { plan, writeProgramme, type Programme } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';

@@ -3,7 +3,8 @@ import { Bell, ChevronLeft, Pause, Play, Scale } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { clockText, nowIso, nowMs } from '../../app/time';
+import { nowIso, nowMs } from '../../app/now';
+import { clockText } from '../../app/time';
 import {
   answerCheck,
   current,

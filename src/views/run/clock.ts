@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { nowMs } from '../../app/time';
+import { nowMs } from '../../app/now';
 import { current, leftMs, mendClock, type Run, shiftClock, tick } from '../../core/run';
 import { changeRun } from '../../data/repo';
 
