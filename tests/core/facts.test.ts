@@ -14,6 +14,7 @@ describe('facts of the trade', () => {
   test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))(
     '$name',
     ({ fact }) => {
+      if (fact.lists) expect(fact.lists.found(KNOWLEDGE)).toEqual(fact.lists.expected);
       expect(fact.holds(KNOWLEDGE)).toBe(true);
     },
   );

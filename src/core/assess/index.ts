@@ -3,7 +3,7 @@
  */
 import type { Aim } from '../gear';
 import type { AssessRule, Knowledge } from '../knowledge';
-import { AIM_SEQUENCE, SUPERSEDES } from '../knowledge';
+import { AIM_SEQUENCE, OBSERVED, SUPERSEDES } from '../knowledge';
 import type { Facts } from '../facts';
 import { holds, tag } from '../facts';
 
@@ -42,6 +42,7 @@ export function assess(knowledge: Knowledge, facts: Facts): Assessment {
   const aims = AIM_SEQUENCE.filter((aim) => facts.has(tag('aim:', aim)));
   if (aims.length === 0) facts.add('leave');
   const deciding = standing.filter((rule) => rule.aim !== 'none');
-  const decidedBy = [...new Set((aims.length > 0 ? deciding : standing).flatMap((rule) => rule.decidedBy))];
+  const named = new Set((aims.length > 0 ? deciding : standing).flatMap((rule) => rule.decidedBy));
+  const decidedBy = [...named].filter((observation) => holds(OBSERVED[observation], facts));
   return { aims, spoke: standing, silent, decidedBy };
 }

@@ -1,4 +1,4 @@
-import type { Component, Item } from '../gear';
+import type { Component, Item, Material } from '../gear';
 import type { Basis, Dimension, Knowledge, LimitValues, MaterialRow } from '../knowledge';
 import { LABEL_RULES, MAKER_RULES, TAKEN_OUT } from '../knowledge';
 import { DIMENSIONS } from './scale';
@@ -11,6 +11,8 @@ export interface Limit extends Basis {
   /** `part`: binds only work on that very part. */
   readonly scope: 'whole' | 'part';
   readonly component: string;
+  /** Of the component, when it is one. */
+  readonly material?: Material;
   readonly rule: string;
   /** A hard limit that an explicit label alone may raise this far. */
   readonly labelRaises?: LimitValues[Dimension];
@@ -28,7 +30,7 @@ export function isTakenOut(item: Item, component: Component): boolean {
 }
 
 function specificity(row: MaterialRow): number {
-  return (row.kinds ? 1 : 0) + (row.parts ? 2 : 0) + (row.bonded ? 4 : 0);
+  return (row.colours ? 1 : 0) + (row.kinds ? 2 : 0) + (row.parts ? 4 : 0) + (row.bonded ? 8 : 0);
 }
 
 /** The most specific row that speaks for a component, or null when nothing is known about its material. */
@@ -39,6 +41,7 @@ export function rowFor(item: Item, component: Component, materials: readonly Mat
     if (row.kinds && !row.kinds.includes(item.kind)) continue;
     if (row.parts && !row.parts.includes(component.part)) continue;
     if (row.bonded && component.bonded === undefined) continue;
+    if (row.colours && !row.colours.includes(item.colour?.class ?? 'unknown')) continue;
     if (!best || specificity(row) > specificity(best)) best = row;
   }
   return best;
@@ -59,12 +62,19 @@ export function componentLimits(item: Item, component: Component, knowledge: Kno
       hard: row.hard?.includes(dimension) ?? false,
       scope: row.partScope?.includes(dimension) ? 'part' : 'whole',
       component: component.part,
+      material: component.material,
       rule: `${row.id}.${dimension}`,
       ...(raise === undefined ? {} : { labelRaises: raise }),
       ...(row.basis?.[dimension] ?? MEMORY),
     });
   }
   return limits;
+}
+
+/** What fittings bring beside the components. */
+function fittingLimits(item: Item, knowledge: Knowledge): Limit[] {
+  const rows = knowledge.fittings.filter((row) => item.fittings?.includes(row.fitting));
+  return rows.flatMap(({ part, material }) => componentLimits(item, { part, material }, knowledge));
 }
 
 /** The limits of the care label; none when it is missing. Label limits are hard. */
@@ -131,6 +141,6 @@ export function allLimits(item: Item, knowledge: Knowledge, keepsOn: (component:
     if (isTakenOut(item, component) && !keepsOn(component)) continue;
     limits.push(...componentLimits(item, component, knowledge));
   }
-  limits.push(...labelLimits(item), ...makerLimits(item));
+  limits.push(...fittingLimits(item, knowledge), ...labelLimits(item), ...makerLimits(item));
   return limits;
 }

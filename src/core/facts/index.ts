@@ -44,6 +44,18 @@ function addComponent(item: Item, component: Component, facts: Facts): void {
   if (attributes?.denier !== undefined && attributes.denier <= 10) facts.add('denier<=10');
 }
 
+/** True when the maker allows what the label forbids. */
+function disagree({ label, makerSays }: Item): boolean {
+  const allowed = (about: string): boolean =>
+    (makerSays ?? []).some((note) => note.about === about && (note.says === 'allows' || note.says === 'requires'));
+  return (
+    (allowed('tumble') && label?.tumble === 'none') ||
+    (allowed('iron') && label?.ironMaxC === 0) ||
+    ((allowed('wash') || allowed('machine')) && label?.wash?.allowed === false) ||
+    (allowed('machine') && label?.wash?.action === 'hand')
+  );
+}
+
 /** What the item is, by its own record. */
 export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   facts.add(tag('kind:', item.kind));
@@ -52,6 +64,7 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   for (const mark of item.marks ?? []) facts.add(tag('mark:', mark));
   for (const note of item.makerSays ?? []) facts.add(tag(tag('maker:', note.says) + ':', note.about));
   if (facts.has('maker:forbids:tumble') && facts.has('maker:forbids:iron')) facts.add('maker-forbids-heat');
+  if (disagree(item)) facts.add('maker-and-label-differ');
   facts.add(tag('repellency:', item.repellency ?? 'unknown'));
   if (item.lining) facts.add(tag('lining:', item.lining));
   if (item.finish) facts.add(tag('finish:', item.finish));
@@ -84,6 +97,7 @@ export function seenFacts(
     facts.add(tag('odour=', odour));
     for (let n = 0; n <= odour; n++) facts.add(tag('odour>=', n));
   }
+  if (!seen?.soils?.length) facts.add('unseen:soils');
   for (const kind of seen?.soils ?? []) facts.add(tag('soils:', kind));
   for (const stain of seen?.stains ?? []) {
     facts.add('stained').add(tag('stain:', stain.soil));

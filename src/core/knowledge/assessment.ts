@@ -1,4 +1,4 @@
-import type { AssessRule } from './types';
+import type { AssessRule, When } from './types';
 
 /*
  * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. Read in order: later rules
@@ -79,7 +79,7 @@ export const ASSESS_RULES = [
     ...P,
     when: { all: ['mouldy'], none: ['life-safety', 'hide-upper'] },
     aim: 'wash',
-    decidedBy: ['soils'],
+    decidedBy: ['soils', 'stains'],
     relevant: { all: ['mouldy'], none: notSafety },
   },
   {
@@ -151,13 +151,13 @@ export const ASSESS_RULES = [
     ...P,
     when: { all: ['rinse-only'], any: ['soil>=1', 'odour>=1', 'stained'], none: ['aim:wash', 'life-safety'] },
     aim: 'rinse',
-    decidedBy: ['soil', 'odour'],
+    decidedBy: ['soil', 'odour', 'stains'],
     relevant: { all: ['rinse-only'], none: notSafety },
   },
   {
     id: 'odour-air',
     ...M,
-    when: { all: ['odour=1'], none: ['soil>=1', 'aim:wash', 'aim:rinse', 'life-safety'] },
+    when: { all: ['odour=1'], none: ['aim:wash', 'aim:rinse', 'life-safety'] },
     aim: 'air',
     decidedBy: ['odour'],
     relevant: { none: notSafety },
@@ -224,19 +224,37 @@ export const ASSESS_RULES = [
   {
     id: 'washed-then-heat',
     ...P,
-    when: { all: ['has-finish', 'aim:wash'], none: ['life-safety', 'leaking'] },
+    when: { all: ['has-finish', 'aim:wash'], none: ['life-safety'] },
     aim: 'reactivate',
     decidedBy: [],
     adds: ['test-after', 'renew-if-failed'],
     relevant: { all: ['has-finish', 'aim:wash'] },
   },
   {
+    id: 'washed-then-test',
+    ...P,
+    when: { all: ['cold-finish', 'aim:wash'] },
+    aim: 'none',
+    decidedBy: [],
+    adds: ['test-after', 'renew-if-failed'],
+    relevant: { all: ['cold-finish', 'aim:wash'] },
+  },
+  {
+    id: 'drops-poor-cold',
+    ...M,
+    when: { all: ['cold-finish', 'drop<=2'], none: ['aim:wash', 'leaking'] },
+    aim: 'renew',
+    decidedBy: ['droplet'],
+    adds: ['test-after'],
+    relevant: { all: ['cold-finish'], none: ['aim:wash'] },
+  },
+  {
     id: 'drops-fine',
     ...SPRAY,
-    when: { all: ['has-finish', 'drop>=4'], none: ['aim:wash', 'life-safety'] },
+    when: { all: ['repellent', 'drop>=4'], none: ['aim:wash', 'life-safety'] },
     aim: 'none',
     decidedBy: ['droplet'],
-    relevant: { all: ['has-finish', 'drop>=4'], none: ['aim:wash'] },
+    relevant: { all: ['repellent', 'drop>=4'], none: ['aim:wash'] },
   },
   {
     id: 'cloth-downgrade',
@@ -247,6 +265,16 @@ export const ASSESS_RULES = [
     relevant: { all: ['cloth-like', 'stained'] },
   },
 ] as const satisfies readonly AssessRule[];
+
+/** When an observation was really made, so that a verdict is never said to rest on what nobody looked at. Others always were. */
+export const OBSERVED: Readonly<Record<string, When>> = {
+  soil: { none: ['unseen:soil'] },
+  odour: { none: ['unseen:odour'] },
+  droplet: { none: ['unseen:droplet'] },
+  loftRatio: { none: ['unseen:loftRatio'] },
+  soils: { none: ['unseen:soils'] },
+  stains: { all: ['stained'] },
+};
 
 /** Zones that rain and straps reach first. */
 export const EXPOSED_ZONES: readonly string[] = ['hood', 'shoulders', 'back', 'sleeves'];

@@ -100,8 +100,8 @@ export const BLOCKS = [
     ...P,
     option: 'acetone',
     when: {
-      any: ['upper:patent', 'upper:leather', 'upper:suede', 'upper:nubuck', 'upper:polyester-knit', 'upper:polyamide-knit'],
-      all: ['marked'],
+      any: ['hide', 'upper:polyester-knit', 'upper:polyamide-knit'],
+      all: ['marked', 'shoe-like'],
     },
   },
   {
@@ -110,5 +110,6 @@ export const BLOCKS = [
     option: 'peroxide-cream',
     when: { all: ['rubber-yellowed'], any: ['hide-upper', 'colour:dark', 'colour:vivid'] },
   },
+  { id: 'no-stain-remover-membrane', ...P, option: 'stain-remover', when: { all: ['waterproof', 'aim:wash', 'marked'] } },
   { id: 'scented-cleaner', ...P, option: 'technical-cleaner', when: { all: ['scent-routine', 'aim:wash'] } },
 ] as const satisfies readonly Block[];

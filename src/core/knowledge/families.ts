@@ -24,7 +24,12 @@ export const FAMILIES = [
   {
     id: 'pile',
     when: { any: ['kind:costume-body', 'mat:acrylic-pile'] },
-    methods: [{ use: 'machine' }, { use: 'tub' }, { use: 'hand' }],
+    methods: [
+      { use: 'machine' },
+      { use: 'hand', when: { any: ['bulk:small', 'hide-stays-on'] } },
+      { use: 'tub' },
+      { use: 'hand' },
+    ],
     tempC: [{ use: 20 }],
     action: 'very-mild',
     spinRpm: 400,
@@ -282,7 +287,12 @@ export const FAMILIES = [
   {
     id: 'insulated-shell',
     when: { all: ['waterproof', 'filled'] },
-    methods: [{ use: 'machine' }, { use: 'tub' }, { use: 'hand' }],
+    methods: [
+      { use: 'machine' },
+      { use: 'hand', when: { any: ['bulk:small', 'hide-stays-on'] } },
+      { use: 'tub' },
+      { use: 'hand' },
+    ],
     tempC: [{ use: 30 }],
     action: 'very-mild',
     spinRpm: 600,
@@ -292,7 +302,7 @@ export const FAMILIES = [
       { use: 'technical-cleaner' },
       { use: 'plain-liquid', when: { none: ['down-filled'] } },
     ],
-    dry: [{ use: 'tumble-down', when: { all: ['down-filled', 'can:tumble:low'] } }, { use: 'insulated-line' }],
+    dry: [{ use: 'tumble-down', when: { all: ['down-filled'] } }, { use: 'insulated-line' }],
     massG: 1000,
     bulk: 'medium',
     areaM2: 2.5,
@@ -319,7 +329,7 @@ export const FAMILIES = [
     id: 'membrane-shell',
     when: { all: ['waterproof'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
-    tempC: [{ use: 40, when: { all: ['soil>=3'] } }, { use: 30 }],
+    tempC: [{ use: 40, when: { all: ['soil>=3', 'label:read'] } }, { use: 30 }],
     action: 'mild',
     spinRpm: 600,
     minRinses: 2,
@@ -359,7 +369,12 @@ export const FAMILIES = [
   {
     id: 'synthetic-insulation',
     when: { all: ['filled'] },
-    methods: [{ use: 'machine' }, { use: 'tub' }, { use: 'hand' }],
+    methods: [
+      { use: 'machine' },
+      { use: 'hand', when: { any: ['bulk:small', 'hide-stays-on'] } },
+      { use: 'tub' },
+      { use: 'hand' },
+    ],
     tempC: [{ use: 30 }],
     action: 'mild',
     spinRpm: 800,
@@ -410,7 +425,7 @@ export const FAMILIES = [
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [
       { use: 20, when: { all: ['school:COLD-FIRST=20'], none: ['soil>=3'] } },
-      { use: 40, when: { all: ['soil>=3'] } },
+      { use: 40, when: { all: ['soil>=3', 'label:read'] } },
       { use: 30 },
     ],
     action: 'normal',

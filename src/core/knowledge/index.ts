@@ -6,10 +6,12 @@ import { ASSESS_RULES } from './assessment';
 import { BLOCKS } from './blocks';
 import { CAUTIONS } from './cautions';
 import { FAMILIES } from './families';
-import { MATERIAL_ROWS } from './materials';
+import { FITTING_ROWS, MATERIAL_ROWS } from './materials';
+import { NEVER_TOGETHER } from './never-together';
 import { ASSUMPTIONS, PLAN_TRAITS } from './plan-traits';
 import { RULES } from './rules';
 import { SCHOOLS } from './schools';
+import { DRY_STEPS } from './steps/dry';
 import { FINISH_STEPS } from './steps/finish';
 import { PREPARE_STEPS } from './steps/prepare';
 import { PRETREAT_STEPS } from './steps/pretreat';
@@ -18,7 +20,7 @@ import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
 
 export * from './types';
-export { AIM_SEQUENCE, EXPOSED_ZONES, LOFT_THRESHOLDS, SUPERSEDES } from './assessment';
+export { AIM_SEQUENCE, EXPOSED_ZONES, LOFT_THRESHOLDS, OBSERVED, SUPERSEDES } from './assessment';
 export { TAKEN_OUT } from './materials';
 export { WARM_WAYS } from './plan-traits';
 export { ARCHETYPES, type Archetype } from './archetypes';
@@ -43,10 +45,11 @@ type OptionKey<S> = S extends { id: infer I extends string; options: readonly (i
   : never;
 export type SchoolOptionKey = OptionKey<(typeof SCHOOLS)[number]>;
 
-const STEPS = [...PREPARE_STEPS, ...PRETREAT_STEPS, ...WASH_STEPS, ...FINISH_STEPS] as const;
+const STEPS = [...PREPARE_STEPS, ...PRETREAT_STEPS, ...WASH_STEPS, ...DRY_STEPS, ...FINISH_STEPS] as const;
 
 export const KNOWLEDGE: Knowledge = {
   materials: MATERIAL_ROWS,
+  fittings: FITTING_ROWS,
   traits: [...TRAITS, ...SEEN_TRAITS],
   planTraits: PLAN_TRAITS,
   families: FAMILIES,
@@ -56,5 +59,6 @@ export const KNOWLEDGE: Knowledge = {
   steps: [...STEPS].sort((a, b) => a.order - b.order),
   cautions: CAUTIONS,
   blocks: BLOCKS,
+  neverTogether: NEVER_TOGETHER,
   assumptions: ASSUMPTIONS,
 };

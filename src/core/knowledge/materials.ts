@@ -1,12 +1,11 @@
 import type { Kind } from '../gear';
-import type { Basis, LimitValues, MaterialRow } from './types';
+import type { Basis, FittingRow, LimitValues, MaterialRow } from './types';
 
 /*
  * Conservative defaults for what each material can stand. All values are from memory (sound practice, no single source) unless the row
  * names a standard. `hard` limits are never passed by a school or a wish.
  */
 
-const GARMENTS: readonly Kind[] = ['jacket', 'trousers', 'vest', 'gloves', 'hat', 'base-layer', 'mid-layer', 'jersey', 'socks'];
 const SHELTERS: readonly Kind[] = ['tent', 'tarp', 'footprint'];
 const SHOES: readonly Kind[] = ['shoe', 'boot', 'studded-boot'];
 const ISO_TUMBLE: Basis = { basis: 'standard', source: 'ISO 3758:2012' };
@@ -44,6 +43,19 @@ const wool: Partial<LimitValues> = {
   soakMaxMin: 15,
   ironMaxC: 110,
 };
+const cotton: Partial<LimitValues> = {
+  washMaxC: 60,
+  action: 'normal',
+  spinMaxRpm: 1400,
+  tumble: 'normal',
+  bleach: 'oxygen',
+  enzymes: 'ok',
+  softener: 'ok',
+  soakMaxMin: 720,
+  ironMaxC: 200,
+};
+const canvasShoe: Partial<LimitValues> = { ...upper, soakMaxMin: 720 };
+const trim: Partial<LimitValues> = { washMaxC: 40, action: 'mild', tumble: 'none', bleach: 'none', ironMaxC: 0 };
 const membrane: Partial<LimitValues> = {
   washMaxC: 40,
   action: 'mild',
@@ -132,6 +144,7 @@ export const MATERIAL_ROWS = [
   },
   { id: 'membrane', material: 'membrane', limits: membrane, hard: ['softener'] },
   { id: 'coating-garment', material: 'pu-coating', limits: membrane, hard: ['softener'] },
+  { id: 'tpu-membrane', material: 'tpu', parts: ['membrane', 'coating'], limits: membrane, hard: ['softener'] },
   { id: 'silicone-garment', material: 'silicone-coating', limits: membrane, hard: ['softener'] },
   { id: 'coating-shelter', material: 'pu-coating', kinds: SHELTERS, limits: tentCloth, hard: ['action', 'tumble', 'softener'] },
   {
@@ -148,52 +161,12 @@ export const MATERIAL_ROWS = [
   { id: 'polyamide-knit', material: 'polyamide-knit', limits: synthetic },
   { id: 'merino', material: 'merino', limits: wool, hard: ['enzymes'] },
   { id: 'wool', material: 'wool', limits: wool, hard: ['enzymes'] },
-  {
-    id: 'cotton',
-    material: 'cotton',
-    limits: {
-      washMaxC: 60,
-      action: 'normal',
-      spinMaxRpm: 1400,
-      tumble: 'normal',
-      bleach: 'oxygen',
-      enzymes: 'ok',
-      softener: 'ok',
-      soakMaxMin: 720,
-      ironMaxC: 200,
-    },
-  },
-  {
-    id: 'canvas',
-    material: 'cotton-canvas',
-    limits: {
-      washMaxC: 60,
-      action: 'normal',
-      spinMaxRpm: 1400,
-      tumble: 'normal',
-      bleach: 'oxygen',
-      enzymes: 'ok',
-      softener: 'ok',
-      soakMaxMin: 720,
-      ironMaxC: 200,
-    },
-  },
-  {
-    id: 'canvas-shoe',
-    material: 'cotton-canvas',
-    kinds: SHOES,
-    limits: {
-      washMaxC: 30,
-      action: 'mild',
-      spinMaxRpm: 600,
-      tumble: 'none',
-      bleach: 'oxygen',
-      enzymes: 'ok',
-      softener: 'none',
-      soakMaxMin: 720,
-      ironMaxC: 0,
-    },
-  },
+  { id: 'cotton', material: 'cotton', limits: cotton },
+  { id: 'canvas', material: 'cotton-canvas', limits: cotton },
+  { id: 'cotton-white', material: 'cotton', colours: ['white'], limits: { ...cotton, bleach: 'any' } },
+  { id: 'canvas-white', material: 'cotton-canvas', colours: ['white'], limits: { ...cotton, bleach: 'any' } },
+  { id: 'canvas-shoe', material: 'cotton-canvas', kinds: SHOES, limits: canvasShoe },
+  { id: 'cotton-upper', material: 'cotton', kinds: SHOES, parts: ['upper'], limits: canvasShoe },
   { id: 'upper-polyester-knit', material: 'polyester-knit', parts: ['upper'], limits: upper, hard: ['tumble'] },
   { id: 'upper-polyester-mesh', material: 'polyester-mesh', parts: ['upper'], limits: upper, hard: ['tumble'] },
   { id: 'upper-polyester-woven', material: 'polyester-woven', parts: ['upper'], limits: upper, hard: ['tumble'] },
@@ -201,10 +174,20 @@ export const MATERIAL_ROWS = [
   { id: 'upper-polyamide-knit', material: 'polyamide-knit', parts: ['upper'], limits: upper, hard: ['tumble'] },
   { id: 'eva-foam', material: 'eva-foam', limits: foam, hard: ['tumble'] },
   { id: 'pu-foam', material: 'pu-foam', limits: foam, hard: ['tumble'] },
-  { id: 'eva-midsole', material: 'eva-foam', parts: ['midsole'], limits: { tumble: 'none' }, hard: ['tumble'] },
-  { id: 'pu-midsole', material: 'pu-foam', parts: ['midsole'], limits: { tumble: 'none' }, hard: ['tumble'] },
-  { id: 'eva-bonded', material: 'eva-foam', bonded: true, limits: { tumble: 'none' }, hard: ['tumble'] },
-  { id: 'pu-bonded', material: 'pu-foam', bonded: true, limits: { tumble: 'none' }, hard: ['tumble'] },
+  // Bonded midsoles and foams follow the upper's row.
+  { id: 'eva-midsole', material: 'eva-foam', parts: ['midsole'], limits: upper, hard: ['tumble'] },
+  { id: 'pu-midsole', material: 'pu-foam', parts: ['midsole'], limits: upper, hard: ['tumble'] },
+  { id: 'eva-bonded', material: 'eva-foam', bonded: true, limits: upper, hard: ['tumble'] },
+  { id: 'pu-bonded', material: 'pu-foam', bonded: true, limits: upper, hard: ['tumble'] },
+  {
+    id: 'eva-in-shoe',
+    material: 'eva-foam',
+    kinds: SHOES,
+    parts: ['foam', 'lining', 'outsole'],
+    limits: upper,
+    hard: ['tumble'],
+  },
+  { id: 'pu-in-shoe', material: 'pu-foam', kinds: SHOES, parts: ['foam', 'lining', 'outsole'], limits: upper, hard: ['tumble'] },
   { id: 'leather', material: 'leather', limits: hide, hard: hideHard, labelRaises: hideLabel },
   { id: 'suede', material: 'suede', limits: hide, hard: hideHard },
   { id: 'nubuck', material: 'nubuck', limits: hide, hard: hideHard },
@@ -228,6 +211,14 @@ export const MATERIAL_ROWS = [
   {
     id: 'nubuck-trim',
     material: 'nubuck',
+    parts: ['crest', 'trim'],
+    limits: hideTrim,
+    hard: ['action', 'tumble'],
+    partScope: ['soakMaxMin'],
+  },
+  {
+    id: 'patent-trim',
+    material: 'patent',
     parts: ['crest', 'trim'],
     limits: hideTrim,
     hard: ['action', 'tumble'],
@@ -321,20 +312,17 @@ export const MATERIAL_ROWS = [
   },
   { id: 'tpu', material: 'tpu', limits: flask, hard: ['tumble'] },
   { id: 'silicone', material: 'silicone', limits: flask, hard: ['tumble'] },
-  {
-    id: 'strap',
-    material: 'polyamide-woven',
-    parts: ['strap'],
-    limits: { washMaxC: 40, action: 'mild', tumble: 'none', bleach: 'none', ironMaxC: 0 },
-  },
-  {
-    id: 'strap-polyester',
-    material: 'polyester-woven',
-    parts: ['strap', 'trim'],
-    limits: { washMaxC: 40, action: 'mild', tumble: 'none', bleach: 'none', ironMaxC: 0 },
-  },
+  { id: 'tpu-sole', material: 'tpu', parts: ['outsole', 'midsole', 'trim', 'print'], limits: trim },
+  { id: 'silicone-grip', material: 'silicone', parts: ['outsole', 'trim', 'print', 'strap'], limits: trim },
+  { id: 'strap-polyamide', material: 'polyamide-woven', parts: ['strap', 'trim'], limits: trim },
+  { id: 'strap-polyester', material: 'polyester-woven', parts: ['strap', 'trim'], limits: trim },
   { id: 'metal', material: 'metal', limits: { washMaxC: 40, action: 'mild', bleach: 'none', ironMaxC: 0 } },
 ] as const satisfies readonly MaterialRow[];
+
+/** A print is taken for a heat-pressed one, the most delicate. */
+export const FITTING_ROWS = [
+  { id: 'print', fitting: 'print', part: 'print', material: 'heat-press-print' },
+] as const satisfies readonly FittingRow[];
 
 /** Parts that the programme takes out before anything wet, so that they do not bind; by the fitting that says so. */
 export const TAKEN_OUT = [
@@ -343,5 +331,3 @@ export const TAKEN_OUT = [
   { fitting: 'fur-trim', material: 'fur' },
   { fitting: 'removable-padding', part: 'foam' },
 ] as const;
-
-export { GARMENTS };

@@ -16,9 +16,11 @@ export const PLAN_TRAITS = [
   { id: 'closures', when: { any: ['fitting:zip', 'fitting:hook-and-loop', 'fitting:drawcord'] } },
   {
     id: 'stored',
-    when: { any: ['aim:wash', 'aim:air', 'aim:fluff', 'aim:rinse', 'aim:reactivate', 'aim:renew'], none: ['aim:refer'] },
+    when: {
+      any: ['aim:wash', 'aim:spot-clean', 'aim:air', 'aim:fluff', 'aim:rinse', 'aim:reactivate', 'aim:renew'],
+      none: ['aim:refer'],
+    },
   },
-  { id: 'stain-other', when: { all: ['stained'], none: ['bloody', 'greasy', 'salt-line'] } },
   { id: 'air-by-tumble', when: { all: ['down-filled', 'dryer-fits'] } },
   { id: 'fluff-by-machine', when: { all: ['dryer-fits', 'can:tumble:air'] } },
   { id: 'proof:spray', when: { all: ['school:PROOF-METHOD=spray-on'], none: ['maker:forbids:proofer', 'leaking'] } },
@@ -40,7 +42,7 @@ export const ASSUMPTIONS = [
   { id: 'label-missing', when: { all: ['label:none'] } },
   { id: 'soil-unseen', when: { all: ['unseen:soil'], none: ['life-safety'] } },
   { id: 'odour-unseen', when: { all: ['unseen:odour'], none: ['life-safety'] } },
-  { id: 'drops-unseen', when: { all: ['has-finish', 'unseen:droplet'] } },
+  { id: 'drops-unseen', when: { all: ['repellent', 'unseen:droplet'], none: ['life-safety'] } },
   { id: 'loft-unseen', when: { all: ['filled', 'unseen:loftRatio'], none: ['aim:wash', 'life-safety'] } },
   { id: 'finish-assumed', when: { all: ['finish-assumed'] } },
   { id: 'mass-assumed', when: { all: ['unknown:mass', 'wet'] } },
@@ -52,7 +54,9 @@ export const ASSUMPTIONS = [
   { id: 'insole-fixed', when: { any: ['insole-not-known'] } },
   { id: 'treated-down', when: { all: ['hydrophobic', 'aim:wash'] } },
   { id: 'drum-unknown', when: { all: ['drum-unknown', 'method:machine'] } },
-  { id: 'spray-not-standard', when: { all: ['has-finish'], any: ['test-after'] } },
+  { id: 'spray-not-standard', when: { all: ['repellent'], any: ['test-after'] } },
+  { id: 'print-assumed', when: { all: ['fitting:print'], none: ['part:print', 'life-safety'] } },
+  { id: 'maker-and-label-differ', when: { all: ['maker-and-label-differ'] } },
 ] as const satisfies readonly Trait[];
 
 /** How heat reaches a finish; the first whose condition holds is taken. */

@@ -32,6 +32,8 @@ export const RULES = [
   { id: 'repair-route', ...P },
   { id: 'mend-first', ...P },
   { id: 'crest-dry', ...P },
+  { id: 'name-the-mark', ...P },
+  { id: 'salt-water-only', ...P },
   // stains
   { id: 'spot-test', ...P },
   { id: 'mildest-first', ...P },
@@ -76,6 +78,9 @@ export const RULES = [
   { id: 'cleanest-first', ...P },
   { id: 'vinegar-rinse', ...P },
   { id: 'salt-zips', ...P },
+  { id: 'grease-apart', ...P },
+  { id: 'watch-pile', ...P },
+  { id: 'flask-brush', ...P },
   // drying
   { id: 'support-wet', ...P },
   { id: 'straight-to-dryer', ...P },
@@ -101,6 +106,8 @@ export const RULES = [
   { id: 'line-synthetic', ...P },
   { id: 'purged-dryer', ...P },
   { id: 'air-it', ...P },
+  { id: 'ease-creases', ...P },
+  { id: 'spray-down-late', ...P },
   { id: 'drying-model', basis: 'standard', source: 'ASHRAE Handbook, HVAC Applications (pool evaporation form); FAO-56 for air' },
   // restoring, repellency, verifying, storing
   { id: 'fluff-air', ...P },
@@ -142,6 +149,9 @@ export const RULES = [
   { id: 'sun-canvas-only', ...P },
   { id: 'leather-needs-label', ...M },
   { id: 'no-solvent-here', ...P },
+  { id: 'solvent-never-dryer', basis: 'standard', source: 'IEC 60335-2-11 (wording from memory)' },
+  { id: 'no-shelf-here', ...P },
+  { id: 'wash-in-garments-only', ...P },
   { id: 'cloth-60-filthy-only', ...P },
   { id: 'greasy-never-tumbled', ...P },
   { id: 'no-machine-here', ...M },

@@ -10,7 +10,7 @@ export const SCHOOLS = [
   },
   {
     id: 'PROOF-METHOD',
-    applies: { all: ['has-finish'], any: ['aim:renew', 'renew-if-failed'] },
+    applies: { all: ['repellent'], any: ['aim:renew', 'renew-if-failed'] },
     fallback: 'spray-on',
     options: [
       { id: 'spray-on' },
@@ -19,6 +19,7 @@ export const SCHOOLS = [
         refused: [
           { when: { any: ['filled'] }, rule: 'wash-in-coats-insulation' },
           { when: { any: ['lining:wicking'] }, rule: 'wash-in-kills-wicking' },
+          { when: { any: ['cold-finish'] }, rule: 'wash-in-garments-only' },
           { when: { none: ['can:machine'] }, rule: 'wash-in-needs-machine' },
         ],
       },
@@ -56,12 +57,14 @@ export const SCHOOLS = [
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'front-loader',
     options: [{ id: 'front-loader' }, { id: 'bathtub' }],
+    moot: { none: ['can:machine'] },
   },
   {
     id: 'DOWN-RINSE',
     applies: { all: ['down-filled', 'aim:wash'] },
     fallback: 'extra-rinse',
     options: [{ id: 'extra-rinse' }, { id: 'second-cycle' }],
+    moot: { none: ['method:machine'] },
   },
   {
     id: 'DOWN-HEAT',
@@ -95,6 +98,21 @@ export const SCHOOLS = [
     applies: { all: ['shoe-like', 'aim:wash', 'can:machine'], none: ['hide-upper'] },
     fallback: 'by-kind',
     options: [{ id: 'by-kind' }, { id: 'gentle' }, { id: 'quick' }, { id: 'long-slow' }, { id: 'permanent-press' }],
+    moot: { none: ['method:machine'] },
+  },
+  {
+    id: 'RUBBER',
+    applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
+    fallback: 'sponge',
+    options: [
+      { id: 'sponge' },
+      { id: 'paste' },
+      { id: 'stiff-brush' },
+      {
+        id: 'solvent',
+        refused: [{ when: { any: ['hide', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' }],
+      },
+    ],
   },
   {
     id: 'SHOE-DRY',
@@ -109,7 +127,13 @@ export const SCHOOLS = [
           { when: { any: ['hide'] }, rule: 'sun-canvas-only' },
         ],
       },
-      { id: 'rack' },
+      {
+        id: 'rack',
+        refused: [
+          { when: { any: ['school:RUBBER=solvent'] }, rule: 'solvent-never-dryer' },
+          { when: { none: ['own:dryer'] }, rule: 'no-shelf-here' },
+        ],
+      },
     ],
   },
   {
@@ -117,6 +141,7 @@ export const SCHOOLS = [
     applies: { all: ['shoe-like', 'aim:wash'], none: ['hide-upper'] },
     fallback: 'if-allowed',
     options: [{ id: 'if-allowed' }, { id: 'hand' }],
+    moot: { none: ['can:machine'] },
   },
   {
     id: 'SHOE-LEATHER',
@@ -140,20 +165,6 @@ export const SCHOOLS = [
     options: [{ id: 'wipe-brush' }, { id: 'soak' }],
   },
   {
-    id: 'RUBBER',
-    applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
-    fallback: 'sponge',
-    options: [
-      { id: 'sponge' },
-      { id: 'paste' },
-      { id: 'stiff-brush' },
-      {
-        id: 'solvent',
-        refused: [{ when: { any: ['hide-upper', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' }],
-      },
-    ],
-  },
-  {
     id: 'CLOTH-TEMP',
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: '40',
@@ -175,12 +186,14 @@ export const SCHOOLS = [
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'quick-extra-rinse',
     options: [{ id: 'quick-extra-rinse' }, { id: 'gentle' }],
+    moot: { none: ['method:machine'] },
   },
   {
     id: 'CLOTH-VINEGAR',
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'no',
     options: [{ id: 'no' }, { id: 'yes' }],
+    moot: { none: ['method:machine'] },
   },
   {
     id: 'CLOTH-DRY',
@@ -228,7 +241,13 @@ export const SCHOOLS = [
     fallback: 'outdoor-air',
     options: [
       { id: 'outdoor-air' },
-      { id: 'purged-dryer', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
+      {
+        id: 'purged-dryer',
+        refused: [
+          { when: { any: ['greasy'] }, rule: 'greasy-never-tumbled' },
+          { when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' },
+        ],
+      },
     ],
   },
   { id: 'WHEN', applies: { any: ['never'] }, fallback: 'triggers', options: [{ id: 'triggers' }, { id: 'calendar' }] },

@@ -38,7 +38,22 @@ export const DRUM_RINSE_LITRES = 12;
 export const CYCLE_RINSES = 2;
 export const CYCLE_MINUTES = 50;
 /** Full rinses after the machine's own, at least. */
-export const EXTRA_RINSES: readonly Choice<number>[] = [{ use: 1, when: { all: ['school:DOWN-RINSE=extra-rinse'] } }, { use: 0 }];
+export const EXTRA_RINSES: readonly Choice<number>[] = [
+  {
+    use: 1,
+    when: { any: ['school:DOWN-RINSE=extra-rinse', 'school:CLOTH-CYCLE=quick-extra-rinse', 'family:canvas-shoe'] },
+  },
+  { use: 0 },
+];
+/** Warmest wash for what is on it, °C: blood sets in warmth [common practice]. null = no ceiling. */
+export const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { all: ['bloody'] } }, { use: null }];
+/** Usual size of a kind, where it differs from its family's [from memory]. */
+export const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; readonly areaM2: number }>[] = [
+  { use: { massG: 180, bulk: 'small', areaM2: 0.15 }, when: { all: ['kind:gloves'] } },
+  { use: { massG: 90, bulk: 'small', areaM2: 0.1 }, when: { all: ['kind:hat'] } },
+  { use: { massG: 80, bulk: 'small', areaM2: 0.12 }, when: { all: ['kind:socks'] } },
+  { use: { massG: 280, bulk: 'small', areaM2: 1.2 }, when: { all: ['kind:vest'] } },
+];
 /** Water left after pressing or squeezing by hand, kg per kg dry. */
 export const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
 /** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */

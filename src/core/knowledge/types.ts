@@ -1,4 +1,4 @@
-import type { Action, Aim, Bleach, Kind, Material, Method, Part, Phase, SupplyClass, Tumble } from '../gear';
+import type { Action, Aim, Bleach, Fitting, Kind, Material, Method, Part, Phase, SupplyClass, Tumble } from '../gear';
 
 /**
  * A condition over the set of facts known about one request. Facts are plain strings ("fill:down", "soil>=2", "can:tumble:low").
@@ -44,6 +44,8 @@ export interface MaterialRow {
   readonly parts?: readonly Part[];
   /** Fits only components bonded to the upper or declared as such. */
   readonly bonded?: true;
+  /** Fits only items of these colour classes. */
+  readonly colours?: readonly string[];
   readonly limits: Partial<LimitValues>;
   readonly hard?: readonly Dimension[];
   /** Dimensions that bind only work on this very part. */
@@ -51,6 +53,21 @@ export interface MaterialRow {
   /** Hard limits that an explicit label, and nothing else, may raise this far. */
   readonly labelRaises?: Partial<LimitValues>;
   readonly basis?: Partial<Record<Dimension, Basis>>;
+}
+
+/** A fitting that limits like a component: the part and material it is taken for. */
+export interface FittingRow {
+  readonly id: string;
+  readonly fitting: Fitting;
+  readonly part: Part;
+  readonly material: Material;
+}
+
+/** Supplies that must never meet in one bath, nor follow each other without a rinse between. */
+export interface NeverPair extends Basis {
+  readonly id: string;
+  readonly one: readonly SupplyClass[];
+  readonly other: readonly SupplyClass[];
 }
 
 /** A named fact derived from others. Records are read in order, so a later one may build on an earlier. */
@@ -113,6 +130,8 @@ export interface School {
   readonly applies: When;
   readonly fallback: string;
   readonly options: readonly SchoolOption[];
+  /** When another option would change nothing, so that none is offered. */
+  readonly moot?: When;
 }
 
 export interface StepTemplate {
@@ -132,7 +151,8 @@ export interface StepTemplate {
   readonly why: readonly string[];
   /** Adds what binds these settings to the reasons. */
   readonly whyBound?: readonly Dimension[];
-  readonly check?: { readonly else: string };
+  /** Where a failed check leads: the first of these steps that the plan has, else the step itself. */
+  readonly check?: { readonly else: string | readonly string[] };
 }
 
 export interface Caution extends Basis {
@@ -157,6 +177,7 @@ export interface Rule extends Basis {
 /** Everything the engine knows, handed to it as data. Tests add to it or take records away. */
 export interface Knowledge {
   readonly materials: readonly MaterialRow[];
+  readonly fittings: readonly FittingRow[];
   readonly traits: readonly Trait[];
   readonly planTraits: readonly Trait[];
   readonly families: readonly Family[];
@@ -166,5 +187,6 @@ export interface Knowledge {
   readonly steps: readonly StepTemplate[];
   readonly cautions: readonly Caution[];
   readonly blocks: readonly Block[];
+  readonly neverTogether: readonly NeverPair[];
   readonly assumptions: readonly Trait[];
 }

@@ -79,14 +79,10 @@ export interface Programme {
 
 const MOST_CHANGES = 5;
 
-function materialOf(plan: Plan, component: string): string | undefined {
-  return plan.request.item.components.find((c) => c.part === component)?.material;
-}
-
-function whyOfLimit(plan: Plan, limit: Limit): Why {
+function whyOfLimit(limit: Limit): Why {
   return {
     rule: limit.rule,
-    text: boundText(limit.dimension, limit.value, causeText(limit.component, materialOf(plan, limit.component))),
+    text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material)),
     basis: limit.basis,
     ...(limit.source === undefined ? {} : { source: limit.source }),
   };
@@ -132,7 +128,7 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
   }
   for (const dimension of step.template.whyBound ?? []) {
     const limit = plan.envelope.bounds[dimension].by;
-    if (limit) why.push(whyOfLimit(plan, limit));
+    if (limit) why.push(whyOfLimit(limit));
   }
   if (step.settings.doseMl !== undefined && step.settings.cleaner === plan.cleaner && plan.dose) {
     const reason = reasons.get(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
@@ -169,9 +165,8 @@ function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
     const id = `st-${index + 1}`;
     const text = words.steps[template.id];
     const context = contextOf(plan, step);
-    // A branch whose target this plan does not have repeats the step itself.
-    const target =
-      template.check && (ids.get(template.check.else) ?? ids.get(template.check.else.replace(/^spray/, 'wash-in')) ?? id);
+    // A branch none of whose targets this plan has repeats the step itself.
+    const target = template.check && ([template.check.else].flat().flatMap((key) => ids.get(key) ?? [])[0] ?? id);
     return {
       id,
       key: template.id,
@@ -228,7 +223,8 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
 }
 
 function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
-  return plan.asked.flatMap((school) =>
+  const open = plan.asked.filter((school) => !school.moot || !holds(school.moot, plan.facts));
+  return open.flatMap((school) =>
     school.options
       .filter((option) => option.id !== plan.choices.get(school.id) && refusedBy(option, plan.facts) === null)
       .map((option) => {

@@ -8,6 +8,7 @@ import { ACTIONS } from '../gear';
 import { rinsesToClear } from '../rinsing';
 import type { Family, Knowledge } from '../knowledge';
 import * as k from '../knowledge';
+import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher } from './machines';
 import { movesLimits, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
@@ -61,6 +62,7 @@ function newState(
     spinRpm: 0,
     massG: 0,
     bulk: 'small',
+    areaM2: family.areaM2,
     cleaner: null,
     bottle: null,
     dose: null,
@@ -96,7 +98,8 @@ function settleWash(state: PlanState): void {
   const { envelope, facts, family } = state;
   const maxC = envelope.bounds.washMaxC.value;
   const wishC = pick(family.tempC, facts) ?? 20;
-  state.tempC = maxC === null ? wishC : Math.min(wishC, maxC);
+  const ceilingC = pick(k.SOIL_CEILING_C, facts) ?? Infinity;
+  state.tempC = Math.min(wishC, maxC ?? Infinity, ceilingC);
   state.action = ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
   const maxRpm = envelope.bounds.spinMaxRpm.value ?? Infinity;
   const wishRpm = Math.min(pick(k.SPIN_WISH, facts) ?? family.spinRpm, maxRpm);
@@ -196,7 +199,6 @@ function buildSteps(state: PlanState): PlannedStep[] {
       setter(state, settings);
     }
     Object.assign(settings, template.set);
-    shop(state, settings, template.ifFailed === true);
     steps.push({
       template,
       settings,
@@ -204,7 +206,10 @@ function buildSteps(state: PlanState): PlannedStep[] {
       unattendedMin: planDuration(template.unattended, state, settings),
     });
   }
-  return steps;
+  const apart = keepApart(steps, state.knowledge.neverTogether);
+  state.refusals.push(...apart.refused);
+  for (const { template, settings } of apart.steps) shop(state, settings, template.ifFailed === true);
+  return apart.steps;
 }
 
 function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): void {
@@ -234,8 +239,11 @@ export function plan(request: PlanRequest, knowledge: Knowledge = k.KNOWLEDGE): 
     facts,
   );
   state.family = familyOf(knowledge, facts);
-  state.massG = item.massG ?? state.family.massG;
-  state.bulk = item.bulk ?? state.family.bulk;
+  const usual = pick(k.TYPICAL, facts) ?? state.family;
+  state.massG = item.massG ?? usual.massG;
+  state.bulk = item.bulk ?? usual.bulk;
+  state.areaM2 = usual.areaM2;
+  facts.add(tag('bulk:', state.bulk));
   settleMethod(state);
   settleDrying(state);
   if (facts.has('aim:renew') || facts.has('renew-if-failed') || facts.has('drop<=3')) facts.add('proof-at-stake');

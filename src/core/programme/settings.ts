@@ -136,7 +136,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     const washIn = state.facts.has('proof:wash-in');
     s.proofer = washIn ? 'wash-in-proofer' : 'spray-proofer';
     const bottle = bottleOf(state, s.proofer);
-    const guess = washIn ? k.WASH_IN_PROOFER_ML : state.family.areaM2 * k.FACE_SHARE * k.PROOFER_ML_PER_M2;
+    const guess = washIn ? k.WASH_IN_PROOFER_ML : state.areaM2 * k.FACE_SHARE * k.PROOFER_ML_PER_M2;
     s.prooferMl = Math.round(bottle?.labelDoseMl ?? guess);
   },
 };
@@ -163,7 +163,7 @@ function hang(state: PlanState): number {
   const minutes = hangMinutes({
     dryG: state.massG,
     heldKgPerKg: state.family.heldKgPerKg * (squeezed ? 1.2 : 1),
-    areaM2: state.family.areaM2,
+    areaM2: state.areaM2,
     coreFactor: state.family.coreFactor,
     air: pick(k.AIR, state.facts) ?? 'still',
     room: state.request.kit.equipment?.room,

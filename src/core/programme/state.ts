@@ -74,6 +74,8 @@ export interface PlanState {
   /** Dry mass in grams, weighed or typical. */
   massG: number;
   bulk: 'small' | 'medium' | 'large';
+  /** Surface that air can reach, m². */
+  areaM2: number;
   cleaner: SupplyClass | null;
   bottle: Supply | null;
   dose: Dose | null;

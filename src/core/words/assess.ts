@@ -48,7 +48,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'set-stain-wash': {
     because: 'a stain has set',
     reverse: 'A fresh mark I would only wipe.',
-    otherwise: 'A mark that has set would need a wash.',
+    otherwise: 'If the mark had set I would wash it.',
   },
   'mould-wash': {
     because: 'there is mould on it',
@@ -97,17 +97,17 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'rinse-after-use': {
     because: 'it has been used',
-    reverse: 'Dirty all over, it would get a proper wash.',
+    reverse: 'If it were dirty all over I would wash it.',
     otherwise: 'After use it is rinsed with water.',
   },
   'odour-air': {
-    because: 'it smells faintly and is clean',
-    reverse: 'A clear smell would mean a wash.',
+    because: 'it smells faintly',
+    reverse: 'If it smelled clearly I would wash it.',
     otherwise: 'A faint smell I would air out.',
   },
   'damp-air': {
     because: 'it is damp and otherwise clean',
-    reverse: 'Dirty as well, it would be washed first.',
+    reverse: 'If it were dirty all over I would wash it.',
     otherwise: 'Damp, it would be dried before storing.',
   },
   'loft-fluff': {
@@ -141,6 +141,12 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'Filthy, and with no beading left, I would renew the finish at once.',
   },
   'washed-then-heat': { because: 'a washed finish is always warmed', reverse: null, otherwise: '' },
+  'washed-then-test': { because: 'a washed finish is always tested', reverse: null, otherwise: '' },
+  'drops-poor-cold': {
+    because: 'water soaks into the face, and glue or coating bears no heat',
+    reverse: 'If drops pearled I would leave the finish alone.',
+    otherwise: 'If water soaked into the face I would spray a new finish on.',
+  },
   'drops-fine': { because: 'drops still pearl', reverse: 'If drops wet the face I would warm it.', otherwise: '' },
   'cloth-downgrade': {
     because: 'the cloth stays stained after a wash',
@@ -165,5 +171,7 @@ export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
   'insole-fixed': 'Nobody said whether the insole comes out; I took it as fixed.',
   'treated-down': 'The down is treated: check that your down cleaner says it suits it.',
   'drum-unknown': 'The drum’s size is not recorded: put it in dry first, and leave a palm clear above it.',
+  'print-assumed': 'What the print is made of is not recorded; I took it for a heat-pressed one, the most delicate.',
+  'maker-and-label-differ': 'The maker allows what the label forbids; I kept to the stricter word. Ask the maker which is meant.',
   'spray-not-standard': 'The drop grades are yours, judged by eye; a laboratory would use the standard’s apparatus.',
 };

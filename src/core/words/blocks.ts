@@ -27,5 +27,6 @@ export const BLOCK_WORDS: Record<BlockId, string> = {
   'felt-balls-hook': 'No felt-covered balls: hook-and-loop tears at them.',
   'no-acetone-here': 'No acetone on this upper: it dulls or dissolves the finish.',
   'no-peroxide-here': 'No peroxide here: it takes the dye out of leather and coloured cloth.',
+  'no-stain-remover-membrane': 'No stain remover on a waterproof fabric: a drop of the cleaner does it.',
   'scented-cleaner': 'No ordinary technical cleaner: this one must stay free of scent.',
 };

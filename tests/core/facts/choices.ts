@@ -19,6 +19,7 @@ import {
   type KitPart,
   type Seen,
 } from '../../make';
+import { pairOf } from '../../../src/core/programme/apart';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* Refusals, cautions, assumptions, machines and families: one row a record. */
@@ -87,6 +88,7 @@ const BLOCKS: readonly Fact[] = [
   blocked('felt-balls-hook', 'felt-balls', down(), DIRTY),
   blocked('no-acetone-here', 'acetone', knitShoe, DIRTY),
   blocked('no-peroxide-here', 'peroxide-cream', canvas({ colour: { class: 'dark' } }), { soil: 1, soils: ['yellowing'] }),
+  blocked('no-stain-remover-membrane', 'stain-remover', shell(), DIRTY),
   blocked('scented-cleaner', 'technical-cleaner', field, DIRTY),
 ];
 
@@ -155,6 +157,13 @@ const ASSUMPTIONS: readonly Fact[] = [
     DIRTY,
   ),
   assumes('drum-unknown', 'drum’s size', downBag(), DIRTY, withEquipment({ washers: [{ id: 'w1', kind: 'front-loader' }] })),
+  assumes('print-assumed', 'took it for a heat-pressed one', { ...jersey, fittings: ['print'] }, DIRTY),
+  assumes(
+    'maker-and-label-differ',
+    'stricter word',
+    shell({ label: label(40, 'mild', { tumble: 'none' }), makerSays: [{ about: 'tumble', says: 'allows' }] }),
+    DIRTY,
+  ),
   assumes('spray-not-standard', 'judged by eye', shell(), { ...CLEAN, droplet: { hood: 3 } }),
 ];
 
@@ -328,10 +337,10 @@ const FAMILIES: readonly Fact[] = [
   fact(
     'families/down-bag',
     PRACTICE,
-    downBag({ massG: undefined, bulk: undefined } as never),
+    downBag({ bulk: undefined } as never),
     DIRTY,
-    {},
-    (p) => step(p, 'weigh-loft')?.text.includes('900 g') ?? false,
+    withEquipment({ dryers: [{ id: 'd1', kind: 'vented', drumLitres: 80 }] }),
+    (p) => refused(p, 'd1') === 'dryer-too-small',
   ),
   fact('families/field', PRACTICE, field, DIRTY, {}, (p) => doing(p, 'machine-wash')?.settings.cleaner === 'unscented-cleaner'),
   fact(
@@ -339,8 +348,8 @@ const FAMILIES: readonly Fact[] = [
     PRACTICE,
     item('jacket', [comp('face', 'polyester-woven'), comp('fill', 'polyester-fill')], { repellency: 'none' }),
     DIRTY,
-    {},
-    (p) => doing(p, 'machine-wash')?.settings.rinses === 2 && (step(p, 'weigh-loft')?.text.includes('600 g') ?? false),
+    withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 25 }] }),
+    (p) => refused(p, 'w1') === 'washer-too-small',
   ),
   fact(
     'families/softshell',
@@ -350,7 +359,14 @@ const FAMILIES: readonly Fact[] = [
     {},
     (p) => p.assumptions.some((a) => a.includes('never weighed')) && (step(p, 'line-dry')?.unattendedMin ?? 0) > 120,
   ),
-  fact('families/cotton', PRACTICE, cotton, { soil: 3 }, {}, (p) => doing(p, 'machine-wash')?.settings.tempC === 40),
+  fact(
+    'families/cotton',
+    PRACTICE,
+    { ...cotton, label: label(60, 'normal') },
+    { soil: 3 },
+    {},
+    (p) => doing(p, 'machine-wash')?.settings.tempC === 40,
+  ),
   fact(
     'families/synthetic',
     PRACTICE,
@@ -360,6 +376,21 @@ const FAMILIES: readonly Fact[] = [
     (p) => doing(p, 'machine-wash')?.settings.tempC === 30,
   ),
 ];
+
+/** What must not meet. Toxic gas and violent foaming: common practice, no source. */
+const NEVER: readonly Fact[] = (
+  [
+    ['chlorine-acid', 'chlorine-bleach', 'vinegar'],
+    ['peroxide-acid', 'oxygen-booster', 'vinegar'],
+    ['peroxide-acid', 'vinegar', 'peroxide-cream'],
+    ['peroxide-bleach', 'peroxide-cream', 'oxygen-booster'],
+    ['two-bleaches', 'oxygen-booster', 'chlorine-bleach'],
+  ] as const
+).map(([id, a, b]) => ({
+  about: [`neverTogether/${id}`],
+  basis: PRACTICE,
+  holds: (knowledge) => pairOf(knowledge.neverTogether, a, b)?.id === id,
+}));
 
 /** Every reason that a step or a refusal names is a record with a basis. */
 const REASONS: Fact = {
@@ -391,5 +422,6 @@ export const CHOICE_FACTS: readonly Fact[] = [
   ...MACHINES,
   ...TRAITS,
   ...FAMILIES,
+  ...NEVER,
   REASONS,
 ];

@@ -10,6 +10,8 @@ export interface Fact {
   /** Where the expectation comes from: a standard, common practice (no source), or memory. */
   readonly basis: string;
   readonly holds: (knowledge: Knowledge) => boolean;
+  /** For a list of steps: what should be and what is, so that a failure shows both. */
+  readonly lists?: { readonly expected: readonly string[]; readonly found: (knowledge: Knowledge) => readonly string[] };
 }
 export const PRACTICE = 'common practice, no source';
 export const MEMORY = 'from memory';
@@ -33,4 +35,5 @@ export const steps = (basis: string, thing: Item, seen: Seen, kit: KitPart, expe
   about: expected.map((key) => `steps/${key}`),
   basis,
   holds: (knowledge) => JSON.stringify(keys(programme(thing, seen, kit, knowledge))) === JSON.stringify(expected),
+  lists: { expected, found: (knowledge) => keys(programme(thing, seen, kit, knowledge)) },
 });

@@ -1,7 +1,7 @@
 import { allLimits } from '../../../src/core/envelope';
 import type { Component, Item, Material } from '../../../src/core/gear';
 import type { Dimension, Knowledge } from '../../../src/core/knowledge';
-import { comp, item } from '../../make';
+import { comp, item, programme } from '../../make';
 import { type Fact, MEMORY } from './fact';
 
 /*
@@ -53,10 +53,10 @@ const ROWS: readonly Row[] = [
   ['upper-polyamide-knit', 'shoe', 'upper', 'polyamide-knit', '30 mild 600 none! oxygen ok none 120 0'],
   ['eva-foam', 'pads', 'foam', 'eva-foam', '30 hand 0 none! none ok none 30 0'],
   ['pu-foam', 'pads', 'foam', 'pu-foam', '30 hand 0 none! none ok none 30 0'],
-  ['eva-midsole', 'shoe', 'midsole', 'eva-foam', '- - - none! - - - - -'],
-  ['pu-midsole', 'shoe', 'midsole', 'pu-foam', '- - - none! - - - - -'],
-  ['eva-bonded', 'shoe', 'insole', 'eva-foam', '- - - none! - - - - -', { bonded: 'cemented' }],
-  ['pu-bonded', 'shoe', 'insole', 'pu-foam', '- - - none! - - - - -', { bonded: 'cemented' }],
+  ['eva-midsole', 'shoe', 'midsole', 'eva-foam', '30 mild 600 none! oxygen ok none 120 0'],
+  ['pu-midsole', 'shoe', 'midsole', 'pu-foam', '30 mild 600 none! oxygen ok none 120 0'],
+  ['eva-bonded', 'shoe', 'insole', 'eva-foam', '30 mild 600 none! oxygen ok none 120 0', { bonded: 'cemented' }],
+  ['pu-bonded', 'shoe', 'insole', 'pu-foam', '30 mild 600 none! oxygen ok none 120 0', { bonded: 'cemented' }],
   ['leather', 'boot', 'upper', 'leather', '0! surface! 0 none! none - none 0 0'],
   ['suede', 'shoe', 'upper', 'suede', '0! surface! 0 none! none - none 0 0'],
   ['nubuck', 'shoe', 'upper', 'nubuck', '0! surface! 0 none! none - none 0 0'],
@@ -73,7 +73,14 @@ const ROWS: readonly Row[] = [
   ['fur', 'jacket', 'trim', 'fur', '0 surface 0 none! none none none 0 0'],
   ['tpu', 'soft-flask', 'shell', 'tpu', '40 hand 0 none! none - - - 0'],
   ['silicone', 'reservoir', 'shell', 'silicone', '40 hand 0 none! none - - - 0'],
-  ['strap', 'pack', 'strap', 'polyamide-woven', '40 mild - none none - - - 0'],
+  ['strap-polyamide', 'pack', 'strap', 'polyamide-woven', '40 mild - none none - - - 0'],
+  ['tpu-membrane', 'jacket', 'membrane', 'tpu', '40 mild 800 none none non-bio none! 30 0'],
+  ['cotton-upper', 'shoe', 'upper', 'cotton', '30 mild 600 none oxygen ok none 720 0'],
+  ['eva-in-shoe', 'shoe', 'foam', 'eva-foam', '30 mild 600 none! oxygen ok none 120 0'],
+  ['pu-in-shoe', 'boot', 'lining', 'pu-foam', '30 mild 600 none! oxygen ok none 120 0'],
+  ['patent-trim', 'shoe', 'trim', 'patent', '- hand! - none! none - - 0 0'],
+  ['tpu-sole', 'studded-boot', 'outsole', 'tpu', '40 mild - none none - - - 0'],
+  ['silicone-grip', 'jacket', 'trim', 'silicone', '40 mild - none none - - - 0'],
   ['strap-polyester', 'pack', 'strap', 'polyester-woven', '40 mild - none none - - - 0'],
   ['metal', 'other', 'trim', 'metal', '40 mild - - none - - - 0'],
 ];
@@ -86,8 +93,35 @@ function columnsOf(knowledge: Knowledge, [, kind, part, material, , extra]: Row)
   }).join(' ');
 }
 
-export const MATERIAL_FACTS: readonly Fact[] = ROWS.map((row) => ({
-  about: [`materials/${row[0]}`],
+/** "any on white, else oxygen". */
+const WHITES: readonly Fact[] = (['cotton', 'cotton-canvas'] as const).map((material) => ({
+  about: [`materials/${material === 'cotton' ? 'cotton' : 'canvas'}-white`],
   basis: MEMORY,
-  holds: (knowledge) => columnsOf(knowledge, row) === row[4],
+  holds: (knowledge) =>
+    programme(item('other', [comp('face', material)], { colour: { class: 'white' } }), null, {}, knowledge).envelope.bleach
+      .value === 'any',
 }));
+/** A print that is only named as a fitting is as delicate as a heat-pressed one. */
+const PRINT: Fact = {
+  about: ['fittings/print'],
+  basis: MEMORY,
+  holds: (knowledge) => {
+    const { envelope } = programme(
+      item('jersey', [comp('face', 'polyester-knit')], { fittings: ['print'] }),
+      null,
+      {},
+      knowledge,
+    );
+    return envelope.washMaxC.value === 30 && envelope.washMaxC.boundBy.component === 'print' && envelope.tumble.value === 'none';
+  },
+};
+
+export const MATERIAL_FACTS: readonly Fact[] = [
+  ...WHITES,
+  PRINT,
+  ...ROWS.map((row): Fact => ({
+    about: [`materials/${row[0]}`],
+    basis: MEMORY,
+    holds: (knowledge) => columnsOf(knowledge, row) === row[4],
+  })),
+];

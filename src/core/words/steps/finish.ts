@@ -1,5 +1,5 @@
 import type { StepWords } from './say';
-import { degrees, spin, balls, where, hours, dryLook } from './say';
+import { degrees, spin, balls, exposed, where, hours, dryLook } from './say';
 
 /** Drying, restoring, finish, checks, storing. */
 export const FINISH_WORDS = {
@@ -9,6 +9,11 @@ export const FINISH_WORDS = {
       `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}${balls(c)}: ${c.s.rounds} rounds of ${c.s.checkEveryMin} min, the last one after it seems dry. At each look shake it, feel for damp cores, and pull clumps apart with your fingers.`,
     look: 'Breathe through the fabric and feel the thickest place: damp, chill or clumps?',
     pass: 'No clump, no chill, and the last round changed nothing.',
+  },
+  'spray-down-now': {
+    title: 'Spray the face before the last round',
+    text: (c) =>
+      `When only the face is still damp, hang it outside or over a covered floor, spray about ${c.s.prooferMl} mL of spray proofer over the face, more on ${exposed(c)} and where straps rub, wipe off the drips, and let it rest ten minutes before the last round.`,
   },
   'hang-after': {
     title: 'Hang it an hour and a half',
@@ -43,7 +48,10 @@ export const FINISH_WORDS = {
   },
   'dry-drip': {
     title: 'Let it drip dry',
-    text: (c) => `Let it drip over the bath, then hang it wide and open in moving air, ${hours(c.unattendedMin)}.`,
+    text: (c) =>
+      c.has('family:flask')
+        ? `Prop it open, mouth down, with something inside that keeps its walls apart, ${hours(c.unattendedMin)}.`
+        : `Let it drip two hours over the bath, then hang it wide and open in moving air, ${hours(c.unattendedMin)} in all.`,
     ...dryLook,
   },
   'dry-pitched': {
@@ -114,6 +122,7 @@ export const FINISH_WORDS = {
     look: 'Feel inside the toe.',
     pass: 'Dry in the toe.',
   },
+  'let-dry': { title: 'Let the place dry', text: 'Let the wiped place dry in moving air before it is put away.' },
   fluff: {
     title: 'Fluff it without heat',
     text: (c) => `Tumble it ${where(c)} without heat${balls(c)} for 30 min, then shake it. No water.`,
@@ -158,14 +167,14 @@ export const FINISH_WORDS = {
   'heat-radiator': { title: 'Hang it beside a radiator', text: 'Hang it beside, not on, a warm radiator overnight.' },
   'droplet-test': {
     title: 'Test with drops',
-    text: 'Let a few drops of water fall on shoulders, hood, back and sleeves, and wait a minute.',
+    text: (c) => `Let a few drops of water fall on ${exposed(c)}, and wait a minute.`,
     look: 'Do the drops pearl and roll?',
     pass: 'They pearl and roll off: grade 4 or 5.',
   },
   'spray-if-failed': {
     title: 'Spray the finish on',
     text: (c) =>
-      `Damp the clean face, hang it up outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over it, more on shoulders, hood, back and where straps rub. After a few minutes wipe off the drips.`,
+      `Damp the clean face, hang it up outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over it, more on ${exposed(c)} and where straps rub. After a few minutes wipe off the drips.`,
   },
   'wash-in-if-failed': {
     title: 'Wash the proofer in',
@@ -198,7 +207,7 @@ export const FINISH_WORDS = {
   'weigh-loft': {
     title: 'Weigh it and measure the loft',
     text: (c) =>
-      `Weigh it: back within ${Math.max(5, Math.round(c.massG * 0.015))} g of its dry weight (${c.massG} g). Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
+      `Weigh it: ${c.has('unknown:mass') ? 'back within 1.5 %, or 5 g, of the dry weight you wrote down' : `back within ${Math.max(5, Math.round(c.massG * 0.015))} g of its dry weight (${c.massG} g)`}. Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
     look: 'Weight back, no clump, no chill?',
     pass: 'All three: it is dry.',
   },

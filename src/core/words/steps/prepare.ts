@@ -16,7 +16,7 @@ export const PREPARE_WORDS = {
   },
   'refer-down-dryer': {
     title: 'Ask the maker or a down specialist',
-    text: 'The label forbids tumbling, and wet down does not come right without it. Ask the maker, or a professional who washes down.',
+    text: 'Its label or its membrane allows no tumbling, and wet down does not come right without it. Ask the maker, or a professional who washes down.',
   },
   'refer-specialist': {
     title: 'Take it to a specialist',
@@ -40,7 +40,7 @@ export const PREPARE_WORDS = {
   },
   'repair-route': {
     title: 'Send it to an authorised repairer',
-    text: 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and send it clean and dry.',
+    text: 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and whether to wash it before you send it.',
   },
   'check-dryer-fit': {
     title: 'Try it dry in the dryer',
@@ -107,7 +107,11 @@ export const PREPARE_WORDS = {
   },
   'cover-eyes': { title: 'Cover the eyes', text: 'Cover the eyes with a soft cloth and tape that lets go cleanly.' },
   'inside-out': { title: 'Turn it inside out', text: 'Turn it inside out.' },
-  'bag-shoes': { title: 'Put them in a bag', text: 'Put the shoes in a mesh bag or a knotted pillowcase.' },
+  'bag-shoes': {
+    title: 'Put them in a bag',
+    text: (c) =>
+      `Put the shoes in a mesh bag or a knotted pillowcase${c.has('school:SHOE-CYCLE=permanent-press') || c.has('hide-upper') ? ', with a plastic tree inside to keep their shape' : ''}.`,
+  },
   'bag-small': { title: 'Put it in a bag', text: 'Put it in a mesh bag.' },
   'keep-crest-dry': {
     title: 'Keep the leather out of the water',

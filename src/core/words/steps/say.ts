@@ -49,6 +49,19 @@ export const shoeCycle = (c: StepContext): string => {
 };
 export const machine = (c: StepContext): string =>
   `${gently[c.s.action ?? 'mild'] ?? 'gently'} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}`;
+/** Where rain falls first and straps rub. */
+export const exposed = (c: StepContext): string =>
+  c.has('kind:trousers')
+    ? 'seat, knees and hem'
+    : c.has('kind:jacket') || c.has('kind:mid-layer')
+      ? 'shoulders, hood, back and sleeves'
+      : c.has('shoe-like')
+        ? 'toe and seams'
+        : 'the places that rain reaches first';
+export const topLoader = (c: StepContext): string =>
+  c.has('washer:agitator') || c.has('washer:impeller')
+    ? ' Let the tub fill a quarter, add the cleaner, and put things in at three quarters.'
+    : '';
 export const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
 export const balls = (c: StepContext): string =>
   c.s.aids?.length ? ` with ${c.s.count ?? 2} clean ${c.s.aids[0] === 'felt-balls' ? 'felt balls' : 'plain dryer balls'}` : '';

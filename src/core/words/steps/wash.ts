@@ -1,7 +1,7 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../../units';
 import type { StepWords } from './say';
-import { degrees, spin, dose, rinses, machine, inside, hours, shoeCycle } from './say';
+import { degrees, spin, dose, exposed, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -12,6 +12,14 @@ export const WASH_WORDS = {
   'spot-test': {
     title: 'Try it on a hidden place',
     text: 'Try the cleaner on a hidden place with a white cloth, cold first, then cool, then warm. Stop at the first colour on the cloth.',
+  },
+  'name-the-mark': {
+    title: 'Work out what the mark is',
+    text: 'Before reaching for strength, work out what each mark is: soil comes off wet, transferred colour survives scrubbing and yields to a light swab, paint chips, a deep stain goes through, and oxidation is an even yellow.',
+  },
+  'rinse-salt': {
+    title: 'Plain water on the salt',
+    text: 'Rinse zips and salty places with plain water, working the zips open and shut until they run freely.',
   },
   'treat-blood': {
     title: 'Cold water on the blood',
@@ -99,17 +107,17 @@ export const WASH_WORDS = {
   'wash-down-machine': {
     title: (c) => `Wash it alone in ${c.washer}`,
     text: (c) =>
-      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)}. The programme rinses ${c.s.rinses ?? 2} times itself. Leave a palm clear above it.`,
+      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)}. The programme rinses ${c.s.rinses ?? 2} times itself. Leave a palm clear above it.${topLoader(c)}`,
   },
   'wash-shell-machine': {
     title: (c) => `Wash it in ${c.washer}`,
     text: (c) =>
-      `Wash it in ${c.washer}, ${machine(c)} and ${rinses(c)}. At most two waterproof things in the drum, nothing muddy with them.`,
+      `Wash it in ${c.washer}, ${machine(c)} and ${rinses(c)}. At most two waterproof things in the drum, nothing muddy with them.${topLoader(c)}`,
   },
   'wash-shoe-machine': {
     title: (c) => `Wash them in ${c.washer}`,
     text: (c) =>
-      `Wash the bagged shoes in ${c.washer} with two old towels, ${shoeCycle(c)} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}, and ${rinses(c)}.`,
+      `Wash the bagged shoes in ${c.washer} with two old towels, ${shoeCycle(c)} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}, and ${rinses(c)}.${topLoader(c)}`,
   },
   'wash-shoe-hot': {
     title: (c) => `Hot white wash in ${c.washer}`,
@@ -118,7 +126,23 @@ export const WASH_WORDS = {
   },
   'wash-machine': {
     title: (c) => `Wash it in ${c.washer}`,
-    text: (c) => `Wash it in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. Cleanest load first, dirtiest last.`,
+    text: (c) =>
+      `Wash it in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. ${c.has('kind:jersey') ? 'Nothing else goes in with it.' : 'Cleanest load first, dirtiest last.'}${c.has('kind:running-vest') ? ' Not more than three times a year.' : ''}${topLoader(c)}`,
+  },
+  'wash-greasy-cloth': {
+    title: (c) => `Wash it apart in ${c.washer}`,
+    text: (c) =>
+      `Wash greasy cloths in a load of their own in ${c.washer}, ${machine(c)} and ${rinses(c)}, after every cleaner load.${topLoader(c)}`,
+  },
+  'wash-pile': {
+    title: (c) => `Wash it in ${c.washer} and watch`,
+    text: (c) =>
+      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. Be sparing with the soap, and watch the first five minutes.${topLoader(c)}`,
+  },
+  'wash-flask': {
+    title: 'Brush it out with warm water',
+    text: (c) =>
+      `Fill it with ${waterWord(c.s.tempC ?? 30)} water (${degrees(c)}), shake it, and take a thin brush to corners, valve and tube until nothing comes loose. No cleaner; rinse it once with fresh water.`,
   },
   'wash-tub': {
     title: 'Wash it in the bath',
@@ -160,7 +184,9 @@ export const WASH_WORDS = {
   'rinse-off': {
     title: 'Rinse it with plain water',
     text: (c) =>
-      `Rinse it by hand under cool running water${c.has('fitting:zip') ? ', working the zips open and shut' : ''}, until no salt, sugar or dirt comes out.`,
+      c.has('family:flask')
+        ? 'Rinse it at once: fill it with cool water, shake, empty it, and let water run through valve and tube, until no sugar or dirt comes out.'
+        : `Rinse it by hand under cool running water${c.has('fitting:zip') ? ', working the zips open and shut' : ''}, until no salt, sugar or dirt comes out.`,
   },
   'rinse-machine': {
     title: (c) => `Rinse again: ${c.s.rinses} more`,
@@ -201,6 +227,10 @@ export const WASH_WORDS = {
     text: (c) =>
       `Leave it wet in ${c.washer}, add ${c.s.prooferMl} mL of wash-in proofer, and run a second programme at ${degrees(c)}, ${spin(c)}.`,
   },
+  'ease-creases': {
+    title: 'Ease the creases out',
+    text: 'Lay it flat and ease every crease out of the print with your palm while it is wet.',
+  },
   'press-out': {
     title: 'Press the water out',
     text: 'Let it drain, then press it against the wall of the tub, place by place. Never wring it.',
@@ -213,6 +243,6 @@ export const WASH_WORDS = {
   'spray-now': {
     title: 'Spray the finish on',
     text: (c) =>
-      `Hang it up damp, outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over the face, more on shoulders, hood, back and where straps rub. After a few minutes wipe off the drips.`,
+      `Hang it up damp, outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over the face, more on ${exposed(c)} and where straps rub. After a few minutes wipe off the drips.`,
   },
 } satisfies Record<string, StepWords>;

@@ -1,0 +1,155 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { SupplyClass } from '../../src/core/gear';
+import { plan, writeProgramme, type Plan, type Programme } from '../../src/core/programme';
+import { keepApart } from '../../src/core/programme/apart';
+import { KNOWLEDGE } from '../../src/core/knowledge';
+import * as any from './arbitraries';
+
+/* Laws of the trade over random things, looks, households and schools. Common practice, no source, unless a line says otherwise. */
+const request = fc.record({ item: any.item, inspection: any.seen, kit: any.household });
+const forAll = (check: (p: Programme, made: Plan) => void, numRuns = 600): void =>
+  fc.assert(
+    fc.property(request, (asked) => {
+      const made = plan(asked);
+      check(writeProgramme(made), made);
+    }),
+    { numRuns },
+  );
+const always = (p: Programme): Programme['steps'] => p.steps.filter((s) => s.when === 'always');
+
+/** Written out again here, so that the engine's own table is not its judge. */
+const DEADLY: readonly (readonly [SupplyClass, SupplyClass])[] = [
+  ['chlorine-bleach', 'vinegar'],
+  ['peroxide-cream', 'vinegar'],
+  ['peroxide-cream', 'chlorine-bleach'],
+  ['peroxide-cream', 'oxygen-booster'],
+  ['oxygen-booster', 'vinegar'],
+  ['oxygen-booster', 'chlorine-bleach'],
+];
+
+describe('safety', () => {
+  test('no two supplies that must never meet follow each other without a rinse between', () => {
+    forAll((p) => {
+      let left: SupplyClass[] = [];
+      for (const step of p.steps) {
+        const s = step.settings;
+        const brings = [s.cleaner, s.proofer, ...(s.aids ?? [])].filter((c): c is SupplyClass => c !== undefined);
+        for (const a of brings)
+          for (const b of [...left, ...brings])
+            expect(DEADLY.some(([x, y]) => (x === a && y === b) || (x === b && y === a))).toBe(false);
+        left = step.phase === 'rinse' || (s.rinses ?? 0) > 0 ? [] : [...left, ...brings];
+      }
+    }, 1500);
+  });
+  test('steps that would bring a deadly pair together are left out, and the refusal names the pair', () => {
+    const step = (id: string, aids: SupplyClass[], phase: 'wash' | 'rinse' = 'wash') =>
+      ({ template: { ...KNOWLEDGE.steps[0]!, id, phase }, settings: { aids }, attendedMin: 1, unattendedMin: 0 }) as never;
+    const near = keepApart([step('a', ['chlorine-bleach']), step('b', ['vinegar'])], KNOWLEDGE.neverTogether);
+    expect(near.steps.map((s) => s.template.id)).toEqual(['a']);
+    expect(near.refused).toEqual([{ option: 'vinegar', rule: 'chlorine-acid' }]);
+    const rinsed = keepApart(
+      [step('a', ['chlorine-bleach']), step('r', [], 'rinse'), step('b', ['vinegar'])],
+      KNOWLEDGE.neverTogether,
+    );
+    expect(rinsed.steps).toHaveLength(3);
+    expect(keepApart([step('one', ['peroxide-cream', 'vinegar'])], KNOWLEDGE.neverTogether).steps).toEqual([]);
+  });
+  test('nothing wetted with solvent, and no cloth that held grease, goes near a dryer', () => {
+    forAll((p, made) => {
+      const solvent = p.steps.some((s) => s.settings.aids?.includes('acetone'));
+      const greasyCloth =
+        ['cloth', 'towel'].includes(made.request.item.kind) &&
+        [...(made.request.inspection?.soils ?? []), ...(made.request.inspection?.stains ?? []).map((s) => s.soil)].some((s) =>
+          ['grease', 'wax'].includes(s),
+        );
+      if (!solvent && !greasyCloth) return;
+      for (const s of p.steps)
+        expect(s.settings.dryerId ?? s.settings.heat ?? (s.settings.place === 'rack' ? 'rack' : '')).toBe('');
+    }, 2500);
+  });
+  test('a membrane without a face is never proofed, and what leaks is never sprayed', () => {
+    forAll((p, made) => {
+      const { repellency } = made.request.item;
+      const leaks = made.request.inspection?.damage?.some((d) => d.kind === 'leak' || d.kind === 'delamination');
+      if (repellency !== 'exposed-membrane' && !leaks) return;
+      expect(p.steps.filter((s) => s.settings.proofer)).toEqual([]);
+    });
+  });
+  test('down is tumbled or referred, never left to dry in the air after a wash', () => {
+    forAll((p, made) => {
+      const down = made.request.item.components.some((c) => c.part === 'fill' && c.material === 'down' && c.removable !== true);
+      if (!down || !p.aims.includes('wash') || p.method === 'extract' || p.method === 'surface') return;
+      if (made.family.id.startsWith('down') || made.family.id === 'insulated-shell')
+        expect(always(p).some((s) => s.do === 'tumble')).toBe(true);
+    }, 1500);
+  });
+  test('blood meets no warm water', () => {
+    forAll((p, made) => {
+      const seen = made.request.inspection;
+      if (!seen?.soils?.includes('blood') && !seen?.stains?.some((s) => s.soil === 'blood')) return;
+      for (const s of p.steps)
+        if (s.phase === 'wash' || s.do === 'treat-blood') expect(s.settings.tempC ?? 0).toBeLessThanOrEqual(20);
+    }, 1500);
+  });
+});
+
+describe('sense', () => {
+  test('whatever is wetted, wiped or dried ends stored; whatever is wetted dries', () => {
+    forAll((p) => {
+      const done = always(p);
+      const wet = done.some((s) => ['wash', 'rinse'].includes(s.phase) || s.do === 'wipe' || s.do === 'treat-blood');
+      if (!wet) return;
+      expect({ aims: p.aims, dries: done.some((s) => s.phase === 'dry'), last: done.at(-1)?.phase }).toMatchObject({
+        dries: true,
+        last: 'store',
+      });
+    }, 1500);
+  });
+  test('a washed finish is warmed or, where glue or coating bears no heat, tested', () => {
+    forAll((p, made) => {
+      if (made.request.item.repellency !== 'finish' || !p.aims.includes('wash')) return;
+      expect(p.aims.includes('reactivate') || p.steps.some((s) => s.do === 'droplet-test')).toBe(true);
+    });
+  });
+  test('a verdict rests only on what was looked at', () => {
+    forAll((p, made) => {
+      const seen = made.request.inspection as unknown as Record<string, unknown>;
+      for (const observation of p.decidedBy) if (observation !== 'kind') expect(seen[observation]).toBeDefined();
+    });
+  });
+  test('the order of components changes nothing', () => {
+    fc.assert(
+      fc.property(
+        request.chain((asked) =>
+          fc.tuple(fc.constant(asked), fc.shuffledSubarray(asked.item.components, { minLength: asked.item.components.length })),
+        ),
+        ([asked, components]) => {
+          const as = writeProgramme(plan(asked));
+          const shuffled = writeProgramme(plan({ ...asked, item: { ...asked.item, components } }));
+          expect(shuffled).toEqual(as);
+        },
+      ),
+      { numRuns: 300 },
+    );
+  });
+  test('a supply that nothing asks for changes nothing', () => {
+    fc.assert(
+      fc.property(request, (asked) => {
+        const supplies = (asked.kit.supplies ?? []).filter((s) => s.class !== 'shoe-powder' && s.class !== 'deodoriser');
+        const more = [...supplies, { id: 'p', class: 'shoe-powder' }, { id: 'd', class: 'deodoriser' }] as typeof supplies;
+        expect(writeProgramme(plan({ ...asked, kit: { ...asked.kit, supplies: more } }))).toEqual(
+          writeProgramme(plan({ ...asked, kit: { ...asked.kit, supplies } })),
+        );
+      }),
+      { numRuns: 300 },
+    );
+  });
+  test('every limit that was passed was soft, or raised by the label as its record allows, and its risk is told', () => {
+    forAll((p, made) => {
+      for (const { limit, by } of made.envelope.waived)
+        expect(!limit.hard || (by === 'label' && limit.labelRaises !== undefined)).toBe(true);
+      for (const waiver of p.envelope.waived) expect(waiver.risk).toMatch(/^[A-Z].*\.$/);
+    });
+  });
+});
