@@ -28,7 +28,10 @@ const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
 const sample = kit.items.map((item) => planItem(kit, item));
 const onePlan = (n: number): unknown => writeProgramme(plan({ ...varied(kit, n), kit }));
 const oneCopy = (n: number): unknown => JSON.parse(JSON.stringify(sample[n % sample.length]));
-for (let n = 0; n < 3000; n++) [onePlan(n), oneCopy(n)];
+for (let n = 0; n < 3000; n++) {
+  onePlan(n);
+  oneCopy(n);
+}
 const plans: number[] = [];
 const copies: number[] = [];
 for (let w = 0; w < WINDOWS; w++) {

@@ -3,7 +3,6 @@ import { Slider, SliderThumb, SliderTrack } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Envelope } from '../core/envelope';
 import { looseness } from '../core/envelope';
-import type { Item } from '../core/gear';
 import type { Dimension } from '../core/knowledge';
 import { causeText, DIMENSION_WORDS, limitText } from '../core/words';
 import { color, font } from './theme';
@@ -97,12 +96,10 @@ const Hurt = styled.p`
  * handle. Moving it past a tick says what is hurt.
  */
 export function LimitRuler({
-  item,
   envelope,
   dimension,
   chosen,
 }: {
-  item: Item;
   envelope: Envelope;
   dimension: 'washMaxC' | 'action' | 'spinMaxRpm' | 'tumble';
   chosen: string | number;

@@ -391,7 +391,7 @@ export const FAMILIES = [
     id: 'wool',
     when: { any: ['mat:merino', 'mat:wool'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
-    tempC: [{ use: 30 }],
+    tempC: [{ use: 25 }],
     action: 'very-mild',
     spinRpm: 600,
     minRinses: 1,

@@ -49,7 +49,7 @@ export const EXTRA_RINSES: readonly Choice<number>[] = [
 export const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { all: ['bloody'] } }, { use: null }];
 /** Usual size of a kind, where it differs from its family's [from memory]. */
 export const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; readonly areaM2: number }>[] = [
-  { use: { massG: 180, bulk: 'small', areaM2: 0.15 }, when: { all: ['kind:gloves'] } },
+  { use: { massG: 180, bulk: 'small', areaM2: 0.3 }, when: { all: ['kind:gloves'] } },
   { use: { massG: 90, bulk: 'small', areaM2: 0.1 }, when: { all: ['kind:hat'] } },
   { use: { massG: 80, bulk: 'small', areaM2: 0.12 }, when: { all: ['kind:socks'] } },
   { use: { massG: 280, bulk: 'small', areaM2: 1.2 }, when: { all: ['kind:vest'] } },

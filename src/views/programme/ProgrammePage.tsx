@@ -6,7 +6,6 @@ import { planOf, useItem, type Planned } from '../../app/kit';
 import { tell } from '../../app/session';
 import { newId, nowMs } from '../../app/now';
 import { whenText } from '../../app/time';
-import type { Item } from '../../core/gear';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
 import { fahrenheit, minutesText } from '../../core/units';
@@ -177,7 +176,7 @@ function totals(steps: readonly ProgrammeStep[]): { all: number; hands: number }
   return { hands, all: hands + always.reduce((sum, s) => sum + s.unattendedMin, 0) };
 }
 
-function Rulers({ item, planned }: { item: Item; planned: Planned }) {
+function Rulers({ planned }: { planned: Planned }) {
   const { plan, programme } = planned;
   const wet = programme.steps.find((s) => s.phase === 'wash');
   const hot = programme.steps.find((s) => s.settings.heat !== undefined);
@@ -185,16 +184,15 @@ function Rulers({ item, planned }: { item: Item; planned: Planned }) {
   return (
     <div>
       {wet?.settings.tempC !== undefined && (
-        <LimitRuler item={item} envelope={plan.envelope} dimension="washMaxC" chosen={wet.settings.tempC} />
+        <LimitRuler envelope={plan.envelope} dimension="washMaxC" chosen={wet.settings.tempC} />
       )}
       {wet?.settings.action !== undefined && (
-        <LimitRuler item={item} envelope={plan.envelope} dimension="action" chosen={wet.settings.action} />
+        <LimitRuler envelope={plan.envelope} dimension="action" chosen={wet.settings.action} />
       )}
       {spun?.settings.spinRpm !== undefined && (
-        <LimitRuler item={item} envelope={plan.envelope} dimension="spinMaxRpm" chosen={spun.settings.spinRpm} />
+        <LimitRuler envelope={plan.envelope} dimension="spinMaxRpm" chosen={spun.settings.spinRpm} />
       )}
       <LimitRuler
-        item={item}
         envelope={plan.envelope}
         dimension="tumble"
         chosen={hot?.settings.heat === 'medium' ? 'normal' : (hot?.settings.heat ?? 'none')}
@@ -312,7 +310,7 @@ export function ProgrammePage() {
           </section>
           <section aria-labelledby="limits">
             <h2 id="limits">Try another setting</h2>
-            <Rulers item={item} planned={planned} />
+            <Rulers planned={planned} />
             {programme.envelope.waived
               .filter((w, n, list) => list.findIndex((other) => other.limit === w.limit) === n)
               .map((w) => (
