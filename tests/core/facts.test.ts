@@ -6,9 +6,17 @@ import { CHOICE_FACTS } from './facts/choices';
 import type { Fact } from './facts/fact';
 import { MATERIAL_FACTS } from './facts/materials';
 import { SCHOOL_FACTS } from './facts/schools';
+import { STAIN_FACTS } from './facts/stains';
 import { STEP_FACTS } from './facts/steps';
 
-const FACTS: readonly Fact[] = [...MATERIAL_FACTS, ...ASSESS_FACTS, ...STEP_FACTS, ...SCHOOL_FACTS, ...CHOICE_FACTS];
+const FACTS: readonly Fact[] = [
+  ...MATERIAL_FACTS,
+  ...ASSESS_FACTS,
+  ...STEP_FACTS,
+  ...STAIN_FACTS,
+  ...SCHOOL_FACTS,
+  ...CHOICE_FACTS,
+];
 
 describe('facts of the trade', () => {
   test.each(FACTS.map((fact, n) => ({ fact, name: `${n}: ${fact.about.slice(0, 3).join(', ')} (${fact.basis})` })))(

@@ -5,7 +5,7 @@
 import type { Component, Equipment, Inspection, Item, Kit, Supply } from '../gear';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Trait, When } from '../knowledge';
+import type { StainRecord, Trait, When } from '../knowledge';
 import { tag } from './tag';
 import { EXPOSED_ZONES, LOFT_THRESHOLDS } from '../knowledge';
 
@@ -111,6 +111,16 @@ export function seenFacts(
   addLoft(seen?.loftRatio, { ...LOFT_THRESHOLDS, ...thresholds }, facts);
   addDroplets(seen?.droplet, facts);
   return facts;
+}
+
+/** What the marks on it are. "stain-other": at least one that has no steps of its own. */
+export function markFacts(seen: Inspection | null, stains: readonly StainRecord[], facts: Facts): void {
+  for (const stain of seen?.stains ?? []) {
+    const record = stains.find((s) => s.id === stain.soil);
+    if (!record) continue;
+    facts.add(tag('nature:', record.nature));
+    if (!record.own) facts.add('stain-other');
+  }
 }
 
 function addLoft(ratio: number | undefined, limits: { loftWash: number; loftFluff: number }, facts: Facts): void {

@@ -13,6 +13,7 @@ import { RULES } from './rules';
 import { SCHOOLS } from './schools';
 import { DRY_STEPS } from './steps/dry';
 import { FINISH_STEPS } from './steps/finish';
+import { STAINS } from './stains';
 import { PREPARE_STEPS } from './steps/prepare';
 import { PRETREAT_STEPS } from './steps/pretreat';
 import { WASH_STEPS } from './steps/wash';
@@ -37,6 +38,8 @@ export type BlockId = (typeof BLOCKS)[number]['id'];
 export type AssessId = (typeof ASSESS_RULES)[number]['id'];
 export type FamilyId = (typeof FAMILIES)[number]['id'];
 export type AssumptionId = (typeof ASSUMPTIONS)[number]['id'];
+export type StainId = (typeof STAINS)[number]['id'];
+export type StainRung = (typeof STAINS)[number]['ladder'][number]['rung'];
 export type SchoolId = (typeof SCHOOLS)[number]['id'];
 type OptionKey<S> = S extends { id: infer I extends string; options: readonly (infer O)[] }
   ? O extends { id: infer K extends string }
@@ -60,5 +63,6 @@ export const KNOWLEDGE: Knowledge = {
   cautions: CAUTIONS,
   blocks: BLOCKS,
   neverTogether: NEVER_TOGETHER,
+  stains: STAINS,
   assumptions: ASSUMPTIONS,
 };

@@ -1,4 +1,4 @@
-import type { Action, Aim, Bleach, Fitting, Kind, Material, Method, Part, Phase, SupplyClass, Tumble } from '../gear';
+import type { Action, Aim, Bleach, Fitting, Kind, Material, Method, Part, Phase, Soil, SupplyClass, Tumble } from '../gear';
 
 /**
  * A condition over the set of facts known about one request. Facts are plain strings ("fill:down", "soil>=2", "can:tumble:low").
@@ -68,6 +68,16 @@ export interface NeverPair extends Basis {
   readonly id: string;
   readonly one: readonly SupplyClass[];
   readonly other: readonly SupplyClass[];
+}
+
+export type StainNature = 'soil' | 'transfer' | 'paint' | 'deep' | 'oxidation' | 'unclear';
+/** A mark: what it is, and the rungs that meet it, mildest first. Its id is its name in the kit format. */
+export interface StainRecord extends Basis {
+  readonly id: Soil;
+  readonly nature: StainNature;
+  /** It has steps of its own; the others share one that names the rungs. */
+  readonly own?: true;
+  readonly ladder: readonly { readonly rung: string; readonly restMin?: number; readonly when?: When }[];
 }
 
 /** A named fact derived from others. Records are read in order, so a later one may build on an earlier. */
@@ -188,5 +198,6 @@ export interface Knowledge {
   readonly cautions: readonly Caution[];
   readonly blocks: readonly Block[];
   readonly neverTogether: readonly NeverPair[];
+  readonly stains: readonly StainRecord[];
   readonly assumptions: readonly Trait[];
 }

@@ -137,7 +137,22 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
   return why;
 }
 
-function contextOf(plan: Plan, step: PlannedStep): StepContext {
+/** The marks that share a step, each with the rungs that are open here. */
+function marksOf(plan: Plan, words: Words): StepContext['marks'] {
+  if (!plan.facts.has('stain-other')) return [];
+  const on = new Set((plan.request.inspection?.stains ?? []).map((stain) => stain.soil));
+  return plan.knowledge.stains
+    .filter((record) => on.has(record.id) && !record.own)
+    .map((record) => ({
+      name: words.soils[record.id] ?? record.id,
+      rungs: record.ladder
+        .filter((rung) => holds(rung.when, plan.facts))
+        .map(({ rung, restMin }) => `${words.rungs[rung] ?? rung}${restMin === undefined ? '' : ` (${restMin} min)`}`),
+      never: words.never[record.id] ?? '',
+    }));
+}
+
+function contextOf(plan: Plan, step: PlannedStep, words: Words): StepContext {
   const washer = plan.washer;
   const dryer = plan.dryer;
   return {
@@ -149,6 +164,7 @@ function contextOf(plan: Plan, step: PlannedStep): StepContext {
     unattendedMin: step.unattendedMin,
     massG: plan.massG,
     cycleName: plan.cycle?.name ?? null,
+    marks: marksOf(plan, words),
   };
 }
 
@@ -164,7 +180,7 @@ function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
     const { template } = step;
     const id = `st-${index + 1}`;
     const text = words.steps[template.id];
-    const context = contextOf(plan, step);
+    const context = contextOf(plan, step, words);
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && ([template.check.else].flat().flatMap((key) => ids.get(key) ?? [])[0] ?? id);
     return {

@@ -3,7 +3,7 @@ import { assess } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
-import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, ownedFacts, seenFacts, tag } from '../facts';
+import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, ownedFacts, seenFacts, tag } from '../facts';
 import { ACTIONS } from '../gear';
 import { rinsesToClear } from '../rinsing';
 import type { Family, Knowledge } from '../knowledge';
@@ -227,6 +227,7 @@ export function plan(request: PlanRequest, knowledge: Knowledge = k.KNOWLEDGE): 
   const { item, inspection, kit } = request;
   const facts = itemFacts(item);
   seenFacts(inspection, kit.preferences?.thresholds, facts);
+  markFacts(inspection, knowledge.stains, facts);
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);

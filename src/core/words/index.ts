@@ -5,9 +5,10 @@ import type { Dimension } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
-import { limitText, MATERIAL_WORDS, PART_WORDS } from './names';
+import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
 import { RULE_WORDS } from './rules';
 import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
+import { RUNG_WORDS, STAIN_NEVER } from './stains';
 import { STEP_WORDS } from './steps';
 import type { StepWords } from './steps';
 
@@ -23,6 +24,10 @@ export interface Words {
   readonly steps: Readonly<Record<string, StepWords>>;
   readonly assess: Readonly<Record<string, { because: string; reverse: string | null; otherwise: string }>>;
   readonly assumptions: Readonly<Record<string, string>>;
+  /** Names of marks, rungs of their ladders, and what never touches them. */
+  readonly soils: Readonly<Record<string, string>>;
+  readonly rungs: Readonly<Record<string, string>>;
+  readonly never: Readonly<Record<string, string>>;
   readonly questions: Readonly<Record<string, string>>;
   readonly options: Readonly<Record<string, { name: string; gains: string; risks: string }>>;
 }
@@ -34,6 +39,9 @@ export const WORDS: Words = {
   steps: STEP_WORDS,
   assess: ASSESS_WORDS,
   assumptions: ASSUMPTION_WORDS,
+  soils: SOIL_WORDS,
+  rungs: RUNG_WORDS,
+  never: STAIN_NEVER,
   questions: SCHOOL_QUESTIONS,
   options: OPTION_WORDS,
 };

@@ -12,6 +12,7 @@ export interface StepContext {
   readonly unattendedMin: number;
   readonly massG: number;
   readonly cycleName: string | null;
+  readonly marks: readonly { readonly name: string; readonly rungs: readonly string[]; readonly never: string }[];
 }
 type Say = string | ((c: StepContext) => string);
 export interface StepWords {
@@ -62,6 +63,9 @@ export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')
     ? ' Let the tub fill a quarter, add the cleaner, and put things in at three quarters.'
     : '';
+/** "Scuff: a damp sponge, then soda paste. Never acetone on patent." for every mark. */
+export const ladders = (c: StepContext): string =>
+  c.marks.map((m) => ` ${m.name.charAt(0).toUpperCase()}${m.name.slice(1)}: ${m.rungs.join(', then ')}. ${m.never}`).join('');
 export const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
 export const balls = (c: StepContext): string =>
   c.s.aids?.length ? ` with ${c.s.count ?? 2} clean ${c.s.aids[0] === 'felt-balls' ? 'felt balls' : 'plain dryer balls'}` : '';

@@ -1,7 +1,7 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../../units';
 import type { StepWords } from './say';
-import { degrees, spin, dose, exposed, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
+import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -54,7 +54,8 @@ export const WASH_WORDS = {
   },
   'treat-other': {
     title: 'Treat the marks',
-    text: 'Dab each mark from its edge inwards with a little of the cleaner and cool water, wait 10 min, and wipe the loosened dirt off before it dries.',
+    text: (c) =>
+      `Treat each mark from its edge inwards, mildest first, wipe the loosened dirt off before it dries, and stop when it is good enough.${ladders(c)}`,
     look: 'Is the mark gone while it is still wet?',
     pass: 'Gone, or no longer getting paler.',
   },
@@ -64,7 +65,7 @@ export const WASH_WORDS = {
   },
   'spot-clean': {
     title: 'Wipe the marks',
-    text: 'Wipe the marks with a damp cloth and a drop of mild cleaner, then with clear water, and let it dry.',
+    text: (c) => `Wipe the marks with a damp cloth and a drop of mild cleaner, then with clear water.${ladders(c)}`,
     look: 'Look while it is still wet.',
     pass: 'Gone, or faint enough to leave.',
   },
@@ -220,7 +221,8 @@ export const WASH_WORDS = {
   },
   'treat-again': {
     title: 'Treat the marks again',
-    text: 'Treat what is left once more, one step stronger but still mild, rinse it, and stop when it is good enough.',
+    text: (c) =>
+      `Treat what is left once more, one rung higher but still mild, rinse it, and stop when it is good enough.${ladders(c)}`,
   },
   'wash-in-now': {
     title: 'Wash the proofer in',

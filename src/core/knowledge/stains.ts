@@ -1,0 +1,103 @@
+import type { StainRecord } from './types';
+
+const P = { basis: 'practice' } as const;
+const M = { basis: 'memory' } as const;
+const BLEACHABLE = { all: ['can:bleach:oxygen', 'can:soak'] } as const;
+
+/**
+ * What marks are and how they are met: rungs mildest first, each with the minutes it rests. One climbs only as far as needed, looks while it is
+ * wet, and stops at the first colour on the white cloth. `own` marks have steps of their own; the others share one step that names the rungs.
+ */
+export const STAINS = [
+  {
+    id: 'mud',
+    ...P,
+    nature: 'soil',
+    ladder: [{ rung: 'dry-brush' }, { rung: 'damp-cloth' }, { rung: 'cleaner-drop', restMin: 10 }],
+  },
+  { id: 'dust', ...P, nature: 'soil', ladder: [{ rung: 'dry-brush' }, { rung: 'damp-cloth' }] },
+  {
+    id: 'sweat',
+    ...P,
+    nature: 'soil',
+    ladder: [
+      { rung: 'cool-water' },
+      { rung: 'cleaner-drop', restMin: 15 },
+      { rung: 'oxygen-soak', restMin: 90, when: BLEACHABLE },
+    ],
+  },
+  { id: 'sweat-salt', ...P, nature: 'soil', ladder: [{ rung: 'cool-water' }] },
+  { id: 'body-oil', ...P, nature: 'soil', ladder: [{ rung: 'cleaner-drop', restMin: 30 }] },
+  {
+    id: 'blood',
+    ...P,
+    nature: 'soil',
+    own: true,
+    ladder: [
+      { rung: 'cold-dab', restMin: 15 },
+      { rung: 'enzyme-free', restMin: 15 },
+    ],
+  },
+  {
+    id: 'grease',
+    ...P,
+    nature: 'soil',
+    own: true,
+    ladder: [
+      { rung: 'cleaner-drop', restMin: 15 },
+      { rung: 'cleaner-drop-again', restMin: 15 },
+    ],
+  },
+  { id: 'wax', ...P, nature: 'soil', own: true, ladder: [{ rung: 'chill-lift' }, { rung: 'cleaner-drop', restMin: 15 }] },
+  { id: 'food-sugar', ...P, nature: 'soil', own: true, ladder: [{ rung: 'lukewarm-brush' }] },
+  {
+    id: 'canvas-stain',
+    ...P,
+    nature: 'deep',
+    ladder: [
+      { rung: 'stain-remover', restMin: 30 },
+      { rung: 'long-soak', restMin: 240 },
+    ],
+  },
+  { id: 'scuff', ...P, nature: 'transfer', ladder: [{ rung: 'sponge' }, { rung: 'soda-paste' }] },
+  {
+    id: 'transfer',
+    ...P,
+    nature: 'transfer',
+    ladder: [
+      { rung: 'cleaner-drop', restMin: 10 },
+      { rung: 'solvent-swab', when: { all: ['school:RUBBER=solvent'] } },
+    ],
+  },
+  { id: 'paint', ...P, nature: 'paint', ladder: [{ rung: 'lift-dry' }, { rung: 'cleaner-drop', restMin: 10 }] },
+  {
+    id: 'dye',
+    ...M,
+    nature: 'deep',
+    ladder: [
+      { rung: 'cold-dab', restMin: 15 },
+      { rung: 'oxygen-soak', restMin: 60, when: BLEACHABLE },
+    ],
+  },
+  {
+    id: 'yellowing',
+    ...P,
+    nature: 'oxidation',
+    own: true,
+    ladder: [
+      { rung: 'oxygen-brush', restMin: 90, when: BLEACHABLE },
+      { rung: 'oxygen-soak', restMin: 90, when: BLEACHABLE },
+    ],
+  },
+  { id: 'mould', ...P, nature: 'soil', own: true, ladder: [{ rung: 'brush-outside' }, { rung: 'wash-and-dry' }] },
+  { id: 'salt-line', ...P, nature: 'soil', own: true, ladder: [{ rung: 'damp-cloth' }, { rung: 'weak-vinegar' }] },
+  { id: 'smoke', ...M, nature: 'soil', ladder: [{ rung: 'air-out' }, { rung: 'cleaner-drop', restMin: 10 }] },
+  { id: 'resin', ...M, nature: 'soil', ladder: [{ rung: 'chill-lift' }, { rung: 'cleaner-drop', restMin: 15 }] },
+  { id: 'residue', ...P, nature: 'soil', ladder: [{ rung: 'cool-water' }] },
+  {
+    id: 'unknown',
+    ...P,
+    nature: 'unclear',
+    ladder: [{ rung: 'cool-water' }, { rung: 'cleaner-drop', restMin: 10 }, { rung: 'warmer' }],
+  },
+] as const satisfies readonly StainRecord[];

@@ -1,0 +1,60 @@
+import type { StainId, StainRung } from '../knowledge';
+import type { StainNature } from '../knowledge';
+
+/** A rung of a stain ladder, as it is said in a list. */
+export const RUNG_WORDS: Record<StainRung, string> = {
+  'dry-brush': 'let it dry and brush it off',
+  'damp-cloth': 'a damp cloth',
+  'cool-water': 'plain cool water',
+  'cold-dab': 'dab it with cold water',
+  'enzyme-free': 'an enzyme-free cleaner, cold',
+  'cleaner-drop': 'a drop of the cleaner',
+  'cleaner-drop-again': 'the same once more',
+  'oxygen-soak': 'an oxygen soak',
+  'oxygen-brush': 'oxygen booster worked in with a soft toothbrush',
+  'lukewarm-brush': 'lukewarm water and a soft brush',
+  'stain-remover': 'stain remover over the whole part',
+  'long-soak': 'a long soak',
+  sponge: 'a damp melamine sponge on rubber, a damp cloth elsewhere',
+  'soda-paste': 'baking soda and water, one to one, on rubber',
+  'solvent-swab': 'a light acetone swab on rubber, after a hidden test',
+  'lift-dry': 'let it harden and lift it off with a fingernail',
+  'chill-lift': 'chill it and lift it off',
+  'brush-outside': 'brush it off outside, dry, with a mask',
+  'wash-and-dry': 'wash it and dry it fully',
+  'weak-vinegar': 'a little white vinegar in water',
+  'air-out': 'air it for a day',
+  warmer: 'one step warmer after a hidden test: cold, cool, then warm',
+};
+/** What never touches it. */
+export const STAIN_NEVER: Record<StainId, string> = {
+  mud: 'Never a machine with clods on.',
+  dust: 'Never rub it in wet.',
+  sweat: 'Never chlorine bleach or softener.',
+  'sweat-salt': 'Never leave it in zips.',
+  'body-oil': 'Never ordinary detergent on down.',
+  blood: 'Never hot water first: it sets it.',
+  grease: 'Never together with buffing cloths, never in a dryer afterwards.',
+  wax: 'Never heat it in, never in a dryer afterwards.',
+  'food-sugar': 'Never leave it in a closed pocket or flask.',
+  'canvas-stain': 'Never dry it before it is gone.',
+  scuff: 'Never acetone on patent, painted or knit.',
+  transfer: 'Never scrub harder: what survives scrubbing is not dirt.',
+  paint: 'Never a solvent on a painted or coated face.',
+  dye: 'Never warm water: it spreads and sets.',
+  yellowing: 'Never chlorine bleach or softener; never peroxide on dirty rubber.',
+  mould: 'Never store it damp.',
+  'salt-line': 'Never a whole wash for it.',
+  smoke: 'Never perfume over it on technical kit.',
+  resin: 'Never rub it warm.',
+  residue: 'Never more cleaner.',
+  unknown: 'Never strength before you know what it is.',
+};
+export const NATURE_WORDS: Record<StainNature, string> = {
+  soil: 'soil: it lies on the fabric and comes off wet',
+  transfer: 'transfer: colour rubbed off from something else, it survives scrubbing',
+  paint: 'paint: it sits on top and chips',
+  deep: 'a deep stain: it has gone into the fibre',
+  oxidation: 'oxidation: an even yellow of the material itself',
+  unclear: 'not known yet',
+};
