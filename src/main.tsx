@@ -30,6 +30,10 @@ const router = createBrowserRouter([
           },
           { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
           { path: 'cupboard', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
+          {
+            path: 'handbook/:section?/:entry?',
+            lazy: async () => ({ Component: (await import('./views/handbook/Handbook')).Handbook }),
+          },
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
           { path: '*', element: <Navigate to="/" replace /> },
         ],

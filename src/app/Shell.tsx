@@ -1,4 +1,4 @@
-import { Clock, FlaskConical, Layers, ScrollText } from 'lucide-react';
+import { BookOpen, Clock, FlaskConical, Layers, ScrollText } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -12,6 +12,7 @@ export const PLACES = [
   { key: 'k', path: '/kit', name: 'Kit', icon: Layers },
   { key: 'c', path: '/cupboard', name: 'Cupboard', icon: FlaskConical },
   { key: 'r', path: '/record', name: 'Record', icon: ScrollText },
+  { key: 'h', path: '/handbook', name: 'Handbook', icon: BookOpen },
 ] as const;
 
 const Frame = styled.div`

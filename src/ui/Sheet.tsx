@@ -12,13 +12,13 @@ const Overlay = styled(ModalOverlay)`
   padding: 16px;
   z-index: 40;
 `;
-const Box = styled(Modal)`
+const Box = styled(Modal)<{ $wide: boolean }>`
   background: ${color.panel};
   color: ${color.ink};
   border: 1px solid ${color.line};
   border-radius: 4px;
   box-shadow: 0 8px 32px rgb(0 0 0 / 0.3);
-  max-width: 640px;
+  max-width: ${(p) => (p.$wide ? 1120 : 640)}px;
   width: 100%;
   max-height: 90vh;
   overflow: auto;
@@ -35,17 +35,19 @@ const Inner = styled(Dialog)`
 export function Sheet({
   title,
   open,
+  wide = false,
   onClose,
   children,
 }: {
   title: string;
   open: boolean;
+  wide?: boolean;
   onClose: () => void;
   children: ReactNode;
 }) {
   return (
     <Overlay isOpen={open} onOpenChange={(isOpen) => !isOpen && onClose()} isDismissable>
-      <Box>
+      <Box $wide={wide}>
         <Inner>
           <Heading slot="title" style={{ fontSize: 22 }}>
             {title}

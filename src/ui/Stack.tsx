@@ -127,20 +127,24 @@ function detail(component: Component): string {
   return parts.join(', ');
 }
 
-/** A thing's cross-section, outside at the top; the layers that bind a setting are framed and carry its limit. */
+/** Layers in the order they usually lie, outside first. */
+export const usualOrder = (layers: readonly Component[]): Component[] =>
+  [...layers].sort((a, b) => DEPTH.indexOf(a.part) - DEPTH.indexOf(b.part));
+
+/** A thing's cross-section as it is recorded, outside at the top; the layers that bind a setting are framed and carry its limit. */
 export function Stack({ item, envelope }: { item: Item; envelope: Envelope }) {
-  const layers = [...item.components].sort((a, b) => DEPTH.indexOf(a.part) - DEPTH.indexOf(b.part));
-  const bindings = (component: string): string[] =>
-    SHOWN.filter((d) => envelope.bounds[d].by?.component === component && envelope.bounds[d].value !== null).map((d) =>
-      limitText(d, envelope.bounds[d].value),
-    );
+  const bindings = (component: string, material?: Material): string[] =>
+    SHOWN.filter((d) => {
+      const { by, value } = envelope.bounds[d];
+      return by?.component === component && by.material === material && value !== null;
+    }).map((d) => limitText(d, envelope.bounds[d].value));
   const labelBinds = bindings('label');
   const makerBinds = bindings('maker');
   return (
     <List aria-label="Layers, outside first">
-      {layers.map((component, index) => {
+      {item.components.map((component, index) => {
         const out = isTakenOut(item, component);
-        const binds = out ? [] : bindings(component.part);
+        const binds = out ? [] : bindings(component.part, component.material);
         const { background, height } = look(component.material);
         return (
           <LayerRow key={`${component.part}-${index}`}>

@@ -9,7 +9,7 @@ import { minutesText, waterWord } from '../../src/core/units';
 import { boundText, causeText, limitText } from '../../src/core/words';
 import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
-import { planAll, plannerJobs } from '../../src/workers/planner.job';
+import { planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
 import { makeDemoKit } from '../../demo/kit';
 import { canvas, CLEAN, comp, down, item, label, programme, shell } from '../make';
 
@@ -146,10 +146,31 @@ describe('when to look again', () => {
 describe('the planning worker’s job', () => {
   test('plans every item as the page would, and reports how far it is', async () => {
     const progress: number[] = [];
-    const plans = await planAll(demo, (done) => progress.push(done));
-    expect(Object.keys(plans)).toHaveLength(demo.items.length);
-    for (const thing of demo.items) expect(plans[thing.id]?.verdict).toBe(planItem(demo, thing).verdict);
+    const { status, programmes } = await planAll(demo, { onProgress: (done) => progress.push(done) });
+    expect(status).toBe('done');
+    expect(Object.keys(programmes)).toHaveLength(demo.items.length);
+    for (const thing of demo.items) expect(programmes[thing.id]?.verdict).toBe(planItem(demo, thing).verdict);
     expect(progress[0]).toBe(0);
+  });
+  test('stops between items and keeps what was done', async () => {
+    const many = { ...demo, items: Array.from({ length: 120 }, (_, n) => ({ ...demo.items[0]!, id: `m${n}` })) };
+    let asked = 0;
+    const { status, programmes } = await planAll(many, { stopped: () => ++asked > 2 });
+    expect(status).toBe('stopped');
+    expect(Object.keys(programmes).length).toBeGreaterThan(25);
+    expect(Object.keys(programmes).length).toBeLessThan(120);
+  });
+  test('a newer job stops the older one', async () => {
+    const older = plannerJobs.planAll(demo);
+    const newer = plannerJobs.planAll(demo);
+    expect((await older).status).toBe('stopped');
+    expect((await newer).status).toBe('done');
+  });
+  test('finds which items rest on an entry', async () => {
+    const users = await whoUses(demo);
+    expect(users['material/down']).toContain('itm-parka');
+    expect(users['reason/maker-only']).toContain('itm-rope');
+    expect(users['material/down']).not.toContain('itm-rope');
   });
   test('reads a file without throwing', async () => {
     expect((await plannerJobs.read('nonsense')).status).toBe('faulty');

@@ -8,6 +8,7 @@ import { LABEL_DIMENSIONS, MAKER_ALLOWS } from '../knowledge/label-rules';
 import type { Limit } from './limits';
 import { DIMENSIONS, loosest, looseness } from './scale';
 
+export * from './changes';
 export * from './limits';
 export * from './scale';
 

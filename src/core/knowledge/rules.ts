@@ -163,5 +163,6 @@ export const RULES = [
   { id: 'down-needs-tumble', ...P },
   { id: 'fur-to-furrier', ...P },
   { id: 'no-bath-for-it', ...M },
+  { id: 'allowed-explicitly', ...LABEL },
   { id: 'professional-label', basis: 'standard', source: 'ISO 3758:2012' },
 ] as const satisfies readonly Rule[];

@@ -6,6 +6,7 @@ import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
+import { NEVER_WORDS } from './never';
 import { RULE_WORDS } from './rules';
 import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
 import { RUNG_WORDS, STAIN_NEVER } from './stains';
@@ -13,6 +14,8 @@ import { STEP_WORDS } from './steps';
 import type { StepWords } from './steps';
 
 export * from './names';
+export { LABEL_WORDS } from './label';
+export { NATURE_WORDS } from './stains';
 export * from './steps';
 export { verdictText } from './verdict';
 
@@ -33,7 +36,7 @@ export interface Words {
 }
 
 export const WORDS: Words = {
-  rules: RULE_WORDS,
+  rules: { ...RULE_WORDS, ...NEVER_WORDS },
   cautions: CAUTION_WORDS,
   blocks: BLOCK_WORDS,
   steps: STEP_WORDS,

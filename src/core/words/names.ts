@@ -1,5 +1,5 @@
 import type { Aim, Damage, DryerKind, Heat, Kind, Material, Part, Residue, Soil, SupplyClass, WasherKind } from '../gear';
-import type { Dimension } from '../knowledge';
+import type { BasisKind, Dimension } from '../knowledge';
 
 /** What things are called in a sentence. */
 export const SUPPLY_WORDS: Record<SupplyClass, string> = {
@@ -207,6 +207,17 @@ const ACTION_WORDS: Record<string, string> = {
 };
 const TUMBLE_WORDS: Record<string, string> = { normal: 'up to medium', low: 'low heat', air: 'no heat', none: 'no dryer' };
 const BLEACH_WORDS: Record<string, string> = { any: 'any bleach', oxygen: 'oxygen only', none: 'no bleach' };
+
+const BASIS_WORDS: Record<BasisKind, string> = {
+  standard: '',
+  practice: 'common practice',
+  memory: 'from memory',
+  label: 'the label',
+  maker: 'the maker',
+};
+/** On what a fact rests: "common practice", "from memory", or the standard's name. */
+export const basisText = (basis: BasisKind, source?: string): string =>
+  [BASIS_WORDS[basis], source ?? ''].filter(Boolean).join(', ');
 
 /** A limit's value in words, with its unit. */
 export function limitText(dimension: Dimension, value: string | number | null): string {

@@ -1,13 +1,14 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { useKit, useProgrammes } from '../../app/kit';
+import { useKit, usePlanning } from '../../app/kit';
 import { NEED_WORDS, rankItem, type Need } from '../../app/rank';
 import { today } from '../../app/now';
 import { whenText } from '../../app/time';
 import { latestInspection } from '../../core/programme';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
-import { Button, ButtonLink, Empty, Hidden, Page, Quiet, Row } from '../../ui/basics';
+import { Button, ButtonLink, Empty, Hidden, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Progress } from '../../ui/Progress';
 import { color, phone } from '../../ui/theme';
 import { StateStrip } from './state';
 
@@ -77,7 +78,8 @@ const PIECE = 60;
 /** What have I, and in what state? */
 export function KitList() {
   const kit = useKit();
-  const programmes = useProgrammes(kit);
+  const planning = usePlanning(kit);
+  const { programmes } = planning;
   const [search, setSearch] = useState('');
   const [need, setNeed] = useState<'all' | Need>('all');
   const [pieces, setPieces] = useState(1);
@@ -106,7 +108,15 @@ export function KitList() {
           <h1>
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
-          <Quiet>{programmes ? `${due} of those shown need care` : 'Looking through them …'}</Quiet>
+          {programmes && <Quiet>{due} of those shown need care</Quiet>}
+          {planning.state === 'busy' && (
+            <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
+          )}
+          {planning.state === 'stopped' && (
+            <Quiet>
+              Stopped: not all were looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
+            </Quiet>
+          )}
         </div>
         <ButtonLink to="/kit/new" data-main-action>
           Add a thing

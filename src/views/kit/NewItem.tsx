@@ -5,18 +5,29 @@ import { tell } from '../../app/session';
 import { newId } from '../../app/now';
 import type { Item } from '../../core/gear';
 import type { Archetype } from '../../core/knowledge';
-import { ARCHETYPES } from '../../core/knowledge';
+import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../core/knowledge';
 import { envelopeFor } from '../../core/programme';
 import { MATERIAL_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Button, Column, Field, Page, Quiet, Row } from '../../ui/basics';
+import { Button, Column, Field, Hidden, Page, Quiet, Row } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
 
 const Grid = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
   gap: 0 24px;
+`;
+const Section = styled.section`
+  display: grid;
+  grid-template-columns: 190px minmax(0, 1fr);
+  gap: 8px 24px;
+  h2 {
+    padding-top: 12px;
+  }
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 const Pick = styled.button`
   width: 100%;
@@ -24,13 +35,13 @@ const Pick = styled.button`
   background: none;
   border: 0;
   border-top: 1px solid ${color.line};
-  padding: 14px 0;
-  min-height: 84px;
+  padding: 10px 0;
+  min-height: 64px;
   cursor: pointer;
   display: flex;
   flex-direction: column;
   strong {
-    font-size: 18px;
+    font-size: 17px;
   }
   &:hover strong {
     text-decoration: underline;
@@ -49,28 +60,53 @@ const Two = styled.div`
 export function NewItem() {
   const [chosen, setChosen] = useState<Archetype | null>(null);
   const [name, setName] = useState('');
+  const [query, setQuery] = useState('');
   const navigate = useNavigate();
   if (!chosen) {
+    const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = ARCHETYPES.filter((a) => words.every((w) => `${a.name} ${a.hint} ${a.group}`.toLowerCase().includes(w)));
     return (
       <Page>
-        <h1>Which of these is built like yours?</h1>
-        <p>Take the nearest; every layer can be corrected afterwards.</p>
-        <Grid>
-          {ARCHETYPES.map((a) => (
-            <li key={a.id}>
-              <Pick
-                type="button"
-                onClick={() => {
-                  setChosen(a);
-                  setName('');
-                }}
-              >
-                <strong>{a.name}</strong>
-                <Quiet>{a.hint}</Quiet>
-              </Pick>
-            </li>
-          ))}
-        </Grid>
+        <Row $between $wrap $top>
+          <div>
+            <h1>Which of these is built like yours?</h1>
+            <p>Take the nearest; every layer can be corrected afterwards.</p>
+          </div>
+          <Field>
+            <Hidden>Search the constructions</Hidden>
+            <input
+              data-search
+              type="search"
+              placeholder="Search, such as wool"
+              value={query}
+              onChange={(e) => setQuery(e.target.value)}
+            />
+          </Field>
+        </Row>
+        {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
+        {ARCHETYPE_GROUPS.filter((group) => found.some((a) => a.group === group)).map((group) => (
+          <Section key={group} aria-label={group}>
+            <h2>{group}</h2>
+            <Grid>
+              {found
+                .filter((a) => a.group === group)
+                .map((a) => (
+                  <li key={a.id}>
+                    <Pick
+                      type="button"
+                      onClick={() => {
+                        setChosen(a);
+                        setName('');
+                      }}
+                    >
+                      <strong>{a.name}</strong>
+                      <Quiet>{a.hint}</Quiet>
+                    </Pick>
+                  </li>
+                ))}
+            </Grid>
+          </Section>
+        ))}
       </Page>
     );
   }

@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { useKit, useProgrammes } from '../../app/kit';
+import { useKit, usePlanning } from '../../app/kit';
 import { rankItem, type Ranked } from '../../app/rank';
 import { tell } from '../../app/session';
 import { nowMs, today } from '../../app/now';
@@ -11,7 +11,8 @@ import { leftMs, type Run, tick, current } from '../../core/run';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS, RESIDUE_WORDS } from '../../core/words';
 import { db } from '../../data/db';
-import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row } from '../../ui/basics';
+import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Progress } from '../../ui/Progress';
 import { countdown } from '../../ui/countdown';
 import { Strip } from '../../ui/strata';
 import { color, font, phone } from '../../ui/theme';
@@ -130,7 +131,8 @@ function headline(needs: number, live: number, looks: number): string {
 /** What needs me? Live programmes, then what is due, ranked by performance lost. */
 export function Now() {
   const kit = useKit();
-  const programmes = useProgrammes(kit);
+  const planning = usePlanning(kit);
+  const { programmes } = planning;
   const runs = useLiveQuery(() => db.runs.where('status').equals('live').toArray(), []) ?? [];
   const now = useNow(runs.length > 0);
   const navigate = useNavigate();
@@ -194,22 +196,26 @@ export function Now() {
           {needs.length > 0 ? `${needs.length} things are not ready for it.` : 'Everything is ready.'}
         </Note>
       )}
-      {ranked === null ? (
-        <Quiet role="status">Looking through {kit.items.length} things …</Quiet>
-      ) : (
-        needs.length > 0 && (
-          <Section aria-labelledby="needs">
-            <h2 id="needs">Needs care, most lost first</h2>
-            <Needs ranked={shown} />
-            {needs.length > shown.length && (
-              <Row>
-                <Button $quiet onClick={() => setAll(true)}>
-                  Show all {needs.length}
-                </Button>
-              </Row>
-            )}
-          </Section>
-        )
+      {planning.state === 'busy' && (
+        <Progress what="Looking through your things" done={planning.done} of={planning.of} onStop={planning.stop} />
+      )}
+      {planning.state === 'stopped' && (
+        <Note>
+          Stopped: not everything was looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
+        </Note>
+      )}
+      {ranked !== null && needs.length > 0 && (
+        <Section aria-labelledby="needs">
+          <h2 id="needs">Needs care, most lost first</h2>
+          <Needs ranked={shown} />
+          {needs.length > shown.length && (
+            <Row>
+              <Button $quiet onClick={() => setAll(true)}>
+                Show all {needs.length}
+              </Button>
+            </Row>
+          )}
+        </Section>
       )}
       {elsewhere.length > 0 && (
         <Section aria-labelledby="elsewhere">

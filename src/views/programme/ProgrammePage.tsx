@@ -6,10 +6,11 @@ import { planOf, useItem, type Planned } from '../../app/kit';
 import { tell } from '../../app/session';
 import { newId, nowMs } from '../../app/now';
 import { whenText } from '../../app/time';
+import { entryIdOf } from '../../core/handbook';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
 import { fahrenheit, minutesText } from '../../core/units';
-import { HEAT_WORDS, KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
+import { basisText, HEAT_WORDS, KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
@@ -88,13 +89,6 @@ const Aside = styled.aside`
     margin-bottom: 10px;
   }
 `;
-const BASIS: Record<string, string> = {
-  standard: '',
-  practice: 'common practice',
-  memory: 'from memory',
-  label: 'the label',
-  maker: 'the maker',
-};
 
 /** The figures of a step in one line, in the user's units. */
 export function figures(step: ProgrammeStep, us: boolean): string[] {
@@ -115,6 +109,12 @@ export function figures(step: ProgrammeStep, us: boolean): string[] {
     );
   if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
   return out;
+}
+
+/** What a reason rests on, leading to its entry in the handbook. */
+function Basis({ rule, text }: { rule: string; text: string }) {
+  const entry = entryIdOf(rule);
+  return <Quiet>{entry ? <Link to={`/handbook/${entry}`}>{text}</Link> : text}</Quiet>;
 }
 
 function timeOf(step: ProgrammeStep): string {
@@ -154,11 +154,7 @@ function Step({ step, number, us }: { step: ProgrammeStep; number: number; us: b
             <ul>
               {step.why.map((w, n) => (
                 <li key={`${w.rule}-${n}`}>
-                  {w.text}{' '}
-                  <Quiet>
-                    {BASIS[w.basis]}
-                    {w.source ? `${BASIS[w.basis] ? ', ' : ''}${w.source}` : ''}
-                  </Quiet>
+                  {w.text} <Basis rule={w.rule} text={basisText(w.basis, w.source)} />
                 </li>
               ))}
             </ul>

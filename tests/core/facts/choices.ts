@@ -401,6 +401,7 @@ const REASONS: Fact = {
     const named = [
       ...k.steps.flatMap((s) => s.why),
       ...k.schools.flatMap((s) => s.options.flatMap((o) => (o.refused ?? []).map((r) => r.rule))),
+      'allowed-explicitly',
       'dose-label',
       'dose-guess',
       'dose-ceiling',

@@ -1,0 +1,230 @@
+/**
+ * The handbook: every record of the knowledge as an entry with its basis, and which entries a programme rests on. It renders the records the
+ * engine reads, so it can never say something else. Refuses: knowledge of its own.
+ */
+import type { Kind } from '../gear';
+import type { Basis, BasisKind, Dimension, Knowledge, MaterialRow } from '../knowledge';
+import { KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
+import { DIMENSIONS } from '../envelope';
+import type { Words } from '../words';
+import {
+  AIM_WORDS,
+  DIMENSION_WORDS,
+  KIND_WORDS,
+  LABEL_WORDS,
+  limitText,
+  MATERIAL_WORDS,
+  NATURE_WORDS,
+  PART_WORDS,
+  SUPPLY_WORDS,
+  WORDS,
+} from '../words';
+
+export { entriesUsedBy } from './used';
+export { entryIdOf } from './ids';
+
+export const SECTIONS = [
+  { id: 'seen', name: 'What is seen', about: 'From what you see to the least that is needed.' },
+  { id: 'material', name: 'Materials', about: 'What each layer can stand. A hard limit is passed by nothing.' },
+  { id: 'school', name: 'Schools', about: 'Where practice disagrees: what each way gains and risks.' },
+  { id: 'stain', name: 'Marks', about: 'What a mark is, what meets it, mildest first, and what never touches it.' },
+  {
+    id: 'caution',
+    name: 'Cautions',
+    about: 'They stand at the step where they bite. Local rules and the product’s own label come first.',
+  },
+  { id: 'never', name: 'Never together', about: 'What must not meet in one bath, nor follow without a rinse between.' },
+  { id: 'refusal', name: 'Refused', about: 'What stays in the cupboard, and why.' },
+  { id: 'label', name: 'Label and maker', about: 'What the words on a care label and a maker’s note limit.' },
+  { id: 'reason', name: 'Reasons', about: 'Why a step is done so.' },
+] as const;
+export type SectionId = (typeof SECTIONS)[number]['id'];
+
+export interface HandbookRow {
+  readonly name: string;
+  readonly value: string;
+  readonly hard: boolean;
+  readonly basis: BasisKind;
+  readonly source?: string;
+}
+export interface HandbookOption {
+  readonly id: string;
+  readonly name: string;
+  readonly ours: boolean;
+  readonly gains: string;
+  readonly risks: string;
+  /** What makes it impossible. */
+  readonly refused: readonly string[];
+}
+export interface HandbookEntry extends Basis {
+  /** "section/record". */
+  readonly id: string;
+  readonly section: SectionId;
+  readonly title: string;
+  readonly text: string;
+  readonly rows?: readonly HandbookRow[];
+  readonly options?: readonly HandbookOption[];
+  /** Numbered, mildest first. */
+  readonly ladder?: readonly string[];
+}
+
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}${/[.?!]$/.test(text) ? '' : '.'}`;
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+const titleOf = (id: string): string => capital(id.replace(/-/g, ' '));
+const list = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} or ${names[names.length - 1]}`;
+const basisOf = ({ basis, source }: Basis): Basis => ({ basis, ...(source === undefined ? {} : { source }) });
+
+function materialEntry(row: MaterialRow): HandbookEntry {
+  const where = [
+    ...(row.parts ? [`as ${list(row.parts.map((p) => PART_WORDS[p].toLowerCase()))}`] : []),
+    ...(row.bonded ? ['bonded'] : []),
+    ...(row.colours ? [list(row.colours)] : []),
+    ...(row.kinds ? [`in ${list(row.kinds.map((k: Kind) => KIND_WORDS[k]))}`] : []),
+  ];
+  const memory: Basis = { basis: 'memory' };
+  return {
+    id: `material/${row.id}`,
+    section: 'material',
+    title: capital([MATERIAL_WORDS[row.material], ...where].join(', ')),
+    text: row.labelRaises
+      ? `An explicit label may raise: ${Object.entries(row.labelRaises)
+          .map(([d, value]) => `${DIMENSION_WORDS[d as Dimension].toLowerCase()} (${limitText(d as Dimension, value as never)})`)
+          .join(', ')}.`
+      : '',
+    basis: 'memory',
+    rows: DIMENSIONS.flatMap((dimension): HandbookRow[] => {
+      const value = row.limits[dimension];
+      if (value === undefined || value === null) return [];
+      const basis = row.basis?.[dimension] ?? memory;
+      return [
+        {
+          name: DIMENSION_WORDS[dimension],
+          value: `${limitText(dimension, value)}${row.partScope?.includes(dimension) ? ' (on this part only)' : ''}`,
+          hard: row.hard?.includes(dimension) ?? false,
+          ...basisOf(basis),
+        },
+      ];
+    }),
+  };
+}
+
+function schoolEntries(knowledge: Knowledge, words: Words): HandbookEntry[] {
+  return knowledge.schools.map((school) => ({
+    id: `school/${school.id}`,
+    section: 'school',
+    title: words.questions[school.id] ?? school.id,
+    text: '',
+    basis: 'practice',
+    options: school.options.map((option) => {
+      const said = words.options[`${school.id}=${option.id}`];
+      return {
+        id: option.id,
+        name: said?.name ?? option.id,
+        ours: option.id === school.fallback,
+        gains: said?.gains ?? '',
+        risks: said?.risks ?? '',
+        refused: [...new Set((option.refused ?? []).map((r) => words.rules[r.rule] ?? words.blocks[r.rule] ?? r.rule))],
+      };
+    }),
+  }));
+}
+
+function makerEntries(): HandbookEntry[] {
+  return MAKER_RULES.map(({ about, says, limits, hard }) => ({
+    id: `label/maker-${says}-${about}`,
+    section: 'label',
+    title: `The maker ${says.replace(/-/g, ' ')} ${about === 'wash' ? 'washing' : about.replace(/-/g, ' ')}`,
+    text: `Then: ${Object.entries(limits)
+      .map(([d, value]) => limitText(d as Dimension, value as never))
+      .join(', ')}. ${hard ? 'Nothing passes it.' : 'A label or a school knowingly chosen may pass it.'}`,
+    basis: 'maker',
+  }));
+}
+
+/** Every record as an entry, section by section, each section in the order of its records. */
+export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS): HandbookEntry[] {
+  return [
+    ...knowledge.assess.map((rule): HandbookEntry => {
+      const said = words.assess[rule.id];
+      return {
+        id: `seen/${rule.id}`,
+        section: 'seen',
+        title: capital(said?.because ?? titleOf(rule.id)),
+        text: [
+          rule.aim === 'none' ? 'Nothing is needed for it.' : sentence(`then ${AIM_WORDS[rule.aim]}`),
+          ...(said?.reverse ? [said.reverse] : []),
+        ].join(' '),
+        ...basisOf(rule),
+      };
+    }),
+    ...knowledge.materials.map(materialEntry),
+    ...schoolEntries(knowledge, words),
+    ...knowledge.stains.map((stain): HandbookEntry => ({
+      id: `stain/${stain.id}`,
+      section: 'stain',
+      title: capital(words.soils[stain.id] ?? stain.id),
+      text: `It is ${NATURE_WORDS[stain.nature]}. ${words.never[stain.id] ?? ''}`,
+      ladder: stain.ladder.map(
+        ({ rung, restMin }) =>
+          `${sentence(words.rungs[rung] ?? rung)}${restMin === undefined ? '' : ` Leave it ${restMin} min.`}`,
+      ),
+      ...basisOf(stain),
+    })),
+    ...knowledge.cautions.map((caution): HandbookEntry => ({
+      id: `caution/${caution.id}`,
+      section: 'caution',
+      title: titleOf(caution.id),
+      text: words.cautions[caution.id] ?? '',
+      ...basisOf(caution),
+    })),
+    ...knowledge.neverTogether.map((pair): HandbookEntry => ({
+      id: `never/${pair.id}`,
+      section: 'never',
+      title: `${capital(list(pair.one.map((c) => SUPPLY_WORDS[c])))} with ${list(pair.other.map((c) => SUPPLY_WORDS[c]))}`,
+      text: words.rules[pair.id] ?? '',
+      ...basisOf(pair),
+    })),
+    ...knowledge.blocks.map((block): HandbookEntry => ({
+      id: `refusal/${block.id}`,
+      section: 'refusal',
+      title: titleOf(block.id),
+      text: words.blocks[block.id] ?? '',
+      ...basisOf(block),
+    })),
+    ...Object.values(LABEL_RULES).map((rule): HandbookEntry => ({
+      id: `label/${rule.id}`,
+      section: 'label',
+      title: titleOf(rule.id.replace('label-', '')),
+      text: LABEL_WORDS[rule.id] ?? '',
+      ...basisOf(rule),
+    })),
+    ...makerEntries(),
+    ...knowledge.rules.map((rule): HandbookEntry => ({
+      id: `reason/${rule.id}`,
+      section: 'reason',
+      title: titleOf(rule.id),
+      text: words.rules[rule.id] ?? '',
+      ...basisOf(rule),
+    })),
+  ];
+}
+
+/** Entries that contain every word of a query, in any of their texts; all of them for an empty query. */
+export function search(entries: readonly HandbookEntry[], query: string): HandbookEntry[] {
+  const wanted = query.toLowerCase().split(/\s+/).filter(Boolean);
+  return entries.filter((entry) => {
+    const text = [
+      entry.title,
+      entry.text,
+      entry.source ?? '',
+      entry.id,
+      ...(entry.rows ?? []).flatMap((r) => [r.name, r.value]),
+      ...(entry.options ?? []).flatMap((o) => [o.name, o.gains, o.risks, ...o.refused]),
+      ...(entry.ladder ?? []),
+    ]
+      .join(' ')
+      .toLowerCase();
+    return wanted.every((word) => text.includes(word));
+  });
+}

@@ -1,0 +1,129 @@
+import { useEffect, useMemo } from 'react';
+import { NavLink, useParams, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { useKit, useUsers } from '../../app/kit';
+import { handbook, search, SECTIONS } from '../../core/handbook';
+import type { Item } from '../../core/gear';
+import { Hidden, Page, Quiet } from '../../ui/basics';
+import { color, phone } from '../../ui/theme';
+import { Entry } from './Entry';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 200px minmax(0, 1fr);
+  gap: 48px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+`;
+const Contents = styled.nav`
+  position: sticky;
+  top: 24px;
+  display: flex;
+  flex-direction: column;
+  a {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    align-items: center;
+    min-height: 44px;
+    padding: 4px 12px;
+    border-left: 3px solid ${color.line};
+    text-decoration: none;
+  }
+  a.active {
+    border-left-color: ${color.ink};
+    font-weight: 700;
+  }
+  ${phone} {
+    position: static;
+    flex-direction: row;
+    flex-wrap: wrap;
+    a {
+      border-left: 0;
+      border-bottom: 3px solid ${color.line};
+    }
+    a.active {
+      border-bottom-color: ${color.ink};
+    }
+  }
+`;
+const Search = styled.input`
+  font: inherit;
+  min-height: 44px;
+  width: 420px;
+  max-width: 100%;
+  padding: 8px 12px;
+  border: 1px solid ${color.quiet};
+  border-radius: 4px;
+  background: ${color.panel};
+  color: ${color.ink};
+`;
+
+/** Why do you say so? Every rule, material, school, mark and caution with its basis, and which of your things rest on it. */
+export function Handbook() {
+  const { section, entry: wanted } = useParams();
+  const [params, setParams] = useSearchParams();
+  const query = params.get('q') ?? '';
+  const kit = useKit();
+  const users = useUsers(kit);
+  const entries = useMemo(() => handbook(), []);
+  const items = useMemo(() => new Map((kit?.items ?? []).map((item): [string, Item] => [item.id, item])), [kit]);
+  const here = SECTIONS.find((s) => s.id === section) ?? SECTIONS[0];
+  const shown = useMemo(
+    () => (query ? search(entries, query) : entries.filter((e) => e.section === here.id)),
+    [entries, query, here.id],
+  );
+  const wantedId = wanted ? `${here.id}/${wanted}` : null;
+  useEffect(() => {
+    if (!wantedId) return;
+    const element = document.getElementById(wantedId);
+    element?.scrollIntoView({ block: 'center' });
+    element?.focus({ preventScroll: true });
+  }, [wantedId]);
+  return (
+    <Page>
+      <h1>Why do you say so?</h1>
+      <label>
+        <Hidden>Search the handbook</Hidden>
+        <Search
+          data-search
+          type="search"
+          placeholder="Search every rule, material, mark and caution"
+          value={query}
+          onChange={(e) => setParams(e.target.value ? { q: e.target.value } : {}, { replace: true })}
+        />
+      </label>
+      <Two>
+        <Contents aria-label="Sections">
+          {SECTIONS.map((s) => (
+            <NavLink
+              key={s.id}
+              to={`/handbook/${s.id}`}
+              className={({ isActive }) => (isActive || (!section && s === here) ? 'active' : '')}
+            >
+              {s.name} <Quiet>{entries.filter((e) => e.section === s.id).length}</Quiet>
+            </NavLink>
+          ))}
+        </Contents>
+        <section aria-live="polite" aria-label={query ? 'Found' : here.name}>
+          <h2>{query ? (shown.length === 1 ? 'One entry' : `${shown.length} entries`) : here.name}</h2>
+          <p>
+            <Quiet>{query ? `with “${query}”, in all sections` : here.about}</Quiet>
+          </p>
+          {shown.length === 0 && <p>Nothing says that. Try one word, such as a material or a cleaner.</p>}
+          {shown.map((entry) => (
+            <Entry
+              key={entry.id}
+              entry={entry}
+              wanted={entry.id === wantedId}
+              users={(users?.[entry.id] ?? []).flatMap((id) => items.get(id) ?? [])}
+            />
+          ))}
+        </section>
+      </Two>
+    </Page>
+  );
+}

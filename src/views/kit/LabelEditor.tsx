@@ -1,0 +1,99 @@
+import type { CareLabel } from '../../core/gear';
+import * as v from '../../core/gear';
+import { Button, Column, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Select } from '../../ui/Select';
+import { FieldGrid, withField } from './edit';
+
+const WASH_WORDS: Record<string, string> = {
+  normal: 'no line',
+  mild: 'one line',
+  'very-mild': 'two lines',
+  hand: 'a hand in the tub',
+};
+const temps = v.LABEL_WASH_C.map(String);
+
+/** The care label as it is printed, described in words; a missing one is a state of its own. */
+export function LabelEditor({ label, onChange }: { label: CareLabel | null; onChange: (label: CareLabel | null) => void }) {
+  if (!label) {
+    return (
+      <Row $wrap>
+        <Note>The label is missing or unreadable.</Note>
+        <Button $quiet onClick={() => onChange({})}>
+          Copy the label
+        </Button>
+      </Row>
+    );
+  }
+  const wash = label.wash;
+  const set = <K extends keyof CareLabel>(key: K, value: CareLabel[K] | undefined): void =>
+    onChange(withField(label, key, value));
+  return (
+    <Column>
+      <Quiet>Copy what is printed; leave out what it does not say.</Quiet>
+      <FieldGrid>
+        <Select
+          label="Tub"
+          value={wash ? (wash.allowed ? 'yes' : 'no') : undefined}
+          options={['yes', 'no'] as const}
+          words={{ yes: 'a tub', no: 'a tub, crossed out' }}
+          blank="not printed"
+          onChange={(x) => set('wash', x === undefined ? undefined : x === 'yes' ? { allowed: true } : { allowed: false })}
+        />
+        {wash?.allowed && (
+          <Select
+            label="Number in the tub"
+            value={wash.maxC === undefined ? undefined : String(wash.maxC)}
+            options={temps}
+            blank="none"
+            onChange={(x) => set('wash', withField(wash, 'maxC', x === undefined ? undefined : (Number(x) as 30)))}
+          />
+        )}
+        {wash?.allowed && (
+          <Select
+            label="Under or in the tub"
+            value={wash.action}
+            options={v.LABEL_ACTIONS}
+            words={WASH_WORDS}
+            blank="not looked"
+            onChange={(x) => set('wash', withField(wash, 'action', x))}
+          />
+        )}
+        <Select
+          label="Triangle"
+          value={label.bleach}
+          options={v.BLEACHES}
+          words={{ any: 'empty', oxygen: 'two lines', none: 'crossed out' }}
+          blank="not printed"
+          onChange={(x) => set('bleach', x)}
+        />
+        <Select
+          label="Circle in a square"
+          value={label.tumble}
+          options={v.LABEL_TUMBLES}
+          words={{ none: 'crossed out', low: 'one dot', normal: 'two dots' }}
+          blank="not printed"
+          onChange={(x) => set('tumble', x)}
+        />
+        <Select
+          label="Iron"
+          value={label.ironMaxC === undefined ? undefined : String(label.ironMaxC)}
+          options={v.LABEL_IRON_C.map(String)}
+          words={{ '0': 'crossed out', '110': 'one dot, 110 °C', '150': 'two dots, 150 °C', '200': 'three dots, 200 °C' }}
+          blank="not printed"
+          onChange={(x) => set('ironMaxC', x === undefined ? undefined : (Number(x) as 0))}
+        />
+        <Select
+          label="Circle"
+          value={label.professional}
+          options={v.PROFESSIONALS}
+          words={{ none: 'crossed out', P: 'P', F: 'F', W: 'W' }}
+          blank="not printed"
+          onChange={(x) => set('professional', x)}
+        />
+      </FieldGrid>
+      <Row>
+        <TextButton onClick={() => onChange(null)}>The label is missing or unreadable</TextButton>
+      </Row>
+    </Column>
+  );
+}

@@ -1,0 +1,78 @@
+import { X } from 'lucide-react';
+import styled from 'styled-components';
+import type { MakerNote } from '../../core/gear';
+import * as v from '../../core/gear';
+import { Button, Field, Quiet, Row, TextButton } from '../../ui/basics';
+import { Select } from '../../ui/Select';
+import { phone } from '../../ui/theme';
+import { withField } from './edit';
+
+const Line = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 0.9fr) minmax(0, 0.9fr) minmax(0, 1.4fr) auto;
+  gap: 8px;
+  align-items: end;
+  padding: 4px 0;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+`;
+const ABOUT: Record<string, string> = {
+  wash: 'washing',
+  tumble: 'tumbling',
+  iron: 'ironing',
+  proofer: 'a proofer',
+  machine: 'a machine',
+};
+
+/** What the maker says of this very thing. It outweighs the table; what it forbids nothing passes. */
+export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; onChange: (notes: MakerNote[]) => void }) {
+  const set = (index: number, next: MakerNote): void => onChange(notes.map((m, n) => (n === index ? next : m)));
+  return (
+    <>
+      {notes.length === 0 && (
+        <Quiet>Nothing from the maker is recorded. What is not mentioned is neither forbidden nor allowed.</Quiet>
+      )}
+      <ul>
+        {notes.map((note, n) => (
+          <Line key={n}>
+            <Select
+              label="The maker"
+              value={note.says}
+              options={v.MAKER_VERBS}
+              blank=""
+              onChange={(x) => x && set(n, { ...note, says: x })}
+            />
+            <Select
+              label="What"
+              value={note.about}
+              options={v.MAKER_TOPICS}
+              words={ABOUT}
+              blank=""
+              onChange={(x) => x && set(n, { ...note, about: x })}
+            />
+            <Field>
+              In their words
+              <input
+                value={note.text ?? ''}
+                maxLength={500}
+                onChange={(e) => set(n, withField(note, 'text', e.target.value || undefined))}
+              />
+            </Field>
+            <TextButton
+              aria-label={`Remove note ${n + 1} of the maker`}
+              onClick={() => onChange(notes.filter((_, i) => i !== n))}
+            >
+              <X size={20} aria-hidden="true" />
+            </TextButton>
+          </Line>
+        ))}
+      </ul>
+      <Row>
+        <Button $quiet onClick={() => onChange([...notes, { about: 'tumble', says: 'forbids' }])}>
+          Add a note of the maker
+        </Button>
+      </Row>
+    </>
+  );
+}
