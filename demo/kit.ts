@@ -1,3 +1,4 @@
+import { FAMILY_THINGS } from './families';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../src/core/gear';
 
 /*
@@ -425,13 +426,15 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
     version: 1,
     exportedAt: iso(nowMs),
     title: 'Lanternmere Ice Touring Club',
-    items: ITEMS,
-    inspections: SEEN.map(([itemId, daysAgo, seen], index) => ({
-      id: `ins-${index + 1}`,
-      itemId,
-      at: iso(nowMs - daysAgo * DAY),
-      ...seen,
-    })),
+    items: [...ITEMS, ...FAMILY_THINGS.map(({ item }) => item)],
+    inspections: [...SEEN, ...FAMILY_THINGS.map(({ item, daysAgo, seen }) => [item.id, daysAgo, seen] as const)].map(
+      ([itemId, daysAgo, seen], index) => ({
+        id: `ins-${index + 1}`,
+        itemId,
+        at: iso(nowMs - daysAgo * DAY),
+        ...seen,
+      }),
+    ),
     equipment: {
       washers: [
         {

@@ -34,6 +34,15 @@ export const PLAN_TRAITS = [
   },
   { id: 'proof-after-test', when: { all: ['renew-if-failed'], any: ['proof:spray', 'proof:wash-in'], none: ['aim:renew'] } },
   { id: 'scent-routine', early: true, when: { all: ['mark:scent-critical', 'school:SCENT=marked'] } },
+  // A mark that is elsewhere is no reason to scrub the rubber.
+  {
+    id: 'rubber-work',
+    when: {
+      all: ['shoe-like', 'rubber-rim'],
+      any: ['aim:wash', 'stain:scuff', 'stain:transfer', 'soils:scuff', 'soils:transfer', 'rubber-yellowed'],
+    },
+  },
+  { id: 'rubber-work', when: { all: ['shoe-like', 'rubber-rim', 'aim:spot-clean'], none: ['stained'] } },
   { id: 'heavy-wet', when: { all: ['method:tub', 'filled'] } },
 ] as const satisfies readonly Trait[];
 

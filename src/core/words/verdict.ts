@@ -32,6 +32,7 @@ function phrase(aim: Aim, has: (fact: string) => boolean): string[] {
             : 'mend it first',
       ];
     case 'spot-clean':
+      if (has('napped')) return ['erase and brush the marks out'];
       return [has('salt-line') ? 'wipe the salt off with a damp cloth' : 'wipe the marks off'];
     case 'air':
       return [has('damp') ? 'dry it before it is put away' : 'air it'];

@@ -524,4 +524,13 @@ export const STEP_FACTS: readonly Fact[] = [
     'look-done',
     'store-tent',
   ]),
+  steps(PRACTICE, canvas(), { soil: 1, odour: 0 }, {}, ['rubber-sponge', 'spot-clean', 'let-dry', 'store-shoes']),
+  // A grease mark on the toe is no reason to scrub the rim.
+  steps(
+    PRACTICE,
+    item('shoe', [comp('upper', 'suede'), comp('outsole', 'rubber')]),
+    { ...CLEAN, stains: [{ soil: 'grease', set: false }] },
+    {},
+    ['suede-brush', 'store-shoes'],
+  ),
 ];
