@@ -1,11 +1,10 @@
 import axe from 'axe-core';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import type { ElementHandle } from 'puppeteer-core';
-import { visit, type Visit } from './visit';
+import { giveFile, visit } from './visit';
 
 const PATHS = [
   '/',
@@ -19,22 +18,11 @@ const PATHS = [
   '/kit/itm-vest/programme',
   '/cupboard',
   '/record',
+  '/handbook',
+  '/handbook/material/down',
+  '/handbook/school',
 ] as const;
 const demo = makeDemoKit(Date.now()).kit;
-let folder: string;
-beforeAll(() => {
-  folder = mkdtempSync(join(tmpdir(), 'umbrastic-files-'));
-});
-afterAll(() => rmSync(folder, { recursive: true, force: true }));
-
-async function give(v: Visit, name: string, text: string): Promise<void> {
-  const path = join(folder, name);
-  writeFileSync(path, text);
-  await v.go('/record');
-  const input = (await v.page.waitForSelector('[data-kit-file]')) as ElementHandle<HTMLInputElement>;
-  await input.uploadFile(path);
-}
-
 describe.each([
   { name: 'desk, light', width: 1280, height: 800, dark: false },
   { name: 'phone, dark', width: 390, height: 844, dark: true },
@@ -173,12 +161,12 @@ describe('kit files', () => {
         { __proto__: null, id: 7 },
       ],
     };
-    await give(v, 'hostile.json', JSON.stringify(hostile).replace('"title"', '"__proto__":{"x":1},"title"'));
+    await giveFile(v, 'hostile.json', JSON.stringify(hostile).replace('"title"', '"__proto__":{"x":1},"title"'));
     await v.sees('This file was not imported');
     await v.sees('items[0].massG');
     expect((await v.rows('items')).length).toBe(before);
     await v.press('Close');
-    await give(v, 'newer.json', JSON.stringify({ ...demo, version: 2 }));
+    await giveFile(v, 'newer.json', JSON.stringify({ ...demo, version: 2 }));
     await v.sees('made by a newer Umbrastic');
     expect((await v.rows('items')).length).toBe(before);
     await v.close();
@@ -186,7 +174,7 @@ describe('kit files', () => {
   test('a script in a name is only text; import asks first, and can be undone', async () => {
     const v = await visit();
     const name = '<script>window.hurt=1</script><img src=x onerror="window.hurt=1">';
-    await give(
+    await giveFile(
       v,
       'script.json',
       JSON.stringify({ ...demo, items: [{ ...demo.items[0], name }], inspections: [], log: [], weighIns: [] }),
@@ -198,7 +186,7 @@ describe('kit files', () => {
     await v.press('Undo');
     await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
     await v.page.waitForFunction(async () => (await indexedDB.databases()).length > 0);
-    await give(
+    await giveFile(
       v,
       'script.json',
       JSON.stringify({ ...demo, items: [{ ...demo.items[0], name }], inspections: [], log: [], weighIns: [] }),
@@ -215,7 +203,7 @@ describe('kit files', () => {
     const items = Array.from({ length: 26_000 }, (_, n) => ({ ...demo.items[n % demo.items.length], id: `big-${n}` }));
     const text = JSON.stringify({ ...demo, items, inspections: [], log: [], weighIns: [] });
     expect(text.length).toBeGreaterThan(9_000_000);
-    await give(v, 'big.json', text.padEnd(10_000_000, ' '));
+    await giveFile(v, 'big.json', text.padEnd(10_000_000, ' '));
     const busiest = await v.page.evaluate(
       () =>
         new Promise<number>((resolve) => {
@@ -238,6 +226,7 @@ describe('kit files', () => {
     await v.close();
   });
   test('a saved copy is a kit that import accepts again', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-copy-'));
     const v = await visit({ path: '/record' });
     const client = await v.page.createCDPSession();
     await client.send('Browser.setDownloadBehavior', {
@@ -253,9 +242,10 @@ describe('kit files', () => {
     }
     const copy = JSON.parse(readFileSync(join(folder, file ?? ''), 'utf8')) as typeof demo;
     expect(copy.items.map((i) => i.id).sort()).toEqual(demo.items.map((i) => i.id).sort());
-    await give(v, 'again.json', JSON.stringify(copy));
+    await giveFile(v, 'again.json', JSON.stringify(copy));
     await v.sees('Replace your kit by this file?');
     await v.close();
+    rmSync(folder, { recursive: true, force: true });
   });
 });
 
@@ -339,7 +329,7 @@ describe('two tabs and many things', () => {
       soil: n % 5,
       odour: n % 3,
     }));
-    await give(v, 'many.json', JSON.stringify({ ...demo, items, inspections, log: [], weighIns: [] }));
+    await giveFile(v, 'many.json', JSON.stringify({ ...demo, items, inspections, log: [], weighIns: [] }));
     await v.press('Replace it');
     await v.sees('300 things are in your kit now');
     await v.page.evaluateOnNewDocument(() => {

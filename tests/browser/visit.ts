@@ -1,5 +1,9 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import puppeteer, { type ElementHandle, type Page } from 'puppeteer-core';
 import { inject } from 'vitest';
+import type { Kit } from '../../src/core/gear';
 
 export interface Visit {
   readonly page: Page;
@@ -33,7 +37,7 @@ export async function visit(options: { width?: number; height?: number; path?: s
     await page.goto(base + path, { waitUntil: 'networkidle0' });
   };
   const press = async (text: string): Promise<void> => {
-    const handle = await page.waitForFunction(
+    const found = page.waitForFunction(
       (wanted) => {
         const open = document.querySelector('[role=dialog]') ?? document;
         const all = [...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio]')].filter(
@@ -45,6 +49,10 @@ export async function visit(options: { width?: number; height?: number; path?: s
       WAIT,
       text,
     );
+    const handle = await found.catch(async () => {
+      const shown = await page.evaluate(() => document.body.innerText);
+      throw new Error(`There was never a "${text}" to press. The page shows: ${shown.slice(0, 1500)}`);
+    });
     const element = handle.asElement() as ElementHandle<Element> | null;
     await element?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     await element?.click();
@@ -91,6 +99,23 @@ export async function visit(options: { width?: number; height?: number; path?: s
       await browser.disconnect();
     },
   };
+}
+
+/** Gives a file to import on the Record page. */
+export async function giveFile(v: Visit, name: string, text: string): Promise<void> {
+  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-files-'));
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  await v.go('/record');
+  const input = (await v.page.waitForSelector('[data-kit-file]')) as ElementHandle<HTMLInputElement>;
+  await input.uploadFile(path);
+  v.page.once('close', () => rmSync(folder, { recursive: true, force: true }));
+}
+/** Replaces the kit by this one, through the page. */
+export async function giveKit(v: Visit, kit: Kit): Promise<void> {
+  await giveFile(v, 'kit.json', JSON.stringify(kit));
+  await v.press('Replace it');
+  await v.sees(`${kit.items.length} things are in your kit now`);
 }
 
 /** Lets the page believe that time has passed: its clock is moved on by so many minutes. */

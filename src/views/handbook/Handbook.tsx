@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, useUsers } from '../../app/kit';
@@ -66,7 +66,12 @@ const Search = styled.input`
 export function Handbook() {
   const { section, entry: wanted } = useParams();
   const [params, setParams] = useSearchParams();
-  const query = params.get('q') ?? '';
+  // Kept here, so that fast typing is not overtaken by the address; the address follows.
+  const [query, setQuery] = useState(params.get('q') ?? '');
+  const ask = (text: string): void => {
+    setQuery(text);
+    setParams(text ? { q: text } : {}, { replace: true });
+  };
   const kit = useKit();
   const users = useUsers(kit);
   const entries = useMemo(() => handbook(), []);
@@ -93,7 +98,7 @@ export function Handbook() {
           type="search"
           placeholder="Search every rule, material, mark and caution"
           value={query}
-          onChange={(e) => setParams(e.target.value ? { q: e.target.value } : {}, { replace: true })}
+          onChange={(e) => ask(e.target.value)}
         />
       </label>
       <Two>
@@ -102,6 +107,7 @@ export function Handbook() {
             <NavLink
               key={s.id}
               to={`/handbook/${s.id}`}
+              onClick={() => setQuery('')}
               className={({ isActive }) => (isActive || (!section && s === here) ? 'active' : '')}
             >
               {s.name} <Quiet>{entries.filter((e) => e.section === s.id).length}</Quiet>

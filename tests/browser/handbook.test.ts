@@ -1,0 +1,107 @@
+import { describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+import { giveKit, visit } from './visit';
+
+const demo = makeDemoKit(Date.now()).kit;
+
+describe('the handbook', () => {
+  test('is reached from a why, and leads back to the things that rest on it', async () => {
+    const v = await visit({ path: '/kit/itm-parka/programme' });
+    await v.page.waitForSelector('details a');
+    await v.page.$$eval('details', (all) => all.forEach((d) => (d.open = true)));
+    const target = await v.page.$$eval('details a', (links) => links.map((l) => l.getAttribute('href') ?? ''));
+    expect(target).toContain('/handbook/material/down');
+    expect(target).toContain('/handbook/reason/weigh-dry');
+    await v.page.click('a[href="/handbook/reason/weigh-dry"]');
+    await v.sees('one honest test of dry');
+    await v.page.waitForFunction(() => document.activeElement?.id === 'reason/weigh-dry');
+    await v.sees('Used by');
+    await v.page.click('[id="reason/weigh-dry"] a[href="/kit/itm-parka/programme"]');
+    await v.sees('Long grey parka');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('is searched by keyboard, says when nothing is found, and keeps the search in the address', async () => {
+    const v = await visit();
+    await v.page.keyboard.press('g');
+    await v.page.keyboard.press('h');
+    await v.sees('Why do you say so?');
+    await v.page.keyboard.press('/');
+    await v.page.keyboard.type('acetone patent');
+    await v.sees('Never acetone on patent');
+    expect(v.page.url()).toContain('q=acetone');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('with “acetone patent”');
+    await v.page.focus('[data-search]');
+    await v.page.keyboard.type(' zzz');
+    await v.sees('Nothing says that');
+    await v.close();
+  });
+});
+
+describe('the construction editor', () => {
+  test('adds, moves and removes a layer; stack and limits follow and say what moved', async () => {
+    const v = await visit({ path: '/kit/itm-blue-shoes?correct=1' });
+    await v.sees('No limit has moved.');
+    await v.press('Add a layer');
+    const last = async (label: string, value: string): Promise<void> => {
+      const selects = await v.page.$$(`[role=dialog] li label`);
+      const wanted = [];
+      for (const s of selects) if ((await s.evaluate((e) => e.textContent ?? '')).startsWith(label)) wanted.push(s);
+      const select = await wanted.at(-1)?.$('select');
+      await select?.select(value);
+    };
+    await last('Part', 'trim');
+    await last('Material', 'suede');
+    await v.sees('Movement gentle → by hand stricter, for the trim (suede)');
+    await v.press('Move Trim outwards');
+    const order = async (): Promise<string[]> =>
+      v.page.$$eval('ol[aria-label="Layers, outside first"] b', (all) => all.map((b) => b.textContent ?? ''));
+    expect((await order()).at(-2)).not.toBe('Trim');
+    await v.press('Order them outside first');
+    await v.page.waitForFunction(
+      () => document.querySelector('[role=dialog] ol[aria-label="Layers, outside first"] b')?.textContent === 'Trim',
+    );
+    await v.press('Remove Trim');
+    await v.sees('No limit has moved.');
+    await v.close();
+  });
+});
+
+describe('a large kit', () => {
+  test('500 things are planned in one go, with progress and a way out that keeps what was done', async () => {
+    const v = await visit();
+    const items = Array.from({ length: 4000 }, (_, n) => ({
+      ...demo.items[n % demo.items.length]!,
+      id: `m-${n}`,
+      name: `Thing ${n}`,
+    }));
+    const inspections = items.map((i, n) => ({
+      id: `mi-${n}`,
+      itemId: i.id,
+      at: '2026-01-03T08:00:00Z',
+      soil: n % 5,
+      odour: n % 3,
+    }));
+    await giveKit(v, { ...demo, items: items.slice(0, 500), inspections: inspections.slice(0, 500), log: [], weighIns: [] });
+    await v.go('/kit');
+    await v.sees('need care');
+    // Eight times as many take long enough to be stopped: pressed as soon as it is offered.
+    await giveKit(v, { ...demo, items, inspections, log: [], weighIns: [] });
+    await v.page.evaluate(() => {
+      new MutationObserver((_, observer) => {
+        const stop = [...document.querySelectorAll('button')].find((b) => b.textContent === 'Stop');
+        if (!stop) return;
+        observer.disconnect();
+        stop.click();
+      }).observe(document.body, { subtree: true, childList: true });
+    });
+    await v.page.click('nav a[href="/kit"]');
+    await v.sees('Stopped: not all were looked through.');
+    await v.sees('need care');
+    await v.press('Look through the rest');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Stopped:'));
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
