@@ -25,6 +25,8 @@ const SHOTS: readonly {
   { name: 'run-phone', path: '', run: true, phone: true },
   { name: 'cupboard', path: '/cupboard' },
   { name: 'record', path: '/record' },
+  { name: 'handbook', path: '/handbook/material/down' },
+  { name: 'correct', path: '/kit/itm-trim-shoes?correct=1' },
 ];
 
 const chromium = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(

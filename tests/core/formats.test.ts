@@ -26,6 +26,23 @@ function changed(change: (kit: Record<string, never> & Kit) => void): Kit {
   return kit;
 }
 
+test('faults of single fields and of whole lists come at once', () => {
+  const result = readKit(
+    JSON.stringify({
+      format: 'umbrastic/kit',
+      version: 1,
+      items: [
+        { id: 'a', kind: 'spoon', components: [], label: null },
+        { id: 'a', kind: 'hat', components: [], label: null },
+      ],
+      inspections: [{ id: 'i', itemId: 'gone', at: '2027-01-03T08:00:00Z' }, 7],
+    }),
+  );
+  expect(result.status).toBe('faulty');
+  const paths = result.status === 'faulty' ? result.faults.map((f) => f.path) : [];
+  expect(paths).toEqual(expect.arrayContaining(['items[0].kind', 'items[1].id', 'inspections[0].itemId', 'inspections[1]']));
+});
+
 describe('published schemas', () => {
   test.each([
     ['kit', kitSchema],

@@ -36,46 +36,44 @@ function collect(errors: readonly ValidationError[], path: string, faults: Fault
   }
 }
 
-function duplicates(list: readonly { id: string }[] | undefined, path: string, faults: Fault[]): void {
+type Loose = Readonly<Record<string, unknown>>;
+const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
+/** A list of objects, whatever stands there: what is no object has been named as a fault already. */
+const objects = (value: unknown): Loose[] => (Array.isArray(value) ? value.map((entry) => (isObject(entry) ? entry : {})) : []);
+
+function duplicates(list: unknown, path: string, faults: Fault[]): void {
   const seen = new Set<string>();
-  list?.forEach((entry, index) => {
-    if (seen.has(entry.id))
-      faults.push({ path: `${path}[${index}].id`, message: `must be unique; "${entry.id}" is already used in this list` });
-    seen.add(entry.id);
+  objects(list).forEach(({ id }, index) => {
+    if (typeof id !== 'string') return;
+    if (seen.has(id))
+      faults.push({ path: `${path}[${index}].id`, message: `must be unique; "${id}" is already used in this list` });
+    seen.add(id);
   });
 }
 
-/** Rules that no single field can see. */
-function across(kit: Kit): Fault[] {
+/** Rules that no single field can see; asked even where single fields are wrong, so that all faults come at once. */
+function across(kit: Loose): Fault[] {
   const faults: Fault[] = [];
-  duplicates(kit.items, 'items', faults);
-  duplicates(kit.inspections, 'inspections', faults);
-  duplicates(kit.supplies, 'supplies', faults);
-  duplicates(kit.equipment?.washers, 'equipment.washers', faults);
-  duplicates(kit.equipment?.dryers, 'equipment.dryers', faults);
-  duplicates(kit.log, 'log', faults);
-  const ids = new Set(kit.items.map((item) => item.id));
-  kit.items.forEach((item, index) => {
-    const wash = item.label?.wash;
-    if (wash && !wash.allowed) {
-      for (const key of ['maxC', 'action'] as const) {
-        if (wash[key] !== undefined)
-          faults.push({ path: `items[${index}].label.wash.${key}`, message: 'must be absent when washing is not allowed' });
-      }
-    }
-    duplicates(item.fillMap?.baffles, `items[${index}].fillMap.baffles`, faults);
+  const equipment = isObject(kit.equipment) ? kit.equipment : {};
+  for (const list of ['items', 'inspections', 'supplies', 'log'] as const) duplicates(kit[list], list, faults);
+  for (const list of ['washers', 'dryers'] as const) duplicates(equipment[list], `equipment.${list}`, faults);
+  const items = objects(kit.items);
+  const ids = new Set(items.map((item) => item.id));
+  items.forEach(({ label, fillMap }, index) => {
+    const wash = isObject(label) && isObject(label.wash) ? label.wash : {};
+    for (const key of ['maxC', 'action'] as const)
+      if (wash.allowed === false && wash[key] !== undefined)
+        faults.push({ path: `items[${index}].label.wash.${key}`, message: 'must be absent when washing is not allowed' });
+    if (isObject(fillMap)) duplicates(fillMap.baffles, `items[${index}].fillMap.baffles`, faults);
   });
-  const gone = (list: readonly { itemId?: string }[] | undefined, path: string): void =>
-    list?.forEach((entry, index) => {
-      if (entry.itemId !== undefined && !ids.has(entry.itemId))
+  for (const list of ['inspections', 'weighIns', 'log'] as const)
+    objects(kit[list]).forEach(({ itemId }, index) => {
+      if (typeof itemId === 'string' && !ids.has(itemId))
         faults.push({
-          path: `${path}[${index}].itemId`,
-          message: `must be the id of an item in this file; there is no "${entry.itemId}"`,
+          path: `${list}[${index}].itemId`,
+          message: `must be the id of an item in this file; there is no "${itemId}"`,
         });
     });
-  gone(kit.inspections, 'inspections');
-  gone(kit.weighIns, 'weighIns');
-  gone(kit.log, 'log');
   return faults;
 }
 
@@ -117,10 +115,8 @@ export function checkKit(document: unknown): ReadKit {
   const errors = validateSync(plainToInstance(KitDoc, document), { forbidUnknownValues: false, stopAtFirstError: true });
   const faults: Fault[] = [];
   collect(errors, '', faults);
-  if (faults.length > 0) return { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) };
-  const kit = document as Kit;
-  const more = across(kit);
-  return more.length > 0 ? { status: 'faulty', faults: more.slice(0, MAX_FAULTS) } : { status: 'read', kit };
+  faults.push(...across(document as Loose));
+  return faults.length > 0 ? { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) } : { status: 'read', kit: document as Kit };
 }
 
 /** Reads a kit from text. Never throws on bad input: every fault names its place. */
