@@ -1,9 +1,9 @@
 import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { Run } from '../core/run';
+import { m0002, SCHEMA_VERSION } from './migrations';
 
-/** Version of what is stored here; raised with every migration in `migrations/`. */
-export const SCHEMA_VERSION = 1;
+export { SCHEMA_VERSION };
 
 /** Values that are one of a kind. `rest` keeps fields of an imported kit that this version does not know. */
 export interface MetaValues {
@@ -21,10 +21,28 @@ export interface MetaRow<K extends keyof MetaValues = keyof MetaValues> {
 /** An unfinished look-over, kept at every answer. */
 export interface Draft {
   readonly itemId: string;
-  readonly card: number;
+  /** The card's name. */
+  readonly card: string;
   readonly seen: Partial<Inspection>;
 }
 export type StoredWeighIn = WeighIn & { key?: number };
+
+/** A photograph of an item, made small and freed of everything but its picture. */
+export interface Photo {
+  readonly id: string;
+  readonly itemId: string;
+  readonly at: string;
+  readonly width: number;
+  readonly height: number;
+  readonly bytes: number;
+  readonly blob: Blob;
+}
+/** A saved way of looking at the kit. `query` is the address's own search. */
+export interface SavedView {
+  readonly id: string;
+  readonly name: string;
+  readonly query: string;
+}
 
 export class UmbrasticDb extends Dexie {
   items!: Table<Item, string>;
@@ -35,6 +53,8 @@ export class UmbrasticDb extends Dexie {
   runs!: Table<Run, string>;
   drafts!: Table<Draft, string>;
   meta!: Table<MetaRow, string>;
+  photos!: Table<Photo, string>;
+  views!: Table<SavedView, string>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -48,6 +68,14 @@ export class UmbrasticDb extends Dexie {
       drafts: 'itemId',
       meta: 'key',
     });
+    this.version(m0002.version)
+      .stores(m0002.stores)
+      .upgrade(async (tx) => {
+        const items = new Map((await tx.table('items').toArray()).map((item: Item) => [item.id, item]));
+        const drafts = (await tx.table('drafts').toArray()) as Parameters<typeof m0002.draft>[0][];
+        await tx.table('drafts').bulkPut(drafts.map((row) => m0002.draft(row, items.get(row.itemId as string) as never)));
+        await tx.table('meta').put({ key: 'schemaVersion', value: m0002.version });
+      });
   }
 }
 

@@ -17,22 +17,26 @@ export async function saveItem(item: Item): Promise<Undo> {
 
 /** Deletes an item with everything that hangs on it. */
 export async function deleteItem(id: string): Promise<Undo> {
-  return db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs, db.drafts], async () => {
+  return db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs, db.drafts, db.photos], async () => {
     const item = await db.items.get(id);
     const inspections = await db.inspections.where('itemId').equals(id).toArray();
     const log = await db.log.where('itemId').equals(id).toArray();
     const weighIns = await db.weighIns.where('itemId').equals(id).toArray();
     const runs = await db.runs.where('itemId').equals(id).toArray();
+    const photos = await db.photos.where('itemId').equals(id).toArray();
     await db.items.delete(id);
-    await Promise.all([db.inspections, db.log, db.weighIns, db.runs].map((table) => table.where('itemId').equals(id).delete()));
+    await Promise.all(
+      [db.inspections, db.log, db.weighIns, db.runs, db.photos].map((table) => table.where('itemId').equals(id).delete()),
+    );
     await db.drafts.delete(id);
     return async () => {
-      await db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs], async () => {
+      await db.transaction('rw', [db.items, db.inspections, db.log, db.weighIns, db.runs, db.photos], async () => {
         if (item) await db.items.put(item);
         await db.inspections.bulkPut(inspections);
         await db.log.bulkPut(log);
         await db.weighIns.bulkPut(weighIns);
         await db.runs.bulkPut(runs);
+        await db.photos.bulkPut(photos);
       });
     };
   });
@@ -47,7 +51,7 @@ export async function saveInspection(inspection: Inspection): Promise<Undo> {
 }
 
 /** Keeps an answer of an unfinished look; a field set to undefined is taken back. Merged with what is stored, so quick answers never overwrite. */
-export async function patchDraft(itemId: string, card: number, patch: Partial<Inspection> = {}): Promise<void> {
+export async function patchDraft(itemId: string, card: string, patch: Partial<Inspection> = {}): Promise<void> {
   await db.transaction('rw', db.drafts, async () => {
     const stored = await db.drafts.get(itemId);
     const seen: Record<string, unknown> = { ...stored?.seen, ...patch };

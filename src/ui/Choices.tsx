@@ -1,4 +1,5 @@
 import { Radio, RadioGroup, ToggleButton, ToggleButtonGroup } from 'react-aria-components';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { color, size } from './theme';
 
@@ -35,6 +36,8 @@ export interface Option {
   readonly id: string;
   readonly name: string;
   readonly hint?: string;
+  /** A small drawing above the name. */
+  readonly picture?: ReactNode;
 }
 
 /** One of a few: every option visible. For more than about eight, use a select. */
@@ -57,6 +60,7 @@ export function OneOf({
       <Wrap>
         {options.map((option) => (
           <Chip key={option.id} value={option.id}>
+            {option.picture}
             {option.name}
             {option.hint && <small>{option.hint}</small>}
           </Chip>

@@ -62,8 +62,8 @@ describe('the store', () => {
     expect(await db.items.get('new')).toBeUndefined();
   });
   test('quick answers of a look-over are merged, and one can be taken back', async () => {
-    await Promise.all([patchDraft('itm-parka', 0, { soil: 2 }), patchDraft('itm-parka', 1, { odour: 1 })]);
-    await patchDraft('itm-parka', 2, { odour: undefined } as never);
+    await Promise.all([patchDraft('itm-parka', 'soil', { soil: 2 }), patchDraft('itm-parka', 'soils', { odour: 1 })]);
+    await patchDraft('itm-parka', 'odour', { odour: undefined } as never);
     expect((await db.drafts.get('itm-parka'))?.seen).toEqual({ soil: 2 });
   });
   test('a school is chosen beside the others', async () => {

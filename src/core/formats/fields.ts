@@ -174,12 +174,20 @@ export const ListOf = (values: readonly (string | number)[]): Decorate =>
     (v) => values.includes(v as string),
     `must be one of ${values.join(', ')}`,
   );
-export const TextList = (): Decorate =>
+/** A share of a whole, 0 to 1. */
+export const Share = (): Decorate =>
+  rule(
+    'share',
+    () => ({ type: 'number', minimum: 0, maximum: 1 }),
+    (v) => finite(v) && v >= 0 && v <= 1,
+    'must be a number from 0 to 1',
+  );
+export const Texts = (max: number): Decorate =>
   listRule(
-    'textList',
-    () => ({ type: 'string' }),
-    (v) => typeof v === 'string',
-    'must be text',
+    'texts',
+    () => ({ type: 'string', maxLength: max }),
+    (v) => typeof v === 'string' && v.length <= max,
+    `must be text of at most ${max} characters`,
   );
 export const PositiveList = (): Decorate =>
   listRule(

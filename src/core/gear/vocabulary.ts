@@ -194,6 +194,20 @@ export const MAKER_VERBS = ['forbids', 'advises-against', 'allows', 'requires'] 
 export const OPENING_STATES = ['open', 'tied', 'sewn'] as const;
 export const DROPLET_ZONES = ['hood', 'shoulders', 'chest', 'back', 'sleeves', 'hem', 'seat', 'knees', 'body'] as const;
 export const DAMAGES = ['hole', 'seam', 'feather', 'delamination', 'sole', 'zip', 'leak', 'crack'] as const;
+/** Signs of wear, from use and from washing. */
+export const WEARS = [
+  'dull-eyelets',
+  'cracked-rubber',
+  'thin-heel',
+  'opening-seam',
+  'stiff-zip',
+  'splitting',
+  'black-nozzle',
+  'pilling',
+  'fading',
+  'flat-pile',
+] as const;
+export const WEATHERS = ['dry', 'damp', 'rain', 'snow', 'frost', 'heat'] as const;
 export const WASHER_KINDS = ['front-loader', 'agitator', 'impeller', 'tub', 'basin'] as const;
 export const RESIDUES = ['softener', 'powder', 'perfume', 'bleach', 'workshop'] as const;
 export const DRYER_KINDS = ['vented', 'condenser', 'heat-pump', 'commercial'] as const;
@@ -241,6 +255,8 @@ export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
 export type Bulk = (typeof BULKS)[number];
 export type DropletZone = (typeof DROPLET_ZONES)[number];
 export type Damage = (typeof DAMAGES)[number];
+export type Wear = (typeof WEARS)[number];
+export type Weather = (typeof WEATHERS)[number];
 export type WasherKind = (typeof WASHER_KINDS)[number];
 export type DryerKind = (typeof DRYER_KINDS)[number];
 export type Heat = (typeof HEATS)[number];

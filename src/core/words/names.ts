@@ -1,4 +1,18 @@
-import type { Aim, Damage, DryerKind, Heat, Kind, Material, Part, Residue, Soil, SupplyClass, WasherKind } from '../gear';
+import type {
+  Aim,
+  Damage,
+  DryerKind,
+  Heat,
+  Kind,
+  Material,
+  Part,
+  Residue,
+  Soil,
+  SupplyClass,
+  WasherKind,
+  Wear,
+  Weather,
+} from '../gear';
 import type { BasisKind, Dimension } from '../knowledge';
 
 /** What things are called in a sentence. */
@@ -151,6 +165,26 @@ export const DAMAGE_WORDS: Record<Damage, string> = {
   zip: 'broken zip',
   leak: 'water comes through',
   crack: 'crack',
+};
+export const WEAR_WORDS: Record<Wear, string> = {
+  'dull-eyelets': 'dull eyelets',
+  'cracked-rubber': 'cracked rubber',
+  'thin-heel': 'thin heel',
+  'opening-seam': 'a seam opening',
+  'stiff-zip': 'stiff zip',
+  splitting: 'splitting',
+  'black-nozzle': 'blackened nozzle',
+  pilling: 'pilling',
+  fading: 'faded',
+  'flat-pile': 'flattened pile',
+};
+export const WEATHER_WORDS: Record<Weather, string> = {
+  dry: 'dry',
+  damp: 'damp',
+  rain: 'rain',
+  snow: 'snow',
+  frost: 'hard frost',
+  heat: 'heat',
 };
 export const AIM_WORDS: Record<Aim, string> = {
   refer: 'refer',

@@ -6,13 +6,15 @@ import { useItem } from '../../app/kit';
 import { tell } from '../../app/session';
 import { newId, nowIso } from '../../app/now';
 import type { Inspection, Item, Kit } from '../../core/gear';
-import { plan, writeProgramme, type Programme } from '../../core/programme';
+import { latestInspection, plan, writeProgramme, type Programme } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { patchDraft, saveInspection } from '../../data/repo';
 import { Button, Column, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
+import { whenText } from '../../app/time';
 import { Card } from './Card';
+import { Compare } from './Compare';
 import { answered, CARD_NAMES, CARD_WORDS, cardsFor, type CardId } from './cards';
 
 const VerdictBar = styled.div`
@@ -79,12 +81,13 @@ export function LookOver() {
       </Page>
     );
   }
-  return <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 0} />;
+  return <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 'soil'} />;
 }
 
-function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial<Inspection>; start: number }) {
+function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial<Inspection>; start: string }) {
   const cards = useMemo(() => cardsFor(item), [item]);
-  const [at, setAt] = useState(Math.min(start, cards.length - 1));
+  const [at, setAt] = useState(Math.max(0, cards.indexOf(start as CardId)));
+  const last = useMemo(() => latestInspection(kit.inspections, item.id), [kit, item.id]);
   const [movedBy, setMovedBy] = useState<CardId | null>(null);
   const navigate = useNavigate();
   const card = cards[at] ?? 'done';
@@ -95,13 +98,13 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
   }, [at]);
   const go = (to: number): void => {
     setAt(to);
-    void patchDraft(item.id, to);
+    void patchDraft(item.id, cards[to] ?? 'done');
   };
   const answer = (patch: Partial<Inspection>): void => {
     const next: Partial<Inspection> = { ...seen, ...patch };
     for (const key of Object.keys(patch) as (keyof Inspection)[]) if (patch[key] === undefined) delete next[key];
     if (judge(kit, item, next).verdict !== verdict.verdict) setMovedBy(card);
-    void patchDraft(item.id, at, patch);
+    void patchDraft(item.id, card, patch);
   };
   const save = async (): Promise<void> => {
     const undo = await saveInspection({ ...seen, id: newId('ins'), itemId: item.id, at: nowIso() });
@@ -150,6 +153,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
             ) : (
               <p>Everything is answered.</p>
             )}
+            {last && <Compare cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
             {verdict.wouldChange.length > 0 && any && (
               <ul>
                 {verdict.wouldChange.slice(0, 3).map((w) => (
@@ -159,7 +163,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
             )}
           </Column>
         ) : (
-          <Card card={card} item={item} seen={seen} answer={answer} />
+          <Card card={card} item={item} seen={seen} last={last} answer={answer} />
         )}
         <Row $wrap>
           {at > 0 && (

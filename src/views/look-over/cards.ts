@@ -1,7 +1,8 @@
 import type { Inspection, Item } from '../../core/gear';
+import { DAMAGE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 
 /** The questions, in the order a hand goes over a thing. */
-export type CardId = 'soil' | 'soils' | 'odour' | 'loft' | 'clumps' | 'drops' | 'damp' | 'stains' | 'damage' | 'done';
+export type CardId = 'soil' | 'soils' | 'odour' | 'loft' | 'clumps' | 'drops' | 'damp' | 'stains' | 'damage' | 'wear' | 'done';
 
 export function cardsFor(item: Item): CardId[] {
   const filled = item.components.some((c) => c.part === 'fill');
@@ -17,8 +18,41 @@ export function cardsFor(item: Item): CardId[] {
     'damp',
     'stains',
     'damage',
+    'wear',
     'done',
   ];
+}
+
+/** What one look says of a card, in a word or two; null when it was not looked at. */
+export function said(card: CardId, seen: Partial<Inspection>): string | null {
+  if (!answered(card, seen)) return null;
+  const list = (words: readonly string[]): string => (words.length === 0 ? 'none' : words.join(', '));
+  switch (card) {
+    case 'soil':
+      return ['clean', 'marks', 'worn', 'dirty', 'filthy'][seen.soil ?? 0] ?? null;
+    case 'soils':
+      return list((seen.soils ?? []).map((s) => SOIL_WORDS[s]));
+    case 'odour':
+      return ['no smell', 'faint', 'clear', 'strong'][seen.odour ?? 0] ?? null;
+    case 'loft':
+      return seen.loftRatio === undefined ? 'flat from being packed' : `${Math.round(seen.loftRatio * 100)} % of new`;
+    case 'clumps':
+      return [seen.clumped ? 'clumped' : 'no clumps', seen.discoloured ? 'yellowed' : ''].filter(Boolean).join(', ');
+    case 'drops':
+      return Object.entries(seen.droplet ?? {})
+        .map(([zone, grade]) => `${zone} ${grade}`)
+        .join(', ');
+    case 'damp':
+      return seen.damp ? 'damp' : 'dry';
+    case 'stains':
+      return list((seen.stains ?? []).map((s) => `${SOIL_WORDS[s.soil]}${s.set ? ', set' : ''}`));
+    case 'damage':
+      return list((seen.damage ?? []).map((d) => DAMAGE_WORDS[d.kind]));
+    case 'wear':
+      return list((seen.wear ?? []).map((w) => WEAR_WORDS[w]));
+    case 'done':
+      return null;
+  }
 }
 
 /** Whether a card has an answer. Unanswered is not fine. */
@@ -42,6 +76,8 @@ export function answered(card: CardId, seen: Partial<Inspection>): boolean {
       return seen.stains !== undefined;
     case 'damage':
       return seen.damage !== undefined;
+    case 'wear':
+      return seen.wear !== undefined;
     case 'done':
       return true;
   }
@@ -57,6 +93,7 @@ export const CARD_WORDS: Record<CardId, string> = {
   damp: 'Is it damp?',
   stains: 'Are there marks?',
   damage: 'Is anything broken?',
+  wear: 'How worn is it?',
   done: 'That is all I need.',
 };
 /** The observation a card gives, as a person calls it. */
@@ -70,5 +107,6 @@ export const CARD_NAMES: Record<CardId, string> = {
   damp: 'the damp',
   stains: 'the marks',
   damage: 'the damage',
+  wear: 'the wear',
   done: '',
 };

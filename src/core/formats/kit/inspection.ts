@@ -1,5 +1,19 @@
 import * as v from '../../gear/vocabulary';
-import { Bool, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
+import {
+  Bool,
+  Id,
+  Instant,
+  ListOf,
+  Maybe,
+  Nested,
+  NestedList,
+  NotNegative,
+  OneOf,
+  Positive,
+  Share,
+  Text,
+  Whole,
+} from '../fields';
 
 /** Droplet grades by zone, 0–5, worded as the spray test ISO 4920 / AATCC TM22 does. An absent zone was not tested. */
 export class DropletDoc {
@@ -10,16 +24,34 @@ for (const zone of v.DROPLET_ZONES) {
   Whole(0, 5)(DropletDoc.prototype, zone);
 }
 
+/** Where on the outline, as shares of its width and height. */
+export class SpotDoc {
+  @OneOf(['front', 'back']) side!: 'front' | 'back';
+  @Share() x!: number;
+  @Share() y!: number;
+}
+
+/** Thickness of one baffle beside a ruler, mm. */
+export class LoftReadingDoc {
+  @Text(60) baffle!: string;
+  @Positive() nowMm!: number;
+  @Maybe() @Positive() newMm?: number;
+}
+
 /** A mark. `set` = it has dried in or survived a treatment. */
 export class StainDoc {
   @OneOf(v.SOILS) soil!: v.Soil;
   @Maybe() @Text(200) place?: string;
   @Maybe() @Bool() set?: boolean;
+  @Maybe() @Nested(() => SpotDoc) spot?: SpotDoc;
 }
 
 export class DamageDoc {
   @OneOf(v.DAMAGES) kind!: v.Damage;
   @Maybe() @Text(200) place?: string;
+  /** True when it only looks bad. */
+  @Maybe() @Bool() cosmetic?: boolean;
+  @Maybe() @Nested(() => SpotDoc) spot?: SpotDoc;
 }
 
 /** What somebody saw on one look. Absent = not looked at, never fine. */
@@ -38,4 +70,7 @@ export class InspectionDoc {
   @Maybe() @Bool() fromStorage?: boolean;
   @Maybe() @NestedList(() => StainDoc) stains?: StainDoc[];
   @Maybe() @NestedList(() => DamageDoc) damage?: DamageDoc[];
+  @Maybe() @NestedList(() => LoftReadingDoc) loft?: LoftReadingDoc[];
+  @Maybe() @ListOf(v.WEARS) wear?: v.Wear[];
+  @Maybe() @Text() note?: string;
 }

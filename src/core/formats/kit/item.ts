@@ -1,5 +1,20 @@
 import * as v from '../../gear/vocabulary';
-import { Bool, Day, Id, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, OrNull, Points, Positive, Text } from '../fields';
+import {
+  Bool,
+  Day,
+  Id,
+  ListOf,
+  Maybe,
+  Nested,
+  NestedList,
+  NotNegative,
+  OneOf,
+  OrNull,
+  Points,
+  Positive,
+  Text,
+  Texts,
+} from '../fields';
 
 export class MoneyDoc {
   @NotNegative() amount!: number;
@@ -68,6 +83,14 @@ export class FillMapDoc {
   @Maybe() @NestedList(() => OpeningDoc) openings?: OpeningDoc[];
 }
 
+/** Who has it. */
+export class LentDoc {
+  @Text(200) to!: string;
+  @Day() on!: string;
+  /** When it is wanted back. */
+  @Maybe() @Day() back?: string;
+}
+
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
 export class ItemDoc {
   @Id() id!: string;
@@ -89,4 +112,12 @@ export class ItemDoc {
   @Maybe() @OneOf(v.LININGS) lining?: (typeof v.LININGS)[number];
   @Maybe() @NestedList(() => MakerNoteDoc) makerSays?: MakerNoteDoc[];
   @Maybe() @Nested(() => FillMapDoc) fillMap?: FillMapDoc;
+  @Maybe() @Texts(60) tags?: string[];
+  @Maybe() @Nested(() => LentDoc) lent?: LentDoc;
+  /** Put away: it is kept with its record, and asks for nothing. */
+  @Maybe() @Day() archivedOn?: string;
+  /** Given up for good. */
+  @Maybe() @Day() retiredOn?: string;
+  /** How long it is meant to last. */
+  @Maybe() @Positive() targetYears?: number;
 }

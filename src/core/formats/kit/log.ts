@@ -1,5 +1,5 @@
 import * as v from '../../gear/vocabulary';
-import { Day, Id, Instant, ListOf, Maybe, NestedList, NotNegative, OneOf, Text } from '../fields';
+import { Bool, Day, Id, Instant, ListOf, Maybe, NestedList, NotNegative, OneOf, Text } from '../fields';
 
 export const LOG_TYPES = ['use', 'care', 'event'] as const;
 
@@ -30,6 +30,12 @@ export class LogEntryDoc {
   @Maybe() @Text(200) name?: string;
   @Maybe() @Day() on?: string;
   @Maybe() @NotNegative() hours?: number;
+  @Maybe() @NotNegative() nights?: number;
+  @Maybe() @NotNegative() km?: number;
+  @Maybe() @ListOf(v.WEATHERS) weather?: v.Weather[];
+  @Maybe() @Text(200) place?: string;
+  /** Harder than usual: dirt, rubbing, straps. */
+  @Maybe() @Bool() hard?: boolean;
   @Maybe() @ListOf(v.AIMS) aims?: v.Aim[];
   @Maybe() @OneOf(v.METHODS) method?: v.Method;
   @Maybe() @NestedList(() => DoneStepDoc) steps?: DoneStepDoc[];

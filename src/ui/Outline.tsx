@@ -1,0 +1,213 @@
+import styled from 'styled-components';
+import type { Kind } from '../core/gear';
+import { color, font } from './theme';
+
+/* Our own plain outlines, front and back, on a field 200 by 240 each. */
+interface Shape {
+  readonly id: string;
+  readonly side: 'front' | 'back';
+  readonly path: string;
+  /** Where its word stands. */
+  readonly at: readonly [number, number];
+}
+const JACKET: readonly Shape[] = [
+  { id: 'hood', side: 'front', path: 'M78 34 Q100 2 122 34 L118 52 Q100 60 82 52 Z', at: [100, 38] },
+  { id: 'shoulders', side: 'front', path: 'M82 52 Q100 60 118 52 L150 66 L144 92 L56 92 L50 66 Z', at: [100, 80] },
+  { id: 'chest', side: 'front', path: 'M56 92 L144 92 L144 176 L56 176 Z', at: [100, 136] },
+  { id: 'sleeves', side: 'front', path: 'M50 66 L56 92 L46 190 L22 188 Z M150 66 L144 92 L154 190 L178 188 Z', at: [33, 150] },
+  { id: 'hem', side: 'front', path: 'M56 176 L144 176 L144 206 L56 206 Z', at: [100, 196] },
+  { id: 'hood', side: 'back', path: 'M78 34 Q100 2 122 34 L118 54 L82 54 Z', at: [100, 38] },
+  { id: 'shoulders', side: 'back', path: 'M82 54 L118 54 L150 66 L144 92 L56 92 L50 66 Z', at: [100, 80] },
+  { id: 'back', side: 'back', path: 'M56 92 L144 92 L144 176 L56 176 Z', at: [100, 136] },
+  { id: 'sleeves', side: 'back', path: 'M50 66 L56 92 L46 190 L22 188 Z M150 66 L144 92 L154 190 L178 188 Z', at: [33, 150] },
+  { id: 'hem', side: 'back', path: 'M56 176 L144 176 L144 206 L56 206 Z', at: [100, 196] },
+];
+const TROUSERS: readonly Shape[] = [
+  { id: 'body', side: 'front', path: 'M62 20 L138 20 L146 96 L104 96 L100 72 L96 96 L54 96 Z', at: [100, 52] },
+  { id: 'knees', side: 'front', path: 'M54 96 L96 96 L94 152 L52 152 Z M104 96 L146 96 L148 152 L106 152 Z', at: [74, 128] },
+  { id: 'hem', side: 'front', path: 'M52 152 L94 152 L92 222 L54 222 Z M106 152 L148 152 L146 222 L108 222 Z', at: [74, 192] },
+  { id: 'seat', side: 'back', path: 'M62 20 L138 20 L146 96 L104 96 L100 72 L96 96 L54 96 Z', at: [100, 52] },
+  { id: 'body', side: 'back', path: 'M54 96 L96 96 L94 152 L52 152 Z M104 96 L146 96 L148 152 L106 152 Z', at: [74, 128] },
+  { id: 'hem', side: 'back', path: 'M52 152 L94 152 L92 222 L54 222 Z M106 152 L148 152 L146 222 L108 222 Z', at: [74, 192] },
+];
+const VEST: readonly Shape[] = JACKET.filter((s) => ['shoulders', 'chest', 'back', 'hem'].includes(s.id));
+const SHOE: readonly Shape[] = [
+  { id: 'body', side: 'front', path: 'M30 150 L38 84 Q62 92 84 84 L104 118 Q150 128 172 150 L172 166 L30 166 Z', at: [92, 144] },
+  { id: 'hem', side: 'front', path: 'M28 166 L174 166 L174 182 L28 182 Z', at: [100, 178] },
+  { id: 'body', side: 'back', path: 'M64 70 L136 70 L146 166 L54 166 Z', at: [100, 124] },
+  { id: 'hem', side: 'back', path: 'M52 166 L148 166 L148 184 L52 184 Z', at: [100, 179] },
+];
+const SHEET: readonly Shape[] = [
+  { id: 'body', side: 'front', path: 'M36 26 L164 26 L164 184 L36 184 Z', at: [100, 108] },
+  { id: 'hem', side: 'front', path: 'M36 184 L164 184 L164 214 L36 214 Z', at: [100, 203] },
+  { id: 'body', side: 'back', path: 'M36 26 L164 26 L164 214 L36 214 Z', at: [100, 120] },
+];
+const SHAPES: Partial<Record<Kind, readonly Shape[]>> = {
+  jacket: JACKET,
+  'mid-layer': JACKET,
+  'base-layer': JACKET,
+  jersey: JACKET,
+  'costume-body': JACKET,
+  vest: VEST,
+  'running-vest': VEST,
+  trousers: TROUSERS,
+  shoe: SHOE,
+  boot: SHOE,
+  'studded-boot': SHOE,
+};
+const shapesOf = (kind: Kind): readonly Shape[] => SHAPES[kind] ?? SHEET;
+
+/** The zones drops are tried on, in the order a hand goes over the thing. */
+export const zonesOf = (kind: Kind): string[] => [...new Set(shapesOf(kind).map((s) => s.id))];
+
+/** Which zone lies at a spot (shares of the field), or null beside the thing. */
+export interface Pin {
+  readonly side: 'front' | 'back';
+  readonly x: number;
+  readonly y: number;
+  readonly mark: string;
+  readonly name: string;
+}
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 220px));
+  gap: 16px;
+  figure {
+    margin: 0;
+  }
+  figcaption {
+    font-size: 14px;
+    color: ${color.quiet};
+    text-align: center;
+  }
+  svg {
+    width: 100%;
+    height: auto;
+    display: block;
+    touch-action: manipulation;
+  }
+`;
+const WIDTH = 200;
+const HEIGHT = 240;
+
+/** How a grade is hatched, so that colour is never the only sign: denser is wetter. */
+export const gradeFill = (grade: number | undefined): string =>
+  grade === undefined ? 'transparent' : `url(#wet-${Math.max(0, Math.min(5, grade))})`;
+
+function Wetness() {
+  return (
+    <defs>
+      {[0, 1, 2, 3, 4, 5].map((grade) => (
+        <pattern key={grade} id={`wet-${grade}`} width={12} height={12} patternUnits="userSpaceOnUse">
+          <rect width={12} height={12} fill={color.panel} />
+          {grade <= 1 && <rect width={12} height={12} fill={color.water} opacity={grade === 0 ? 0.75 : 0.45} />}
+          {grade === 2 && <path d="M0 12 L12 0" stroke={color.water} strokeWidth={4} />}
+          {grade === 3 && <circle cx={6} cy={6} r={3} fill={color.water} />}
+          {grade === 4 && <circle cx={6} cy={6} r={1.2} fill={color.water} />}
+        </pattern>
+      ))}
+    </defs>
+  );
+}
+
+/** A thing's outline, front and back. Zones carry a word and a hatch; pins carry a mark. Everything it offers to a mouse has a list beside it. */
+export function Outline({
+  kind,
+  grades = {},
+  chosen,
+  pins = [],
+  onZone,
+  onSpot,
+}: {
+  kind: Kind;
+  grades?: Readonly<Record<string, number | undefined>>;
+  chosen?: string | null;
+  pins?: readonly Pin[];
+  onZone?: (zone: string) => void;
+  onSpot?: (side: 'front' | 'back', x: number, y: number) => void;
+}) {
+  return (
+    <Fields>
+      {(['front', 'back'] as const).map((side) => (
+        <figure key={side}>
+          <svg
+            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+            role="img"
+            aria-label={`${side}: ${[
+              ...Object.entries(grades).map(([zone, grade]) => `${zone} ${grade ?? 'not tried'}`),
+              ...pins.filter((p) => p.side === side).map((p) => p.name),
+            ].join(', ')}`}
+            style={onSpot ? { cursor: 'crosshair' } : {}}
+            onClick={(event) => {
+              if (!onSpot) return;
+              const box = event.currentTarget.getBoundingClientRect();
+              onSpot(side, (event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
+            }}
+          >
+            <Wetness />
+            {shapesOf(kind)
+              .filter((s) => s.side === side)
+              .map((shape) => (
+                <g
+                  key={shape.id}
+                  onClick={onZone ? () => onZone(shape.id) : undefined}
+                  style={onZone ? { cursor: 'pointer' } : {}}
+                  data-zone={shape.id}
+                >
+                  <path
+                    d={shape.path}
+                    fill={gradeFill(grades[shape.id])}
+                    stroke={color.ink}
+                    strokeWidth={chosen === shape.id ? 3.5 : 1.5}
+                    strokeLinejoin="round"
+                  />
+                  {grades[shape.id] !== undefined && (
+                    <text
+                      x={shape.at[0]}
+                      y={shape.at[1] + 5}
+                      textAnchor="middle"
+                      style={{
+                        font: `700 17px ${font.mono}`,
+                        fill: color.ink,
+                        paintOrder: 'stroke',
+                        stroke: color.panel,
+                        strokeWidth: 5,
+                      }}
+                    >
+                      {grades[shape.id]}
+                    </text>
+                  )}
+                </g>
+              ))}
+            {pins
+              .filter((p) => p.side === side)
+              .map((pin, n) => (
+                <g key={`${pin.name}-${n}`} transform={`translate(${pin.x * WIDTH} ${pin.y * HEIGHT})`}>
+                  <circle r={11} fill={color.ink} />
+                  <text y={5} textAnchor="middle" style={{ font: `700 14px ${font.mono}`, fill: color.onInk }}>
+                    {pin.mark}
+                  </text>
+                </g>
+              ))}
+          </svg>
+          <figcaption>{side}</figcaption>
+        </figure>
+      ))}
+    </Fields>
+  );
+}
+
+/** What drops do at each grade, drawn from the side: our own sketch, not the standard's plate. */
+export function Drop({ grade }: { grade: number }) {
+  const wet = [30, 24, 17, 9, 3, 0][grade] ?? 0;
+  const round = [0, 0, 4, 7, 9, 10][grade] ?? 0;
+  return (
+    <svg viewBox="0 0 64 34" width={64} height={34} aria-hidden="true">
+      <line x1={2} y1={24} x2={62} y2={24} stroke="currentColor" strokeWidth={2} />
+      {wet > 0 && <rect x={32 - wet} y={24} width={wet * 2} height={grade === 0 ? 9 : 5} fill={color.water} />}
+      {grade === 0 && <circle cx={32} cy={31} r={3} fill={color.water} />}
+      {round > 0 && <ellipse cx={32} cy={24 - round * 0.9} rx={round * 1.15} ry={round} fill={color.water} />}
+    </svg>
+  );
+}

@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Inspection, Item } from '../../core/gear';
+import { Column, TextButton } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { Drop, Outline, zonesOf } from '../../ui/Outline';
+import { phone } from '../../ui/theme';
+
+/** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
+const GRADES = [
+  { id: '5', name: '5', hint: 'no wetting' },
+  { id: '4', name: '4', hint: 'slight, random' },
+  { id: '3', name: '3', hint: 'wet where they fell' },
+  { id: '2', name: '2', hint: 'wet beyond that' },
+  { id: '1', name: '1', hint: 'the whole face' },
+  { id: '0', name: '0', hint: 'through to the back' },
+].map((grade) => ({ ...grade, picture: <Drop grade={Number(grade.id)} /> }));
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 380px) minmax(0, 1fr);
+  gap: 32px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+`;
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+
+/** Drops, zone by zone, on an outline of the thing. The next zone that has no grade comes by itself. */
+export function Drops({
+  item,
+  seen,
+  answer,
+}: {
+  item: Item;
+  seen: Partial<Inspection>;
+  answer: (patch: Partial<Inspection>) => void;
+}) {
+  const zones = zonesOf(item.kind);
+  const droplet = seen.droplet ?? {};
+  const open = (grades: typeof droplet): string => zones.find((zone) => grades[zone] === undefined) ?? (zones[0] as string);
+  const [zone, setZone] = useState(() => open(droplet));
+  const grade = (id: string): void => {
+    const next = { ...droplet, [zone]: Number(id) };
+    answer({ droplet: next });
+    setZone(open(next));
+  };
+  const takeBack = (): void => {
+    const rest = { ...droplet };
+    delete rest[zone];
+    answer({ droplet: Object.keys(rest).length > 0 ? rest : undefined } as never);
+  };
+  return (
+    <Two>
+      <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
+      <Column $gap={16}>
+        <p>
+          Let a few drops fall on each place and wait a minute. These are the spray test’s words for your own eye; a laboratory
+          uses its apparatus.
+        </p>
+        <OneOf
+          label="Which place?"
+          value={zone}
+          options={zones.map((z) => ({
+            id: z,
+            name: capital(z),
+            hint: droplet[z] === undefined ? 'not tried' : `grade ${droplet[z]}`,
+          }))}
+          onChange={setZone}
+        />
+        <OneOf
+          label={`What do drops do on the ${zone}?`}
+          value={droplet[zone] === undefined ? null : String(droplet[zone])}
+          options={GRADES}
+          onChange={grade}
+        />
+        {droplet[zone] !== undefined && <TextButton onClick={takeBack}>Take back the {zone}</TextButton>}
+      </Column>
+    </Two>
+  );
+}

@@ -1,0 +1,159 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Damage, Inspection, Item, Soil } from '../../core/gear';
+import { DAMAGES, SOILS } from '../../core/gear';
+import { DAMAGE_WORDS, SOIL_WORDS } from '../../core/words';
+import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { Outline } from '../../ui/Outline';
+import { Select } from '../../ui/Select';
+import { phone } from '../../ui/theme';
+
+type Spot = { side: 'front' | 'back'; x: number; y: number };
+interface PinsProps {
+  readonly item: Item;
+  readonly seen: Partial<Inspection>;
+  readonly answer: (patch: Partial<Inspection>) => void;
+}
+const YES_NO = [
+  { id: 'no', name: 'No' },
+  { id: 'yes', name: 'Yes' },
+];
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 380px) minmax(0, 1fr);
+  gap: 32px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+`;
+const where = (place: string | undefined, spot: Spot | undefined): string =>
+  [place, spot && `pinned on the ${spot.side}`].filter(Boolean).join(', ');
+
+/** Marks as pins: what each is, where, and whether it has set. */
+export function Stains({ item, seen, answer }: PinsProps) {
+  const [soil, setSoil] = useState<Soil>('unknown');
+  const [place, setPlace] = useState('');
+  const [set, setSet] = useState<string | null>(null);
+  const stains = seen.stains ?? [];
+  const add = (spot?: Spot): void => {
+    answer({
+      stains: [
+        ...stains,
+        { soil, ...(place ? { place } : {}), ...(set === null ? {} : { set: set === 'yes' }), ...(spot ? { spot } : {}) },
+      ],
+    });
+    setPlace('');
+    setSet(null);
+  };
+  return (
+    <Two>
+      <Outline
+        kind={item.kind}
+        pins={stains.flatMap((s, n) => (s.spot ? [{ ...s.spot, mark: String(n + 1), name: SOIL_WORDS[s.soil] }] : []))}
+        onSpot={(side, x, y) => add({ side, x: round(x), y: round(y) })}
+      />
+      <Column $gap={16}>
+        <p>Say what it is, then touch the outline where it sits, or add it without a pin.</p>
+        <Row $wrap $gap={16} $top>
+          <Select
+            label="What is it?"
+            value={soil}
+            options={SOILS}
+            words={SOIL_WORDS}
+            blank=""
+            onChange={(x) => x && setSoil(x)}
+          />
+          <Field>
+            Where?
+            <input value={place} maxLength={200} placeholder="left cuff" onChange={(e) => setPlace(e.target.value)} />
+          </Field>
+        </Row>
+        <OneOf label="Has it dried in, or survived a treatment?" value={set} options={YES_NO} onChange={setSet} />
+        <Row $wrap>
+          <Button $quiet onClick={() => add()}>
+            Add this mark
+          </Button>
+          {stains.length === 0 && (
+            <Button $quiet onClick={() => answer({ stains: [] })}>
+              No marks
+            </Button>
+          )}
+        </Row>
+        {seen.stains?.length === 0 && <Note tone="good">No marks.</Note>}
+        <ol>
+          {stains.map((stain, n) => (
+            <li key={n}>
+              {n + 1}. <strong>{SOIL_WORDS[stain.soil]}</strong> <Quiet>{where(stain.place, stain.spot)}</Quiet>
+              {stain.set ? ', set' : ''}{' '}
+              <TextButton onClick={() => answer({ stains: stains.filter((_, i) => i !== n) })}>Remove</TextButton>
+            </li>
+          ))}
+        </ol>
+      </Column>
+    </Two>
+  );
+}
+
+/** Damage as pins: its kind, and whether it only looks bad. */
+export function DamagePins({ item, seen, answer }: PinsProps) {
+  const [kind, setKind] = useState<Damage>('hole');
+  const [cosmetic, setCosmetic] = useState<string | null>(null);
+  const damage = seen.damage ?? [];
+  const add = (spot?: Spot): void => {
+    answer({
+      damage: [...damage, { kind, ...(cosmetic === null ? {} : { cosmetic: cosmetic === 'yes' }), ...(spot ? { spot } : {}) }],
+    });
+    setCosmetic(null);
+  };
+  return (
+    <Two>
+      <Outline
+        kind={item.kind}
+        pins={damage.flatMap((d, n) => (d.spot ? [{ ...d.spot, mark: String(n + 1), name: DAMAGE_WORDS[d.kind] }] : []))}
+        onSpot={(side, x, y) => add({ side, x: round(x), y: round(y) })}
+      />
+      <Column $gap={16}>
+        <OneOf
+          label="What is broken?"
+          value={kind}
+          options={DAMAGES.map((d) => ({ id: d, name: DAMAGE_WORDS[d] }))}
+          onChange={(id) => setKind(id as Damage)}
+        />
+        <OneOf
+          label="Does it only look bad?"
+          value={cosmetic}
+          options={[
+            { id: 'no', name: 'No', hint: 'it works less well' },
+            { id: 'yes', name: 'Yes', hint: 'looks only' },
+          ]}
+          onChange={setCosmetic}
+        />
+        <Row $wrap>
+          <Button $quiet onClick={() => add()}>
+            Add this damage
+          </Button>
+          {damage.length === 0 && (
+            <Button $quiet onClick={() => answer({ damage: [] })}>
+              Nothing is broken
+            </Button>
+          )}
+        </Row>
+        {seen.damage?.length === 0 && <Note tone="good">Nothing broken.</Note>}
+        <ol>
+          {damage.map((d, n) => (
+            <li key={n}>
+              {n + 1}. <strong>{DAMAGE_WORDS[d.kind]}</strong> <Quiet>{where(d.place, d.spot)}</Quiet>
+              {d.cosmetic ? ', looks only' : ''}{' '}
+              <TextButton onClick={() => answer({ damage: damage.filter((_, i) => i !== n) })}>Remove</TextButton>
+            </li>
+          ))}
+        </ol>
+      </Column>
+    </Two>
+  );
+}
+
+const round = (share: number): number => Math.round(Math.min(1, Math.max(0, share)) * 1000) / 1000;
