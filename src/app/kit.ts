@@ -5,7 +5,7 @@ import type { Item, Kit } from '../core/gear';
 import type { Plan, Programme } from '../core/programme';
 import { latestInspection, plan, writeProgramme } from '../core/programme';
 import { loadKit } from '../data/kit';
-import { plannerWorker, type KitPlans, type ProgrammeOutline } from '../workers';
+import { plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
 
 /** The whole kit, live; undefined while it is read. */
 export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
@@ -26,32 +26,50 @@ export function useItem(id: string | undefined): { kit: Kit | undefined; item: I
   return { kit, item };
 }
 
+type Outlines = Readonly<Record<string, ProgrammeOutline>>;
 export interface Planning {
-  /** Null until the first are there; after a stop, those that were done. */
-  readonly programmes: Readonly<Record<string, ProgrammeOutline>> | null;
-  readonly state: 'busy' | 'done' | 'stopped';
+  /** Null until the first are there; they come in pieces. */
+  readonly programmes: Outlines | null;
+  readonly state: 'busy' | PlanningEnd;
   readonly done: number;
   readonly of: number;
   readonly stop: () => void;
   readonly again: () => void;
 }
+interface Answer {
+  readonly kit: Kit;
+  readonly round: number;
+  readonly done: number;
+  readonly end: PlanningEnd | null;
+  readonly programmes: Outlines;
+}
 const stopPlanning = (): void => void plannerWorker().stop();
+/** Pieces are shown this often, so that a long list is not drawn anew for each. */
+const SHOW_EVERY_MS = 250;
 
 /** All programmes, planned in the worker, with progress and a way out. A newer kit overtakes an older answer. */
 export function usePlanning(kit: Kit | undefined): Planning {
   const [round, setRound] = useState(0);
-  const [told, setTold] = useState<{ kit: Kit; round: number; done: number } | null>(null);
-  const [answer, setAnswer] = useState<{ kit: Kit; round: number; plans: KitPlans } | null>(null);
+  const [answer, setAnswer] = useState<Answer | null>(null);
   useEffect(() => {
     if (!kit) return;
     let stale = false;
-    const report = proxy((done: number) => {
-      if (!stale) setTold({ kit, round, done });
-    });
+    let shown = performance.now();
+    let made: Record<string, ProgrammeOutline> = {};
+    const show = (done: number, end: PlanningEnd | null): void => {
+      shown = performance.now();
+      made = { ...made };
+      setAnswer({ kit, round, done, end, programmes: made });
+    };
+    const onPiece: OnPiece = (piece, done) => {
+      if (stale) return;
+      Object.assign(made, piece);
+      if (performance.now() - shown > SHOW_EVERY_MS) show(done, null);
+    };
     void plannerWorker()
-      .planAll({ ...kit, log: [], weighIns: [] }, report)
-      .then((plans) => {
-        if (!stale) setAnswer({ kit, round, plans });
+      .planAll({ ...kit, log: [], weighIns: [] }, proxy(onPiece))
+      .then((end) => {
+        if (!stale) show(Object.keys(made).length, end);
       });
     return () => {
       stale = true;
@@ -60,9 +78,10 @@ export function usePlanning(kit: Kit | undefined): Planning {
   const again = useCallback(() => setRound((n) => n + 1), []);
   const fresh = answer?.kit === kit && answer?.round === round;
   return {
-    programmes: answer?.plans.programmes ?? null,
-    state: fresh ? (answer?.plans.status ?? 'busy') : 'busy',
-    done: told?.kit === kit && told?.round === round ? told.done : 0,
+    // Until the newer answer begins, the older one stands: lists do not flicker at every change.
+    programmes: answer?.programmes ?? null,
+    state: fresh ? (answer?.end ?? 'busy') : 'busy',
+    done: fresh ? (answer?.done ?? 0) : 0,
     of: kit?.items.length ?? 0,
     stop: stopPlanning,
     again,

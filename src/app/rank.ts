@@ -1,14 +1,15 @@
-import type { Item, Kit } from '../core/gear';
-import { nextLook } from '../core/due';
-import type { Aim } from '../core/gear';
-import { latestInspection } from '../core/programme';
+import { addDays } from '../core/due';
+import type { Aim, Inspection, Item, Kit, LogEntry } from '../core/gear';
+import { latestByItem } from '../core/programme';
 import type { ProgrammeOutline } from '../workers';
 
-export type Need = 'blocked' | 'urgent' | 'due' | 'look' | 'fresh' | 'safety';
+export type Need = 'blocked' | 'urgent' | 'due' | 'look' | 'fresh' | 'safety' | 'lent' | 'away';
 
 export interface Ranked {
   readonly item: Item;
   readonly programme: ProgrammeOutline | null;
+  /** The newest look, or null. */
+  readonly seen: Inspection | null;
   readonly need: Need;
   /** More is sooner. */
   readonly weight: number;
@@ -28,13 +29,21 @@ const AIM_WEIGHT: Partial<Record<Aim, number>> = {
   downgrade: 10,
 };
 
+/** What ranking reads of an item, gathered once for a whole kit. */
+export interface Known {
+  readonly item: Item;
+  readonly programme: ProgrammeOutline | null;
+  /** The newest look, or null. */
+  readonly seen: Inspection | null;
+  /** The newest finished care that says when to look again, or null. */
+  readonly cared: LogEntry | null;
+  /** By the calendar, a day that has come is due; by what it shows, it is a day to look. */
+  readonly calendar: boolean;
+}
+
 /** What an item needs, by performance first and the calendar second. */
-export function rankItem(kit: Kit, item: Item, programme: ProgrammeOutline | null, today: string): Ranked {
-  const seen = latestInspection(kit.inspections, item.id);
-  const cared = (kit.log ?? [])
-    .filter((entry) => entry.type === 'care' && entry.itemId === item.id && entry.nextDue)
-    .sort((a, b) => (a.at < b.at ? 1 : -1))[0];
-  const lookOn = cared?.nextDue ?? nextLook(item, (seen?.at ?? item.boughtOn ?? today).slice(0, 10)).on;
+export function rankItem({ item, programme, seen, cared, calendar }: Known, today: string): Ranked {
+  const lookOn = cared?.nextDue ?? addDays((seen?.at ?? item.boughtOn ?? today).slice(0, 10), programme?.lookDays ?? 90);
   const aims = programme?.aims ?? [];
   const weight =
     Math.max(0, ...aims.map((aim) => AIM_WEIGHT[aim] ?? 0)) +
@@ -42,19 +51,39 @@ export function rankItem(kit: Kit, item: Item, programme: ProgrammeOutline | nul
     (seen?.clumped ? 10 : 0) +
     (seen?.soil ?? 0) * 3;
   let need: Need;
-  if (aims.includes('refer'))
-    need =
-      item.marks?.includes('life-safety') ||
-      aims.length === 0 ||
-      (programme?.confidence === 'high' && programme.steps.length === 1 && programme.steps[0]?.key === 'refer-life-safety')
-        ? 'safety'
-        : 'blocked';
+  if (item.archivedOn || item.retiredOn) need = 'away';
+  else if (item.lent) need = 'lent';
+  else if (aims.includes('refer')) need = programme?.steps[0]?.key === 'refer-life-safety' ? 'safety' : 'blocked';
   else if (!seen) need = 'look';
   else if (aims.length > 0) need = weight >= 62 || (seen.damp ?? false) ? 'urgent' : 'due';
   else if (lookOn > today) need = 'fresh';
-  // By the calendar, a day that has come is due; by what it shows, it is a day to look.
-  else need = kit.preferences?.schools?.WHEN === 'calendar' ? 'due' : 'look';
-  return { item, programme, need, weight: need === 'look' ? 5 : weight, lookOn };
+  else need = calendar ? 'due' : 'look';
+  const quiet = need === 'away' || need === 'lent';
+  return { item, programme, seen, need, weight: quiet ? 0 : need === 'look' ? 5 : weight, lookOn };
+}
+
+/** Every item of a kit, ranked; each list of the kit is read once. */
+export function rankAll(kit: Kit, programmes: Readonly<Record<string, ProgrammeOutline>> | null, today: string): Ranked[] {
+  const seen = latestByItem(kit.inspections);
+  const cared = new Map<string, LogEntry>();
+  for (const entry of kit.log ?? []) {
+    if (entry.type !== 'care' || !entry.itemId || !entry.nextDue) continue;
+    const known = cared.get(entry.itemId);
+    if (!known || Date.parse(known.at) <= Date.parse(entry.at)) cared.set(entry.itemId, entry);
+  }
+  const calendar = kit.preferences?.schools?.WHEN === 'calendar';
+  return kit.items.map((item) =>
+    rankItem(
+      {
+        item,
+        programme: programmes?.[item.id] ?? null,
+        seen: seen.get(item.id) ?? null,
+        cared: cared.get(item.id) ?? null,
+        calendar,
+      },
+      today,
+    ),
+  );
 }
 
 export const NEED_WORDS: Record<Need, string> = {
@@ -64,4 +93,6 @@ export const NEED_WORDS: Record<Need, string> = {
   look: 'look it over',
   fresh: 'fine',
   safety: 'maker only',
+  lent: 'lent',
+  away: 'put away',
 };

@@ -1,7 +1,7 @@
 import type { Inspection, Item, Kit, LogEntry, Supply } from '../core/gear';
 import type { RunResult } from '../core/run/finish';
 import type { Run } from '../core/run';
-import { db, writeMeta } from './db';
+import { db, writeMeta, type SavedView } from './db';
 
 /** Puts a thing back exactly as it was: what undo calls. */
 export type Undo = () => Promise<void>;
@@ -122,3 +122,29 @@ export async function writeResult(runId: string, result: RunResult): Promise<voi
 export const saveLog = (entry: LogEntry): Promise<string> => db.log.put(entry);
 export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> =>
   db.weighIns.add({ itemId, at, massG, after });
+
+/** Puts several items in one go; undo brings each back as it was, and takes new ones away. */
+export async function changeItems(items: readonly Item[]): Promise<Undo> {
+  return db.transaction('rw', db.items, async () => {
+    const before = await db.items.bulkGet(items.map((item) => item.id));
+    await db.items.bulkPut([...items]);
+    return async () => {
+      await db.transaction('rw', db.items, async () => {
+        await db.items.bulkPut(before.filter((item): item is Item => item !== undefined));
+        await db.items.bulkDelete(items.filter((_, n) => before[n] === undefined).map((item) => item.id));
+      });
+    };
+  });
+}
+
+export async function saveView(view: SavedView): Promise<Undo> {
+  await db.views.put(view);
+  return () => db.views.delete(view.id);
+}
+export async function deleteView(id: string): Promise<Undo> {
+  const before = await db.views.get(id);
+  await db.views.delete(id);
+  return async () => {
+    if (before) await db.views.put(before);
+  };
+}

@@ -2,7 +2,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { PlannerApi } from './planner.protocol';
 
-export type { KitPlans, ProgrammeOutline } from './planner.protocol';
+export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
 let planner: Remote<PlannerApi> | null = null;
 

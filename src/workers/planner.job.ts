@@ -3,11 +3,12 @@ import type { Inspection, Item, Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import type { Programme } from '../core/programme';
 import { latestInspection, plan, planItem, writeProgramme } from '../core/programme';
-import type { KitPlans, PlannerApi, ProgrammeOutline, Progress } from './planner.protocol';
+import { rhythmOf } from '../core/due';
+import type { OnPiece, PlannerApi, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
-const REPORT_EVERY = 25;
+const PIECE = 50;
 
-function outline({ itemId, verdict, because, aims, method, confidence, steps }: Programme): ProgrammeOutline {
+function outline({ itemId, verdict, because, aims, method, confidence, steps }: Programme, item: Item): ProgrammeOutline {
   return {
     itemId,
     verdict,
@@ -15,6 +16,7 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
     aims,
     method,
     confidence,
+    lookDays: rhythmOf(item).days,
     steps: steps.map(({ id, key, phase, do: verb, when, settings, attendedMin, unattendedMin }) => ({
       id,
       key,
@@ -29,38 +31,50 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
 }
 
 interface Watch {
-  readonly onProgress?: Progress | undefined;
-  /** Asked after every piece of work. */
+  /** Called after every piece of work, with how many items are done. */
+  readonly onPiece?: (done: number, of: number) => void;
+  /** Asked after every piece. */
   readonly stopped?: () => boolean;
   /** Lets messages in between pieces; without it the work runs through. */
   readonly pause?: () => Promise<void>;
 }
 
 /** Each item with only its own inspections, so that a long kit is not searched anew for every item. */
-async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => void): Promise<'done' | 'stopped'> {
+async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => void): Promise<PlanningEnd> {
   const byItem = new Map<string, Inspection[]>();
   for (const inspection of kit.inspections) {
     const list = byItem.get(inspection.itemId);
     if (list) list.push(inspection);
     else byItem.set(inspection.itemId, [inspection]);
   }
+  const of = kit.items.length;
   for (const [index, item] of kit.items.entries()) {
     work(item, { ...kit, inspections: byItem.get(item.id) ?? [] });
-    if (index % REPORT_EVERY !== 0) continue;
-    watch.onProgress?.(index, kit.items.length);
+    if ((index + 1) % PIECE !== 0) continue;
+    watch.onPiece?.(index + 1, of);
     await watch.pause?.();
     if (watch.stopped?.()) return 'stopped';
   }
+  watch.onPiece?.(of, of);
   return 'done';
 }
 
-/** Plans every item; pure but for the reports. */
-export async function planAll(kit: Kit, watch: Watch = {}): Promise<KitPlans> {
-  const programmes: Record<string, ProgrammeOutline> = {};
-  const status = await forEachItem(kit, watch, (item, own) => {
-    programmes[item.id] = outline(planItem(own, item));
-  });
-  return { status, programmes };
+/** Plans every item and hands the outlines over in pieces; pure but for the reports. */
+export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}): Promise<PlanningEnd> {
+  let piece: Record<string, ProgrammeOutline> = {};
+  return forEachItem(
+    kit,
+    {
+      ...watch,
+      onPiece: (done, of) => {
+        onPiece(piece, done, of);
+        piece = {};
+      },
+    },
+    (item, own) => {
+      piece[item.id] = outline(planItem(own, item), item);
+    },
+  );
 }
 
 /** Which items rest on which handbook entries. */
@@ -77,9 +91,9 @@ const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 
 let latest = 0;
 
 export const plannerJobs: PlannerApi = {
-  planAll: (kit, onProgress) => {
+  planAll: (kit, onPiece) => {
     const job = ++latest;
-    return planAll(kit, { onProgress, pause, stopped: () => job !== latest });
+    return planAll(kit, onPiece, { pause, stopped: () => job !== latest });
   },
   whoUses: (kit) => whoUses(kit, { pause }),
   stop: async () => {

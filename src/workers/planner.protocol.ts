@@ -9,18 +9,18 @@ export type StepOutline = Pick<
 >;
 export interface ProgrammeOutline extends Pick<Programme, 'itemId' | 'verdict' | 'because' | 'aims' | 'method' | 'confidence'> {
   readonly steps: readonly StepOutline[];
+  /** Days of ordinary use until the next look. */
+  readonly lookDays: number;
 }
-export type Progress = (done: number, of: number) => void;
-/** `stopped`: the user stopped it, or a newer job overtook it; what was done until then is there. */
-export interface KitPlans {
-  readonly status: 'done' | 'stopped';
-  readonly programmes: Readonly<Record<string, ProgrammeOutline>>;
-}
+/** Outlines as they are made, by item id, and how far the work is. */
+export type OnPiece = (piece: Readonly<Record<string, ProgrammeOutline>>, done: number, of: number) => void;
+/** `stopped`: the user stopped it, or a newer job overtook it; what was done until then has been handed over. */
+export type PlanningEnd = 'done' | 'stopped';
 
 /** What the planning worker can be asked. A newer job of a kind stops the older one. */
 export interface PlannerApi {
-  /** Outlines of the programmes of every item of a kit, in order. */
-  planAll(kit: Kit, onProgress?: Progress): Promise<KitPlans>;
+  /** Outlines of the programmes of every item of a kit, in order, in pieces: one large answer would stop the page. */
+  planAll(kit: Kit, onPiece: OnPiece): Promise<PlanningEnd>;
   /** Which items' programmes rest on which entries of the handbook: entry id → item ids. */
   whoUses(kit: Kit): Promise<Readonly<Record<string, readonly string[]>>>;
   /** Stops planning; what is under way returns what it has. */

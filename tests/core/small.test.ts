@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { rankItem } from '../../src/app/rank';
+import { rankAll } from '../../src/app/rank';
+import { rhythmOf } from '../../src/core/due';
 import { allLimits, envelopeOf, isTakenOut, looseness, rowFor } from '../../src/core/envelope';
 import { nextLook } from '../../src/core/due';
 import { holds } from '../../src/core/facts';
@@ -10,6 +11,7 @@ import { boundText, causeText, limitText } from '../../src/core/words';
 import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
 import { planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
+import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
 import { makeDemoKit } from '../../demo/kit';
 import { canvas, CLEAN, comp, down, item, label, programme, shell } from '../make';
 
@@ -134,7 +136,11 @@ describe('when to look again', () => {
       ...kit,
       inspections: [{ id: 'i', itemId: 'a', at, ...CLEAN, soil, droplet: { hood: 5 } }],
     });
-    const rank = (k: typeof kit) => rankItem(k, thing, planItem(k, thing), '2027-01-03').need;
+    const rank = (k: typeof kit) => {
+      const programme = planItem(k, thing);
+      const outlines = { [thing.id]: { ...programme, lookDays: rhythmOf(thing).days } };
+      return rankAll({ ...k, items: [thing] } as never, outlines, '2027-01-03')[0]?.need;
+    };
     expect(rank(seen(4, '2027-01-02T08:00:00Z'))).toBe('urgent');
     expect(rank(seen(0, '2027-01-02T08:00:00Z'))).toBe('fresh');
     expect(rank(seen(0, '2026-08-02T08:00:00Z'))).toBe('look');
@@ -146,25 +152,31 @@ describe('when to look again', () => {
 describe('the planning worker’s job', () => {
   test('plans every item as the page would, and reports how far it is', async () => {
     const progress: number[] = [];
-    const { status, programmes } = await planAll(demo, { onProgress: (done) => progress.push(done) });
-    expect(status).toBe('done');
+    const programmes: Record<string, ProgrammeOutline> = {};
+    const end = await planAll(demo, (piece, done) => {
+      Object.assign(programmes, piece);
+      progress.push(done);
+    });
+    expect(end).toBe('done');
     expect(Object.keys(programmes)).toHaveLength(demo.items.length);
     for (const thing of demo.items) expect(programmes[thing.id]?.verdict).toBe(planItem(demo, thing).verdict);
-    expect(progress[0]).toBe(0);
+    expect(progress.at(-1)).toBe(demo.items.length);
   });
-  test('stops between items and keeps what was done', async () => {
-    const many = { ...demo, items: Array.from({ length: 120 }, (_, n) => ({ ...demo.items[0]!, id: `m${n}` })) };
+  test('stops between pieces and keeps what was done', async () => {
+    const many = { ...demo, items: Array.from({ length: 320 }, (_, n) => ({ ...demo.items[0]!, id: `m${n}` })) };
     let asked = 0;
-    const { status, programmes } = await planAll(many, { stopped: () => ++asked > 2 });
-    expect(status).toBe('stopped');
-    expect(Object.keys(programmes).length).toBeGreaterThan(25);
-    expect(Object.keys(programmes).length).toBeLessThan(120);
+    let count = 0;
+    const end = await planAll(many, (piece) => (count += Object.keys(piece).length), { stopped: () => ++asked > 2 });
+    expect(end).toBe('stopped');
+    expect(count).toBeGreaterThan(25);
+    expect(count).toBeLessThan(320);
   });
   test('a newer job stops the older one', async () => {
-    const older = plannerJobs.planAll(demo);
-    const newer = plannerJobs.planAll(demo);
-    expect((await older).status).toBe('stopped');
-    expect((await newer).status).toBe('done');
+    const many = { ...demo, items: Array.from({ length: 120 }, (_, n) => ({ ...demo.items[0]!, id: `m${n}` })) };
+    const older = plannerJobs.planAll(many, () => undefined);
+    const newer = plannerJobs.planAll(many, () => undefined);
+    expect(await older).toBe('stopped');
+    expect(await newer).toBe('done');
   });
   test('finds which items rest on an entry', async () => {
     const users = await whoUses(demo);

@@ -13,17 +13,31 @@ export interface Due {
   readonly reason: string;
 }
 
-/** The day to look again after care or a look on `fromDay` (ISO day). */
-export function nextLook(item: Item, fromDay: string): Due {
+export interface Rhythm {
+  /** Days of ordinary use until the next look. */
+  readonly days: number;
+  readonly reason: string;
+}
+
+/** How often to look at a thing: the calendar that backs up what it shows. */
+export function rhythmOf(item: Item): Rhythm {
   const facts = itemFacts(item);
   addTraits(KNOWLEDGE.traits, facts);
   const base = pick(LOOK_AGAIN_DAYS, facts) ?? 90;
   const pale = facts.has('pale');
   const days = Math.round(base * (pale ? PALE_SHARE : 1));
-  const on = new Date(Date.parse(`${fromDay}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
   return {
-    on,
     days,
     reason: `Look again after ${days} days of ordinary use${pale ? ', sooner because it is pale' : ''}, or as soon as it shows soil, smell or lost performance.`,
   };
+}
+
+/** An ISO day so many days later. */
+export const addDays = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+
+/** The day to look again after care or a look on `fromDay` (ISO day). */
+export function nextLook(item: Item, fromDay: string): Due {
+  const rhythm = rhythmOf(item);
+  return { ...rhythm, on: addDays(fromDay, rhythm.days) };
 }

@@ -6,4 +6,4 @@ export { writeProgramme, type BoundDoc, type Programme, type ProgrammeStep, type
 export { refusedBy } from './schools';
 export { insideEnvelope } from './settings';
 export type { PlanRequest, PlannedStep, StepSettings } from './state';
-export { latestInspection, planItem } from './kit';
+export { latestByItem, latestInspection, planItem } from './kit';

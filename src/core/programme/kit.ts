@@ -15,6 +15,16 @@ export function latestInspection(inspections: readonly Inspection[], itemId: str
   return newest;
 }
 
+/** The newest inspection of every item that has one. */
+export function latestByItem(inspections: readonly Inspection[]): Map<string, Inspection> {
+  const newest = new Map<string, Inspection>();
+  for (const inspection of inspections) {
+    const known = newest.get(inspection.itemId);
+    if (!known || Date.parse(inspection.at) >= Date.parse(known.at)) newest.set(inspection.itemId, inspection);
+  }
+  return newest;
+}
+
 /** The programme of one item of a kit, as it was last seen. */
 export function planItem(
   kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences' | 'inspections'>,

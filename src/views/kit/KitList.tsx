@@ -1,57 +1,27 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
-import { NEED_WORDS, rankItem, type Need } from '../../app/rank';
-import { today } from '../../app/now';
-import { whenText } from '../../app/time';
-import { latestInspection } from '../../core/programme';
-import { AIM_WORDS, KIND_WORDS } from '../../core/words';
-import { Button, ButtonLink, Empty, Hidden, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { NEED_WORDS, rankAll, type Ranked } from '../../app/rank';
+import { newId, today } from '../../app/now';
+import { tell } from '../../app/session';
+import { KIND_WORDS } from '../../core/words';
+import { db } from '../../data/db';
+import { deleteView, saveView } from '../../data/repo';
+import { Button, ButtonLink, Empty, Field, Hidden, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Progress } from '../../ui/Progress';
+import { Sheet } from '../../ui/Sheet';
 import { color, phone } from '../../ui/theme';
-import { StateStrip } from './state';
+import { Bulk } from './Bulk';
+import { Csv } from './Csv';
+import { KitTable } from './KitTable';
 
-const Table = styled.table`
-  border-collapse: collapse;
-  width: 100%;
-  th {
-    text-align: left;
-    font-size: 14px;
-    font-weight: 600;
-    color: ${color.quiet};
-    padding: 6px 12px 6px 0;
-    border-bottom: 1.5px solid ${color.ink};
-  }
-  td {
-    padding: 9px 12px 9px 0;
-    border-bottom: 1px solid ${color.line};
-    vertical-align: middle;
-  }
-  a {
-    font-weight: 650;
-    text-decoration: none;
-    display: block;
-  }
-  a:hover {
-    text-decoration: underline;
-  }
-  ${phone} {
-    .wide {
-      display: none;
-    }
-    td {
-      padding-right: 8px;
-    }
-    td > span > span {
-      white-space: normal;
-    }
-  }
-`;
 const Tools = styled.div`
   display: flex;
   gap: 12px;
   flex-wrap: wrap;
+  align-items: center;
   input,
   select {
     font: inherit;
@@ -61,46 +31,150 @@ const Tools = styled.div`
     border-radius: 4px;
     background: ${color.panel};
     color: ${color.ink};
-  }
-  input {
-    width: 280px;
     max-width: 100%;
   }
-`;
-const NeedWord = styled.span<{ $need: Need }>`
-  font-weight: ${(p) => (p.$need === 'fresh' ? 400 : 650)};
-  color: ${(p) => (p.$need === 'urgent' || p.$need === 'blocked' ? color.alarm : p.$need === 'fresh' ? color.finish : color.ink)};
+  input {
+    width: 260px;
+  }
+  ${phone} {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 8px;
+    > :first-child,
+    > :last-child {
+      grid-column: 1 / -1;
+    }
+    input,
+    select {
+      width: 100%;
+    }
+  }
 `;
 
-/** Rows shown at a time: a long list comes in pieces, so that the page stays quick. */
-const PIECE = 60;
+/** The filters, as they stand in the address. */
+const FILTERS = ['need', 'kind', 'owner', 'due'] as const;
+type Filter = (typeof FILTERS)[number];
+const DUE_DAYS: Record<string, number> = { '0': 0, '7': 7, '30': 30 };
+
+function textOf({ item }: Ranked): string {
+  return [
+    item.name,
+    KIND_WORDS[item.kind],
+    item.owner,
+    ...(item.tags ?? []),
+    ...item.components.map((c) => c.material),
+    item.lent?.to,
+  ]
+    .filter(Boolean)
+    .join(' ')
+    .toLowerCase();
+}
+
+function matches(row: Ranked, words: readonly string[], filters: Readonly<Record<Filter, string>>, now: string): boolean {
+  const { item, need, lookOn } = row;
+  // What is put away is shown only when it is asked for.
+  if (filters.need === '' ? need === 'away' : need !== filters.need) return false;
+  if (filters.kind && item.kind !== filters.kind) return false;
+  if (filters.owner && item.owner !== filters.owner) return false;
+  if (filters.due) {
+    const days = DUE_DAYS[filters.due] ?? 0;
+    const soon = need === 'due' || need === 'urgent' || (Date.parse(lookOn) - Date.parse(now)) / 86_400_000 <= days;
+    if (!soon) return false;
+  }
+  if (words.length === 0) return true;
+  const text = textOf(row);
+  return words.every((word) => text.includes(word));
+}
+
+/** Saved ways of looking at the kit: each is the address's own search under a name. */
+function Views({ query, onPick }: { query: string; onPick: (query: string) => void }) {
+  const views = useLiveQuery(() => db.views.toArray(), []) ?? [];
+  const [naming, setNaming] = useState(false);
+  const [name, setName] = useState('');
+  const here = views.find((v) => v.query === query);
+  const save = async (): Promise<void> => {
+    const undo = await saveView({ id: newId('view'), name: name.trim(), query });
+    tell(`“${name.trim()}” is saved.`, undo);
+    setNaming(false);
+    setName('');
+  };
+  const forget = async (): Promise<void> => {
+    if (here) tell(`“${here.name}” is forgotten.`, await deleteView(here.id));
+  };
+  if (views.length === 0 && query === '') return null;
+  return (
+    <Row $wrap $gap={8}>
+      {views.map((view) => (
+        <Button
+          key={view.id}
+          $quiet={view.query !== query}
+          aria-pressed={view.query === query}
+          onClick={() => onPick(view.query)}
+        >
+          {view.name}
+        </Button>
+      ))}
+      {query !== '' && !here && <TextButton onClick={() => setNaming(true)}>Save this view</TextButton>}
+      {here && <TextButton onClick={() => void forget()}>Forget this view</TextButton>}
+      {naming && (
+        <Sheet title="What do you call this view?" open onClose={() => setNaming(false)}>
+          <Field>
+            Name
+            <input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} />
+          </Field>
+          <Row>
+            <Button disabled={name.trim() === ''} onClick={() => void save()}>
+              Save it
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+    </Row>
+  );
+}
 
 /** What have I, and in what state? */
 export function KitList() {
   const kit = useKit();
   const planning = usePlanning(kit);
-  const { programmes } = planning;
-  const [search, setSearch] = useState('');
-  const [need, setNeed] = useState<'all' | Need>('all');
-  const [pieces, setPieces] = useState(1);
+  const [params, setParams] = useSearchParams();
+  const [search, setSearch] = useState(params.get('q') ?? '');
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const filters = Object.fromEntries(FILTERS.map((f) => [f, params.get(f) ?? ''])) as Record<Filter, string>;
+  const { need, kind, owner, due } = filters;
+  const ranked = useMemo(() => (kit ? rankAll(kit, planning.programmes, today()) : []), [kit, planning.programmes]);
   const rows = useMemo(() => {
-    if (!kit) return [];
     const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    return kit.items
-      .map((item) => ({
-        ...rankItem(kit, item, programmes?.[item.id] ?? null, today()),
-        seen: latestInspection(kit.inspections, item.id),
-      }))
-      .filter(({ item }) => {
-        const text =
-          `${item.name ?? ''} ${KIND_WORDS[item.kind]} ${item.owner ?? ''} ${item.components.map((c) => c.material).join(' ')}`.toLowerCase();
-        return words.every((word) => text.includes(word));
-      })
-      .filter((row) => need === 'all' || row.need === need)
-      .sort((a, b) => b.weight - a.weight || (a.item.name ?? '').localeCompare(b.item.name ?? ''));
-  }, [kit, programmes, search, need]);
+    return ranked.filter((row) => matches(row, words, { need, kind, owner, due }, today()));
+  }, [ranked, search, need, kind, owner, due]);
   if (!kit) return <Page aria-busy="true" />;
-  const due = rows.filter((r) => r.need === 'due' || r.need === 'urgent').length;
+  const set = (key: string, value: string): void => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setParams(next, { replace: true });
+  };
+  const pick = (query: string): void => {
+    const next = new URLSearchParams(query);
+    setSearch(next.get('q') ?? '');
+    setParams(next, { replace: true });
+  };
+  const dueCount = rows.filter((r) => r.need === 'due' || r.need === 'urgent').length;
+  const options = (values: readonly (string | undefined)[]): string[] =>
+    [...new Set(values.filter((x): x is string => !!x))].sort((a, b) => a.localeCompare(b));
+  const select = (filter: Filter, label: string, all: string, choices: readonly (readonly [string, string])[]) => (
+    <label>
+      <Hidden>{label}</Hidden>
+      <select value={filters[filter]} onChange={(e) => set(filter, e.target.value)}>
+        <option value="">{all}</option>
+        {choices.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
   return (
     <Page>
       <Row $between $wrap $top>
@@ -108,7 +182,12 @@ export function KitList() {
           <h1>
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
-          {programmes && <Quiet>{due} of those shown need care</Quiet>}
+          {planning.programmes && (
+            <Quiet>
+              {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
+              {dueCount} of those shown need care
+            </Quiet>
+          )}
           {planning.state === 'busy' && (
             <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
           )}
@@ -125,6 +204,7 @@ export function KitList() {
       {kit.items.length === 0 ? (
         <Empty title="Your kit is empty.">
           <p>Add a thing, or import a kit under Record.</p>
+          <Csv items={kit.items} shown={[]} />
         </Empty>
       ) : (
         <>
@@ -134,63 +214,37 @@ export function KitList() {
               <input
                 data-search
                 type="search"
-                placeholder="Search name, owner, material"
+                placeholder="Search name, owner, tag, layer"
                 value={search}
-                onChange={(e) => setSearch(e.target.value)}
+                onChange={(e) => {
+                  setSearch(e.target.value);
+                  set('q', e.target.value);
+                }}
               />
             </label>
-            <label>
-              <Hidden>Show only</Hidden>
-              <select value={need} onChange={(e) => setNeed(e.target.value as 'all' | Need)}>
-                <option value="all">Every state</option>
-                {Object.entries(NEED_WORDS).map(([id, word]) => (
-                  <option key={id} value={id}>
-                    {word}
-                  </option>
-                ))}
-              </select>
-            </label>
+            {select('need', 'Show only this state', 'Every state', Object.entries(NEED_WORDS))}
+            {select(
+              'kind',
+              'Show only this kind',
+              'Every kind',
+              options(kit.items.map((i) => i.kind)).map((k) => [k, KIND_WORDS[k as keyof typeof KIND_WORDS]] as const),
+            )}
+            {select(
+              'owner',
+              'Show only this owner',
+              'Every owner',
+              options(kit.items.map((i) => i.owner)).map((o) => [o, o] as const),
+            )}
+            {select('due', 'Show only what is due', 'Due any time', [
+              ['0', 'Due now'],
+              ['7', 'Due in 7 days'],
+              ['30', 'Due in 30 days'],
+            ])}
+            <Csv items={kit.items} shown={rows.map((r) => r.item)} />
           </Tools>
-          <Table>
-            <thead>
-              <tr>
-                <th>Thing</th>
-                <th className="wide">Owner</th>
-                <th>State</th>
-                <th className="wide">It needs</th>
-                <th className="wide">Looked over</th>
-                <th>Due</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.slice(0, pieces * PIECE).map(({ item, programme, need: is, seen }) => (
-                <tr key={item.id}>
-                  <td>
-                    <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link>
-                    <Quiet>{KIND_WORDS[item.kind]}</Quiet>
-                  </td>
-                  <td className="wide">{item.owner}</td>
-                  <td>
-                    <StateStrip item={item} seen={seen} />
-                  </td>
-                  <td className="wide">{programme ? programme.aims.map((a) => AIM_WORDS[a]).join(', ') || 'nothing' : ''}</td>
-                  <td className="wide">
-                    <Quiet>{seen ? whenText(seen.at) : 'never'}</Quiet>
-                  </td>
-                  <td>
-                    <NeedWord $need={is}>{NEED_WORDS[is]}</NeedWord>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
-          {rows.length > pieces * PIECE && (
-            <Row>
-              <Button $quiet onClick={() => setPieces((n) => n + 1)}>
-                Show {Math.min(PIECE, rows.length - pieces * PIECE)} more of {rows.length}
-              </Button>
-            </Row>
-          )}
+          <Views query={params.toString()} onPick={pick} />
+          <Bulk rows={ranked.filter((r) => chosen.has(r.item.id))} onDone={() => setChosen(new Set())} />
+          <KitTable rows={rows} chosen={chosen} onChoose={setChosen} />
           {rows.length === 0 && <p>Nothing matches. Try fewer words, or every state.</p>}
         </>
       )}

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
-import { rankItem, type Ranked } from '../../app/rank';
+import { rankAll, type Ranked } from '../../app/rank';
 import { tell } from '../../app/session';
 import { nowMs, today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
@@ -139,7 +139,7 @@ export function Now() {
   const [all, setAll] = useState(false);
   const ranked = useMemo(() => {
     if (!kit || !programmes) return null;
-    return kit.items.map((item) => rankItem(kit, item, programmes[item.id] ?? null, today())).sort((a, b) => b.weight - a.weight);
+    return rankAll(kit, programmes, today()).sort((a, b) => b.weight - a.weight);
   }, [kit, programmes]);
   if (!kit) return <Page aria-busy="true" />;
   if (kit.items.length === 0) {

@@ -1,0 +1,150 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Ranked } from '../../app/rank';
+import { today } from '../../app/now';
+import { tell } from '../../app/session';
+import type { Item } from '../../core/gear';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS } from '../../core/words';
+import { changeItems } from '../../data/repo';
+import { Button, Field, Quiet, Row, TextButton } from '../../ui/basics';
+import { Sheet } from '../../ui/Sheet';
+import { color } from '../../ui/theme';
+
+const Bar = styled.div`
+  position: sticky;
+  top: 0;
+  z-index: 10;
+  background: ${color.panel};
+  border: 1.5px solid ${color.ink};
+  border-radius: 4px;
+  padding: 8px 16px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+`;
+const things = (n: number): string => (n === 1 ? 'one thing' : `${n} things`);
+const hands = ({ programme }: Ranked): number =>
+  (programme?.steps ?? []).filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin, 0);
+
+/** Takes a field away when its value is undefined: absent means unknown. */
+function patched(item: Item, patch: Partial<Record<keyof Item, unknown>>): Item {
+  const next: Record<string, unknown> = { ...item, ...patch };
+  for (const key of Object.keys(patch)) if (next[key] === undefined) delete next[key];
+  return next as unknown as Item;
+}
+
+/** What can be done with several things at once. Everything can be undone. */
+export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => void }) {
+  const [open, setOpen] = useState<'tag' | 'lend' | 'plan' | null>(null);
+  const [tag, setTag] = useState('');
+  const [to, setTo] = useState('');
+  const [back, setBack] = useState('');
+  if (rows.length === 0) return null;
+  const change = async (said: string, with_: (item: Item) => Item): Promise<void> => {
+    const undo = await changeItems(rows.map((r) => with_(r.item)));
+    tell(said, undo);
+    setOpen(null);
+    onDone();
+  };
+  const count = things(rows.length);
+  const away = rows.every((r) => r.item.archivedOn);
+  const lent = rows.every((r) => r.item.lent);
+  const planned = rows.filter((r) => (r.programme?.aims.length ?? 0) > 0);
+  return (
+    <Bar role="region" aria-label="Chosen things">
+      <strong>{count} chosen</strong>
+      <Button $quiet onClick={() => setOpen('plan')}>
+        Plan
+      </Button>
+      <Button $quiet onClick={() => setOpen('tag')}>
+        Tag
+      </Button>
+      {lent ? (
+        <Button $quiet onClick={() => void change(`${count} came back.`, (i) => patched(i, { lent: undefined }))}>
+          Came back
+        </Button>
+      ) : (
+        <Button $quiet onClick={() => setOpen('lend')}>
+          Lend
+        </Button>
+      )}
+      <Button
+        $quiet
+        onClick={() =>
+          void change(away ? `${count} brought back.` : `${count} put away.`, (i) =>
+            patched(i, { archivedOn: away ? undefined : today() }),
+          )
+        }
+      >
+        {away ? 'Bring back' : 'Put away'}
+      </Button>
+      <TextButton onClick={onDone}>Choose none</TextButton>
+      {open === 'tag' && (
+        <Sheet title={`Tag ${count}`} open onClose={() => setOpen(null)}>
+          <Field>
+            Tag
+            <input autoFocus value={tag} maxLength={60} placeholder="spring tour" onChange={(e) => setTag(e.target.value)} />
+          </Field>
+          <Row>
+            <Button
+              disabled={tag.trim() === ''}
+              onClick={() =>
+                void change(`${count} tagged “${tag.trim()}”.`, (i) => ({
+                  ...i,
+                  tags: [...new Set([...(i.tags ?? []), tag.trim()])],
+                }))
+              }
+            >
+              Tag them
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+      {open === 'lend' && (
+        <Sheet title={`Lend ${count}`} open onClose={() => setOpen(null)}>
+          <Row $wrap $gap={16} $top>
+            <Field>
+              To whom?
+              <input autoFocus value={to} maxLength={200} onChange={(e) => setTo(e.target.value)} />
+            </Field>
+            <Field>
+              Wanted back on
+              <input type="date" value={back} onChange={(e) => setBack(e.target.value)} />
+            </Field>
+          </Row>
+          <Row>
+            <Button
+              disabled={to.trim() === ''}
+              onClick={() =>
+                void change(`${count} lent to ${to.trim()}.`, (i) =>
+                  patched(i, { lent: { to: to.trim(), on: today(), ...(back ? { back } : {}) } }),
+                )
+              }
+            >
+              Lend
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+      {open === 'plan' && (
+        <Sheet title={`${things(planned.length)} of ${rows.length} need care`} open onClose={() => setOpen(null)}>
+          <p>
+            Together <strong>{minutesText(planned.reduce((sum, r) => sum + hands(r), 0))}</strong> of your hands, done one after
+            the other.
+          </p>
+          <ul>
+            {planned.map((row) => (
+              <li key={row.item.id}>
+                <Link to={`/kit/${row.item.id}/programme`}>{row.item.name ?? KIND_WORDS[row.item.kind]}</Link>{' '}
+                {row.programme?.verdict} <Quiet>{minutesText(hands(row))} of yours</Quiet>
+              </li>
+            ))}
+          </ul>
+        </Sheet>
+      )}
+    </Bar>
+  );
+}

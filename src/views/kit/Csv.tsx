@@ -1,0 +1,100 @@
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { download } from '../../app/download';
+import { newId, today } from '../../app/now';
+import { tell } from '../../app/session';
+import type { CsvResult } from '../../core/formats/csv';
+import type { Item } from '../../core/gear';
+import { changeItems } from '../../data/repo';
+import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Sheet } from '../../ui/Sheet';
+import { color } from '../../ui/theme';
+
+const MAX_BYTES = 8_000_000;
+const Rows = styled.ul`
+  max-height: 40vh;
+  overflow: auto;
+  border-top: 1px solid ${color.line};
+  li {
+    padding: 6px 0;
+    border-bottom: 1px solid ${color.line};
+  }
+`;
+const STATES = { new: 'new', changed: 'changed', same: 'as it is', faulty: 'not taken' } as const;
+
+/** Items out as CSV, and in again with a look at every row first. */
+export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly Item[] }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [result, setResult] = useState<CsvResult | null>(null);
+  const save = async (): Promise<void> => {
+    const { itemsToCsv } = await import('../../core/formats/csv');
+    download(`umbrastic-items-${today()}.csv`, 'text/csv', itemsToCsv(shown));
+  };
+  const read = async (file: File): Promise<void> => {
+    if (file.size > MAX_BYTES) {
+      setResult({ rows: [], ignored: [], fault: `The file is larger than ${MAX_BYTES / 1e6} MB.` });
+      return;
+    }
+    const { itemsFromCsv } = await import('../../core/formats/csv');
+    setResult(itemsFromCsv(await file.text(), items, () => newId('itm')));
+  };
+  const close = (): void => {
+    setResult(null);
+    if (input.current) input.current.value = '';
+  };
+  const taken = (result?.rows ?? []).filter((r) => r.item && r.state !== 'same');
+  const take = async (): Promise<void> => {
+    const undo = await changeItems(taken.flatMap((r) => (r.item ? [r.item] : [])));
+    tell(`${taken.length} rows are taken into your kit.`, undo);
+    close();
+  };
+  const faulty = (result?.rows ?? []).filter((r) => r.state === 'faulty').length;
+  return (
+    <Row $gap={4}>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        hidden
+        aria-label="CSV file"
+        data-csv-file
+        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
+      />
+      {shown.length > 0 && <TextButton onClick={() => void save()}>Save as CSV</TextButton>}
+      <TextButton onClick={() => input.current?.click()}>Take from CSV</TextButton>
+      {result && (
+        <Sheet title={result.fault ? 'This file was not taken.' : 'Take these rows?'} open onClose={close}>
+          {result.fault ? (
+            <Note tone="alarm">{result.fault} Your kit is as it was.</Note>
+          ) : (
+            <>
+              <p>
+                {taken.length} to take, {result.rows.length - taken.length - faulty} as they are, {faulty} not taken.
+              </p>
+              {result.ignored.length > 0 && <Quiet>Columns that are not read: {result.ignored.join(', ')}.</Quiet>}
+              <Rows>
+                {result.rows.slice(0, 400).map((row) => (
+                  <li key={row.line}>
+                    <Quiet>line {row.line}</Quiet> <strong>{row.name}</strong> {STATES[row.state]}
+                    {row.faults.map((fault) => (
+                      <Note key={fault} tone="alarm">
+                        {fault}
+                      </Note>
+                    ))}
+                  </li>
+                ))}
+              </Rows>
+              {result.rows.length > 400 && <Quiet>The first 400 of {result.rows.length} rows are shown.</Quiet>}
+            </>
+          )}
+          <Row $wrap>
+            {taken.length > 0 && <Button onClick={() => void take()}>Take {taken.length}</Button>}
+            <Button $quiet onClick={close}>
+              Leave my kit as it is
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+    </Row>
+  );
+}

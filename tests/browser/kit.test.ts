@@ -1,0 +1,150 @@
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
+import { describe, expect, test } from 'vitest';
+import { visit, type Visit } from './visit';
+
+const names = (v: Visit): Promise<string[]> =>
+  v.page.$$eval('tbody tr[aria-rowindex] a', (all) => all.map((a) => a.textContent ?? ''));
+const choose = async (v: Visit, name: string): Promise<void> => {
+  await v.page.waitForSelector(`[aria-label="Choose ${name}"]`);
+  // By the element, not by its place: rows may be moving to their new order.
+  await v.page.$eval(`[aria-label="Choose ${name}"]`, (box) => (box as HTMLInputElement).click());
+};
+
+describe('the kit table', () => {
+  test('filters, sorts, and keeps a view under a name, all in the address', async () => {
+    const v = await visit({ path: '/kit' });
+    await v.page.waitForSelector('tbody a');
+    await v.page.select('label:nth-of-type(3) select', 'jacket');
+    await v.sees('shown,');
+    expect(v.page.url()).toContain('kind=jacket');
+    expect((await names(v)).includes('Hut quilt')).toBe(false);
+    await v.press('Thing');
+    await v.page.waitForSelector('th[aria-sort=ascending]');
+    const sorted = await names(v);
+    expect(sorted).toEqual([...sorted].sort((a, b) => a.localeCompare(b)));
+    await v.press('Save this view');
+    await v.page.waitForSelector('[role=dialog] input');
+    await v.page.type('[role=dialog] input', 'My jackets');
+    await v.press('Save it');
+    await v.sees('is saved');
+    await v.go('/kit');
+    await v.press('My jackets');
+    await v.sees('shown,');
+    expect(v.page.url()).toContain('kind=jacket');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('tags, lends and puts away several at once, and takes it back', async () => {
+    const v = await visit({ path: '/kit?kind=jacket' });
+    await choose(v, 'Rust smock');
+    await choose(v, 'Long grey parka');
+    await v.sees('2 things chosen');
+    await v.press('Plan');
+    await v.sees('of your hands');
+    await v.page.keyboard.press('Escape');
+    await v.press('Tag');
+    await v.page.waitForSelector('[role=dialog] input');
+    await v.page.type('[role=dialog] input', 'spring tour');
+    await v.press('Tag them');
+    await v.sees('jacket, spring tour');
+    expect(await v.stored('items', 'itm-smock')).toMatchObject({ tags: ['spring tour'] });
+    await choose(v, 'Rust smock');
+    await v.press('Lend');
+    await v.page.waitForSelector('[role=dialog] input');
+    await v.page.type('[role=dialog] input', 'Tor');
+    await v.page.$$eval('[role=dialog] button', (all) => all.find((b) => b.textContent === 'Lend')?.click());
+    await v.sees('with Tor');
+    await choose(v, 'Rust smock');
+    await v.press('Came back');
+    await v.sees('came back');
+    await choose(v, 'Rust smock');
+    await v.press('Put away');
+    await v.page.waitForFunction(() => !document.querySelector('tbody')?.textContent?.includes('Rust smock'));
+    expect((await v.stored('items', 'itm-smock'))?.archivedOn).toBeTruthy();
+    await v.press('Undo');
+    await v.page.waitForFunction(() => document.querySelector('tbody')?.textContent?.includes('Rust smock'));
+    await v.close();
+  });
+  test('goes out as CSV and comes in again, with every bad row named and nothing half taken', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-csv-'));
+    const v = await visit({ path: '/kit' });
+    const client = await v.page.createCDPSession();
+    await client.send('Browser.setDownloadBehavior', {
+      behavior: 'allow',
+      downloadPath: folder,
+      browserContextId: v.page.browserContext().id ?? '',
+    });
+    await v.press('Save as CSV');
+    let file: string | undefined;
+    for (let n = 0; n < 100 && !file; n++) {
+      file = readdirSync(folder).find((f) => f.endsWith('.csv'));
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    const text = readFileSync(join(folder, file ?? ''), 'utf8');
+    const path = join(folder, 'back.csv');
+    writeFileSync(path, `${text}\r\n,Night bivy,sleeping-bag,,500\r\n,Spoon,spoon,,5`);
+    const before = (await v.rows('items')).length;
+    const input = (await v.page.waitForSelector('[data-csv-file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(path);
+    await v.sees('0 to take');
+    await v.sees('components: must name at least one');
+    await v.sees('kind: must be one of');
+    await v.press('Leave my kit as it is');
+    writeFileSync(
+      path,
+      'id,name,kind,components\n,Night bivy,sleeping-bag,face:polyamide-woven; fill:down\n,Spoon,spoon,face:wood',
+    );
+    await input.uploadFile(path);
+    await v.sees('1 to take');
+    await v.press('Take 1');
+    await v.sees('1 rows are taken');
+    expect((await v.rows('items')).length).toBe(before + 1);
+    await v.press('Undo');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
+    expect((await v.rows('items')).length).toBe(before);
+    expect(v.errors).toEqual([]);
+    rmSync(folder, { recursive: true, force: true });
+    await v.close();
+  });
+});
+
+describe('the look-over on a phone', () => {
+  test('places drops and a pin by hand and by keyboard, keeps all over a reload at any card, and compares with the last look', async () => {
+    const v = await visit({ width: 390, height: 844, path: '/kit/itm-smock/look-over' });
+    await v.press('What do drops do on it?');
+    await v.sees('Which place?');
+    await v.page.click('[data-zone=chest] path');
+    await v.sees('What do drops do on the chest?');
+    await v.press('2 wet beyond that');
+    await v.sees('grade 2');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('grade 2');
+    await v.press('Are there marks?');
+    await v.sees('touch the outline');
+    const svg = (await v.page.waitForSelector('svg[role=img]')) as ElementHandle<SVGElement>;
+    await svg.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    const box = await svg.boundingBox();
+    await v.page.mouse.click((box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2);
+    await v.sees('pinned on the front');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('pinned on the front');
+    await v.press('How worn is it?');
+    await v.press('stiff zip');
+    await v.press('That is all I need.');
+    await v.sees('chest 2');
+    await v.sees('chest 4');
+    await v.press('Record it and see the programme');
+    await v.sees('The look is recorded');
+    const looks = (await v.rows('inspections')).filter((i) => i.itemId === 'itm-smock');
+    expect(looks.find((i) => i.wear)).toMatchObject({
+      droplet: { chest: 2 },
+      wear: ['stiff-zip'],
+      stains: [{ soil: 'unknown', spot: { side: 'front' } }],
+    });
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
