@@ -22,6 +22,7 @@ const router = createBrowserRouter([
           { index: true, lazy: async () => ({ Component: (await import('./views/now/Now')).Now }) },
           { path: 'kit', lazy: async () => ({ Component: (await import('./views/kit/KitList')).KitList }) },
           { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
+          { path: 'kit/labels', lazy: async () => ({ Component: (await import('./views/kit/Labels')).Labels }) },
           { path: 'kit/:id', lazy: async () => ({ Component: (await import('./views/kit/ItemPage')).ItemPage }) },
           { path: 'kit/:id/look-over', lazy: async () => ({ Component: (await import('./views/look-over/LookOver')).LookOver }) },
           {

@@ -1,7 +1,7 @@
 import type { Inspection, Item, Kit, LogEntry, Supply } from '../core/gear';
 import type { RunResult } from '../core/run/finish';
 import type { Run } from '../core/run';
-import { db, writeMeta, type SavedView } from './db';
+import { db, writeMeta, type Photo, type SavedView } from './db';
 
 /** Puts a thing back exactly as it was: what undo calls. */
 export type Undo = () => Promise<void>;
@@ -120,6 +120,15 @@ export async function writeResult(runId: string, result: RunResult): Promise<voi
 }
 
 export const saveLog = (entry: LogEntry): Promise<string> => db.log.put(entry);
+/** Records a use, or corrects one. */
+export async function saveUse(entry: LogEntry): Promise<Undo> {
+  const before = await db.log.get(entry.id);
+  await db.log.put(entry);
+  return async () => {
+    if (before) await db.log.put(before);
+    else await db.log.delete(entry.id);
+  };
+}
 export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> =>
   db.weighIns.add({ itemId, at, massG, after });
 
@@ -146,5 +155,17 @@ export async function deleteView(id: string): Promise<Undo> {
   await db.views.delete(id);
   return async () => {
     if (before) await db.views.put(before);
+  };
+}
+
+export async function savePhoto(photo: Photo): Promise<Undo> {
+  await db.photos.put(photo);
+  return () => db.photos.delete(photo.id);
+}
+export async function deletePhoto(id: string): Promise<Undo> {
+  const before = await db.photos.get(id);
+  await db.photos.delete(id);
+  return async () => {
+    if (before) await db.photos.put(before);
   };
 }

@@ -178,7 +178,7 @@ export function Stack({ item, envelope }: { item: Item; envelope: Envelope }) {
           <Words>
             <span>
               <b>Maker</b>
-              <small>{item.makerSays?.length} notes</small>
+              <small>{item.makerSays?.length === 1 ? 'one note' : `${item.makerSays?.length} notes`}</small>
             </span>
             {makerBinds.length > 0 && <Binds words={makerBinds} />}
           </Words>

@@ -1,5 +1,6 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
+import type { PhotoApi } from './photo.protocol';
 import type { PlannerApi } from './planner.protocol';
 
 export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
@@ -10,4 +11,11 @@ let planner: Remote<PlannerApi> | null = null;
 export function plannerWorker(): Remote<PlannerApi> {
   planner ??= wrap<PlannerApi>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
   return planner;
+}
+
+let photos: Remote<PhotoApi> | null = null;
+/** The photograph worker, started on first use. */
+export function photoWorker(): Remote<PhotoApi> {
+  photos ??= wrap<PhotoApi>(new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }));
+  return photos;
 }

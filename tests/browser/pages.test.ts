@@ -10,6 +10,8 @@ const PATHS = [
   '/',
   '/kit',
   '/kit/new',
+  '/kit?kind=jacket',
+  '/kit/labels?ids=itm-parka',
   '/kit/itm-parka',
   '/kit/itm-parka?correct=1',
   '/kit/itm-smock/look-over',

@@ -4,6 +4,7 @@ import type {
   DryerKind,
   Heat,
   Kind,
+  MakerNote,
   Material,
   Part,
   Residue,
@@ -197,6 +198,22 @@ export const AIM_WORDS: Record<Aim, string> = {
   reactivate: 'warm the finish',
   renew: 'renew the finish',
   downgrade: 'downgrade',
+};
+/** A maker's note in words: its verb, and what it is about. */
+export const MAKER_SAYS: Record<MakerNote['says'] | MakerNote['about'], string> = {
+  forbids: 'forbids',
+  'advises-against': 'advises against',
+  allows: 'allows',
+  requires: 'asks for',
+  wash: 'washing',
+  machine: 'a machine',
+  agitator: 'an agitator',
+  tumble: 'tumbling',
+  iron: 'ironing',
+  proofer: 'a proofer',
+  detergent: 'detergent',
+  softener: 'softener',
+  'tie-baffles': 'tying the baffles off',
 };
 export const WASHER_WORDS: Record<WasherKind, string> = {
   'front-loader': 'front loader',

@@ -8,7 +8,7 @@ import type { Item } from '../../core/gear';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
-import { Button, Field, Quiet, Row, TextButton } from '../../ui/basics';
+import { Button, ButtonLink, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 
@@ -81,6 +81,9 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
       >
         {away ? 'Bring back' : 'Put away'}
       </Button>
+      <ButtonLink $quiet to={`/kit/labels?ids=${rows.map((r) => r.item.id).join(',')}`}>
+        Labels
+      </ButtonLink>
       <TextButton onClick={onDone}>Choose none</TextButton>
       {open === 'tag' && (
         <Sheet title={`Tag ${count}`} open onClose={() => setOpen(null)}>

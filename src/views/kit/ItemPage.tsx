@@ -1,19 +1,25 @@
+import { lazy, Suspense, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, useItem } from '../../app/kit';
-import { tell } from '../../app/session';
 import { newId, today } from '../../app/now';
+import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
-import type { Item, Kit } from '../../core/gear';
-import { nextLook } from '../../core/due';
+import { usedToday } from '../../app/UseLog';
+import { rhythmOf } from '../../core/due';
+import { forecast } from '../../core/due/forecast';
+import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
-import { AIM_WORDS, KIND_WORDS, limitText } from '../../core/words';
+import { AIM_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Empty, Note, Page, Quiet, Row, Rule } from '../../ui/basics';
+import { Button, ButtonLink, Column, Crumbs, Empty, Page, Quiet, Row, Rule, TextButton } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { EditItem } from './EditItem';
+import { LabelCard } from './LabelCard';
+import { Lifecycle } from './Lifecycle';
+import { Photos } from './Photos';
 import { StateStrip } from './state';
 
 const Two = styled.div`
@@ -44,62 +50,100 @@ const Log = styled.ul`
   }
 `;
 
-/** The label in words: process by process, so that a person can match what is printed. */
-export function labelLines(item: Item): string[] {
-  const label = item.label;
-  if (!label) return [];
-  const lines: string[] = [];
-  const wash = label.wash;
-  if (wash) {
-    if (!wash.allowed) lines.push('Do not wash: a tub, crossed out');
-    else if (wash.action === 'hand') lines.push('Wash by hand: a tub with a hand in it');
-    else
-      lines.push(
-        `Wash at ${wash.maxC ?? '?'} °C${wash.action === 'mild' ? ', mild: a tub with one line under it' : wash.action === 'very-mild' ? ', very mild: a tub with two lines under it' : ': a tub'}`,
-      );
-  }
-  if (label.bleach)
-    lines.push(
-      label.bleach === 'none'
-        ? 'No bleach: a triangle, crossed out'
-        : label.bleach === 'oxygen'
-          ? 'Oxygen bleach only: a triangle with two lines'
-          : 'Any bleach: an empty triangle',
-    );
-  if (label.tumble)
-    lines.push(
-      label.tumble === 'none'
-        ? 'No tumble dryer: a square with a circle, crossed out'
-        : label.tumble === 'low'
-          ? 'Tumble low, exhaust up to 60 °C: one dot'
-          : 'Tumble normal, exhaust up to 80 °C: two dots',
-    );
-  if (label.ironMaxC !== undefined)
-    lines.push(label.ironMaxC === 0 ? 'Do not iron: an iron, crossed out' : `Iron up to ${label.ironMaxC} °C`);
-  if (label.professional && label.professional !== 'none')
-    lines.push(`Professional cleaning: a circle with ${label.professional}`);
-  return lines;
+const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
+
+function lineOf(e: LogEntry): string {
+  if (e.type !== 'use') return (e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ');
+  return [
+    'used',
+    e.hours ? `${e.hours} h` : '',
+    e.nights ? `${e.nights} nights` : '',
+    e.km ? `${e.km} km` : '',
+    ...(e.weather ?? []).map((w) => WEATHER_WORDS[w]),
+    e.hard ? 'hard' : '',
+    e.place ?? '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 function History({ kit, item }: { kit: Kit; item: Item }) {
+  const [all, setAll] = useState(false);
   const lines = (kit.log ?? []).filter((e) => e.itemId === item.id).sort((a, b) => (a.at < b.at ? 1 : -1));
-  const looks = kit.inspections.filter((i) => i.itemId === item.id).length;
+  const looks = kit.inspections.filter((i) => i.itemId === item.id);
+  const shown = all ? lines : lines.slice(0, 6);
   return (
     <section aria-labelledby="history">
       <h2 id="history">Record</h2>
+      {looks.length > 1 && (
+        <Suspense fallback={<div style={{ height: 224 }} />}>
+          <StateChart looks={looks} care={lines.filter((e) => e.type === 'care')} />
+        </Suspense>
+      )}
       {lines.length === 0 ? (
-        <Quiet>No care recorded yet; looked over {looks} times.</Quiet>
+        <Quiet>No care recorded yet; looked over {looks.length === 1 ? 'once' : `${looks.length} times`}.</Quiet>
       ) : (
         <Log>
-          {lines.slice(0, 8).map((e) => (
+          {shown.map((e) => (
             <li key={e.id}>
-              <strong>{e.type === 'use' ? `used ${e.hours ?? ''} h` : (e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}</strong>{' '}
-              <Quiet>{whenText(e.at)}</Quiet>
+              <strong>{lineOf(e)}</strong> <Quiet>{whenText(e.at)}</Quiet>
               {e.note && <p>{e.note}</p>}
             </li>
           ))}
         </Log>
       )}
+      {lines.length > shown.length && <TextButton onClick={() => setAll(true)}>Show all {lines.length} lines</TextButton>}
+    </section>
+  );
+}
+
+/** When it is due, and why: use first, the calendar behind it, and in time for the next outing. */
+function Next({ kit, item, careMin, needsNow }: { kit: Kit; item: Item; careMin: number; needsNow: boolean }) {
+  const seen = latestInspection(kit.inspections, item.id);
+  const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
+  const care = log.filter((e) => e.type === 'care').sort((a, b) => (a.at < b.at ? 1 : -1))[0];
+  const now = today();
+  const outing = (kit.log ?? [])
+    .filter((e) => e.type === 'event' && e.on && e.on >= now)
+    .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
+  const rhythm = rhythmOf(item);
+  const from =
+    [care?.at, seen?.at]
+      .filter((x): x is string => !!x)
+      .sort()
+      .at(-1) ??
+    item.boughtOn ??
+    now;
+  const next = forecast({
+    from: from.slice(0, 10),
+    rhythmDays: rhythm.days,
+    today: now,
+    log,
+    ...(outing?.on
+      ? { event: { name: outing.name ?? 'the next outing', on: outing.on, careDays: Math.ceil(careMin / 1440) } }
+      : {}),
+  });
+  return (
+    <section aria-labelledby="next">
+      <h2 id="next">Next look</h2>
+      <p>
+        {needsNow ? (
+          <>
+            <strong>It needs care now.</strong> Afterwards: {rhythm.reason.charAt(0).toLowerCase()}
+            {rhythm.reason.slice(1)}
+          </>
+        ) : (
+          <>
+            {next.on <= now ? 'Due since ' : ''}
+            <strong>{dayText(next.on)}</strong>. {forecastText(next, rhythm.reason, outing?.name)}
+          </>
+        )}
+      </p>
+      <Row>
+        <Button $quiet onClick={() => void usedToday(item)}>
+          Used today
+        </Button>
+      </Row>
     </section>
   );
 }
@@ -124,9 +168,6 @@ export function ItemPage() {
   const seen = latestInspection(kit.inspections, item.id);
   const { programme } = planOf(kit, item);
   const envelope = envelopeFor(item);
-  const care = (kit.log ?? []).filter((e) => e.type === 'care' && e.itemId === item.id).sort((a, b) => (a.at < b.at ? 1 : -1))[0];
-  const due = nextLook(item, (care?.at ?? seen?.at ?? new Date().toISOString()).slice(0, 10));
-  const lookOn = care?.nextDue ?? due.on;
   const correcting = query.get('correct') === '1';
   const remove = async (): Promise<void> => {
     const undo = await deleteItem(item.id);
@@ -139,7 +180,6 @@ export function ItemPage() {
     tell(`${copy.name} is added.`, undo);
     await navigate(`/kit/${copy.id}?correct=1`);
   };
-  const label = labelLines(item);
   return (
     <Page>
       <Crumbs aria-label="Where">
@@ -190,37 +230,18 @@ export function ItemPage() {
             <dt>Softener</dt>
             <dd>{limitText('softener', envelope.bounds.softener.value)}</dd>
           </Facts>
+          <History kit={kit} item={item} />
         </Column>
         <Column $gap={24}>
-          <section aria-labelledby="label">
-            <h2 id="label">Care label</h2>
-            {label.length > 0 ? (
-              <ul>
-                {label.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ul>
-            ) : (
-              <Note>
-                Missing or unreadable. I stay on the gentle side until you copy it: it sits in a side seam, or inside a shoe’s
-                tongue.
-              </Note>
-            )}
-            {(item.makerSays ?? []).map((m, n) => (
-              <p key={n}>
-                The maker {m.says.replace('-', ' ')} {m.about.replace('-', ' ')}
-                {m.text ? `: ${m.text}` : ''}
-              </p>
-            ))}
-          </section>
-          <section aria-labelledby="next">
-            <h2 id="next">Next look</h2>
-            <p>
-              {lookOn <= today() ? 'Overdue since ' : ''}
-              <strong>{dayText(lookOn)}</strong>. {care?.dueReason ?? due.reason}
-            </p>
-          </section>
-          <History kit={kit} item={item} />
+          <LabelCard item={item} />
+          <Next
+            kit={kit}
+            item={item}
+            needsNow={!!seen && programme.aims.length > 0 && !programme.aims.includes('refer')}
+            careMin={programme.steps.reduce((sum, x) => sum + x.attendedMin + x.unattendedMin, 0)}
+          />
+          <Lifecycle kit={kit} item={item} />
+          <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />
           <Row $wrap>
             <Button $quiet onClick={() => setQuery(correcting ? {} : { correct: '1' })}>
@@ -229,6 +250,9 @@ export function ItemPage() {
             <Button $quiet onClick={() => void duplicate()}>
               Duplicate
             </Button>
+            <ButtonLink $quiet to={`/kit/labels?ids=${item.id}`}>
+              Print a label
+            </ButtonLink>
             <Button $quiet $danger onClick={() => void remove()}>
               Delete
             </Button>

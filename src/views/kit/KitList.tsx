@@ -64,6 +64,7 @@ function textOf({ item }: Ranked): string {
     ...(item.tags ?? []),
     ...item.components.map((c) => c.material),
     item.lent?.to,
+    item.id,
   ]
     .filter(Boolean)
     .join(' ')

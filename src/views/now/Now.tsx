@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
 import { rankAll, type Ranked } from '../../app/rank';
 import { tell } from '../../app/session';
+import { UsedToday } from '../../app/UseLog';
 import { nowMs, today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
 import { leftMs, type Run, tick, current } from '../../core/run';
@@ -217,6 +218,10 @@ export function Now() {
           )}
         </Section>
       )}
+      <Section aria-labelledby="used">
+        <h2 id="used">Used today?</h2>
+        <UsedToday items={kit.items} log={kit.log ?? []} now={now} />
+      </Section>
       {elsewhere.length > 0 && (
         <Section aria-labelledby="elsewhere">
           <h2 id="elsewhere">Not to be done at home</h2>

@@ -1,0 +1,143 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Item, LogEntry, Weather } from '../core/gear';
+import { WEATHERS } from '../core/gear';
+import { KIND_WORDS, WEATHER_WORDS } from '../core/words';
+import { saveUse } from '../data/repo';
+import { Button, Field, Row } from '../ui/basics';
+import { AnyOf, OneOf } from '../ui/Choices';
+import { NumberField } from '../ui/Select';
+import { Sheet } from '../ui/Sheet';
+import { dayOf, newId, nowIso, today } from './now';
+import { tell } from './session';
+
+const name = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
+
+/** Logs a use with one tap; hours, weather and the rest can follow. */
+export async function usedToday(item: Item): Promise<LogEntry> {
+  const entry: LogEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
+  tell(`${name(item)}: used today.`, await saveUse(entry));
+  return entry;
+}
+
+/** What else there is to say of a use. Everything may stay open. */
+export function UseSheet({ item, entry, onClose }: { item: Item; entry: LogEntry; onClose: () => void }) {
+  const [draft, setDraft] = useState<LogEntry>(entry);
+  const set = (patch: Partial<Record<keyof LogEntry, unknown>>): void => {
+    const next: Record<string, unknown> = { ...draft, ...patch };
+    for (const key of Object.keys(patch)) if (next[key] === undefined) delete next[key];
+    setDraft(next as unknown as LogEntry);
+  };
+  const save = async (): Promise<void> => {
+    tell(`The use of ${name(item)} is recorded.`, await saveUse(draft));
+    onClose();
+  };
+  return (
+    <Sheet title={`How was ${name(item)} used?`} open onClose={onClose}>
+      <Row $wrap $gap={12} $top>
+        <Field>
+          Day
+          <input
+            type="date"
+            max={today()}
+            value={draft.at.slice(0, 10)}
+            onChange={(e) => e.target.value && set({ at: `${e.target.value}T12:00:00Z` })}
+          />
+        </Field>
+        <NumberField label="Hours" value={draft.hours} what="the hours" onChange={(n) => set({ hours: n })} />
+        <NumberField label="Nights" value={draft.nights} what="the nights" onChange={(n) => set({ nights: n })} />
+        <NumberField label="Distance, km" value={draft.km} what="the kilometres" onChange={(n) => set({ km: n })} />
+      </Row>
+      <AnyOf
+        label="Weather"
+        values={draft.weather ?? []}
+        options={WEATHERS.map((w) => ({ id: w, name: WEATHER_WORDS[w] }))}
+        onChange={(ids) => set({ weather: ids.length > 0 ? (ids as Weather[]) : undefined })}
+      />
+      <OneOf
+        label="How hard was it?"
+        value={draft.hard === undefined ? null : draft.hard ? 'yes' : 'no'}
+        options={[
+          { id: 'no', name: 'As usual' },
+          { id: 'yes', name: 'Hard', hint: 'dirt, rubbing, straps' },
+        ]}
+        onChange={(id) => set({ hard: id === 'yes' })}
+      />
+      <Field>
+        Where
+        <input value={draft.place ?? ''} maxLength={200} onChange={(e) => set({ place: e.target.value || undefined })} />
+      </Field>
+      <Row>
+        <Button onClick={() => void save()}>Record it</Button>
+      </Row>
+    </Sheet>
+  );
+}
+
+const Chips = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  select {
+    font: inherit;
+    min-height: 44px;
+    padding: 0 12px;
+    border: 1.5px solid var(--ink);
+    border-radius: 4px;
+    background: transparent;
+    color: inherit;
+    max-width: 100%;
+  }
+`;
+const SHOWN = 5;
+const RECENT_MS = 60 * 86_400_000;
+
+/** One tap for what was worn today: the things most used lately, and a list of the others. */
+export function UsedToday({ items, log, now }: { items: readonly Item[]; log: readonly LogEntry[]; now: number }) {
+  const [more, setMore] = useState<{ item: Item; entry: LogEntry } | null>(null);
+  const here = items.filter((i) => !i.archivedOn && !i.retiredOn && !i.lent);
+  const uses = new Map<string, number>();
+  for (const e of log)
+    if (e.type === 'use' && e.itemId && now - Date.parse(e.at) < RECENT_MS) uses.set(e.itemId, (uses.get(e.itemId) ?? 0) + 1);
+  const often = here
+    .filter((i) => uses.has(i.id))
+    .sort((a, b) => (uses.get(b.id) ?? 0) - (uses.get(a.id) ?? 0))
+    .slice(0, SHOWN);
+  const day = today();
+  const done = (item: Item): LogEntry | undefined =>
+    log.find((e) => e.type === 'use' && e.itemId === item.id && dayOf(e.at) === day);
+  return (
+    <Chips>
+      {often.map((item) => {
+        const entry = done(item);
+        return entry ? (
+          <Button key={item.id} onClick={() => setMore({ item, entry })}>
+            {name(item)}, used today: say more
+          </Button>
+        ) : (
+          <Button key={item.id} $quiet onClick={() => void usedToday(item)}>
+            {name(item)}
+          </Button>
+        );
+      })}
+      <select
+        aria-label="Something else was used today"
+        value=""
+        onChange={(e) => {
+          const item = here.find((i) => i.id === e.target.value);
+          if (item) void usedToday(item);
+        }}
+      >
+        <option value="">Something else …</option>
+        {here
+          .filter((i) => !often.includes(i))
+          .map((item) => (
+            <option key={item.id} value={item.id}>
+              {name(item)}
+            </option>
+          ))}
+      </select>
+      {more && <UseSheet item={more.item} entry={more.entry} onClose={() => setMore(null)} />}
+    </Chips>
+  );
+}

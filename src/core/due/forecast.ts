@@ -1,0 +1,98 @@
+import type { LogEntry } from '../gear';
+import { addDays } from './index';
+
+export interface ForecastInput {
+  /** ISO day of the last care or look. */
+  readonly from: string;
+  /** Days of ordinary use until the next look, by the calendar. */
+  readonly rhythmDays: number;
+  readonly today: string;
+  /** The item's own lines of the record, in any order. */
+  readonly log: readonly LogEntry[];
+  /** The next day the kit must be ready for, and how long the usual care takes. */
+  readonly event?: { readonly name: string; readonly on: string; readonly careDays: number } | undefined;
+}
+export interface Forecast {
+  /** ISO day. */
+  readonly on: string;
+  /** What moved the day: the calendar, the uses that came before earlier washes, hard use, or an outing. */
+  readonly by: 'calendar' | 'uses' | 'hard-use' | 'event';
+  /** Days each way that the learned day may be off; null without learning. */
+  readonly plusMinusDays: number | null;
+  readonly usesSince: number;
+  /** Mean number of uses between earlier washes; null until two such stretches are known. */
+  readonly usesBetween: number | null;
+  readonly usesPerWeek: number | null;
+  readonly hardShare: number;
+}
+
+/** Uses that count as hard: marked so, or in wet, snow or frost [from memory]. */
+const HARD_WEATHER = new Set(['rain', 'snow']);
+/** With mostly hard use the calendar comes this much sooner [from memory]. */
+const HARD_PACE = 0.7;
+/** Uses are counted over this many days for the present pace [from memory]. */
+const PACE_DAYS = 60;
+const DAY_MS = 86_400_000;
+
+const days = (from: string, to: string): number =>
+  Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
+const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.aims ?? []).some((aim) => aim === 'wash' || aim === 'rinse');
+const isHard = (e: LogEntry): boolean => e.hard === true || (e.weather ?? []).some((w) => HARD_WEATHER.has(w));
+
+/** Uses in each stretch between two washes, oldest first. */
+function stretches(log: readonly LogEntry[]): number[] {
+  const lines = log.filter((e) => e.type === 'use' || isWash(e)).sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const counts: number[] = [];
+  let uses: number | null = null;
+  for (const line of lines) {
+    if (line.type === 'use') {
+      if (uses !== null) uses += 1;
+    } else {
+      if (uses !== null && uses > 0) counts.push(uses);
+      uses = 0;
+    }
+  }
+  return counts;
+}
+
+/**
+ * When a thing is due next. Use comes first: once two stretches between washes are known, their mean number of uses and the present pace give
+ * a day and how far it may be off. The calendar backs it up, sooner with hard use. An outing pulls the day forward so that care is done before.
+ */
+export function forecast({ from, rhythmDays, today, log, event }: ForecastInput): Forecast {
+  const uses = log.filter((e) => e.type === 'use');
+  const since = uses.filter((e) => e.at.slice(0, 10) >= from.slice(0, 10));
+  const recent = uses.filter((e) => days(e.at, today) <= PACE_DAYS && days(e.at, today) >= 0);
+  const perDay = recent.length / PACE_DAYS;
+  const counts = stretches(log);
+  const hardShare = since.length > 0 ? since.filter(isHard).length / since.length : 0;
+  const base = {
+    usesSince: since.length,
+    usesBetween: counts.length >= 2 ? counts.reduce((sum, n) => sum + n, 0) / counts.length : null,
+    usesPerWeek: recent.length > 0 ? perDay * 7 : null,
+    hardShare,
+  };
+  const hard = hardShare > 0.5 && since.length >= 2;
+  const calendar = addDays(from.slice(0, 10), Math.round(rhythmDays * (hard ? HARD_PACE : 1)));
+  let on = calendar;
+  let by: Forecast['by'] = hard ? 'hard-use' : 'calendar';
+  let plusMinusDays: number | null = null;
+  if (base.usesBetween !== null && perDay > 0) {
+    const left = Math.max(0, base.usesBetween - since.length);
+    const learned = addDays(today, Math.ceil(left / perDay));
+    const spread = Math.sqrt(counts.reduce((sum, n) => sum + (n - (base.usesBetween ?? 0)) ** 2, 0) / (counts.length - 1));
+    plusMinusDays = Math.max(1, Math.round(Math.sqrt(spread ** 2 + left) / perDay));
+    if (learned < on) {
+      on = learned;
+      by = 'uses';
+    }
+  }
+  if (event && on <= event.on && event.on >= today) {
+    const before = addDays(event.on, -Math.max(1, event.careDays));
+    if (before < on) {
+      on = before < today ? today : before;
+      by = 'event';
+    }
+  }
+  return { ...base, on, by, plusMinusDays };
+}

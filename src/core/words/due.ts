@@ -1,0 +1,21 @@
+import type { Forecast } from '../due/forecast';
+
+const round = (n: number): string => (n < 10 ? String(Math.round(n * 10) / 10) : String(Math.round(n)));
+
+/** Why a thing is due on that day, in a sentence or two. */
+export function forecastText(f: Forecast, rhythm: string, event?: string): string {
+  const used =
+    f.usesSince > 0
+      ? ` Used ${f.usesSince === 1 ? 'once' : `${f.usesSince} times`} since${f.usesPerWeek === null ? '' : `, lately about ${round(f.usesPerWeek)} a week`}.`
+      : '';
+  switch (f.by) {
+    case 'uses':
+      return `It was washed after about ${round(f.usesBetween ?? 0)} uses before, so it is due ${f.plusMinusDays ? `within ${f.plusMinusDays} days of this day` : 'then'}.${used}`;
+    case 'hard-use':
+      return `Sooner than usual: it had mostly hard use.${used} ${rhythm}`;
+    case 'event':
+      return `In time for ${event ?? 'the next outing'}.${used}`;
+    case 'calendar':
+      return `${rhythm}${used}`;
+  }
+}

@@ -1,0 +1,23 @@
+/** How full the browser's store is, and asking it to keep what is there. Refuses: deleting anything. */
+export interface Fullness {
+  readonly usedBytes: number;
+  readonly ofBytes: number;
+  /** True when so little is left that a photograph may not fit. */
+  readonly nearlyFull: boolean;
+}
+const NEARLY = 0.9;
+
+/** Null where the browser does not say. */
+export async function fullness(): Promise<Fullness | null> {
+  const estimate = await globalThis.navigator?.storage?.estimate?.();
+  if (!estimate?.quota || estimate.usage === undefined) return null;
+  return { usedBytes: estimate.usage, ofBytes: estimate.quota, nearlyFull: estimate.usage > estimate.quota * NEARLY };
+}
+
+/** Asks the browser not to clear this store by itself; false when it will not promise. */
+export async function keepStored(): Promise<boolean> {
+  return (await globalThis.navigator?.storage?.persist?.()) ?? false;
+}
+
+/** True for the fault a full store throws. */
+export const isFull = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);

@@ -1,0 +1,141 @@
+import { useState } from 'react';
+import { dayOf, today } from '../../app/now';
+import { tell } from '../../app/session';
+import { dayText } from '../../app/time';
+import { addDays } from '../../core/due';
+import type { Item, Kit } from '../../core/gear';
+import { KIND_WORDS, WEAR_WORDS } from '../../core/words';
+import { changeItems } from '../../data/repo';
+import { Button, Field, Note, Quiet, Row } from '../../ui/basics';
+import { NumberField } from '../../ui/Select';
+import { Sheet } from '../../ui/Sheet';
+import { withField } from './edit';
+
+/** A season without use is worth a word [from memory]. */
+const SEASON_DAYS = 365;
+const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
+const since = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+
+/** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
+export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
+  const [open, setOpen] = useState<'lend' | 'target' | null>(null);
+  const [to, setTo] = useState('');
+  const [back, setBack] = useState('');
+  const [target, setTarget] = useState<number | undefined>(item.targetYears);
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const now = today();
+  const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
+  const washes = log.filter((e) => e.type === 'care' && (e.aims ?? []).includes('wash')).length;
+  const uses = log.filter((e) => e.type === 'use');
+  const lastUse = uses
+    .map((e) => dayOf(e.at))
+    .sort()
+    .at(-1);
+  const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
+  const age = item.boughtOn ? since(item.boughtOn, now) : null;
+  const idle = lastUse ? since(lastUse, now) : age;
+  const change = async (said: string, next: Item): Promise<void> => {
+    tell(said, await changeItems([next]));
+    setOpen(null);
+  };
+  return (
+    <section aria-labelledby="life">
+      <h2 id="life">Its life</h2>
+      {item.lent && (
+        <Note tone={item.lent.back && item.lent.back < now ? 'alarm' : 'quiet'}>
+          With <strong>{item.lent.to}</strong> since {dayText(item.lent.on)}
+          {item.lent.back ? `, wanted back on ${dayText(item.lent.back)}` : ''}.
+        </Note>
+      )}
+      {item.archivedOn && <Note>Put away on {dayText(item.archivedOn)}: it asks for nothing until you bring it back.</Note>}
+      {item.retiredOn && <Note>Retired on {dayText(item.retiredOn)}. Its record stays.</Note>}
+      <p>
+        {age === null ? 'Its age is not recorded' : `${years(age)} old`}
+        {item.targetYears ? `, meant to last ${item.targetYears} years` : ''}; {washes === 1 ? 'one wash' : `${washes} washes`}{' '}
+        and {uses.length === 1 ? 'one use' : `${uses.length} uses`} recorded
+        {wear.length > 0 ? `; wear seen: ${wear.map((w) => WEAR_WORDS[w]).join(', ')}` : ''}.
+      </p>
+      {idle !== null && idle > SEASON_DAYS && !item.archivedOn && !item.retiredOn && (
+        <Note>Not used for {years(idle)}: lend it, sell it or put it away? A smaller kit is easier to care for.</Note>
+      )}
+      {age !== null && item.targetYears !== undefined && (
+        <Quiet>
+          {addDays(item.boughtOn ?? now, Math.round(item.targetYears * 365)) > now
+            ? `${years(item.targetYears * 365 - age)} to go.`
+            : 'It has lasted as long as it was meant to.'}
+        </Quiet>
+      )}
+      <Row $wrap style={{ marginTop: 8 }}>
+        {item.lent ? (
+          <Button $quiet onClick={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
+            It came back
+          </Button>
+        ) : (
+          <Button $quiet onClick={() => setOpen('lend')}>
+            Lend it
+          </Button>
+        )}
+        <Button
+          $quiet
+          onClick={() =>
+            void change(
+              item.archivedOn ? `${name} is brought back.` : `${name} is put away.`,
+              withField(item, 'archivedOn', item.archivedOn ? undefined : now),
+            )
+          }
+        >
+          {item.archivedOn ? 'Bring it back' : 'Put it away'}
+        </Button>
+        <Button
+          $quiet
+          onClick={() =>
+            void change(
+              item.retiredOn ? `${name} serves again.` : `${name} is retired.`,
+              withField(item, 'retiredOn', item.retiredOn ? undefined : now),
+            )
+          }
+        >
+          {item.retiredOn ? 'Take it back into use' : 'Retire it'}
+        </Button>
+        <Button $quiet onClick={() => setOpen('target')}>
+          How long should it last?
+        </Button>
+      </Row>
+      {open === 'lend' && (
+        <Sheet title={`Lend ${name}`} open onClose={() => setOpen(null)}>
+          <Row $wrap $gap={16} $top>
+            <Field>
+              To whom?
+              <input autoFocus value={to} maxLength={200} onChange={(e) => setTo(e.target.value)} />
+            </Field>
+            <Field>
+              Wanted back on
+              <input type="date" value={back} onChange={(e) => setBack(e.target.value)} />
+            </Field>
+          </Row>
+          <Row>
+            <Button
+              disabled={to.trim() === ''}
+              onClick={() =>
+                void change(`${name} is with ${to.trim()}.`, {
+                  ...item,
+                  lent: { to: to.trim(), on: now, ...(back ? { back } : {}) },
+                })
+              }
+            >
+              Lend it
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+      {open === 'target' && (
+        <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
+          <NumberField label="Years" value={target} what="the years" onChange={setTarget} />
+          <Row>
+            <Button onClick={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>Set it</Button>
+          </Row>
+        </Sheet>
+      )}
+    </section>
+  );
+}

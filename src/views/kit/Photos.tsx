@@ -1,0 +1,148 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Camera } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { newId, nowIso } from '../../app/now';
+import { tell } from '../../app/session';
+import { whenText } from '../../app/time';
+import { db, type Photo } from '../../data/db';
+import { deletePhoto, savePhoto } from '../../data/repo';
+import { fullness, isFull, keepStored } from '../../data/storage';
+import { photoWorker } from '../../workers';
+import { Button, Note, Quiet, Row } from '../../ui/basics';
+import { Sheet } from '../../ui/Sheet';
+import { color } from '../../ui/theme';
+
+const Grid = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  button {
+    border: 1px solid ${color.line};
+    padding: 0;
+    background: ${color.panel};
+    border-radius: 4px;
+    cursor: pointer;
+    overflow: hidden;
+    width: 112px;
+    height: 112px;
+  }
+  img {
+    width: 100%;
+    height: 100%;
+    object-fit: cover;
+    display: block;
+  }
+`;
+const Large = styled.img`
+  max-width: 100%;
+  max-height: 60vh;
+  object-fit: contain;
+`;
+const MB = 1_000_000;
+
+/** An address for a stored picture, given back when it is no longer shown. */
+function useAddress(photo: Photo): string {
+  const address = useMemo(() => URL.createObjectURL(photo.blob), [photo.blob]);
+  useEffect(() => () => URL.revokeObjectURL(address), [address]);
+  return address;
+}
+function Picture({ photo, name, large }: { photo: Photo; name: string; large?: boolean }) {
+  const address = useAddress(photo);
+  const said = `${name}, ${whenText(photo.at)}`;
+  return large ? <Large src={address} alt={said} /> : <img src={address} alt={said} />;
+}
+
+/** Photographs of a thing: taken or chosen, made small off the page, freed of place and camera, kept in this browser. */
+export function Photos({ itemId, name }: { itemId: string; name: string }) {
+  const photos = useLiveQuery(() => db.photos.where('itemId').equals(itemId).sortBy('at'), [itemId]) ?? [];
+  const input = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(0);
+  const [fault, setFault] = useState<string | null>(null);
+  const [open, setOpen] = useState<string | null>(null);
+  const shown = photos.find((p) => p.id === open);
+  const add = async (files: readonly File[]): Promise<void> => {
+    setFault(null);
+    setBusy(files.length);
+    void keepStored();
+    for (const file of files) {
+      const answer = await photoWorker().shrink(file);
+      if (answer.status === 'unreadable') setFault(`${file.name} is no picture that can be read. Nothing else was changed.`);
+      else {
+        const { blob, width, height } = answer.photo;
+        try {
+          await savePhoto({ id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob });
+        } catch (error) {
+          setFault(
+            isFull(error)
+              ? 'The browser’s store is full. What was there is kept; save a copy under Record and delete some photographs.'
+              : 'The photograph could not be kept. Nothing else was changed; try again.',
+          );
+        }
+      }
+      setBusy((n) => n - 1);
+    }
+    const full = await fullness();
+    if (full?.nearlyFull)
+      setFault(
+        `The browser’s store is nearly full: ${Math.round(full.usedBytes / MB)} of ${Math.round(full.ofBytes / MB)} MB. Nothing was lost.`,
+      );
+    if (input.current) input.current.value = '';
+  };
+  const bytes = photos.reduce((sum, p) => sum + p.bytes, 0);
+  return (
+    <section aria-labelledby="photos">
+      <h2 id="photos" style={{ marginBottom: 8 }}>
+        Photographs
+      </h2>
+      <Grid>
+        {photos.map((photo) => (
+          <li key={photo.id}>
+            <button type="button" aria-label={`Open the photograph of ${whenText(photo.at)}`} onClick={() => setOpen(photo.id)}>
+              <Picture photo={photo} name={name} />
+            </button>
+          </li>
+        ))}
+      </Grid>
+      <Row $wrap style={{ marginTop: 8 }}>
+        <input
+          ref={input}
+          type="file"
+          accept="image/*"
+          multiple
+          hidden
+          aria-label="Photograph files"
+          data-photo-file
+          onChange={(e) => void add([...(e.target.files ?? [])])}
+        />
+        <Button $quiet disabled={busy > 0} onClick={() => input.current?.click()}>
+          <Camera size={18} aria-hidden="true" /> {busy > 0 ? `Making ${busy} small …` : 'Add a photograph'}
+        </Button>
+        {photos.length > 0 && (
+          <Quiet>
+            {photos.length === 1 ? 'One' : photos.length}, {(bytes / MB).toFixed(1)} MB in this browser; place and camera are
+            taken out
+          </Quiet>
+        )}
+      </Row>
+      {fault && <Note tone="alarm">{fault}</Note>}
+      {shown && (
+        <Sheet title={`${name}, ${whenText(shown.at)}`} open wide onClose={() => setOpen(null)}>
+          <Picture photo={shown} name={name} large />
+          <Row>
+            <Button
+              $quiet
+              $danger
+              onClick={() => {
+                setOpen(null);
+                void deletePhoto(shown.id).then((undo) => tell('The photograph is deleted.', undo));
+              }}
+            >
+              Delete it
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+    </section>
+  );
+}

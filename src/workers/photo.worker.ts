@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { photoJobs } from './photo.job';
+
+expose(photoJobs);

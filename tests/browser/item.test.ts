@@ -1,0 +1,143 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
+import { describe, expect, test } from 'vitest';
+import { visit, type Visit } from './visit';
+
+/** A JPEG of this size, made in the page, with an Exif segment that carries a place written into it. */
+async function jpegWithPlace(v: Visit, width: number, height: number): Promise<Buffer> {
+  const base64 = await v.page.evaluate(
+    async (w, h) => {
+      const canvas = new OffscreenCanvas(w, h);
+      const context = canvas.getContext('2d')!;
+      for (let n = 0; n < 400; n++) {
+        context.fillStyle = `hsl(${(n * 47) % 360} 60% 50%)`;
+        context.fillRect((n * 911) % w, (n * 577) % h, w / 8, h / 8);
+      }
+      const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
+      let text = '';
+      for (let i = 0; i < bytes.length; i += 30000) text += String.fromCharCode(...bytes.subarray(i, i + 30000));
+      return btoa(text);
+    },
+    width,
+    height,
+  );
+  const plain = Buffer.from(base64, 'base64');
+  const body = Buffer.concat([
+    Buffer.from('Exif\0\0', 'latin1'),
+    Buffer.from('MM\0*\0\0\0\x08\0\0\0\0\0\0GPS-68.1234N', 'latin1'),
+  ]);
+  const head = Buffer.from([0xff, 0xe1, (body.length + 2) >> 8, (body.length + 2) & 255]);
+  return Buffer.concat([plain.subarray(0, 2), head, body, plain.subarray(2)]);
+}
+
+describe('photographs', () => {
+  test('12 megapixels are made small off the page, lose their place, are kept over a reload, and can be deleted and brought back', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
+    const v = await visit({ path: '/kit/itm-parka' });
+    const bytes = await jpegWithPlace(v, 4000, 3000);
+    expect(bytes.includes('GPS-68.1234N')).toBe(true);
+    writeFileSync(join(folder, 'big.jpg'), bytes);
+    writeFileSync(join(folder, 'no.jpg'), 'not a picture');
+    await v.page.evaluate(() => {
+      const w = window as unknown as { long: number };
+      w.long = 0;
+      new PerformanceObserver((list) => list.getEntries().forEach((e) => (w.long = Math.max(w.long, e.duration)))).observe({
+        entryTypes: ['longtask'],
+      });
+    });
+    const input = (await v.page.waitForSelector('[data-photo-file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(join(folder, 'big.jpg'));
+    await v.sees('One, ');
+    console.log(
+      `12 MP photograph: longest task on the page ${Math.round(await v.page.evaluate(() => (window as unknown as { long: number }).long))} ms`,
+    );
+    const kept = await v.page.evaluate(
+      () =>
+        new Promise<{ width: number; height: number; head: string }>((resolve) => {
+          const request = indexedDB.open('umbrastic');
+          request.onsuccess = () => {
+            const got = request.result.transaction('photos').objectStore('photos').getAll();
+            got.onsuccess = async () => {
+              const [photo] = got.result as { width: number; height: number; blob: Blob }[];
+              const text = new TextDecoder('latin1').decode(await photo!.blob.arrayBuffer());
+              request.result.close();
+              resolve({ width: photo!.width, height: photo!.height, head: /Exif|GPS/.exec(text)?.[0] ?? 'none' });
+            };
+          };
+        }),
+    );
+    expect(kept).toEqual({ width: 1600, height: 1200, head: 'none' });
+    await input.uploadFile(join(folder, 'no.jpg'));
+    await v.sees('no.jpg is no picture that can be read');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('One, ');
+    await v.press('Open the photograph');
+    await v.press('Delete it');
+    await v.sees('The photograph is deleted');
+    await v.press('Undo');
+    await v.sees('One, ');
+    rmSync(folder, { recursive: true, force: true });
+    await v.close();
+  });
+});
+
+describe('a thing’s life', () => {
+  test('one tap on Now logs a use, more can be said, and the thing’s record shows it', async () => {
+    const v = await visit();
+    await v.sees('Used today?');
+    await v.press('Rust smock');
+    await v.sees('Rust smock, used today: say more');
+    await v.press('Rust smock, used today: say more');
+    await v.press('rain');
+    await v.press('Hard');
+    await v.press('Record it');
+    await v.sees('is recorded');
+    const use = (await v.rows('log')).find((e) => e.type === 'use' && e.hard === true);
+    expect(use).toMatchObject({ itemId: 'itm-smock', weather: ['rain'] });
+    await v.go('/kit/itm-smock');
+    await v.sees('used, rain, hard');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('is lent, comes back, is put away and asks for nothing, retired and taken back', async () => {
+    const v = await visit({ path: '/kit/itm-smock' });
+    await v.press('Lend it');
+    await v.page.waitForSelector('[role=dialog] input');
+    await v.page.type('[role=dialog] input', 'Tor');
+    await v.page.$$eval('[role=dialog] button', (all) => all.find((b) => b.textContent === 'Lend it')?.click());
+    await v.sees('With Tor since');
+    await v.press('It came back');
+    await v.sees('Lend it');
+    await v.press('Put it away');
+    await v.sees('Put away on');
+    await v.go('/');
+    await v.sees('Needs care');
+    expect(await v.text()).not.toContain('Rust smock Warm');
+    await v.go('/kit?need=away');
+    await v.sees('Rust smock');
+    await v.go('/kit/itm-smock');
+    await v.press('Bring it back');
+    await v.press('Retire it');
+    await v.sees('Retired on');
+    await v.press('Take it back into use');
+    await v.press('How long should it last?');
+    await v.page.waitForSelector('[role=dialog] input');
+    await v.page.type('[role=dialog] input', '20');
+    await v.press('Set it');
+    await v.sees('meant to last 20 years');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('labels carry a code that opens the thing, and text that finds it', async () => {
+    const v = await visit({ path: '/kit/labels?ids=itm-parka,itm-tent' });
+    await v.sees('2 labels');
+    await v.page.waitForSelector('img[alt^="Code that opens Long grey parka"]');
+    const size = await v.page.$eval('img[alt^="Code that opens"]', (img) => (img as HTMLImageElement).naturalWidth);
+    expect(size).toBeGreaterThanOrEqual(200);
+    await v.go('/kit?q=itm-tent');
+    await v.sees('Wind shelter tent');
+    await v.close();
+  });
+});
