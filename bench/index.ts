@@ -2,10 +2,11 @@ import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
+import { benchPage } from './page';
 
 /** Prints plans a second of the built code, and what the first page loads. Ratios are against aims or bounds of the same run. */
 const KB = 1000;
-const AIMS = { shell: 150, firstPage: 300 } as const;
+const AIMS = { shell: 150, firstPage: 300, knowledge: 60 } as const;
 
 await build({
   configFile: false,
@@ -40,3 +41,6 @@ const say = (name: string, kb: number, aim: number): void =>
   console.log(`${name}: ${kb.toFixed(0)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
 say('shell script', sum(shell), AIMS.shell);
 say('first page script (Now)', sum(first), AIMS.firstPage);
+const knowledge = readdirSync('dist/assets').filter((f) => /^programme-.*\.js$/.test(f));
+say('knowledge, words and engine of the page', sum(knowledge), AIMS.knowledge);
+await benchPage();

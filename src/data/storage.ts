@@ -19,5 +19,10 @@ export async function keepStored(): Promise<boolean> {
   return (await globalThis.navigator?.storage?.persist?.()) ?? false;
 }
 
+/** Whether it has promised so already. */
+export async function isKept(): Promise<boolean> {
+  return (await globalThis.navigator?.storage?.persisted?.()) ?? false;
+}
+
 /** True for the fault a full store throws. */
 export const isFull = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);

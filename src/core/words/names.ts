@@ -2,7 +2,9 @@ import type {
   Aim,
   Damage,
   DryerKind,
+  FINISHES,
   Heat,
+  JOB_CLASSES,
   Kind,
   MakerNote,
   Material,
@@ -166,6 +168,19 @@ export const DAMAGE_WORDS: Record<Damage, string> = {
   zip: 'broken zip',
   leak: 'water comes through',
   crack: 'crack',
+};
+/** Generations of repellent finish. */
+export const FINISH_WORDS: Record<(typeof FINISHES)[number], string> = {
+  unknown: 'generation not known',
+  'long-chain': 'old, long-chain fluorinated',
+  reduced: 'reduced fluorinated',
+  'fluorine-free': 'fluorine-free: wash and warm it more often',
+};
+export const JOB_WORDS: Record<(typeof JOB_CLASSES)[number], string> = {
+  paint: 'paint and lenses',
+  drying: 'drying',
+  general: 'general',
+  dirty: 'dirty jobs',
 };
 export const WEAR_WORDS: Record<Wear, string> = {
   'dull-eyelets': 'dull eyelets',

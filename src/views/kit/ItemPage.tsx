@@ -10,7 +10,7 @@ import { rhythmOf } from '../../core/due';
 import { forecast } from '../../core/due/forecast';
 import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
-import { AIM_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
+import { AIM_WORDS, FINISH_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Empty, Page, Quiet, Row, Rule, TextButton } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
@@ -49,6 +49,16 @@ const Log = styled.ul`
     padding: 8px 0;
   }
 `;
+
+/** "12 baffles, 11 openings: 8 open, 3 tied". */
+function openings({ fillMap }: Item): string {
+  const list = fillMap?.openings ?? [];
+  const states = (['open', 'tied', 'sewn'] as const)
+    .map((state) => [list.filter((o) => (o.state ?? 'open') === state).length, state] as const)
+    .filter(([count]) => count > 0)
+    .map(([count, state]) => `${count} ${state}`);
+  return `${fillMap?.baffles.length ?? 0} baffles, ${list.length} openings${states.length > 0 ? `: ${states.join(', ')}` : ''}`;
+}
 
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
@@ -229,6 +239,18 @@ export function ItemPage() {
             <dd>{limitText('soakMaxMin', envelope.bounds.soakMaxMin.value)}</dd>
             <dt>Softener</dt>
             <dd>{limitText('softener', envelope.bounds.softener.value)}</dd>
+            {item.repellency === 'finish' && (
+              <>
+                <dt>Finish</dt>
+                <dd>{FINISH_WORDS[item.finish ?? 'unknown']}</dd>
+              </>
+            )}
+            {item.fillMap && (
+              <>
+                <dt>Openings</dt>
+                <dd>{openings(item)}</dd>
+              </>
+            )}
           </Facts>
           <History kit={kit} item={item} />
         </Column>

@@ -217,6 +217,11 @@ export function KitList() {
                 type="search"
                 placeholder="Search name, owner, tag, layer"
                 value={search}
+                onKeyDown={(e) => {
+                  if (e.key !== 'ArrowDown') return;
+                  e.preventDefault();
+                  document.querySelector<HTMLElement>('tbody a')?.focus();
+                }}
                 onChange={(e) => {
                   setSearch(e.target.value);
                   set('q', e.target.value);

@@ -8,7 +8,7 @@ import {
 } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type KeyboardEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { NEED_WORDS, type Need, type Ranked } from '../../app/rank';
@@ -197,6 +197,16 @@ export function KitTable({
     if (!next.delete(id)) next.add(id);
     onChoose(next);
   };
+  /** Up and down go from thing to thing; rows out of sight are scrolled to first. */
+  const byArrows = (event: KeyboardEvent<HTMLElement>): void => {
+    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    const at = Number((event.target as HTMLElement).closest('tr')?.getAttribute('aria-rowindex')) - 2;
+    const to = at + step;
+    if (step === 0 || !(at >= 0) || to < 0 || to >= sorted.length) return;
+    event.preventDefault();
+    virtual.scrollToIndex(to);
+    requestAnimationFrame(() => body.current?.querySelector<HTMLElement>(`tr[aria-rowindex="${to + 2}"] a`)?.focus());
+  };
   const head = table.getHeaderGroups()[0];
   return (
     <Table aria-rowcount={sorted.length + 1}>
@@ -234,7 +244,7 @@ export function KitTable({
           })}
         </tr>
       </thead>
-      <tbody ref={body}>
+      <tbody ref={body} onKeyDown={byArrows}>
         {before > 0 && (
           <tr aria-hidden="true">
             <td data-gap style={{ height: before }} />

@@ -4,7 +4,7 @@ import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { addDays } from '../../core/due';
 import type { Item, Kit } from '../../core/gear';
-import { KIND_WORDS, WEAR_WORDS } from '../../core/words';
+import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
 import { Button, Field, Note, Quiet, Row } from '../../ui/basics';
 import { NumberField } from '../../ui/Select';
@@ -13,6 +13,12 @@ import { withField } from './edit';
 
 /** A season without use is worth a word [from memory]. */
 const SEASON_DAYS = 365;
+/** Cloths go down by class; from the last one they go in the bin. */
+const LOWER: Partial<Record<NonNullable<Item['jobClass']>, NonNullable<Item['jobClass']>>> = {
+  paint: 'general',
+  drying: 'general',
+  general: 'dirty',
+};
 const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
 const since = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 
@@ -32,6 +38,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
     .sort()
     .at(-1);
   const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
+  const lower = item.jobClass ? LOWER[item.jobClass] : undefined;
   const age = item.boughtOn ? since(item.boughtOn, now) : null;
   const idle = lastUse ? since(lastUse, now) : age;
   const change = async (said: string, next: Item): Promise<void> => {
@@ -97,6 +104,11 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         >
           {item.retiredOn ? 'Take it back into use' : 'Retire it'}
         </Button>
+        {lower && (
+          <Button $quiet onClick={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}>
+            Move it to {JOB_WORDS[lower]}
+          </Button>
+        )}
         <Button $quiet onClick={() => setOpen('target')}>
           How long should it last?
         </Button>

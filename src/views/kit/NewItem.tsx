@@ -9,6 +9,7 @@ import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../core/knowledge';
 import { envelopeFor } from '../../core/programme';
 import { MATERIAL_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
+import { keepStored } from '../../data/storage';
 import { Button, Column, Field, Hidden, Page, Quiet, Row } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
@@ -112,6 +113,8 @@ export function NewItem() {
   }
   const item: Item = { ...chosen.item, id: newId('itm'), name: name.trim() || chosen.name, label: null };
   const add = async (next: 'look-over' | 'correct'): Promise<void> => {
+    // From now on the store holds something of the user's own.
+    void keepStored();
     const undo = await saveItem(item);
     tell(`${item.name} is in your kit.`, undo);
     await navigate(next === 'look-over' ? `/kit/${item.id}/look-over` : `/kit/${item.id}?correct=1`);

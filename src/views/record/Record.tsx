@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
@@ -11,6 +11,7 @@ import { MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
 import { exportKit, loadKit, replaceKit } from '../../data/kit';
+import { fullness, isKept, type Fullness } from '../../data/storage';
 import { plannerWorker } from '../../workers';
 import { Button, Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
@@ -39,6 +40,32 @@ const Faults = styled.ul`
     overflow-wrap: anywhere;
   }
 `;
+
+const MB = 1_000_000;
+/** How much is stored here, and whether the browser has promised to keep it. */
+function Stored() {
+  const [state, setState] = useState<{ full: Fullness | null; kept: boolean } | null>(null);
+  useEffect(() => {
+    let stale = false;
+    void Promise.all([fullness(), isKept()]).then(([full, kept]) => {
+      if (!stale) setState({ full, kept });
+    });
+    return () => {
+      stale = true;
+    };
+  }, []);
+  if (!state?.full) return null;
+  const { usedBytes, ofBytes, nearlyFull } = state.full;
+  return (
+    <Note tone={nearlyFull ? 'alarm' : 'quiet'}>
+      {(usedBytes / MB).toFixed(1)} of {Math.round(ofBytes / MB)} MB are used.{' '}
+      {nearlyFull ? 'The store is nearly full: save a copy and delete some photographs; nothing was lost. ' : ''}
+      {state.kept
+        ? 'The browser has promised to keep it until you clear it.'
+        : 'The browser may clear it when the device runs out of room: save a copy.'}
+    </Note>
+  );
+}
 
 type Reading =
   | { state: 'idle' }
@@ -227,6 +254,7 @@ export function Record() {
           Everything stays in this browser. Save a copy now and then; it opens in any Umbrastic, and the planning command reads it
           too.
         </Note>
+        <Stored />
         <OneOf
           label="Light or dark"
           value={theme}

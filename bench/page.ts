@@ -1,0 +1,147 @@
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer, { type Page } from 'puppeteer-core';
+import { makeDemoKit } from '../demo/kit';
+import { makeApp } from '../server/app';
+
+/*
+ * The page with many things, measured in Chromium: how long one step of searching, filtering, sorting and scrolling takes until it is drawn,
+ * and the longest task while planning. Bound of the same run: the same step on a kit of twenty things. Needs a build and Chromium.
+ */
+const STEP_AIM_MS = 100;
+const TASK_AIM_MS = 50;
+const chromium = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((p) => p && existsSync(p));
+
+/** Puts a kit of this size straight into the page's store. */
+async function fill(page: Page, count: number): Promise<void> {
+  const { kit } = makeDemoKit(Date.now());
+  const items = Array.from({ length: count }, (_, n) => ({
+    ...kit.items[n % kit.items.length],
+    id: `b-${n}`,
+    name: `Thing ${n}`,
+  }));
+  const inspections = items.map((item, n) => ({
+    id: `i-${n}`,
+    itemId: item.id,
+    at: '2026-01-03T08:00:00Z',
+    soil: n % 5,
+    odour: n % 3,
+  }));
+  await page.evaluate(
+    (things, looks) =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('umbrastic');
+        request.onsuccess = () => {
+          const tx = request.result.transaction(['items', 'inspections', 'runs', 'log'], 'readwrite');
+          for (const table of ['items', 'inspections', 'runs', 'log']) tx.objectStore(table).clear();
+          for (const item of things) tx.objectStore('items').put(item);
+          for (const look of looks) tx.objectStore('inspections').put(look);
+          tx.oncomplete = () => {
+            request.result.close();
+            resolve();
+          };
+          tx.onerror = () => reject(tx.error);
+        };
+      }),
+    items as never[],
+    inspections as never[],
+  );
+}
+
+/** Milliseconds from doing something until the frame after it is drawn; the middle of several. */
+async function step(page: Page, what: (n: number) => Promise<void>): Promise<number> {
+  const times: number[] = [];
+  for (let n = 0; n < 9; n++) {
+    await page.evaluate(() => {
+      const w = window as unknown as { drawn: Promise<number> };
+      w.drawn = new Promise((resolve) => {
+        const listen = (): void => {
+          const from = performance.now();
+          requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - from)));
+        };
+        for (const type of ['input', 'change', 'click', 'scroll']) addEventListener(type, listen, { once: true, capture: true });
+      });
+    });
+    await what(n);
+    times.push(await page.evaluate(() => (window as unknown as { drawn: Promise<number> }).drawn));
+  }
+  return times.sort((a, b) => a - b)[times.length >> 1] as number;
+}
+
+async function measure(page: Page, base: string, count: number): Promise<Record<string, number>> {
+  await fill(page, count);
+  await page.evaluateOnNewDocument(() => {
+    const w = window as unknown as { tasks: { start: number; ms: number }[] };
+    w.tasks = [];
+    new PerformanceObserver((list) =>
+      list.getEntries().forEach((e) => w.tasks.push({ start: e.startTime, ms: e.duration })),
+    ).observe({
+      entryTypes: ['longtask'],
+    });
+  });
+  await page.goto(`${base}/kit`, { waitUntil: 'networkidle0' });
+  await page.waitForFunction(() => document.body.innerText.includes('need care') && !document.querySelector('progress'));
+  const planning = await page.evaluate(() => {
+    const w = window as unknown as { tasks: { start: number; ms: number }[] };
+    const drawn = performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? 0;
+    return Math.max(0, ...w.tasks.filter((t) => t.start > drawn).map((t) => t.ms));
+  });
+  const search = await step(page, async (n) => {
+    await page.focus('[data-search]');
+    await page.keyboard.type(String(n % 9));
+    if (n % 3 === 2) await page.$eval('[data-search]', (e) => (e as HTMLInputElement).select());
+  });
+  await page.$eval('[data-search]', (e) => (e as HTMLInputElement).select());
+  await page.keyboard.press('Backspace');
+  const filter = await step(
+    page,
+    async (n) => void (await page.select('label:nth-of-type(3) select', n % 2 === 0 ? 'jacket' : '')),
+  );
+  await page.select('label:nth-of-type(3) select', '');
+  const sort = await step(page, async () => void (await page.click('th[aria-sort] button')));
+  const scroll = await step(page, async (n) => void (await page.evaluate((y) => window.scrollTo(0, y), (n + 1) * 900)));
+  return { search, filter, sort, scroll, planning };
+}
+
+export async function benchPage(): Promise<void> {
+  if (!chromium) return console.log('page: no Chromium here, not measured');
+  const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
+  await new Promise((resolve) => server.once('listening', resolve));
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-bench-'));
+  const browser = await puppeteer.launch({
+    executablePath: chromium,
+    userDataDir: profile,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  });
+  const page = await browser.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.goto(base, { waitUntil: 'networkidle0' });
+  const few = await measure(page, base, 20);
+  const three = await measure(page, base, 300);
+  const many = await measure(page, base, 5000);
+  for (const what of ['search', 'filter', 'sort', 'scroll'] as const)
+    console.log(
+      `${what}, 5000 things: ${many[what]?.toFixed(0)} ms a step, ${((many[what] ?? 0) / STEP_AIM_MS).toFixed(2)} × the aim of ${STEP_AIM_MS}; ${((many[what] ?? 0) / (few[what] ?? 1)).toFixed(1)} × the same with 20`,
+    );
+  for (const [count, result] of [
+    ['300', three],
+    ['5000', many],
+  ] as const)
+    console.log(
+      `longest task while planning ${count} things: ${result.planning?.toFixed(0)} ms, ${((result.planning ?? 0) / TASK_AIM_MS).toFixed(2)} × the aim of ${TASK_AIM_MS}`,
+    );
+  await browser.close();
+  server.close();
+  rmSync(profile, { recursive: true, force: true });
+}
