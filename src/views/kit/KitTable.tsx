@@ -4,6 +4,7 @@ import {
   getCoreRowModel,
   getSortedRowModel,
   useReactTable,
+  type SortingFn,
   type SortingState,
 } from '@tanstack/react-table';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
@@ -118,12 +119,15 @@ const NeedWord = styled.span<{ $need: Need }>`
 `;
 
 const helper = createColumnHelper<Ranked>();
+const collator = new Intl.Collator('en-GB', { numeric: true });
+const byText: SortingFn<Ranked> = (a, b, id) => collator.compare(a.getValue(id), b.getValue(id));
 const nameOf = ({ item }: Ranked): string => item.name ?? KIND_WORDS[item.kind];
 const WIDE = new Set(['owner', 'needs', 'looked']);
 const COLUMNS = [
   helper.accessor(nameOf, {
     id: 'name',
     header: 'Thing',
+    sortingFn: byText,
     cell: ({ row: { original } }) => (
       <>
         <Link to={`/kit/${original.item.id}`}>{nameOf(original)}</Link>
@@ -134,7 +138,7 @@ const COLUMNS = [
       </>
     ),
   }),
-  helper.accessor((row) => row.item.owner ?? '', { id: 'owner', header: 'Owner' }),
+  helper.accessor((row) => row.item.owner ?? '', { id: 'owner', header: 'Owner', sortingFn: byText }),
   helper.accessor((row) => (row.seen?.soil ?? -1) * 10 + (row.seen?.odour ?? 0), {
     id: 'state',
     header: 'State',
@@ -144,9 +148,11 @@ const COLUMNS = [
   helper.accessor((row) => (row.programme ? row.programme.aims.map((a) => AIM_WORDS[a]).join(', ') || 'nothing' : ''), {
     id: 'needs',
     header: 'It needs',
+    sortingFn: byText,
   }),
   helper.accessor((row) => row.seen?.at ?? '', {
     id: 'looked',
+    sortingFn: 'basic',
     header: 'Looked over',
     cell: (cell) => <Quiet>{cell.getValue() ? whenText(cell.getValue()) : 'never'}</Quiet>,
   }),
