@@ -5,7 +5,10 @@ import { makeApp } from '../server/app';
 const PORTS = process.env.PORT ? [Number(process.env.PORT)] : [4173, 4174, 4175, 0];
 
 console.log('Building Umbrastic …');
-const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], { stdio: 'inherit' });
+const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], {
+  stdio: 'inherit',
+  env: { ...process.env, NODE_ENV: 'production' },
+});
 if (build.status !== 0) process.exit(build.status ?? 1);
 
 const app = makeApp({ dist: 'dist', demo: true, now: Date.now });

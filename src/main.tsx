@@ -60,3 +60,5 @@ root.render(
     )}
   </StrictMode>,
 );
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);

@@ -1,0 +1,53 @@
+import { describe, expect, test } from 'vitest';
+import { visit } from './visit';
+
+/* At the tub there may be no network. Numbered as a newcomer would do it. */
+describe('without a network, after one visit', () => {
+  test('every place opens, a thing is added and looked over, and a programme is run', async () => {
+    // 1. One visit with a network: the app is kept.
+    const v = await visit({ width: 390, height: 844 });
+    await v.sees('under way');
+    await v.page.evaluate(async () => {
+      await navigator.serviceWorker.ready;
+    });
+    await v.page.waitForFunction(async () => (await caches.keys()).some((k) => k.includes('precache')), { timeout: 20_000 });
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+    // 2. The network is gone: nothing but the kept app answers.
+    await v.page.setOfflineMode(true);
+    const reached = await v.page.evaluate(() =>
+      fetch('/api/demo').then(
+        () => true,
+        () => false,
+      ),
+    );
+    expect(reached).toBe(false);
+    // 3. Every place opens, typed into the address.
+    for (const [path, says] of [
+      ['/kit', 'things'],
+      ['/kit/itm-parka', 'What it is made of'],
+      ['/kit/itm-parka/programme', 'What it can stand'],
+      ['/cupboard', 'Down cleaner'],
+      ['/record', 'This browser'],
+      ['/handbook/material/down', 'Why do you say so?'],
+    ] as const) {
+      await v.page.goto(new URL(path, v.page.url()).href, { waitUntil: 'domcontentloaded' });
+      await v.sees(says);
+    }
+    // 4. A thing is added and looked over.
+    await v.page.goto(new URL('/kit/new', v.page.url()).href, { waitUntil: 'domcontentloaded' });
+    await v.press('Wool sweater');
+    await v.press('Add it and look it over');
+    await v.press('Worn collar');
+    await v.press('That is enough');
+    await v.press('Record it and see the programme');
+    await v.sees('Wash it.');
+    // 5. Its programme is started, and is still there after a reload.
+    await v.press('Start');
+    await v.sees('step 1 of');
+    await v.page.reload({ waitUntil: 'domcontentloaded' });
+    await v.sees('step 1 of');
+    expect(v.errors.filter((e) => !e.includes('ERR_INTERNET_DISCONNECTED'))).toEqual([]);
+    await v.close();
+  });
+});
