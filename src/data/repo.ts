@@ -88,6 +88,21 @@ export async function chooseSchool(school: string, option: string): Promise<void
   });
 }
 
+/** Moves thresholds of the assessment; null brings ours back. */
+export async function saveThresholds(thresholds: NonNullable<Kit['preferences']>['thresholds'] | null): Promise<Undo> {
+  return db.transaction('rw', db.meta, async () => {
+    const before = await db.meta.get('preferences');
+    const preferences: NonNullable<Kit['preferences']> = { ...(before?.value as Kit['preferences']) };
+    if (thresholds) preferences.thresholds = thresholds;
+    else delete preferences.thresholds;
+    await db.meta.put({ key: 'preferences', value: preferences });
+    return async () => {
+      if (before) await db.meta.put(before);
+      else await db.meta.delete('preferences');
+    };
+  });
+}
+
 export const saveRun = (run: Run): Promise<string> => db.runs.put(run);
 
 /** Changes a run from what is stored, so that two tabs never overwrite one another. */

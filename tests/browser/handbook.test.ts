@@ -37,6 +37,26 @@ describe('the handbook', () => {
     await v.sees('Nothing says that');
     await v.close();
   });
+  test('moves a threshold for everything, and brings ours back', async () => {
+    const v = await visit({ path: '/handbook/seen' });
+    await v.sees('Your thresholds');
+    const select = async (label: string, value: string): Promise<void> => {
+      const fields = await v.page.$$('fieldset label');
+      for (const field of fields)
+        if ((await field.evaluate((e) => e.textContent ?? '')).startsWith(label)) await (await field.$('select'))?.select(value);
+    };
+    await select('Wash from soil', '4');
+    await v.sees('The threshold is moved');
+    await v.go('/kit/itm-boots');
+    await v.sees('Wipe the marks off');
+    await v.go('/handbook/seen');
+    await v.press('Back to ours');
+    await v.sees('Our thresholds are back');
+    await v.go('/kit/itm-boots');
+    await v.sees('Clean its surface');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
 });
 
 describe('the construction editor', () => {

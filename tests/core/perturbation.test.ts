@@ -160,6 +160,24 @@ describe('a changed input changes what it should', () => {
     expect(doing(harder, 'machine-wash')?.settings.doseMl).toBe(doing(soft, 'machine-wash')?.settings.doseMl);
     expect(harder.wouldChange.join(' ')).toContain('would not change the dose');
   });
+  test.each([
+    { move: { soilWash: 3 }, thing: down(), seen: { soil: 2, odour: 0 }, from: ['wash'], to: ['spot-clean'] },
+    { move: { soilWash: 1 }, thing: down(), seen: { soil: 1, odour: 0 }, from: ['spot-clean'], to: ['wash'] },
+    { move: { odourWash: 3 }, thing: down(), seen: { soil: 0, odour: 2 }, from: ['wash'], to: ['air'] },
+    { move: { dropFine: 5 }, thing: shell(), seen: { soil: 0, odour: 0, droplet: { hood: 4 } }, from: [], to: ['reactivate'] },
+    { move: { dropFine: 3 }, thing: shell(), seen: { soil: 0, odour: 0, droplet: { hood: 3 } }, from: ['reactivate'], to: [] },
+    { move: { loftFluff: 0.9 }, thing: down(), seen: { soil: 0, odour: 0, loftRatio: 0.93 }, from: ['fluff'], to: [] },
+  ])('a moved threshold moves the verdict: $move', ({ move, thing, seen, from, to }) => {
+    expect(programme(thing, seen).aims).toEqual(from);
+    expect(programme(thing, seen, { preferences: { thresholds: move } }).aims).toEqual(to);
+  });
+  test('grade 3 counts as poor when the user says so: the spray stands ready behind the test', () => {
+    const seen: Seen = { soil: 0, odour: 0, droplet: { chest: 3 } };
+    expect(programme(shell(), seen).aims).toEqual([]);
+    const p = programme(shell(), seen, { preferences: { thresholds: { dropPoor: 3 } } });
+    expect(p.aims).toEqual(['reactivate']);
+    expect(p.steps.some((s) => s.when === 'if-failed' && s.do === 'spray-proof')).toBe(true);
+  });
   test('the user’s own thresholds move the verdict', () => {
     const seen: Seen = { soil: 0, odour: 0, loftRatio: 0.82 };
     expect(programme(down(), seen).aims).toEqual(['wash']);

@@ -5,9 +5,9 @@
 import type { Component, Equipment, Inspection, Item, Kit, Supply } from '../gear';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { StainRecord, Trait, When } from '../knowledge';
+import type { StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { tag } from './tag';
-import { EXPOSED_ZONES, LOFT_THRESHOLDS } from '../knowledge';
+import { EXPOSED_ZONES, THRESHOLDS } from '../knowledge';
 
 export { tag };
 export type Facts = Set<string>;
@@ -82,19 +82,22 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
 /** What was seen on one look. What was not looked at becomes "unseen:…", never fine. */
 export function seenFacts(
   seen: Inspection | null,
-  thresholds: { loftWash?: number; loftFluff?: number } = {},
+  moved: { readonly [K in keyof Thresholds]?: number | undefined } = {},
   facts: Facts = new Set(),
 ): Facts {
+  const thresholds = { ...THRESHOLDS, ...moved } as Thresholds;
   const soil = seen?.soil;
   if (soil === undefined) facts.add('unseen:soil');
   else {
     facts.add(tag('soil=', soil));
+    if (soil >= thresholds.soilWash) facts.add('soil:wash');
     for (let n = 0; n <= soil; n++) facts.add(tag('soil>=', n));
   }
   const odour = seen?.odour;
   if (odour === undefined) facts.add('unseen:odour');
   else {
     facts.add(tag('odour=', odour));
+    if (odour >= thresholds.odourWash) facts.add('odour:wash');
     for (let n = 0; n <= odour; n++) facts.add(tag('odour>=', n));
   }
   if (!seen?.soils?.length) facts.add('unseen:soils');
@@ -108,8 +111,8 @@ export function seenFacts(
   if (seen?.damp) facts.add('damp');
   if (seen?.discoloured) facts.add('discoloured');
   if (seen?.fromStorage) facts.add('from-storage');
-  addLoft(seen?.loftRatio, { ...LOFT_THRESHOLDS, ...thresholds }, facts);
-  addDroplets(seen?.droplet, facts);
+  addLoft(seen?.loftRatio, thresholds, facts);
+  addDroplets(seen?.droplet, thresholds, facts);
   return facts;
 }
 
@@ -123,14 +126,14 @@ export function markFacts(seen: Inspection | null, stains: readonly StainRecord[
   }
 }
 
-function addLoft(ratio: number | undefined, limits: { loftWash: number; loftFluff: number }, facts: Facts): void {
+function addLoft(ratio: number | undefined, limits: Thresholds, facts: Facts): void {
   if (ratio === undefined) facts.add('unseen:loftRatio');
   else if (ratio < limits.loftWash) facts.add('loft:low');
   else if (ratio <= limits.loftFluff) facts.add('loft:flat');
   else facts.add('loft:fine');
 }
 
-function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, facts: Facts): void {
+function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, limits: Thresholds, facts: Facts): void {
   const zones = Object.entries(droplet ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number');
   if (zones.length === 0) {
     facts.add('unseen:droplet');
@@ -138,6 +141,7 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
   }
   const worst = Math.min(...zones.map(([, grade]) => grade));
   facts.add(tag('drop=', worst));
+  facts.add(worst >= limits.dropFine ? 'drop:fine' : worst <= limits.dropPoor ? 'drop:poor' : 'drop:tired');
   for (let n = worst; n <= 5; n++) facts.add(tag('drop<=', n));
   for (let n = 0; n <= worst; n++) facts.add(tag('drop>=', n));
   if (zones.some(([zone, grade]) => grade === worst && EXPOSED_ZONES.includes(zone))) facts.add('drop:exposed');

@@ -53,7 +53,7 @@ export const ASSESS_RULES = [
   {
     id: 'soil-wash',
     ...M,
-    when: { all: ['soil>=2'], none: notSafety },
+    when: { all: ['soil:wash'], none: notSafety },
     aim: 'wash',
     decidedBy: ['soil'],
     relevant: { none: notSafety },
@@ -61,7 +61,7 @@ export const ASSESS_RULES = [
   {
     id: 'odour-wash',
     ...M,
-    when: { all: ['odour>=2'], none: notSafety },
+    when: { all: ['odour:wash'], none: notSafety },
     aim: 'wash',
     decidedBy: ['odour'],
     relevant: { none: notSafety },
@@ -125,7 +125,7 @@ export const ASSESS_RULES = [
   {
     id: 'soil-spot',
     ...M,
-    when: { all: ['soil=1'], none: ['life-safety', 'rinse-only', 'cloth-like', 'aim:wash'] },
+    when: { all: ['soil>=1'], none: ['life-safety', 'rinse-only', 'cloth-like', 'aim:wash'] },
     aim: 'spot-clean',
     decidedBy: ['soil'],
     relevant: { none: ['life-safety', 'rinse-only', 'cloth-like'] },
@@ -157,7 +157,7 @@ export const ASSESS_RULES = [
   {
     id: 'odour-air',
     ...M,
-    when: { all: ['odour=1'], none: ['aim:wash', 'aim:rinse', 'life-safety'] },
+    when: { all: ['odour>=1'], none: ['aim:wash', 'aim:rinse', 'life-safety'] },
     aim: 'air',
     decidedBy: ['odour'],
     relevant: { none: notSafety },
@@ -189,7 +189,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-tired',
     ...M,
-    when: { all: ['has-finish', 'drop=3', 'drop:exposed'], none: ['aim:wash', 'life-safety', 'leaking'] },
+    when: { all: ['has-finish', 'drop:tired', 'drop:exposed'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after'],
@@ -198,15 +198,15 @@ export const ASSESS_RULES = [
   {
     id: 'drops-sheltered',
     ...M,
-    when: { all: ['has-finish', 'drop=3'], none: ['drop:exposed', 'aim:wash', 'life-safety'] },
+    when: { all: ['has-finish', 'drop:tired'], none: ['drop:exposed', 'aim:wash', 'life-safety'] },
     aim: 'none',
     decidedBy: ['droplet'],
-    relevant: { all: ['has-finish', 'drop=3'], none: ['aim:wash'] },
+    relevant: { all: ['has-finish', 'drop:tired'], none: ['aim:wash'] },
   },
   {
     id: 'drops-poor',
     ...M,
-    when: { all: ['has-finish', 'drop<=2'], none: ['aim:wash', 'life-safety', 'leaking'] },
+    when: { all: ['has-finish', 'drop:poor'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
     decidedBy: ['droplet'],
     adds: ['test-after', 'renew-if-failed'],
@@ -219,7 +219,7 @@ export const ASSESS_RULES = [
     aim: 'renew',
     decidedBy: ['soil', 'droplet'],
     adds: ['test-after'],
-    relevant: { all: ['has-finish', 'soil>=2'], none: notSafety },
+    relevant: { all: ['has-finish', 'soil:wash'], none: notSafety },
   },
   {
     id: 'washed-then-heat',
@@ -242,7 +242,7 @@ export const ASSESS_RULES = [
   {
     id: 'drops-poor-cold',
     ...M,
-    when: { all: ['cold-finish', 'drop<=2'], none: ['aim:wash', 'leaking'] },
+    when: { all: ['cold-finish', 'drop:poor'], none: ['aim:wash', 'leaking'] },
     aim: 'renew',
     decidedBy: ['droplet'],
     adds: ['test-after'],
@@ -251,10 +251,10 @@ export const ASSESS_RULES = [
   {
     id: 'drops-fine',
     ...SPRAY,
-    when: { all: ['repellent', 'drop>=4'], none: ['aim:wash', 'life-safety'] },
+    when: { all: ['repellent', 'drop:fine'], none: ['aim:wash', 'life-safety'] },
     aim: 'none',
     decidedBy: ['droplet'],
-    relevant: { all: ['repellent', 'drop>=4'], none: ['aim:wash'] },
+    relevant: { all: ['repellent', 'drop:fine'], none: ['aim:wash'] },
   },
   {
     id: 'cloth-downgrade',
@@ -279,8 +279,13 @@ export const OBSERVED: Readonly<Record<string, When>> = {
 /** Zones that rain and straps reach first. */
 export const EXPOSED_ZONES: readonly string[] = ['hood', 'shoulders', 'back', 'sleeves'];
 
-/** Loft as a share of new: below `loftWash` it is washed, up to `loftFluff` it is fluffed. From memory; the user may move both. */
-export const LOFT_THRESHOLDS = { loftWash: 0.85, loftFluff: 0.95 } as const;
+/**
+ * Where one answer turns into another; from memory, and the user may move each. Soil 0–4, smell 0–3, drop grades 0–5 (ISO 4920), loft as a
+ * share of new. `soilWash`, `odourWash`: washed from here on. `dropFine`: from here on the finish is fine; up to `dropPoor` it is renewed if
+ * heat does not help; between them it is warmed where rain falls. Below `loftWash` it is washed, up to `loftFluff` it is fluffed.
+ */
+export const THRESHOLDS = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 } as const;
+export type Thresholds = { readonly [K in keyof typeof THRESHOLDS]: number };
 
 /** An aim on the left makes the ones on the right needless. */
 export const SUPERSEDES: Readonly<Record<string, readonly string[]>> = {

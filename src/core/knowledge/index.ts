@@ -21,7 +21,7 @@ import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
 
 export * from './types';
-export { AIM_SEQUENCE, EXPOSED_ZONES, LOFT_THRESHOLDS, OBSERVED, SUPERSEDES } from './assessment';
+export { AIM_SEQUENCE, EXPOSED_ZONES, OBSERVED, SUPERSEDES, THRESHOLDS, type Thresholds } from './assessment';
 export { TAKEN_OUT } from './materials';
 export { WARM_WAYS } from './plan-traits';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';

@@ -7,6 +7,7 @@ import type { Item } from '../../core/gear';
 import { Hidden, Page, Quiet } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { Entry } from './Entry';
+import { Thresholds } from './Thresholds';
 
 const Two = styled.div`
   display: grid;
@@ -119,6 +120,7 @@ export function Handbook() {
           <p>
             <Quiet>{query ? `with “${query}”, in all sections` : here.about}</Quiet>
           </p>
+          {kit && !query && here.id === 'seen' && <Thresholds kit={kit} />}
           {shown.length === 0 && <p>Nothing says that. Try one word, such as a material or a cleaner.</p>}
           {shown.map((entry) => (
             <Entry

@@ -1,6 +1,6 @@
 import * as v from '../../gear/vocabulary';
 import { SCHOOLS } from '../../knowledge/schools';
-import { Maybe, Nested, NotNegative, OneOf, Text } from '../fields';
+import { Maybe, Nested, NotNegative, OneOf, Text, Whole } from '../fields';
 
 /** Chosen options by school id; an absent school takes its default. */
 export class SchoolChoicesDoc {
@@ -11,8 +11,12 @@ for (const school of SCHOOLS) {
   OneOf(school.options.map((option) => option.id))(SchoolChoicesDoc.prototype, school.id);
 }
 
-/** Where the user moved the assessment's thresholds. Ratios of loft when new. */
+/** Where the user moved the assessment's thresholds; an absent one is ours. Loft as a share of new. */
 export class ThresholdsDoc {
+  @Maybe() @Whole(1, 4) soilWash?: number;
+  @Maybe() @Whole(1, 3) odourWash?: number;
+  @Maybe() @Whole(1, 5) dropFine?: number;
+  @Maybe() @Whole(0, 4) dropPoor?: number;
   @Maybe() @NotNegative() loftWash?: number;
   @Maybe() @NotNegative() loftFluff?: number;
 }
