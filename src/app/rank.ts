@@ -1,4 +1,4 @@
-import { addDays } from '../core/due';
+import { dueOf, nextEvent } from '../core/due/forecast';
 import type { Aim, Inspection, Item, Kit, LogEntry } from '../core/gear';
 import { latestByItem } from '../core/programme';
 import type { ProgrammeOutline } from '../workers';
@@ -35,15 +35,17 @@ export interface Known {
   readonly programme: ProgrammeOutline | null;
   /** The newest look, or null. */
   readonly seen: Inspection | null;
-  /** The newest finished care that says when to look again, or null. */
-  readonly cared: LogEntry | null;
+  /** Its own lines of the record. */
+  readonly log: readonly LogEntry[];
+  readonly event: ReturnType<typeof nextEvent>;
   /** By the calendar, a day that has come is due; by what it shows, it is a day to look. */
   readonly calendar: boolean;
 }
 
 /** What an item needs, by performance first and the calendar second. */
-export function rankItem({ item, programme, seen, cared, calendar }: Known, today: string): Ranked {
-  const lookOn = cared?.nextDue ?? addDays((seen?.at ?? item.boughtOn ?? today).slice(0, 10), programme?.lookDays ?? 90);
+export function rankItem({ item, programme, seen, log, event, calendar }: Known, today: string): Ranked {
+  const careMin = (programme?.steps ?? []).reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);
+  const lookOn = dueOf({ item, log, seen, rhythmDays: programme?.lookDays ?? 90, careMin, today, event }).on;
   const aims = programme?.aims ?? [];
   const weight =
     Math.max(0, ...aims.map((aim) => AIM_WEIGHT[aim] ?? 0)) +
@@ -65,12 +67,14 @@ export function rankItem({ item, programme, seen, cared, calendar }: Known, toda
 /** Every item of a kit, ranked; each list of the kit is read once. */
 export function rankAll(kit: Kit, programmes: Readonly<Record<string, ProgrammeOutline>> | null, today: string): Ranked[] {
   const seen = latestByItem(kit.inspections);
-  const cared = new Map<string, LogEntry>();
+  const logs = new Map<string, LogEntry[]>();
   for (const entry of kit.log ?? []) {
-    if (entry.type !== 'care' || !entry.itemId || !entry.nextDue) continue;
-    const known = cared.get(entry.itemId);
-    if (!known || Date.parse(known.at) <= Date.parse(entry.at)) cared.set(entry.itemId, entry);
+    if (!entry.itemId) continue;
+    const list = logs.get(entry.itemId);
+    if (list) list.push(entry);
+    else logs.set(entry.itemId, [entry]);
   }
+  const event = nextEvent(kit.log ?? [], today);
   const calendar = kit.preferences?.schools?.WHEN === 'calendar';
   return kit.items.map((item) =>
     rankItem(
@@ -78,7 +82,8 @@ export function rankAll(kit: Kit, programmes: Readonly<Record<string, ProgrammeO
         item,
         programme: programmes?.[item.id] ?? null,
         seen: seen.get(item.id) ?? null,
-        cared: cared.get(item.id) ?? null,
+        log: logs.get(item.id) ?? [],
+        event,
         calendar,
       },
       today,

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { addDays } from '../../src/core/due';
-import { forecast } from '../../src/core/due/forecast';
-import type { LogEntry } from '../../src/core/gear';
+import { dueOf, forecast, nextEvent } from '../../src/core/due/forecast';
+import type { Item, LogEntry } from '../../src/core/gear';
 import { forecastText } from '../../src/core/words';
 
 const at = (day: string): string => `${day}T08:00:00Z`;
@@ -80,5 +80,30 @@ describe('the forecast', () => {
         expect(b.on).toMatch(/^\d{4}-\d{2}-\d{2}$/);
       }),
     );
+  });
+  test('of an item counts from its last care or look, whichever is later, else from the day it was bought', () => {
+    const thing: Item = { id: 'x', kind: 'jacket', components: [], label: null, boughtOn: '2026-12-01' };
+    const due = (log: LogEntry[], seenOn?: string): string =>
+      dueOf({
+        item: thing,
+        log,
+        seen: seenOn ? { id: 'i', itemId: 'x', at: at(seenOn) } : null,
+        rhythmDays: 100,
+        careMin: 0,
+        today,
+        event: null,
+      }).on;
+    expect(due([])).toBe(addDays('2026-12-01', 100));
+    expect(due([wash('2027-01-01')])).toBe(addDays('2027-01-01', 100));
+    expect(due([wash('2027-01-01')], '2027-02-01')).toBe(addDays('2027-02-01', 100));
+    expect(due([wash('2027-02-10')], '2027-02-01')).toBe(addDays('2027-02-10', 100));
+  });
+  test('the next event is the soonest that is not past', () => {
+    const event = (on: string): LogEntry => ({ id: `e${on}`, type: 'event', at: at('2026-01-01'), name: on, on });
+    expect(nextEvent([event('2027-05-01'), event('2027-03-02'), event('2027-02-01')], today)).toEqual({
+      name: '2027-03-02',
+      on: '2027-03-02',
+    });
+    expect(nextEvent([event('2027-02-01')], today)).toBeNull();
   });
 });

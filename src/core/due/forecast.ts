@@ -1,4 +1,4 @@
-import type { LogEntry } from '../gear';
+import type { Inspection, Item, LogEntry } from '../gear';
 import { addDays } from './index';
 
 export interface ForecastInput {
@@ -95,4 +95,38 @@ export function forecast({ from, rhythmDays, today, log, event }: ForecastInput)
     }
   }
   return { ...base, on, by, plusMinusDays };
+}
+
+export interface DueInput {
+  readonly item: Item;
+  /** The item's own lines of the record. */
+  readonly log: readonly LogEntry[];
+  /** Its newest look, or null. */
+  readonly seen: Inspection | null;
+  readonly rhythmDays: number;
+  /** Minutes its care takes now, hands and waiting together. */
+  readonly careMin: number;
+  readonly today: string;
+  readonly event: { readonly name: string; readonly on: string } | null;
+}
+
+/** When an item is due, from its own record: counted from its last care or look, whichever is later, else from the day it was bought. */
+export function dueOf({ item, log, seen, rhythmDays, careMin, today, event }: DueInput): Forecast {
+  const cared = log.filter((e) => e.type === 'care').map((e) => e.at.slice(0, 10));
+  const from = [...cared, ...(seen ? [seen.at.slice(0, 10)] : [])].sort().at(-1) ?? item.boughtOn ?? today;
+  return forecast({
+    from,
+    rhythmDays,
+    today,
+    log,
+    event: event ? { ...event, careDays: Math.ceil(careMin / 1440) } : undefined,
+  });
+}
+
+/** The next day that the kit must be ready for, or null. */
+export function nextEvent(log: readonly LogEntry[], today: string): { readonly name: string; readonly on: string } | null {
+  const events = log.flatMap((e) =>
+    e.type === 'event' && e.on && e.on >= today ? [{ name: e.name ?? 'the next outing', on: e.on }] : [],
+  );
+  return events.sort((a, b) => (a.on < b.on ? -1 : 1))[0] ?? null;
 }

@@ -7,7 +7,7 @@ import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/UseLog';
 import { rhythmOf } from '../../core/due';
-import { forecast } from '../../core/due/forecast';
+import { dueOf, nextEvent } from '../../core/due/forecast';
 import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
 import { AIM_WORDS, FINISH_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
@@ -111,28 +111,10 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
 function Next({ kit, item, careMin, needsNow }: { kit: Kit; item: Item; careMin: number; needsNow: boolean }) {
   const seen = latestInspection(kit.inspections, item.id);
   const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
-  const care = log.filter((e) => e.type === 'care').sort((a, b) => (a.at < b.at ? 1 : -1))[0];
   const now = today();
-  const outing = (kit.log ?? [])
-    .filter((e) => e.type === 'event' && e.on && e.on >= now)
-    .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
+  const event = nextEvent(kit.log ?? [], now);
   const rhythm = rhythmOf(item);
-  const from =
-    [care?.at, seen?.at]
-      .filter((x): x is string => !!x)
-      .sort()
-      .at(-1) ??
-    item.boughtOn ??
-    now;
-  const next = forecast({
-    from: from.slice(0, 10),
-    rhythmDays: rhythm.days,
-    today: now,
-    log,
-    ...(outing?.on
-      ? { event: { name: outing.name ?? 'the next outing', on: outing.on, careDays: Math.ceil(careMin / 1440) } }
-      : {}),
-  });
+  const next = dueOf({ item, log, seen, rhythmDays: rhythm.days, careMin, today: now, event });
   return (
     <section aria-labelledby="next">
       <h2 id="next">Next look</h2>
@@ -145,7 +127,7 @@ function Next({ kit, item, careMin, needsNow }: { kit: Kit; item: Item; careMin:
         ) : (
           <>
             {next.on <= now ? 'Due since ' : ''}
-            <strong>{dayText(next.on)}</strong>. {forecastText(next, rhythm.reason, outing?.name)}
+            <strong>{dayText(next.on)}</strong>. {forecastText(next, rhythm.reason, event?.name)}
           </>
         )}
       </p>
