@@ -86,7 +86,7 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
     <section aria-labelledby="history">
       <h2 id="history">Record</h2>
       {looks.length > 1 && (
-        <Suspense fallback={<div style={{ height: 224 }} />}>
+        <Suspense fallback={<div style={{ height: 250 }} />}>
           <StateChart looks={looks} care={lines.filter((e) => e.type === 'care')} />
         </Suspense>
       )}

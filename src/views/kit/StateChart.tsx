@@ -45,7 +45,7 @@ export function StateChart({ looks, care }: { looks: readonly Inspection[]; care
     })
     .join(', ');
   return (
-    <figure style={{ margin: 0 }}>
+    <figure style={{ margin: 0, minHeight: 250 }}>
       <div
         style={{ height: 200 }}
         role="img"
