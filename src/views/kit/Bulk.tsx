@@ -11,6 +11,8 @@ import { changeItems } from '../../data/repo';
 import { Button, ButtonLink, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
+import { withField } from './edit';
+import { LendSheet } from './LendSheet';
 
 const Bar = styled.div`
   position: sticky;
@@ -29,19 +31,10 @@ const things = (n: number): string => (n === 1 ? 'one thing' : `${n} things`);
 const hands = ({ programme }: Ranked): number =>
   (programme?.steps ?? []).filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin, 0);
 
-/** Takes a field away when its value is undefined: absent means unknown. */
-function patched(item: Item, patch: Partial<Record<keyof Item, unknown>>): Item {
-  const next: Record<string, unknown> = { ...item, ...patch };
-  for (const key of Object.keys(patch)) if (next[key] === undefined) delete next[key];
-  return next as unknown as Item;
-}
-
 /** What can be done with several things at once. Everything can be undone. */
 export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => void }) {
   const [open, setOpen] = useState<'tag' | 'lend' | 'plan' | null>(null);
   const [tag, setTag] = useState('');
-  const [to, setTo] = useState('');
-  const [back, setBack] = useState('');
   if (rows.length === 0) return null;
   const change = async (said: string, with_: (item: Item) => Item): Promise<void> => {
     const undo = await changeItems(rows.map((r) => with_(r.item)));
@@ -63,7 +56,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
         Tag
       </Button>
       {lent ? (
-        <Button $quiet onClick={() => void change(`${count} came back.`, (i) => patched(i, { lent: undefined }))}>
+        <Button $quiet onClick={() => void change(`${count} came back.`, (i) => withField(i, 'lent', undefined))}>
           Came back
         </Button>
       ) : (
@@ -75,7 +68,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
         $quiet
         onClick={() =>
           void change(away ? `${count} brought back.` : `${count} put away.`, (i) =>
-            patched(i, { archivedOn: away ? undefined : today() }),
+            withField(i, 'archivedOn', away ? undefined : today()),
           )
         }
       >
@@ -107,30 +100,12 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
         </Sheet>
       )}
       {open === 'lend' && (
-        <Sheet title={`Lend ${count}`} open onClose={() => setOpen(null)}>
-          <Row $wrap $gap={16} $top>
-            <Field>
-              To whom?
-              <input autoFocus value={to} maxLength={200} onChange={(e) => setTo(e.target.value)} />
-            </Field>
-            <Field>
-              Wanted back on
-              <input type="date" value={back} onChange={(e) => setBack(e.target.value)} />
-            </Field>
-          </Row>
-          <Row>
-            <Button
-              disabled={to.trim() === ''}
-              onClick={() =>
-                void change(`${count} lent to ${to.trim()}.`, (i) =>
-                  patched(i, { lent: { to: to.trim(), on: today(), ...(back ? { back } : {}) } }),
-                )
-              }
-            >
-              Lend
-            </Button>
-          </Row>
-        </Sheet>
+        <LendSheet
+          title={`Lend ${count}`}
+          action="Lend"
+          onLend={(lent) => void change(`${count} lent to ${lent.to}.`, (i) => ({ ...i, lent }))}
+          onClose={() => setOpen(null)}
+        />
       )}
       {open === 'plan' && (
         <Sheet title={`${things(planned.length)} of ${rows.length} need care`} open onClose={() => setOpen(null)}>

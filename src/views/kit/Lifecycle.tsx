@@ -6,10 +6,11 @@ import { addDays } from '../../core/due';
 import type { Item, Kit } from '../../core/gear';
 import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
-import { Button, Field, Note, Quiet, Row } from '../../ui/basics';
+import { Button, Note, Quiet, Row } from '../../ui/basics';
 import { NumberField } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { withField } from './edit';
+import { LendSheet } from './LendSheet';
 
 /** A season without use is worth a word [from memory]. */
 const SEASON_DAYS = 365;
@@ -25,8 +26,6 @@ const since = (from: string, to: string): number => Math.round((Date.parse(to) -
 /** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
 export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
   const [open, setOpen] = useState<'lend' | 'target' | null>(null);
-  const [to, setTo] = useState('');
-  const [back, setBack] = useState('');
   const [target, setTarget] = useState<number | undefined>(item.targetYears);
   const name = item.name ?? KIND_WORDS[item.kind];
   const now = today();
@@ -114,31 +113,12 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         </Button>
       </Row>
       {open === 'lend' && (
-        <Sheet title={`Lend ${name}`} open onClose={() => setOpen(null)}>
-          <Row $wrap $gap={16} $top>
-            <Field>
-              To whom?
-              <input autoFocus value={to} maxLength={200} onChange={(e) => setTo(e.target.value)} />
-            </Field>
-            <Field>
-              Wanted back on
-              <input type="date" value={back} onChange={(e) => setBack(e.target.value)} />
-            </Field>
-          </Row>
-          <Row>
-            <Button
-              disabled={to.trim() === ''}
-              onClick={() =>
-                void change(`${name} is with ${to.trim()}.`, {
-                  ...item,
-                  lent: { to: to.trim(), on: now, ...(back ? { back } : {}) },
-                })
-              }
-            >
-              Lend it
-            </Button>
-          </Row>
-        </Sheet>
+        <LendSheet
+          title={`Lend ${name}`}
+          action="Lend it"
+          onLend={(lent) => void change(`${name} is with ${lent.to}.`, { ...item, lent })}
+          onClose={() => setOpen(null)}
+        />
       )}
       {open === 'target' && (
         <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
