@@ -1,10 +1,11 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Page } from 'puppeteer-core';
 import { makeDemoKit } from '../demo/kit';
 import { makeApp } from '../server/app';
+import { CHROMIUM, CHROMIUM_ARGS } from '../scripts/chromium';
 
 /*
  * The page with many things, measured in Chromium: how long one step of searching, filtering, sorting and scrolling takes until it is drawn,
@@ -12,7 +13,6 @@ import { makeApp } from '../server/app';
  */
 const STEP_AIM_MS = 100;
 const TASK_AIM_MS = 50;
-const chromium = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((p) => p && existsSync(p));
 
 /** Puts a kit of this size straight into the page's store. */
 async function fill(page: Page, count: number): Promise<void> {
@@ -117,23 +117,15 @@ async function measure(page: Page, base: string, count: number): Promise<Record<
 }
 
 export async function benchPage(): Promise<void> {
-  if (!chromium) return console.log('page: no Chromium here, not measured');
+  if (!CHROMIUM) return console.log('page: no Chromium here, not measured');
   const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const profile = mkdtempSync(join(tmpdir(), 'umbrastic-bench-'));
   const browser = await puppeteer.launch({
-    executablePath: chromium,
+    executablePath: CHROMIUM,
     userDataDir: profile,
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
+    args: CHROMIUM_ARGS,
   });
   const page = await browser.newPage();
   await page.setViewport({ width: 1280, height: 800 });

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer from 'puppeteer-core';
 import { makeApp } from '../server/app';
+import { CHROMIUM, CHROMIUM_ARGS } from './chromium';
 
 /** Takes one picture of each main view from the demo data into docs/screenshots. Needs a build (npm run build) and Chromium. */
 const SHOTS: readonly {
@@ -29,10 +30,7 @@ const SHOTS: readonly {
   { name: 'correct', path: '/kit/itm-trim-shoes?correct=1' },
 ];
 
-const chromium = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
-  (path) => path && existsSync(path),
-);
-if (!chromium || !existsSync('dist/index.html')) {
+if (!CHROMIUM || !existsSync('dist/index.html')) {
   console.error('This needs Chromium and a build: npm run build');
   process.exit(1);
 }
@@ -41,17 +39,9 @@ await new Promise((resolve) => server.once('listening', resolve));
 const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 const profile = mkdtempSync(join(tmpdir(), 'umbrastic-shots-'));
 const browser = await puppeteer.launch({
-  executablePath: chromium,
+  executablePath: CHROMIUM,
   userDataDir: profile,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
+  args: CHROMIUM_ARGS,
 });
 const page = await browser.newPage();
 await page.goto(base, { waitUntil: 'networkidle0' });

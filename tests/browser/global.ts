@@ -1,11 +1,12 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer from 'puppeteer-core';
 import type { TestProject } from 'vitest/node';
 import { makeApp } from '../../server/app';
+import { CHROMIUM, CHROMIUM_ARGS } from '../../scripts/chromium';
 
 declare module 'vitest' {
   export interface ProvidedContext {
@@ -13,10 +14,6 @@ declare module 'vitest' {
     wsEndpoint: string;
   }
 }
-
-const CHROMIUM = [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
-  (path) => path && existsSync(path),
-);
 
 /** Builds the app, serves it with the demo kit, and starts the browser that the tests drive. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
@@ -33,15 +30,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const browser = await puppeteer.launch({
     executablePath: CHROMIUM,
     userDataDir: profile,
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
+    args: CHROMIUM_ARGS,
   });
   project.provide('baseUrl', `http://127.0.0.1:${(server.address() as AddressInfo).port}`);
   project.provide('wsEndpoint', browser.wsEndpoint());
