@@ -2,6 +2,7 @@
  * How much cleaner. The bottle's own dose wins; without one a range is guessed and said to be a guess. Refuses: choosing the cleaner.
  */
 import type { Supply, SupplyClass, WasherKind } from '../gear';
+import { hardnessClass, ML_PER_US_FL_OZ, type HardnessClass } from '../units';
 
 /** Ranges used without a label dose, mL [common practice, no source]. */
 export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>> = {
@@ -19,68 +20,163 @@ export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>>
   powder: [40, 70],
   vinegar: [50, 100],
 };
-/** Hardness bands, mg/L as CaCO₃. Source: USGS water hardness classes. Factors from memory. */
-const HARDNESS = [
-  { upTo: 60, factor: 0.9 },
-  { upTo: 120, factor: 1 },
-  { upTo: 180, factor: 1.15 },
-  { upTo: Infinity, factor: 1.3 },
-] as const;
+const ANY_GUESS_ML = [20, 40] as const;
+
+/* Factors from memory. Each is 1 at the usual case: half a kilogram, worn, moderately hard water, an efficient front loader. */
+const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = {
+  soft: 0.9,
+  'moderately hard': 1,
+  hard: 1.15,
+  'very hard': 1.3,
+};
 const SOIL_FACTOR = [0.85, 0.9, 1, 1.1, 1.25] as const;
-const BULK_FACTOR = { small: 0.9, medium: 1, large: 1.3 } as const;
+/** Used only where no label speaks for the machine: more water wants more cleaner. */
+const MACHINE_FACTOR: Readonly<Record<WasherKind, number>> = {
+  'front-loader': 1,
+  impeller: 1.1,
+  agitator: 1.2,
+  tub: 1,
+  basin: 0.7,
+};
+/** Load factor between these loads, kg dry: a single garment is the usual case, one big bag or three jackets want half as much again. */
+const LOAD_KNOTS = [
+  [0.05, 0.8],
+  [0.3, 1],
+  [0.6, 1],
+  [1.4, 1.5],
+] as const;
+/** From this load on a guessed range reaches higher [common practice: about 150 mL for two jackets or one big bag]. */
+const BIG_LOAD = { kg: 0.8, factor: 1.25 } as const;
+const USUAL = { soil: 2, hardnessMgPerL: 100 } as const;
 
 export interface DoseInput {
   readonly cleaner: SupplyClass;
   /** The bottle, when one is owned. */
-  readonly bottle: Supply | null;
+  readonly bottle: Pick<Supply, 'labelDoseMl' | 'labelDoseRangeMl' | 'labelDoseByWasher'> | null;
   readonly machine: WasherKind;
-  readonly bulk: keyof typeof BULK_FACTOR;
+  /** Dry load, kg, > 0. */
+  readonly loadKg: number;
+  /** 0 to 4; undefined = taken as worn. */
   readonly soil: number | undefined;
+  /** mg/L as CaCO₃, ≥ 0; undefined = taken as 100. */
   readonly hardnessMgPerL: number | undefined;
   /** Our own ceiling, mL, or null. */
   readonly ceilingMl: number | null;
+  /** A guessed range that fits better than the class's own, mL. */
+  readonly guessMl?: readonly [number, number];
+}
+export type DoseBasis = 'label' | 'label-range' | 'guess' | 'own';
+export interface DoseFactors {
+  readonly load: number;
+  readonly soil: number;
+  readonly hardness: number;
+  readonly machine: number;
 }
 export interface Dose {
+  /** Whole mL; tenths below 3 mL. */
   readonly ml: number;
-  readonly basis: 'label' | 'label-range' | 'guess';
+  readonly basis: DoseBasis;
   readonly rangeMl: readonly [number, number];
   readonly capped: boolean;
+  /** What the factors start from, mL. */
+  readonly baseMl: number;
+  readonly factors: DoseFactors;
+  /** Base times factors, before any clamp, mL. */
+  readonly freeMl: number;
 }
 
-/** The product of load, soil and hardness factors. */
-export function doseFactor({ bulk, soil, hardnessMgPerL }: Pick<DoseInput, 'bulk' | 'soil' | 'hardnessMgPerL'>): number {
-  const hardness = HARDNESS.find((band) => (hardnessMgPerL ?? 100) <= band.upTo) ?? HARDNESS[3];
-  return BULK_FACTOR[bulk] * (SOIL_FACTOR[soil ?? 2] ?? 1) * hardness.factor;
+/** Straight between the knots, level outside them. */
+function loadFactor(kg: number): number {
+  let [fromKg, from]: readonly [number, number] = LOAD_KNOTS[0];
+  for (const [toKg, to] of LOAD_KNOTS) {
+    if (kg <= toKg) return toKg === fromKg ? to : from + ((kg - fromKg) / (toKg - fromKg)) * (to - from);
+    [fromKg, from] = [toKg, to];
+  }
+  return from;
 }
 
 /**
- * The dose in mL, whole. A single label dose is exact; factors move it only inside the label's own range; our ceiling comes last.
- * Without a label, factors move it inside the guessed range.
+ * The four factors of a dose.
+ * @throws RangeError when the load is not above 0 or the hardness is below 0.
+ */
+export function doseFactors({
+  loadKg,
+  soil,
+  hardnessMgPerL,
+  machine,
+}: Pick<DoseInput, 'loadKg' | 'soil' | 'hardnessMgPerL' | 'machine'>): DoseFactors {
+  if (!(loadKg > 0)) throw new RangeError('The load must be above 0 kg.');
+  if (hardnessMgPerL !== undefined && !(hardnessMgPerL >= 0)) throw new RangeError('The hardness must be 0 or more.');
+  return {
+    load: loadFactor(loadKg),
+    soil: SOIL_FACTOR[soil ?? USUAL.soil] ?? 1,
+    hardness: HARDNESS_FACTOR[hardnessClass(hardnessMgPerL ?? USUAL.hardnessMgPerL)],
+    machine: MACHINE_FACTOR[machine],
+  };
+}
+
+const whole = (ml: number): number => (ml < 3 ? Math.round(ml * 10) / 10 : Math.round(ml));
+const clamp = (ml: number, [low, high]: readonly [number, number]): number => Math.min(high, Math.max(low, ml));
+
+/**
+ * The dose in mL: base × load × soil × hardness × machine. A single label dose is exact; factors move it only inside the label's own range;
+ * our ceiling comes last. Without a label, factors move it inside the guessed range.
+ * @throws RangeError as `doseFactors`.
  */
 export function doseMl(input: DoseInput): Dose {
   const { bottle, ceilingMl } = input;
-  const label = bottle?.labelDoseByWasher?.[input.machine] ?? bottle?.labelDoseMl;
+  const forMachine = bottle?.labelDoseByWasher?.[input.machine];
+  const label = forMachine ?? bottle?.labelDoseMl;
   const range = bottle?.labelDoseRangeMl;
-  const factor = doseFactor(input);
-  let ml: number;
+  const all = doseFactors(input);
   let rangeMl: readonly [number, number];
-  let basis: Dose['basis'];
+  let baseMl: number;
+  let basis: DoseBasis;
+  let factors = all;
   if (range) {
-    const [low, high] = [Math.min(...range), Math.max(...range)];
-    ml = Math.min(high, Math.max(low, (label ?? (low + high) / 2) * factor));
-    rangeMl = [low, high];
+    rangeMl = [Math.min(...range), Math.max(...range)];
+    baseMl = label ?? (rangeMl[0] + rangeMl[1]) / 2;
     basis = 'label-range';
+    if (forMachine !== undefined) factors = { ...all, machine: 1 };
   } else if (label !== undefined) {
-    ml = label;
     rangeMl = [label, label];
+    baseMl = label;
     basis = 'label';
+    factors = { load: 1, soil: 1, hardness: 1, machine: 1 };
   } else {
-    const guess = GUESSED_ML[input.cleaner] ?? [20, 40];
-    const [low, high] = input.bulk === 'large' ? [guess[0], guess[1] * 1.25] : guess;
-    ml = Math.min(high, Math.max(low, ((low + high) / 2) * factor));
-    rangeMl = [low, high];
+    const [low, high] = input.guessMl ?? GUESSED_ML[input.cleaner] ?? ANY_GUESS_ML;
+    rangeMl = input.guessMl || input.loadKg < BIG_LOAD.kg ? [low, high] : [low, high * BIG_LOAD.factor];
+    baseMl = (low + high) / 2;
     basis = 'guess';
   }
+  const freeMl = baseMl * factors.load * factors.soil * factors.hardness * factors.machine;
+  const ml = clamp(freeMl, rangeMl);
   const capped = ceilingMl !== null && ml > ceilingMl;
-  return { ml: Math.round(capped ? ceilingMl : ml), basis, rangeMl, capped };
+  return { ml: whole(capped ? ceilingMl : ml), basis, rangeMl, capped, baseMl, factors, freeMl };
+}
+
+/** True when a figure of one's own may stand in for this dose: inside the label, and under our ceiling. A guess binds nobody that closely. */
+export function ownDoseAllowed(ml: number, dose: Dose, ceilingMl: number | null): boolean {
+  if (!(ml > 0) || (ceilingMl !== null && ml > ceilingMl)) return false;
+  const [low, high] = dose.rangeMl;
+  return dose.basis === 'guess' ? ml <= 2 * high : ml >= low && ml <= high;
+}
+
+/** The same amount in other measures. Caps only with that bottle's own cap. `washes`: whole washes left in the bottle. */
+export function doseMeasures(
+  ml: number,
+  bottle: Pick<Supply, 'capMl' | 'remainingMl' | 'sizeMl' | 'price'> | null,
+): {
+  readonly usFlOz: number;
+  readonly caps: number | null;
+  readonly washes: number | null;
+  readonly cost: { readonly amount: number; readonly currency: string } | null;
+} {
+  const { capMl, remainingMl, sizeMl, price } = bottle ?? {};
+  return {
+    usFlOz: ml / ML_PER_US_FL_OZ,
+    caps: capMl ? ml / capMl : null,
+    washes: remainingMl === undefined || !(ml > 0) ? null : Math.floor(remainingMl / ml + 1e-9),
+    cost: price && sizeMl ? { amount: (price.amount * ml) / sizeMl, currency: price.currency } : null,
+  };
 }

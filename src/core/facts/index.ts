@@ -2,7 +2,8 @@
  * Turns a request into plain facts (a set of strings) that knowledge records test with `When`. Names are built from the record's own
  * words ("kind:…", "fill:…", "soil>=2"), so new kinds and materials need no change here. Refuses: deciding anything.
  */
-import type { Component, Equipment, Inspection, Item, Kit, Supply } from '../gear';
+import type { Component, Equipment, Inspection, Item, Kit } from '../gear';
+import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
 import type { StainRecord, Thresholds, Trait, When } from '../knowledge';
@@ -145,11 +146,6 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
   for (let n = worst; n <= 5; n++) facts.add(tag('drop<=', n));
   for (let n = 0; n <= worst; n++) facts.add(tag('drop>=', n));
   if (zones.some(([zone, grade]) => grade === worst && EXPOSED_ZONES.includes(zone))) facts.add('drop:exposed');
-}
-
-/** True when the bottle or set can still serve at all. Without any remaining amount there is enough. */
-export function isLeft(supply: Supply): boolean {
-  return supply.remainingMl !== 0 && supply.remainingCount !== 0;
 }
 
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */

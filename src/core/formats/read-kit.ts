@@ -56,7 +56,7 @@ function across(kit: Loose): Fault[] {
   const faults: Fault[] = [];
   const equipment = isObject(kit.equipment) ? kit.equipment : {};
   for (const list of ['items', 'inspections', 'supplies', 'log'] as const) duplicates(kit[list], list, faults);
-  for (const list of ['washers', 'dryers'] as const) duplicates(equipment[list], `equipment.${list}`, faults);
+  for (const list of ['washers', 'dryers', 'racks', 'irons'] as const) duplicates(equipment[list], `equipment.${list}`, faults);
   const items = objects(kit.items);
   const ids = new Set(items.map((item) => item.id));
   items.forEach(({ label, fillMap }, index) => {

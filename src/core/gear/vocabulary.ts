@@ -212,6 +212,15 @@ export const WASHER_KINDS = ['front-loader', 'agitator', 'impeller', 'tub', 'bas
 export const RESIDUES = ['softener', 'powder', 'perfume', 'bleach', 'workshop'] as const;
 export const DRYER_KINDS = ['vented', 'condenser', 'heat-pump', 'commercial'] as const;
 export const HEATS = ['air', 'low', 'medium', 'high'] as const;
+/** Where wet things dry. */
+export const RACK_KINDS = ['line', 'rack', 'flat'] as const;
+/** What a bottle says of itself; preferences, never limits. */
+export const SUPPLY_TRAITS = ['plant-based', 'perfume-free', 'dye-free'] as const;
+export const SUPPLY_PREFERENCES = [...SUPPLY_TRAITS, 'low-cost'] as const;
+/** What keeps a machine fit for technical loads. */
+export const UPKEEP_TASKS = ['hot-empty', 'descale', 'drawer', 'lint', 'filter', 'door'] as const;
+/** Units in which waterworks and test strips state hardness. */
+export const HARDNESS_UNITS = ['mg/L', '°dH', 'gpg', '°fH', '°Clark', 'mmol/L'] as const;
 export const UNIT_SYSTEMS = ['metric', 'us'] as const;
 export const WEIGHED_AFTER = ['dry', 'spin', 'round'] as const;
 
@@ -259,6 +268,11 @@ export type Wear = (typeof WEARS)[number];
 export type Weather = (typeof WEATHERS)[number];
 export type WasherKind = (typeof WASHER_KINDS)[number];
 export type DryerKind = (typeof DRYER_KINDS)[number];
+export type RackKind = (typeof RACK_KINDS)[number];
+export type SupplyTrait = (typeof SUPPLY_TRAITS)[number];
+export type SupplyPreference = (typeof SUPPLY_PREFERENCES)[number];
+export type UpkeepTask = (typeof UPKEEP_TASKS)[number];
+export type HardnessUnit = (typeof HARDNESS_UNITS)[number];
 export type Heat = (typeof HEATS)[number];
 export type Residue = (typeof RESIDUES)[number];
 export type Aim = (typeof AIMS)[number];

@@ -14,6 +14,11 @@ export const LABEL_RULES = {
   ironMaxC: { id: 'label-iron', ...ISO },
 } as const;
 
+/** Highest air temperature of a dryer under each tumble mark, °C. Source: ISO 3758:2012 (exhaust 60 and 80 °C); without heat from memory. */
+export const TUMBLE_MAX_C = { air: 40, low: 60, normal: 80 } as const;
+/** Highest sole-plate temperature at one dot, °C. Source: ISO 3758:2012. */
+export const ONE_DOT_C = 110;
+
 interface MakerRule {
   readonly about: MakerNote['about'];
   readonly says: MakerNote['says'];

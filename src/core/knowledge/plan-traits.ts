@@ -66,6 +66,8 @@ export const ASSUMPTIONS = [
   { id: 'spray-not-standard', when: { all: ['repellent'], any: ['test-after'] } },
   { id: 'print-assumed', when: { all: ['fitting:print'], none: ['part:print', 'life-safety'] } },
   { id: 'maker-and-label-differ', when: { all: ['maker-and-label-differ'] } },
+  { id: 'dryer-runs-hot', when: { all: ['dryer-runs-hot', 'wet'] } },
+  { id: 'iron-runs-hot', when: { all: ['iron-too-hot', 'has-finish', 'can:iron>=110'] } },
 ] as const satisfies readonly Trait[];
 
 /** How heat reaches a finish; the first whose condition holds is taken. */
@@ -74,9 +76,9 @@ export const WARM_WAYS = [
     use: 'tumble',
     when: { all: ['can:tumble:low', 'dryer-fits'], any: ['school:PROOF-HEAT=line-then-tumble', 'school:PROOF-HEAT=tumble'] },
   },
-  { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'] } },
+  { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'], none: ['iron-too-hot'] } },
   { use: 'hair-dryer', when: { all: ['school:PROOF-HEAT=hair-dryer'], none: ['maker-forbids-heat'] } },
   { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
-  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled'] } },
+  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot'] } },
   { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
 ] as const;

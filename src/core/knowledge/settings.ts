@@ -34,6 +34,15 @@ export const BALL_CLASS: readonly Choice<SupplyClass>[] = [
 export const BATH_LITRES: Readonly<Record<Bulk, number>> = { small: 10, medium: 25, large: 40 };
 /** Litres a machine rinse, when the cycle does not say. */
 export const DRUM_RINSE_LITRES = 12;
+/** Water that any load is taken to hold at least, kg per kg dry at 600 rpm [from memory]. */
+export const LEAST_HELD = 0.3;
+/** Most things of a kind that go into one drum together, where the construction says so [common practice]; else the machine's kilograms decide. */
+export const AT_MOST_A_LOAD: readonly Choice<number>[] = [
+  { use: 1, when: { any: ['bag-like', 'kind:jersey', 'mat:acrylic-pile', 'shelter', 'bulk:large'] } },
+  { use: 2, when: { any: ['down-filled', 'waterproof'] } },
+  { use: 3, when: { any: ['shoe-like'] } },
+  { use: 4 },
+];
 /** Fresh fills that a gentle cycle performs, when it does not say. */
 export const CYCLE_RINSES = 2;
 export const CYCLE_MINUTES = 50;

@@ -1,5 +1,6 @@
-import type { SupplyClass } from '../gear';
+import type { Phase, SupplyClass } from '../gear';
 import type { NeverPair } from '../knowledge';
+import { pairOf } from '../supplies';
 import type { PlannedStep, Refusal, StepSettings } from './state';
 
 /** Supplies that a step brings to the thing or its bath. */
@@ -7,25 +8,33 @@ export function used({ cleaner, proofer, aids }: StepSettings): SupplyClass[] {
   return [...(cleaner ? [cleaner] : []), ...(proofer ? [proofer] : []), ...(aids ?? [])];
 }
 
-/** The pair that forbids two supplies to meet, or null. */
-export function pairOf(pairs: readonly NeverPair[], a: SupplyClass, b: SupplyClass): NeverPair | null {
-  return pairs.find((p) => (p.one.includes(a) && p.other.includes(b)) || (p.one.includes(b) && p.other.includes(a))) ?? null;
+interface Bringing {
+  readonly phase: Phase;
+  readonly do: string;
+  readonly settings: StepSettings;
 }
-
-/** True when fresh water takes away what came before. */
-const rinsesOut = (step: PlannedStep): boolean => step.template.phase === 'rinse' || (step.settings.rinses ?? 0) > 0;
+/** Verbs that clear a machine or bath of what stood in it. */
+const CLEARS = new Set(['rinse-vessel', 'purge-machine', 'purge-scent', 'scrub-tub']);
+/** What a step leaves standing: nothing where fresh water takes it away. A rinse that itself brings something leaves that. */
+export function leftAfter<T>(step: Bringing, before: readonly T[], brought: readonly T[]): readonly T[] {
+  const fresh = (step.settings.rinses ?? 0) > 0 || CLEARS.has(step.do);
+  if (fresh) return [];
+  return step.phase === 'rinse' ? brought : [...before, ...brought];
+}
 
 /**
  * Leaves out every step that would bring a supply together with one it must never meet, in the same step or since the last rinse.
+ * @param standing what is in the machine or bath already.
  * @returns the steps that stay, in order, and what was refused with the pair that refuses it.
  */
 export function keepApart(
   steps: readonly PlannedStep[],
   pairs: readonly NeverPair[],
+  standing: readonly SupplyClass[] = [],
 ): { readonly steps: PlannedStep[]; readonly refused: Refusal[] } {
   const stay: PlannedStep[] = [];
   const refused: Refusal[] = [];
-  let left: SupplyClass[] = [];
+  let left: readonly SupplyClass[] = standing;
   for (const step of steps) {
     const brought = used(step.settings);
     const clash = brought
@@ -36,7 +45,7 @@ export function keepApart(
       continue;
     }
     stay.push(step);
-    left = rinsesOut(step) ? [] : [...left, ...brought];
+    left = leftAfter({ ...step.template, settings: step.settings }, left, brought);
   }
   return { steps: stay, refused };
 }

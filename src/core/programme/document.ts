@@ -130,10 +130,22 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
     const limit = plan.envelope.bounds[dimension].by;
     if (limit) why.push(whyOfLimit(limit));
   }
-  if (step.settings.doseMl !== undefined && step.settings.cleaner === plan.cleaner && plan.dose) {
-    const reason = reasons.get(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
+  const add = (id: string): void => {
+    const reason = reasons.get(id);
     if (reason) why.push(reason);
+  };
+  const { settings, template } = step;
+  const { own } = plan.request.item;
+  if (settings.doseMl !== undefined && settings.cleaner) {
+    if (own?.dosesMl?.[settings.cleaner] === settings.doseMl) add('own-dose');
+    else if (settings.cleaner === plan.cleaner && plan.dose)
+      add(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
   }
+  if (template.phase === 'rinse' && settings.rinseModel) {
+    if ((settings.rinseModel.by === 'hand' ? own?.bathRinses : own?.drumRinses) !== undefined) add('own-rinses');
+    else if (plan.facts.has('rinse-learned')) add('rinse-learned');
+  }
+  if (template.phase === 'wash' && own?.tempC !== undefined && settings.tempC === own.tempC) add('own-temp');
   return why;
 }
 
@@ -155,10 +167,15 @@ function marksOf(plan: Plan, words: Words): StepContext['marks'] {
 function contextOf(plan: Plan, step: PlannedStep, words: Words): StepContext {
   const washer = plan.washer;
   const dryer = plan.dryer;
+  const rack = plan.request.kit.equipment?.racks?.find((r) => r.kind === step.settings.place);
+  const vessel = plan.request.kit.equipment?.washers?.find((w) => w.id === step.settings.washerId) ?? null;
   return {
     s: step.settings,
     has: (fact) => plan.facts.has(fact),
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
+    vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
+    rack: rack?.name ? ` (“${rack.name}”)` : '',
+    standing: [...new Set((vessel?.unrinsed ?? []).map((s) => SUPPLY_WORDS[s.class]))].join(', '),
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     attendedMin: step.attendedMin,
     unattendedMin: step.unattendedMin,

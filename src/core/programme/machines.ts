@@ -2,7 +2,7 @@ import { holds } from '../facts';
 import type { Cycle, Dryer, Heat, Method, Washer } from '../gear';
 import { HEATS } from '../gear';
 import { allows } from '../envelope';
-import { DRY_HEAT, EQUIPMENT_RULES } from '../knowledge';
+import { DRY_HEAT, EQUIPMENT_RULES, TUMBLE_MAX_C } from '../knowledge';
 import type { PlanState } from './state';
 import { pick } from './state';
 
@@ -88,9 +88,18 @@ export function heatAllowed(heat: Heat, state: Pick<PlanState, 'envelope'>): boo
   return allows(state.envelope, 'tumble', heat === 'medium' ? 'normal' : heat);
 }
 
+/** True when a setting, as measured, blows hotter than the item's tumble mark permits. Unmeasured settings are taken at their name. */
+export function measuredTooHot(heat: Heat, { envelope, dryer }: Pick<PlanState, 'envelope' | 'dryer'>): boolean {
+  const measuredC = dryer?.heatC?.[heat];
+  const mark = envelope.bounds.tumble.value;
+  return measuredC !== undefined && mark !== 'none' && measuredC > TUMBLE_MAX_C[mark];
+}
+
 /** The warmest heat up to `wish` that the item bears and the dryer has, or null. */
 export function warmest(wish: Heat, state: Pick<PlanState, 'envelope' | 'dryer'>): Heat | null {
-  const usable = heatsOf(state.dryer).filter((heat) => HEATS.indexOf(heat) <= HEATS.indexOf(wish) && heatAllowed(heat, state));
+  const usable = heatsOf(state.dryer).filter(
+    (heat) => HEATS.indexOf(heat) <= HEATS.indexOf(wish) && heatAllowed(heat, state) && !measuredTooHot(heat, state),
+  );
   return usable[usable.length - 1] ?? null;
 }
 

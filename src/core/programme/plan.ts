@@ -4,12 +4,14 @@ import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
 import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, ownedFacts, seenFacts, tag } from '../facts';
+import type { Washer } from '../gear';
 import { ACTIONS } from '../gear';
-import { rinsesToClear } from '../rinsing';
+import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { Family, Knowledge } from '../knowledge';
 import * as k from '../knowledge';
 import { keepApart } from './apart';
-import { chooseBath, chooseDryer, chooseMethod, chooseWasher } from './machines';
+import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
+import { refuseOwn } from './own';
 import { movesLimits, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
 import type { PlannedStep, PlanRequest, PlanState, StepSettings } from './state';
@@ -69,6 +71,7 @@ function newState(
     cycleRinses: 0,
     extraRinses: 0,
     bathRinses: 0,
+    rinse: null,
     shopping: new Map(),
   };
 }
@@ -99,7 +102,7 @@ function settleWash(state: PlanState): void {
   const maxC = envelope.bounds.washMaxC.value;
   const wishC = pick(family.tempC, facts) ?? 20;
   const ceilingC = pick(k.SOIL_CEILING_C, facts) ?? Infinity;
-  state.tempC = Math.min(wishC, maxC ?? Infinity, ceilingC);
+  state.tempC = Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC);
   state.action = ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
   const maxRpm = envelope.bounds.spinMaxRpm.value ?? Infinity;
   const wishRpm = Math.min(pick(k.SPIN_WISH, facts) ?? family.spinRpm, maxRpm);
@@ -108,26 +111,46 @@ function settleWash(state: PlanState): void {
   settleRinses(state);
 }
 
+/** The rinse model of this thing: its own exchange fraction where runs have taught one. */
+function rinseModel(state: PlanState, by: RinseBy, heldKgPerKg: number, freshL: number): NonNullable<PlanState['rinse']> {
+  const { learned } = state.request.item;
+  const taught = by === 'hand' ? learned?.handRelease : learned?.drumRelease;
+  if (taught !== undefined) state.facts.add('rinse-learned');
+  return {
+    by,
+    dryKg: state.massG / 1000,
+    heldKgPerKg,
+    freshL,
+    sorbedShare: RINSE_DEFAULTS.sorbedShare,
+    release: taught ?? usualRelease(by),
+    target: RINSE_DEFAULTS.target,
+  };
+}
+
 function settleRinses(state: PlanState): void {
-  const { facts, family, cycle } = state;
-  const dryKg = state.massG / 1000;
+  const { facts, family, cycle, request } = state;
+  const { own } = request.item;
   if (state.method === 'machine') {
     state.cycleRinses = cycle?.rinses ?? k.CYCLE_RINSES;
     const freshL = cycle?.litres ? cycle.litres / (state.cycleRinses + 1) : k.DRUM_RINSE_LITRES;
-    const needed = Math.max(
-      family.minRinses,
-      state.cleaner ? rinsesToClear({ dryKg, heldKgPerKg: Math.max(0.3, family.heldKgPerKg), freshL, by: 'drum' }) : 0,
-    );
+    const held = heldAt(Math.max(k.LEAST_HELD, family.heldKgPerKg), state.spinRpm);
+    state.rinse = rinseModel(state, 'drum', held, freshL);
+    const counted = state.cleaner ? rinsesToClear(state.rinse, state.rinse.target) : 0;
+    const needed = Math.max(family.minRinses, own?.drumRinses ?? counted);
     const wanted = pick(k.EXTRA_RINSES, facts) ?? 0;
     state.extraRinses = Math.max(wanted, needed - state.cycleRinses);
     if (state.extraRinses > 0) facts.add('extra-rinse');
   } else if (state.method === 'tub' || state.method === 'hand') {
-    const heldKgPerKg = pick(k.HAND_HELD, facts) ?? 2;
-    state.bathRinses = Math.max(
-      family.minRinses,
-      rinsesToClear({ dryKg, heldKgPerKg, freshL: k.BATH_LITRES[state.bulk], by: 'hand' }),
-    );
+    state.rinse = rinseModel(state, 'hand', pick(k.HAND_HELD, facts) ?? 2, k.BATH_LITRES[state.bulk]);
+    state.bathRinses = Math.max(family.minRinses, own?.bathRinses ?? rinsesToClear(state.rinse, state.rinse.target));
   }
+}
+
+/** What stands unrinsed in the machine or bath that this goes into. */
+function standingIn(state: PlanState): NonNullable<Washer['unrinsed']> {
+  const vessel =
+    state.method === 'machine' ? state.washer : state.method === 'tub' || state.method === 'hand' ? chooseBath(state) : null;
+  return vessel?.unrinsed ?? [];
 }
 
 /** Turns the plan into a referral when no safe way is left; the reason becomes a fact. */
@@ -159,6 +182,7 @@ function settleMethod(state: PlanState): void {
     );
   }
   if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
+  if (standingIn(state).length > 0) facts.add('vessel-standing');
   if (state.washer) {
     facts.add('method-machine-owned').add(tag('washer:', state.washer.kind));
     if ((state.washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
@@ -173,6 +197,11 @@ function settleDrying(state: PlanState): void {
   if (state.dryer) facts.add('dryer-fits');
   else facts.add('launderette');
   if (state.dryer && state.dryer.heats === undefined) facts.add('heats-unknown');
+  const named = state.dryer && dryHeat({ ...state, dryer: { ...state.dryer, heatC: {} } });
+  if (named && measuredTooHot(named, state)) facts.add('dryer-runs-hot');
+  const irons = state.request.kit.equipment?.irons ?? [];
+  const ironMaxC = Math.min(k.ONE_DOT_C, state.envelope.bounds.ironMaxC.value ?? Infinity);
+  if (irons.length > 0 && irons.every((iron) => (iron.oneDotC ?? 0) > ironMaxC)) facts.add('iron-too-hot');
   const dry = pick(state.family.dry, facts);
   if (dry) facts.add(tag('dry:', dry));
   if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) refer(state, 'down-tumble');
@@ -206,8 +235,10 @@ function buildSteps(state: PlanState): PlannedStep[] {
       unattendedMin: planDuration(template.unattended, state, settings),
     });
   }
-  const apart = keepApart(steps, state.knowledge.neverTogether);
+  const standing = standingIn(state).map((s) => s.class);
+  const apart = keepApart(steps, state.knowledge.neverTogether, standing);
   state.refusals.push(...apart.refused);
+  refuseOwn(state, apart.steps);
   for (const { template, settings } of apart.steps) shop(state, settings, template.ifFailed === true);
   return apart.steps;
 }

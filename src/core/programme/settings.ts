@@ -53,6 +53,11 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     const bath = chooseBath(state);
     if (bath) s.washerId = bath.id;
   },
+  vessel: (state, s) => {
+    const vessel = state.method === 'machine' ? state.washer : chooseBath(state);
+    if (vessel) s.washerId = vessel.id;
+  },
+  rinseModel: (state, s) => void (state.rinse && (s.rinseModel = state.rinse)),
   proofWasher: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
   wash: (state, s) => {
     s.tempC = state.tempC;
@@ -80,6 +85,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     if (!state.cleaner) return;
     s.cleaner = state.cleaner;
     if (state.dose) s.doseMl = state.dose.ml;
+    if (state.bottle) s.supplyId = state.bottle.id;
   },
   cleanerOnly: (state, s) => void (state.cleaner && (s.cleaner = state.cleaner)),
   insideOut: (state, s) => {
@@ -90,7 +96,9 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   tubSoak: (state, s) => void (s.soakMin = soakCap(k.TUB_SOAK_MIN, state)),
   soakCleaner: (state, s) => {
     s.cleaner = soakClass(state);
-    s.doseMl = doseOf(state, s.cleaner, bottleOf(state, s.cleaner)).ml;
+    const bottle = bottleOf(state, s.cleaner);
+    s.doseMl = doseOf(state, s.cleaner, bottle).ml;
+    if (bottle) s.supplyId = bottle.id;
   },
   dryer: setDryer,
   rounds: (state, s) => {
@@ -138,6 +146,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     const bottle = bottleOf(state, s.proofer);
     const guess = washIn ? k.WASH_IN_PROOFER_ML : state.areaM2 * k.FACE_SHARE * k.PROOFER_ML_PER_M2;
     s.prooferMl = Math.round(bottle?.labelDoseMl ?? guess);
+    if (bottle) s.supplyId = bottle.id;
   },
 };
 

@@ -3,6 +3,7 @@ import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
 import type { Action, Cycle, Dryer, Heat, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
+import type { RinseInput } from '../rinsing';
 import type { Choice, Family, Knowledge, School, StepTemplate } from '../knowledge';
 import { holds } from '../facts';
 
@@ -40,9 +41,18 @@ export interface StepSettings {
   count?: number;
   proofer?: SupplyClass;
   prooferMl?: number;
+  /** The bottle that is meant; absent when none is owned. */
+  supplyId?: string;
+  /** What the number of rinses was worked out from. */
+  rinseModel?: RinseModel;
   tool?: string;
   ironC?: number;
   place?: string;
+}
+
+/** Inputs of the rinse model, as `rinsing` takes them; `target` is the share of the start at which it counts as clear. */
+export interface RinseModel extends Required<RinseInput> {
+  readonly target: number;
 }
 
 export interface PlannedStep {
@@ -82,6 +92,8 @@ export interface PlanState {
   cycleRinses: number;
   extraRinses: number;
   bathRinses: number;
+  /** What the rinses were worked out from; null without a bath or drum. */
+  rinse: RinseModel | null;
   readonly shopping: Map<SupplyClass, { needMl?: number; needCount?: number }>;
 }
 

@@ -1,5 +1,6 @@
-import { doseMl } from '../dosing';
-import { holds, isLeft, tag } from '../facts';
+import { doseMl, ownDoseAllowed, type Dose } from '../dosing';
+import { holds, tag } from '../facts';
+import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
 import { DOSE_CEILINGS, DOSE_GUESSES } from '../knowledge';
 import type { PlanState } from './state';
@@ -13,30 +14,30 @@ export function refuseSupplies(state: PlanState): void {
   }
 }
 
-/** The fullest bottle of a class, or null. */
+/** The bottle of a class that is taken: enough for its dose first, then by the user's preferences, then the fullest; or null. */
 export function bottleOf(state: PlanState, cls: SupplyClass): Supply | null {
   const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
-  const amount = (s: Supply): number => s.remainingMl ?? Infinity;
-  return owned.sort((a, b) => amount(b) - amount(a) || (a.id < b.id ? -1 : 1))[0] ?? null;
+  if (owned.length < 2) return owned[0] ?? null;
+  return inOrder(owned, (bottle) => doseOf(state, cls, bottle).ml, state.request.kit.preferences?.prefer)[0] ?? null;
 }
 
-/** What a dose of this class comes to here. */
-export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | null): ReturnType<typeof doseMl> {
+/** What a dose of this class comes to here; the user's own figure where the label and our ceiling let it. */
+export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | null): Dose {
   const ceiling = DOSE_CEILINGS.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
   const guess = DOSE_GUESSES.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
   const kind = state.washer?.kind ?? (state.method === 'hand' ? 'basin' : state.method === 'tub' ? 'tub' : 'front-loader');
-  const labelled =
-    bottle !== null && (bottle.labelDoseByWasher?.[kind] ?? bottle.labelDoseMl ?? bottle.labelDoseRangeMl) !== undefined;
   const dose = doseMl({
     cleaner,
-    bottle: labelled || !guess ? bottle : { id: 'guess', class: cleaner, labelDoseRangeMl: [guess[0], guess[1]] },
+    bottle,
     machine: kind,
-    bulk: state.bulk,
+    loadKg: state.massG / 1000,
     soil: state.request.inspection?.soil,
     hardnessMgPerL: state.request.kit.equipment?.waterHardnessMgPerL,
     ceilingMl: ceiling,
+    ...(guess ? { guessMl: guess } : {}),
   });
-  return labelled || !guess ? dose : { ...dose, basis: 'guess' };
+  const own = state.request.item.own?.dosesMl?.[cleaner];
+  return own !== undefined && ownDoseAllowed(own, dose, ceiling) ? { ...dose, ml: own, basis: 'own', capped: false } : dose;
 }
 
 /** Puts on the shopping list what a step needs and the cupboard lacks. */

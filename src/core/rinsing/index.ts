@@ -1,11 +1,18 @@
 /**
  * How many fresh fills clear the cleaner. Two compartments: free residue, diluted by each fill, and sorbed residue, let go slowly.
- * Refuses: product advice.
+ * Refuses: product advice, and saying that something is clear: suds and clear water do that.
  */
 
 /** Defaults [from memory]; common practice they reproduce: a quilt pressed in a bath 4–5 refills, a front loader at low spin 2. */
 export const RINSE_DEFAULTS = { sorbedShare: 0.5, releaseHand: 0.5, releaseDrum: 0.85, target: 0.03, limit: 30 } as const;
+/** Speed at which the held water of a construction is stated, rpm. */
+export const STATED_RPM = 600;
+/** Held water falls with speed to this power [from memory, after the EU spin-drying classes: A < 45 % near 1600 rpm, C < 63 % near 1000]. */
+const SPIN_POWER = 0.65;
+/** Drained without a spin, it holds at most this much more than at 600 rpm [from memory]. */
+const DRAINED = 2.2;
 
+export type RinseBy = 'hand' | 'drum';
 export interface RinseInput {
   /** Dry load, kg, > 0. */
   readonly dryKg: number;
@@ -13,37 +20,96 @@ export interface RinseInput {
   readonly heldKgPerKg: number;
   /** Fresh water a fill, litres, > 0. */
   readonly freshL: number;
-  readonly by: 'hand' | 'drum';
+  readonly by: RinseBy;
+  /** Share of the start that is sorbed, 0 to 1. */
+  readonly sorbedShare?: number;
+  /** Share of the sorbed part that one fill lets go, 0 to 1. */
+  readonly release?: number;
+}
+export interface Residue {
+  readonly free: number;
+  readonly sorbed: number;
+  readonly total: number;
+}
+export type RinseCount =
+  | { readonly status: 'clear'; readonly fills: number }
+  | { readonly status: 'never'; readonly fills: number; readonly left: number };
+
+/** Water held after draining at a speed, kg per kg dry, from what is held at 600 rpm. 0 rpm = only drained. */
+export function heldAt(heldAt600: number, rpm: number): number {
+  if (!(heldAt600 > 0) || !(rpm >= 0)) throw new RangeError('Held water must be above 0 and the speed 0 or more.');
+  return heldAt600 * Math.min(DRAINED, (STATED_RPM / rpm) ** SPIN_POWER);
 }
 
+const isShare = (x: number): boolean => x >= 0 && x <= 1;
+/** What one fill lets go of the sorbed part when nothing was learned. */
+export const usualRelease = (by: RinseBy): number => (by === 'hand' ? RINSE_DEFAULTS.releaseHand : RINSE_DEFAULTS.releaseDrum);
+
 /**
- * Share of the starting residue left after each fill.
- * Mixed tank: c ← c·Vr/(Vr+Vw); before each, the sorbed part releases its exchange fraction.
- * @returns residues[n-1] after n fills, at most `fills` of them.
- * @throws RangeError when a quantity is not a number above 0.
+ * Shares of the starting residue left after each fill. Before each, the sorbed part releases its exchange fraction; then the free part is
+ * diluted as in a mixed tank: c ← c·Vr/(Vr+Vw).
+ * @returns curve[n-1] after n fills, `fills` of them.
+ * @throws RangeError when a quantity is not a number above 0, or a share is not between 0 and 1.
  */
-export function rinseResidues(input: RinseInput, fills: number): number[] {
+export function rinseCurve(input: RinseInput, fills: number): Residue[] {
   const { dryKg, heldKgPerKg, freshL } = input;
+  const release = input.release ?? usualRelease(input.by);
+  let sorbed = input.sorbedShare ?? RINSE_DEFAULTS.sorbedShare;
   if (!(dryKg > 0) || !(heldKgPerKg > 0) || !(freshL > 0))
     throw new RangeError('Load, held water and fresh water must each be above 0.');
-  const release = input.by === 'hand' ? RINSE_DEFAULTS.releaseHand : RINSE_DEFAULTS.releaseDrum;
+  if (!isShare(release) || !isShare(sorbed)) throw new RangeError('Shares must be between 0 and 1.');
   const held = dryKg * heldKgPerKg;
   const stays = held / (held + freshL);
-  let sorbed: number = RINSE_DEFAULTS.sorbedShare;
   let free = 1 - sorbed;
-  const residues: number[] = [];
+  const curve: Residue[] = [];
   for (let n = 0; n < fills; n++) {
     const released = sorbed * release;
     sorbed -= released;
     free = (free + released) * stays;
-    residues.push(sorbed + free);
+    curve.push({ free, sorbed, total: free + sorbed });
   }
-  return residues;
+  return curve;
 }
 
-/** Fresh fills until the residue is at the target share of the start; at most `RINSE_DEFAULTS.limit`. */
-export function rinsesToClear(input: RinseInput, target: number = RINSE_DEFAULTS.target): number {
-  const residues = rinseResidues(input, RINSE_DEFAULTS.limit);
-  const at = residues.findIndex((r) => r <= target);
-  return at < 0 ? RINSE_DEFAULTS.limit : at + 1;
+/** Fresh fills until the residue is at the target share of the start, or that this many never reach it. */
+export function rinseCount(input: RinseInput, target: number = RINSE_DEFAULTS.target): RinseCount {
+  if (!(target > 0) || !(target < 1)) throw new RangeError('The target must be a share between 0 and 1.');
+  const curve = rinseCurve(input, RINSE_DEFAULTS.limit);
+  const at = curve.findIndex((r) => r.total <= target);
+  return at < 0
+    ? { status: 'never', fills: RINSE_DEFAULTS.limit, left: curve[curve.length - 1]?.total ?? 1 }
+    : { status: 'clear', fills: at + 1 };
+}
+export const rinsesToClear = (input: RinseInput, target?: number): number => rinseCount(input, target).fills;
+
+/** What ideal mixing alone would need: n = ⌈ln(1/target)/ln(1+Vw/Vr)⌉. Real loads need more. */
+export function idealFills({ dryKg, heldKgPerKg, freshL }: RinseInput, target: number = RINSE_DEFAULTS.target): number {
+  return Math.ceil(Math.log(1 / target) / Math.log(1 + freshL / (dryKg * heldKgPerKg)) - 1e-12);
+}
+
+const STEPS = 60;
+/** Where between two releases the count first falls to `n` or below; the count falls as the release grows. */
+function releaseFor(input: RinseInput, n: number): number {
+  let low = 0;
+  let high = 1;
+  for (let i = 0; i < STEPS; i++) {
+    const mid = (low + high) / 2;
+    if (rinsesToClear({ ...input, release: mid }) <= n) high = mid;
+    else low = mid;
+  }
+  return high;
+}
+
+/**
+ * The exchange fraction after it was seen how many fills cleared this load: the smallest change that gives the count seen. A count below
+ * what ideal mixing needs takes the fraction to 1, and one that no fraction explains leaves it at its least.
+ */
+export function learnRelease(input: RinseInput, clearAfter: number): number {
+  if (!(clearAfter >= 1)) throw new RangeError('Clear after at least one fill.');
+  const now = input.release ?? usualRelease(input.by);
+  const counted = rinsesToClear({ ...input, release: now });
+  if (counted === clearAfter) return now;
+  if (counted > clearAfter) return releaseFor(input, clearAfter);
+  // More fills were needed than counted: just below the fraction at which one fewer would have done.
+  return Math.max(0.02, releaseFor(input, clearAfter - 1) - 1e-6);
 }

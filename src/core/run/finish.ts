@@ -1,7 +1,8 @@
-import type { Inspection, Item, Kit, LogEntry, Supply, Washer } from '../gear';
+import type { Inspection, Item, Kit, LogEntry, Supply, UpkeepTask, Washer } from '../gear';
 import { nextLook } from '../due';
 import type { Run } from './index';
 import { doneSteps } from './index';
+import { learnRinse, rinsedIn } from './rinsed';
 
 /** What a finished run changes in the kit. */
 export interface RunResult {
@@ -10,6 +11,8 @@ export interface RunResult {
   readonly washers: readonly Washer[];
   /** How the thing is now, from what the run itself checked; null when nothing was. */
   readonly inspection: Inspection | null;
+  /** The thing with what the run taught about it; null when it taught nothing. */
+  readonly item: Item | null;
 }
 
 /** Zones that the drop test at the end of a run looks at. */
@@ -20,18 +23,40 @@ function carried(run: Run, stepId: string): number {
   return !state || state.state === 'skipped' ? 0 : state.times;
 }
 
-/** Supplies used, mL by class. A dose counts once for every time its step was carried out. */
-function usedMl(run: Run): Map<string, number> {
-  const used = new Map<string, number>();
+/** Takes what was used off the bottles: off the one that was meant first, then off the others of its class. Never below empty. */
+function takeOff(
+  run: Run,
+  supplies: readonly Supply[],
+): { readonly supplies: Supply[]; readonly taken: { supplyId: string; ml: number }[] } {
+  const left = new Map(supplies.map((s) => [s.id, s.remainingMl]));
+  const taken = new Map<string, number>();
   for (const { id, settings } of run.programme.steps) {
     const times = carried(run, id);
-    if (times === 0) continue;
-    if (settings.cleaner && settings.doseMl)
-      used.set(settings.cleaner, (used.get(settings.cleaner) ?? 0) + settings.doseMl * times);
-    if (settings.proofer && settings.prooferMl)
-      used.set(settings.proofer, (used.get(settings.proofer) ?? 0) + settings.prooferMl * times);
+    for (const [cls, ml] of [
+      [settings.cleaner, settings.doseMl],
+      [settings.proofer, settings.prooferMl],
+    ] as const) {
+      let want = cls && ml ? ml * times : 0;
+      const bottles = supplies.filter((s) => s.class === cls);
+      for (const { id: bottle } of bottles.sort(
+        (a, b) => Number(b.id === settings.supplyId) - Number(a.id === settings.supplyId),
+      )) {
+        const has = left.get(bottle) ?? 0;
+        const out = Math.min(want, has);
+        if (out <= 0) continue;
+        want -= out;
+        left.set(bottle, has - out);
+        taken.set(bottle, (taken.get(bottle) ?? 0) + out);
+      }
+    }
   }
-  return used;
+  return {
+    supplies: supplies.map((s) => {
+      const rest = left.get(s.id);
+      return rest === undefined || rest === s.remainingMl ? s : { ...s, remainingMl: rest };
+    }),
+    taken: [...taken].map(([supplyId, ml]) => ({ supplyId, ml })),
+  };
 }
 
 /** A purge clears a machine's residues; powder, bleach and greasy loads leave their own. */
@@ -92,16 +117,10 @@ export function finishRun(
   at: { readonly iso: string; readonly today: string; readonly logId: string; readonly inspectionId: string },
   measured: { readonly loftRatio?: number; readonly note?: string } = {},
 ): RunResult {
-  const used = usedMl(run);
-  const taken: { supplyId: string; ml: number }[] = [];
-  const supplies = (kit.supplies ?? []).map((supply) => {
-    const want = used.get(supply.class) ?? 0;
-    if (want <= 0 || supply.remainingMl === undefined || supply.remainingMl <= 0) return supply;
-    const ml = Math.min(want, supply.remainingMl);
-    used.set(supply.class, want - ml);
-    taken.push({ supplyId: supply.id, ml });
-    return { ...supply, remainingMl: supply.remainingMl - ml };
-  });
+  const { supplies, taken } = takeOff(run, kit.supplies ?? []);
+  const rinsed = rinsedIn(run);
+  const learned = learnRinse(item, rinsed);
+  const dryerId = run.programme.steps.find((s) => s.settings.dryerId !== undefined && carried(run, s.id) > 0)?.settings.dryerId;
   const due = nextLook(item, at.today);
   const washStep = run.programme.steps.find((s) => s.do === 'machine-wash');
   const entry: LogEntry = {
@@ -116,6 +135,8 @@ export function finishRun(
     nextDue: due.on,
     dueReason: due.reason,
     ...(washStep?.settings.washerId ? { washerId: washStep.settings.washerId } : {}),
+    ...(dryerId === undefined ? {} : { dryerId }),
+    ...(rinsed ? { rinsed: { by: rinsed.by, clearAfter: rinsed.clearAfter } } : {}),
     ...(measured.note ? { note: measured.note } : {}),
   };
   return {
@@ -123,5 +144,24 @@ export function finishRun(
     supplies,
     washers: residues(run, kit.equipment?.washers ?? []),
     inspection: afterwards(run, before, at.iso, measured.loftRatio, at.inspectionId),
+    item: learned === item ? null : learned,
+  };
+}
+
+/** What a finished purge of a machine changes: its residues are gone, and the log keeps what was done to it. */
+export function finishPurge(
+  run: Run,
+  washers: readonly Washer[],
+  at: { readonly iso: string; readonly logId: string },
+): { readonly entry: LogEntry; readonly washers: readonly Washer[] } {
+  const did = (verb: string): boolean => run.programme.steps.some((s) => s.do === verb && carried(run, s.id) > 0);
+  const tasks: UpkeepTask[] = [
+    ...(did('purge-machine') ? (['hot-empty'] as const) : []),
+    ...(did('wipe-drawer') ? (['drawer'] as const) : []),
+    ...(did('keep-dry') ? (['door'] as const) : []),
+  ];
+  return {
+    entry: { id: at.logId, type: 'upkeep', at: at.iso, machineId: run.machineId ?? run.itemId, tasks, steps: doneSteps(run) },
+    washers: residues(run, washers),
   };
 }

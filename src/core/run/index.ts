@@ -24,6 +24,8 @@ export interface Run {
   readonly id: string;
   readonly itemId: string;
   readonly itemName: string;
+  /** Set when it is a machine that is looked after; `itemId` is then its id. */
+  readonly machineId?: string;
   readonly programme: Programme;
   readonly startedAtMs: number;
   readonly status: 'live' | 'finished' | 'stopped';
@@ -40,9 +42,18 @@ const MINUTE = 60_000;
 /** A wet thing left longer than this after its timer is told of it, minutes. */
 export const LATE_AFTER_MIN = 10;
 
-/** Timer length of a step: one round where it goes in rounds, else all it runs by itself. */
-export function timerMinutes(step: ProgrammeStep): number {
+/** Minutes of one more rinse in a drum [from memory]. */
+export const RINSE_MIN = 12;
+/** True for rinses that are counted fill by fill, by hand. */
+export const isCounted = (step: ProgrammeStep): boolean => step.do === 'bath-rinse';
+/** Fresh fills that carrying a rinse through once more brings: in a bath each answer is one, in a drum a repeat is one more. */
+export const fillsOnce = (step: ProgrammeStep, times: number): number =>
+  isCounted(step) || times > 0 ? 1 : (step.settings.rinses ?? 0);
+
+/** Timer length of a step: one round where it goes in rounds, one rinse where it is repeated for suds, else all it runs by itself. */
+export function timerMinutes(step: ProgrammeStep, times = 0): number {
   const { rounds, checkEveryMin } = step.settings;
+  if (times > 0 && step.do === 'machine-rinse') return RINSE_MIN;
   return rounds !== undefined && checkEveryMin !== undefined && rounds > 0
     ? Math.min(checkEveryMin, Math.max(1, step.unattendedMin))
     : step.unattendedMin;
@@ -51,25 +62,28 @@ export function timerMinutes(step: ProgrammeStep): number {
 export const stepOf = (run: Run, id: string | null): ProgrammeStep | undefined => run.programme.steps.find((s) => s.id === id);
 export const current = (run: Run): ProgrammeStep | undefined => stepOf(run, run.currentId);
 
+const waiting = (stepId: string): StepRun => ({
+  stepId,
+  state: 'waiting',
+  endsAtMs: null,
+  leftMs: null,
+  times: 0,
+  round: 0,
+  finishedAtMs: null,
+  note: '',
+});
+
 /** Starts a run. Steps that only a failed check reaches wait behind it. */
-export function startRun(programme: Programme, itemName: string, id: string, nowMs: number): Run {
+export function startRun(programme: Programme, itemName: string, id: string, nowMs: number, machineId?: string): Run {
   const steps: Record<string, StepRun> = {};
   for (const step of programme.steps) {
-    steps[step.id] = {
-      stepId: step.id,
-      state: 'waiting',
-      endsAtMs: null,
-      leftMs: null,
-      times: 0,
-      round: 0,
-      finishedAtMs: null,
-      note: '',
-    };
+    steps[step.id] = waiting(step.id);
   }
   return {
     id,
     itemId: programme.itemId,
     itemName,
+    ...(machineId === undefined ? {} : { machineId }),
     programme,
     startedAtMs: nowMs,
     status: 'live',
@@ -92,7 +106,7 @@ export function startTimer(run: Run, nowMs: number): Run {
   const step = current(run);
   const now = step && run.steps[step.id];
   if (!step || !now || now.state === 'running') return run;
-  const minutes = timerMinutes(step);
+  const minutes = timerMinutes(step, now.times);
   return change(
     run,
     step.id,
@@ -163,6 +177,20 @@ function close(run: Run, state: StepState, nowMs: number, note: string): Run {
     { state, endsAtMs: null, leftMs: null, times: now.times + 1, finishedAtMs: nowMs, note: said },
     nowMs,
   );
+}
+
+/** Still suds at the end of a step that has no look of its own: one more rinse comes next. The new step is kept in this run only. */
+export function addRinse(run: Run, rinse: ProgrammeStep, nowMs: number): Run {
+  const id = run.currentId;
+  if (id === null || run.programme.steps.some((s) => s.id === rinse.id)) return run;
+  const steps = [...run.programme.steps];
+  steps.splice(steps.findIndex((s) => s.id === id) + 1, 0, rinse);
+  const added: Run = {
+    ...run,
+    programme: { ...run.programme, steps },
+    steps: { ...run.steps, [rinse.id]: waiting(rinse.id) },
+  };
+  return finishStep(added, nowMs, 'still suds');
 }
 
 /** The step is done; on to the next. */

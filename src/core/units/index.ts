@@ -1,12 +1,42 @@
 /** Quantities and conversion. Factors: NIST Handbook 44 appendix C and SP 811. Refuses: rounding for display. */
 
+import type { HardnessUnit } from '../gear';
+
 export const ML_PER_US_FL_OZ = 29.5735295625;
 export const ML_PER_IMP_FL_OZ = 28.4130625;
 export const G_PER_OZ = 28.349523125;
 export const MM_PER_IN = 25.4;
 
+/**
+ * mg/L as CaCO₃ in one unit of hardness. °dH: 10 mg CaO/L; gpg: grains a US gallon; °fH: 10 mg/L; °Clark: grains an imperial gallon.
+ * mmol/L: CaCO₃ 100.0869 g/mol (IUPAC 2021 atomic weights).
+ */
+export const MG_PER_L: Readonly<Record<HardnessUnit, number>> = {
+  'mg/L': 1,
+  '°dH': 17.848,
+  gpg: 17.118,
+  '°fH': 10,
+  '°Clark': 14.254,
+  'mmol/L': 100.0869,
+};
+/** Hardness in a unit, to mg/L as CaCO₃. */
+export const toMgPerL = (value: number, unit: HardnessUnit): number => value * MG_PER_L[unit];
+export const fromMgPerL = (mgPerL: number, unit: HardnessUnit): number => mgPerL / MG_PER_L[unit];
+/** Classes of water and their upper ends, mg/L as CaCO₃. Source: USGS. */
+export const HARDNESS_CLASSES = [
+  { name: 'soft', upTo: 60 },
+  { name: 'moderately hard', upTo: 120 },
+  { name: 'hard', upTo: 180 },
+  { name: 'very hard', upTo: Infinity },
+] as const;
+export type HardnessClass = (typeof HARDNESS_CLASSES)[number]['name'];
+export const hardnessClass = (mgPerL: number): HardnessClass =>
+  (HARDNESS_CLASSES.find((c) => mgPerL <= c.upTo) ?? HARDNESS_CLASSES[3]).name;
+
 /** °C to °F: °F = 1.8 °C + 32. */
 export const fahrenheit = (celsius: number): number => 1.8 * celsius + 32;
+
+export const celsius = (fahrenheitValue: number): number => (fahrenheitValue - 32) / 1.8;
 
 /** Words people use for water and their upper ends, °C [from memory]. */
 export const WATER_WORDS = [

@@ -172,6 +172,8 @@ export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
   'treated-down': 'The down is treated: check that your down cleaner says it suits it.',
   'drum-unknown': 'The drum’s size is not recorded: put it in dry first, and leave a palm clear above it.',
   'print-assumed': 'What the print is made of is not recorded; I took it for a heat-pressed one, the most delicate.',
+  'dryer-runs-hot': 'Your dryer’s setting measured hotter than this may have, so a cooler one is used.',
+  'iron-runs-hot': 'Your iron measured hotter at one dot than 110 °C, so the finish is warmed another way.',
   'maker-and-label-differ': 'The maker allows what the label forbids; I kept to the stricter word. Ask the maker which is meant.',
   'spray-not-standard': 'The drop grades are yours, judged by eye; a laboratory would use the standard’s apparatus.',
 };

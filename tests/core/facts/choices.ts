@@ -19,7 +19,7 @@ import {
   type KitPart,
   type Seen,
 } from '../../make';
-import { pairOf } from '../../../src/core/programme/apart';
+import { pairOf } from '../../../src/core/supplies';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* Refusals, cautions, assumptions, machines and families: one row a record. */
@@ -163,6 +163,20 @@ const ASSUMPTIONS: readonly Fact[] = [
     'stricter word',
     shell({ label: label(40, 'mild', { tumble: 'none' }), makerSays: [{ about: 'tumble', says: 'allows' }] }),
     DIRTY,
+  ),
+  assumes(
+    'dryer-runs-hot',
+    'measured hotter',
+    down(),
+    DIRTY,
+    withEquipment({ dryers: [{ id: 'd1', kind: 'vented', drumLitres: 112, heatC: { low: 66, air: 24 } }] }),
+  ),
+  assumes(
+    'iron-runs-hot',
+    'warmed another way',
+    shell({ label: label(40, 'mild', { tumble: 'none', ironMaxC: 110 }) }),
+    { ...CLEAN, droplet: { hood: 3 } },
+    withEquipment({ irons: [{ id: 'i', oneDotC: 135 }] }),
   ),
   assumes('spray-not-standard', 'judged by eye', shell(), { ...CLEAN, droplet: { hood: 3 } }),
 ];
@@ -405,6 +419,13 @@ const REASONS: Fact = {
       'dose-label',
       'dose-guess',
       'dose-ceiling',
+      'own-dose',
+      'own-rinses',
+      'own-temp',
+      'own-dose-refused',
+      'own-rinses-refused',
+      'own-temp-refused',
+      'rinse-learned',
       'agitator-tears',
       'washer-too-small',
       'washer-overloaded',

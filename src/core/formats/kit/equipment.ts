@@ -1,8 +1,10 @@
 import * as v from '../../gear/vocabulary';
 import {
   Bool,
+  Day,
   Finite,
   Id,
+  Instant,
   ListOf,
   Maybe,
   Nested,
@@ -27,6 +29,12 @@ export class CycleDoc {
   @Maybe() @Positive() litres?: number;
 }
 
+/** A supply that went into a machine or bath and has not been rinsed out of it. */
+export class StandingDoc {
+  @OneOf(v.SUPPLY_CLASSES) class!: v.SupplyClass;
+  @Instant() at!: string;
+}
+
 /** `lastLoads`: residues left in it since its last purge. */
 export class WasherDoc {
   @Id() id!: string;
@@ -37,6 +45,16 @@ export class WasherDoc {
   @Maybe() @PositiveList() spinRpm?: number[];
   @Maybe() @NestedList(() => CycleDoc) cycles?: CycleDoc[];
   @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+  @Maybe() @NestedList(() => StandingDoc) unrinsed?: StandingDoc[];
+}
+
+/** Air temperatures of a dryer's settings as measured, °C. */
+export class HeatCDoc {
+  [heat: string]: number | undefined;
+}
+for (const heat of v.HEATS) {
+  Maybe()(HeatCDoc.prototype, heat);
+  Positive()(HeatCDoc.prototype, heat);
 }
 
 export class DryerDoc {
@@ -45,7 +63,24 @@ export class DryerDoc {
   @Maybe() @Text(200) name?: string;
   @Maybe() @Positive() drumLitres?: number;
   @Maybe() @ListOf(v.HEATS) heats?: v.Heat[];
+  @Maybe() @Nested(() => HeatCDoc) heatC?: HeatCDoc;
   @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+}
+
+/** A line, a rack or a flat place. `metres`: length of line. */
+export class RackDoc {
+  @Id() id!: string;
+  @OneOf(v.RACK_KINDS) kind!: v.RackKind;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @Positive() metres?: number;
+  @Maybe() @Bool() outdoors?: boolean;
+}
+
+/** `oneDotC`: sole-plate temperature at its lowest mark as measured, °C. */
+export class IronDoc {
+  @Id() id!: string;
+  @Maybe() @Text(200) name?: string;
+  @Maybe() @Positive() oneDotC?: number;
 }
 
 export class RoomDoc {
@@ -58,6 +93,8 @@ export class RoomDoc {
 export class EquipmentDoc {
   @Maybe() @NestedList(() => WasherDoc) washers?: WasherDoc[];
   @Maybe() @NestedList(() => DryerDoc) dryers?: DryerDoc[];
+  @Maybe() @NestedList(() => RackDoc) racks?: RackDoc[];
+  @Maybe() @NestedList(() => IronDoc) irons?: IronDoc[];
   @Maybe() @Nested(() => RoomDoc) room?: RoomDoc;
   @Maybe() @NotNegative() waterHardnessMgPerL?: number;
   @Maybe() @Finite() inletC?: number;
@@ -83,5 +120,10 @@ export class SupplyDoc {
   @Maybe() @Nested(() => DoseByWasherDoc) labelDoseByWasher?: DoseByWasherDoc;
   @Maybe() @Positive() capMl?: number;
   @Maybe() @Percent() concentrationPercent?: number;
+  /** Of the whole bottle or box. */
   @Maybe() @Nested(() => MoneyDoc) price?: MoneyDoc;
+  /** How much it held when it was new. */
+  @Maybe() @Positive() sizeMl?: number;
+  @Maybe() @Day() expiresOn?: string;
+  @Maybe() @ListOf(v.SUPPLY_TRAITS) traits?: v.SupplyTrait[];
 }

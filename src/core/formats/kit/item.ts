@@ -12,8 +12,10 @@ import {
   OrNull,
   Points,
   Positive,
+  Share,
   Text,
   Texts,
+  Whole,
 } from '../fields';
 
 export class MoneyDoc {
@@ -91,6 +93,29 @@ export class LentDoc {
   @Maybe() @Day() back?: string;
 }
 
+export class OwnDosesDoc {
+  [supply: string]: number | undefined;
+}
+for (const cls of v.SUPPLY_CLASSES) {
+  Maybe()(OwnDosesDoc.prototype, cls);
+  Positive()(OwnDosesDoc.prototype, cls);
+}
+
+/** Figures the user worked out or knows better, used inside the limits: doses in mL by class, fresh fills in all, °C of the wash. */
+export class OwnFiguresDoc {
+  @Maybe() @Nested(() => OwnDosesDoc) dosesMl?: OwnDosesDoc;
+  @Maybe() @Whole(1, 20) drumRinses?: number;
+  @Maybe() @Whole(1, 20) bathRinses?: number;
+  @Maybe() @NotNegative() tempC?: number;
+}
+
+/** What runs have taught about it: the share of held residue that one fill lets go, pressed by hand and in a drum. */
+export class LearnedDoc {
+  @Maybe() @Share() handRelease?: number;
+  @Maybe() @Share() drumRelease?: number;
+  @Maybe() @Whole(0, 1000) rinseRuns?: number;
+}
+
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
 export class ItemDoc {
   @Id() id!: string;
@@ -120,4 +145,6 @@ export class ItemDoc {
   @Maybe() @Day() retiredOn?: string;
   /** How long it is meant to last. */
   @Maybe() @Positive() targetYears?: number;
+  @Maybe() @Nested(() => OwnFiguresDoc) own?: OwnFiguresDoc;
+  @Maybe() @Nested(() => LearnedDoc) learned?: LearnedDoc;
 }

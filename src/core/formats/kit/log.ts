@@ -1,7 +1,7 @@
 import * as v from '../../gear/vocabulary';
-import { Bool, Day, Id, Instant, ListOf, Maybe, NestedList, NotNegative, OneOf, Text } from '../fields';
+import { Bool, Day, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
 
-export const LOG_TYPES = ['use', 'care', 'event'] as const;
+export const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
 
 export class UsedSupplyDoc {
   @Id() supplyId!: string;
@@ -18,9 +18,15 @@ export class DoneStepDoc {
   @Maybe() @Text() note?: string;
 }
 
+/** After how many fresh fills the water stayed clear, and what was rinsed how. */
+export class RinseSeenDoc {
+  @OneOf(['hand', 'drum']) by!: 'hand' | 'drum';
+  @Whole(1, 50) clearAfter!: number;
+}
+
 /**
  * One line of the record. `use`: it was worn or used. `care`: a finished programme, with what it took and when the next look is due.
- * `event`: a day the kit must be ready for (no item of its own).
+ * `event`: a day the kit must be ready for (no item of its own). `upkeep`: something done to a machine.
  */
 export class LogEntryDoc {
   @Id() id!: string;
@@ -41,6 +47,11 @@ export class LogEntryDoc {
   @Maybe() @NestedList(() => DoneStepDoc) steps?: DoneStepDoc[];
   @Maybe() @NestedList(() => UsedSupplyDoc) supplies?: UsedSupplyDoc[];
   @Maybe() @Id() washerId?: string;
+  @Maybe() @Id() dryerId?: string;
+  @Maybe() @Nested(() => RinseSeenDoc) rinsed?: RinseSeenDoc;
+  /** Of upkeep: which machine and what was done. */
+  @Maybe() @Id() machineId?: string;
+  @Maybe() @ListOf(v.UPKEEP_TASKS) tasks?: v.UpkeepTask[];
   @Maybe() @Day() nextDue?: string;
   @Maybe() @Text() dueReason?: string;
   @Maybe() @Text() note?: string;

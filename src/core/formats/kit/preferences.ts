@@ -1,6 +1,6 @@
 import * as v from '../../gear/vocabulary';
 import { SCHOOLS } from '../../knowledge/schools';
-import { Maybe, Nested, NotNegative, OneOf, Text, Whole } from '../fields';
+import { ListOf, Maybe, Nested, NotNegative, OneOf, Text, Whole } from '../fields';
 
 /** Chosen options by school id; an absent school takes its default. */
 export class SchoolChoicesDoc {
@@ -21,9 +21,20 @@ export class ThresholdsDoc {
   @Maybe() @NotNegative() loftFluff?: number;
 }
 
+/** What the user pays, in the currency of the preferences. */
+export class PricesDoc {
+  @Maybe() @NotNegative() electricityPerKWh?: number;
+  @Maybe() @NotNegative() waterPerM3?: number;
+}
+
 export class PreferencesDoc {
   @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;
   @Maybe() @OneOf(v.UNIT_SYSTEMS) units?: (typeof v.UNIT_SYSTEMS)[number];
   @Maybe() @Text(8) currency?: string;
   @Maybe() @Nested(() => ThresholdsDoc) thresholds?: ThresholdsDoc;
+  /** Which of two bottles of a class is taken first; never a limit. */
+  @Maybe() @ListOf(v.SUPPLY_PREFERENCES) prefer?: v.SupplyPreference[];
+  @Maybe() @Nested(() => PricesDoc) prices?: PricesDoc;
+  /** How hardness is shown and typed; stored as mg/L. */
+  @Maybe() @OneOf(v.HARDNESS_UNITS) hardnessUnit?: v.HardnessUnit;
 }

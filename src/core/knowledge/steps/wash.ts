@@ -1,7 +1,7 @@
 import type { Dimension, StepTemplate } from '../types';
 
 const BOUND: readonly Dimension[] = ['washMaxC', 'action', 'spinMaxRpm'];
-const MACHINE = ['washer', 'wash', 'cycleRinses', 'cleaner', 'insideOut'] as const;
+const MACHINE = ['washer', 'wash', 'cycleRinses', 'cleaner', 'insideOut', 'rinseModel'] as const;
 
 /** Washing, rinsing and getting the water out. */
 export const WASH_STEPS = [
@@ -210,7 +210,7 @@ export const WASH_STEPS = [
     do: 'machine-rinse',
     order: 450,
     when: { all: ['method:machine', 'aim:wash', 'extra-rinse'], none: ['school:DOWN-RINSE=second-cycle'] },
-    settings: ['washer', 'rinseSpin', 'extraRinses'],
+    settings: ['washer', 'rinseSpin', 'extraRinses', 'rinseModel'],
     attended: 3,
     unattended: 'rinseMin',
     mayWait: false,
@@ -223,7 +223,7 @@ export const WASH_STEPS = [
     do: 'machine-rinse',
     order: 451,
     when: { all: ['method:machine', 'aim:wash', 'school:DOWN-RINSE=second-cycle'] },
-    settings: ['washer', 'wash', 'cycleRinses'],
+    settings: ['washer', 'wash', 'cycleRinses', 'rinseModel'],
     attended: 3,
     unattended: 'cycleMin',
     mayWait: false,
@@ -236,7 +236,7 @@ export const WASH_STEPS = [
     do: 'bath-rinse',
     order: 452,
     when: { any: ['method:tub', 'method:hand'], all: ['aim:wash'], none: ['no-cleaner'] },
-    settings: ['bathLitres', 'bathRinses', 'rinseWater'],
+    settings: ['tubId', 'bathLitres', 'bathRinses', 'rinseWater', 'rinseModel'],
     attended: 'bathMin',
     mayWait: false,
     why: ['residue-glues', 'rinse-model'],

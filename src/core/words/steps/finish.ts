@@ -21,7 +21,7 @@ export const FINISH_WORDS = {
   },
   'line-dry': {
     title: 'Hang it on the line',
-    text: (c) => `Hang it on a line in moving air, out of the sun, ${hours(c.unattendedMin)}.`,
+    text: (c) => `Hang it on a line${c.rack} in moving air, out of the sun, ${hours(c.unattendedMin)}.`,
     ...dryLook,
   },
   'line-insulated': {
@@ -32,7 +32,7 @@ export const FINISH_WORDS = {
   },
   'dry-flat': {
     title: 'Dry it flat',
-    text: (c) => `Press it in a towel, shape it, and dry it flat, ${hours(c.unattendedMin)}.`,
+    text: (c) => `Press it in a towel, shape it, and dry it flat${c.rack}, ${hours(c.unattendedMin)}.`,
     ...dryLook,
   },
   'dry-indoors': {

@@ -47,6 +47,11 @@ export const PREPARE_WORDS = {
     text: (c) =>
       `Before anything gets wet, put it dry into the drum ${c.s.dryerId ? `of ${c.dryer}` : 'you mean to use'}. There must be 5 cm clear above it; if not, plan for a larger dryer.`,
   },
+  'rinse-vessel': {
+    title: (c) => `Rinse out ${c.vessel} first`,
+    text: (c) =>
+      `Something was used in ${c.vessel} and is not rinsed out: ${c.standing}. Rinse it with plenty of plain water, and wear gloves.`,
+  },
   'purge-machine': {
     title: 'Purge the washing machine',
     text: (c) =>

@@ -1,0 +1,106 @@
+/**
+ * What is in the cupboard against what is planned: washes left, what runs out first, the shopping list, which bottle of a class goes first,
+ * and what must never meet. Refuses: choosing the class of a cleaner (the programme does) and forbidding anything by preference.
+ */
+import { NEVER_TOGETHER, type NeverPair } from '../knowledge';
+import type { Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
+
+/** True when the bottle or set can still serve at all. Without any remaining amount there is enough. */
+export function isLeft(supply: Supply): boolean {
+  return supply.remainingMl !== 0 && supply.remainingCount !== 0;
+}
+/** True from the day after the one printed on it. @param today ISO day. */
+export const isExpired = (supply: Supply, today: string): boolean => supply.expiresOn !== undefined && supply.expiresOn < today;
+
+/** Price of a usual dose, or null when price, size or dose is not recorded. */
+export function costPerWash({ price, sizeMl, labelDoseMl }: Supply): number | null {
+  return price && sizeMl && labelDoseMl ? (price.amount / sizeMl) * labelDoseMl : null;
+}
+/** Whole washes left at the label's dose, or null when it cannot be told. */
+export function washesLeft({ remainingMl, labelDoseMl, labelDoseRangeMl }: Supply): number | null {
+  const dose = labelDoseMl ?? (labelDoseRangeMl ? (labelDoseRangeMl[0] + labelDoseRangeMl[1]) / 2 : undefined);
+  return remainingMl === undefined || dose === undefined ? null : Math.floor(remainingMl / dose + 1e-9);
+}
+
+/** True when a bottle is what the preference asks for. Low cost is a comparison, not a property: it fits every bottle. */
+export const suits = (supply: Supply, preference: SupplyPreference): boolean =>
+  preference === 'low-cost' || (supply.traits ?? []).includes(preference);
+
+/**
+ * Bottles of one class in the order they are taken: enough for the dose first, then what the user prefers, then the cheaper one where that
+ * is wished, then the fuller one, then by id.
+ */
+export function inOrder(
+  bottles: readonly Supply[],
+  needMl: (bottle: Supply) => number,
+  prefer: Preferences['prefer'] = [],
+): Supply[] {
+  const amount = (s: Supply): number => s.remainingMl ?? Infinity;
+  const liked = (s: Supply): number => prefer.filter((p) => p !== 'low-cost' && suits(s, p)).length;
+  const cost = (s: Supply): number => (prefer.includes('low-cost') ? (costPerWash(s) ?? Infinity) : 0);
+  const less = (a: number, b: number): number => (a === b ? 0 : a < b ? -1 : 1);
+  return [...bottles].sort(
+    (a, b) =>
+      Number(amount(b) >= needMl(b)) - Number(amount(a) >= needMl(a)) ||
+      liked(b) - liked(a) ||
+      less(cost(a), cost(b)) ||
+      less(amount(b), amount(a)) ||
+      (a.id < b.id ? -1 : 1),
+  );
+}
+
+/** What one planned programme takes from the cupboard. */
+export interface Need {
+  readonly itemId: string;
+  readonly class: SupplyClass;
+  /** Used up, mL. */
+  readonly ml?: number;
+  /** Used and kept, pieces at a time. */
+  readonly count?: number;
+}
+export interface ShoppingLine {
+  readonly class: SupplyClass;
+  /** All that the plans take, mL, and what of it is missing. */
+  readonly needMl?: number;
+  readonly buyMl?: number;
+  readonly buyCount?: number;
+  readonly forItems: readonly string[];
+}
+
+/**
+ * What must be bought for everything that is planned. Volumes add up over the plans; aids are used one programme after another, so the
+ * largest count is enough. Expired bottles do not count; a bottle without a remaining amount is enough.
+ */
+export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string): ShoppingLine[] {
+  const classes = [...new Set(needs.map((n) => n.class))].sort();
+  return classes.flatMap((cls): ShoppingLine[] => {
+    const mine = needs.filter((n) => n.class === cls);
+    const usable = supplies.filter((s) => s.class === cls && isLeft(s) && !isExpired(s, today));
+    const forItems = [...new Set(mine.map((n) => n.itemId))];
+    const needMl = mine.reduce((sum, n) => sum + (n.ml ?? 0), 0);
+    if (needMl > 0) {
+      if (usable.some((s) => s.remainingMl === undefined)) return [];
+      const buyMl = Math.ceil(needMl - usable.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0));
+      return buyMl > 0 ? [{ class: cls, needMl: Math.ceil(needMl), buyMl, forItems }] : [];
+    }
+    if (usable.some((s) => s.remainingCount === undefined)) return [];
+    const buyCount = Math.max(...mine.map((n) => n.count ?? 1)) - usable.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
+    return buyCount > 0 ? [{ class: cls, buyCount, forItems }] : [];
+  });
+}
+
+/** The pair that forbids two supplies to meet, or null. */
+export function pairOf(pairs: readonly NeverPair[], a: SupplyClass, b: SupplyClass): NeverPair | null {
+  return pairs.find((p) => (p.one.includes(a) && p.other.includes(b)) || (p.one.includes(b) && p.other.includes(a))) ?? null;
+}
+
+export interface Matrix {
+  readonly classes: readonly SupplyClass[];
+  /** cells[i][j]: the pair that keeps classes[i] from classes[j], or null. */
+  readonly cells: readonly (readonly (NeverPair | null)[])[];
+}
+/** Every class that takes part in a pair, against every other. */
+export function neverMatrix(pairs: readonly NeverPair[] = NEVER_TOGETHER): Matrix {
+  const classes = [...new Set(pairs.flatMap((p) => [...p.one, ...p.other]))].sort();
+  return { classes, cells: classes.map((a) => classes.map((b) => pairOf(pairs, a, b))) };
+}
