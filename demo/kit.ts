@@ -5,6 +5,7 @@ import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../s
  * The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`.
  */
 const DAY = 86_400_000;
+const HOUR = 3_600_000;
 
 const face = (material: Component['material'], attributes?: Component['attributes']): Component => ({
   part: 'face',
@@ -399,7 +400,18 @@ function history(nowMs: number): LogEntry[] {
     at: iso(nowMs - daysAgo * DAY),
     hours,
   });
+  const upkeep = (id: string, machineId: string, daysAgo: number, tasks: NonNullable<LogEntry['tasks']>): LogEntry => ({
+    id,
+    type: 'upkeep',
+    at: iso(nowMs - daysAgo * DAY),
+    machineId,
+    tasks,
+  });
   return [
+    upkeep('log-m1', 'w-cellar', 41, ['hot-empty', 'drawer']),
+    upkeep('log-m2', 'w-cellar', 75, ['descale']),
+    upkeep('log-m3', 'w-porch', 12, ['hot-empty', 'drawer']),
+    upkeep('log-m4', 'd-cellar', 30, ['lint']),
     care('log-1', 'itm-parka', 320, ['wash', 'reactivate'], 180, 'Three rounds on low; the cuffs were last.'),
     care('log-2', 'itm-vest', 20, ['wash'], 180, 'Two rounds were enough.'),
     care('log-3', 'itm-new-shell', 30, ['reactivate'], 60, 'Twenty minutes warm, drops rolled.'),
@@ -451,12 +463,25 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
           lastLoads: ['softener'],
         },
         { id: 'w-porch', name: 'Porch top loader', kind: 'agitator', capacityKg: 7, spinRpm: [600, 1000] },
-        { id: 'w-tub', name: 'Hut tub', kind: 'tub' },
+        { id: 'w-tub', name: 'Hut tub', kind: 'tub', unrinsed: [{ class: 'chlorine-bleach', at: iso(nowMs - HOUR) }] },
         { id: 'w-basin', name: 'Kitchen basin', kind: 'basin' },
       ],
       dryers: [
-        { id: 'd-cellar', name: 'Cellar dryer', kind: 'vented', drumLitres: 112, heats: ['air', 'low', 'medium', 'high'] },
+        {
+          id: 'd-cellar',
+          name: 'Cellar dryer',
+          kind: 'vented',
+          drumLitres: 112,
+          heats: ['air', 'low', 'medium', 'high'],
+          heatC: { air: 19, low: 47, medium: 62 },
+        },
       ],
+      racks: [
+        { id: 'r-attic', kind: 'line', name: 'Attic line', metres: 14 },
+        { id: 'r-stove', kind: 'rack', name: 'Rack behind the stove' },
+        { id: 'r-table', kind: 'flat', name: 'Mesh on the drying table' },
+      ],
+      irons: [{ id: 'i-hut', name: 'Hut iron', oneDotC: 106 }],
       room: { airC: 17, rhPercent: 55, fan: true, outdoorShade: true },
       waterHardnessMgPerL: 140,
       inletC: 8,
@@ -470,7 +495,9 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
         labelDoseMl: 100,
         labelDoseByWasher: { 'front-loader': 100, tub: 100 },
         capMl: 25,
-        price: { amount: 12, currency: 'EUR' },
+        sizeMl: 500,
+        price: { amount: 14, currency: 'EUR' },
+        traits: ['perfume-free'],
       },
       {
         id: 's-tech',
@@ -480,6 +507,19 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
         labelDoseMl: 80,
         labelDoseRangeMl: [60, 120],
         capMl: 20,
+        sizeMl: 500,
+        price: { amount: 11, currency: 'EUR' },
+        traits: ['plant-based', 'perfume-free'],
+        expiresOn: day(nowMs + 200 * DAY),
+      },
+      {
+        id: 's-tech-hut',
+        class: 'technical-cleaner',
+        name: 'Technical cleaner, hut bottle',
+        remainingMl: 700,
+        labelDoseMl: 60,
+        sizeMl: 1000,
+        price: { amount: 13, currency: 'EUR' },
       },
       {
         id: 's-plain',
@@ -489,9 +529,30 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
         labelDoseMl: 50,
         labelDoseRangeMl: [30, 75],
         capMl: 35,
+        sizeMl: 1500,
+        price: { amount: 6, currency: 'EUR' },
+        traits: ['dye-free'],
       },
-      { id: 's-spray', class: 'spray-proofer', name: 'Spray proofer', remainingMl: 60 },
-      { id: 's-washin', class: 'wash-in-proofer', name: 'Wash-in proofer', remainingMl: 200, labelDoseMl: 100 },
+      {
+        id: 's-spray',
+        class: 'spray-proofer',
+        name: 'Spray proofer',
+        remainingMl: 60,
+        sizeMl: 300,
+        price: { amount: 12, currency: 'EUR' },
+        expiresOn: day(nowMs - 40 * DAY),
+      },
+      {
+        id: 's-washin',
+        class: 'wash-in-proofer',
+        name: 'Wash-in proofer',
+        remainingMl: 200,
+        labelDoseMl: 100,
+        sizeMl: 300,
+        price: { amount: 12, currency: 'EUR' },
+      },
+      { id: 's-vinegar', class: 'vinegar', name: 'White vinegar', remainingMl: 800, sizeMl: 1000, concentrationPercent: 5 },
+      { id: 's-bleach', class: 'chlorine-bleach', name: 'Bleach for the hut’s floor', remainingMl: 900, concentrationPercent: 4 },
       { id: 's-balls', class: 'dryer-balls', name: 'Plain dryer balls', remainingCount: 4 },
       { id: 's-felt', class: 'felt-balls', name: 'Felt balls', remainingCount: 3 },
       { id: 's-sponge', class: 'melamine-sponge', remainingCount: 5 },
@@ -499,7 +560,7 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
       { id: 's-softener', class: 'softener', name: 'Fabric softener', remainingMl: 700 },
       { id: 's-soap', class: 'mild-soap', name: 'Mild soap', remainingMl: 150 },
     ],
-    preferences: { schools: {}, units: 'metric', currency: 'EUR' },
+    preferences: { schools: {}, units: 'metric', currency: 'EUR', prices: { electricityPerKWh: 0.29, waterPerM3: 4.1 } },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
     log: history(nowMs),
   };

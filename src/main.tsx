@@ -29,8 +29,9 @@ const router = createBrowserRouter([
             path: 'kit/:id/programme',
             lazy: async () => ({ Component: (await import('./views/programme/ProgrammePage')).ProgrammePage }),
           },
+          { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },
           { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
-          { path: 'cupboard', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
+          { path: 'cupboard/:section?', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
           {
             path: 'handbook/:section?/:entry?',
             lazy: async () => ({ Component: (await import('./views/handbook/Handbook')).Handbook }),

@@ -1,4 +1,4 @@
-import { BookOpen, Clock, FlaskConical, Layers, ScrollText } from 'lucide-react';
+import { BookOpen, Clock, FlaskConical, Layers, Ruler, ScrollText } from 'lucide-react';
 import { useEffect, useRef } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -10,6 +10,7 @@ import { dismiss, showHelp, useSession } from './session';
 export const PLACES = [
   { key: 'n', path: '/', name: 'Now', icon: Clock },
   { key: 'k', path: '/kit', name: 'Kit', icon: Layers },
+  { key: 'b', path: '/bench', name: 'Bench', icon: Ruler },
   { key: 'c', path: '/cupboard', name: 'Cupboard', icon: FlaskConical },
   { key: 'r', path: '/record', name: 'Record', icon: ScrollText },
   { key: 'h', path: '/handbook', name: 'Handbook', icon: BookOpen },

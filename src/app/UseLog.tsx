@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Item, LogEntry, Weather } from '../core/gear';
 import { WEATHERS } from '../core/gear';
 import { KIND_WORDS, WEATHER_WORDS } from '../core/words';
-import { saveUse } from '../data/repo';
+import { saveEntry } from '../data/repo';
 import { Button, Field, Row } from '../ui/basics';
 import { AnyOf, OneOf } from '../ui/Choices';
 import { NumberField } from '../ui/Select';
@@ -16,7 +16,7 @@ const name = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
 /** Logs a use with one tap; hours, weather and the rest can follow. */
 export async function usedToday(item: Item): Promise<LogEntry> {
   const entry: LogEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
-  tell(`${name(item)}: used today.`, await saveUse(entry));
+  tell(`${name(item)}: used today.`, await saveEntry(entry));
   return entry;
 }
 
@@ -29,7 +29,7 @@ export function UseSheet({ item, entry, onClose }: { item: Item; entry: LogEntry
     setDraft(next as unknown as LogEntry);
   };
   const save = async (): Promise<void> => {
-    tell(`The use of ${name(item)} is recorded.`, await saveUse(draft));
+    tell(`The use of ${name(item)} is recorded.`, await saveEntry(draft));
     onClose();
   };
   return (

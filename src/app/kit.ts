@@ -1,14 +1,18 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { proxy } from 'comlink';
-import type { Item, Kit } from '../core/gear';
+import type { Equipment, Item, Kit } from '../core/gear';
 import type { Plan, Programme } from '../core/programme';
 import { latestInspection, plan, writeProgramme } from '../core/programme';
+import { readMeta } from '../data/db';
 import { loadKit } from '../data/kit';
 import { plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
 
 /** The whole kit, live; undefined while it is read. */
 export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
+
+/** Machines, places, room and water, live. */
+export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
 
 export interface Planned {
   readonly plan: Plan;

@@ -1,5 +1,6 @@
-import type { Inspection, Item, Kit, LogEntry, Supply } from '../core/gear';
-import type { RunResult } from '../core/run/finish';
+import type { Inspection, Item, Kit, LogEntry, Preferences, Supply } from '../core/gear';
+import type { finishPurge, RunResult } from '../core/run/finish';
+import { vesselsAfter } from '../core/run/meet';
 import type { Run } from '../core/run';
 import { db, writeMeta, type Photo, type SavedView } from './db';
 
@@ -77,7 +78,15 @@ export async function deleteSupply(id: string): Promise<Undo> {
   };
 }
 
-export const saveEquipment = (equipment: NonNullable<Kit['equipment']>): Promise<void> => writeMeta('equipment', equipment);
+/** Replaces machines, places, room and water. */
+export async function saveEquipment(equipment: NonNullable<Kit['equipment']>): Promise<Undo> {
+  const before = await db.meta.get('equipment');
+  await writeMeta('equipment', equipment);
+  return async () => {
+    if (before) await db.meta.put(before);
+    else await db.meta.delete('equipment');
+  };
+}
 
 /** Chooses one option of a school for everything of its kind. */
 export async function chooseSchool(school: string, option: string): Promise<void> {
@@ -88,13 +97,12 @@ export async function chooseSchool(school: string, option: string): Promise<void
   });
 }
 
-/** Moves thresholds of the assessment; null brings ours back. */
-export async function saveThresholds(thresholds: NonNullable<Kit['preferences']>['thresholds'] | null): Promise<Undo> {
+/** Changes some preferences; a key set to undefined is forgotten. */
+export async function savePreferences(patch: { [K in keyof Preferences]?: Preferences[K] | undefined }): Promise<Undo> {
   return db.transaction('rw', db.meta, async () => {
     const before = await db.meta.get('preferences');
-    const preferences: NonNullable<Kit['preferences']> = { ...(before?.value as Kit['preferences']) };
-    if (thresholds) preferences.thresholds = thresholds;
-    else delete preferences.thresholds;
+    const preferences: Record<string, unknown> = { ...(before?.value as Kit['preferences']), ...patch };
+    for (const key of Object.keys(patch)) if (preferences[key] === undefined) delete preferences[key];
     await db.meta.put({ key: 'preferences', value: preferences });
     return async () => {
       if (before) await db.meta.put(before);
@@ -105,22 +113,30 @@ export async function saveThresholds(thresholds: NonNullable<Kit['preferences']>
 
 export const saveRun = (run: Run): Promise<string> => db.runs.put(run);
 
-/** Changes a run from what is stored, so that two tabs never overwrite one another. */
-export async function changeRun(id: string, change: (run: Run) => Run): Promise<Run | undefined> {
-  return db.transaction('rw', db.runs, async () => {
+/** Changes a run from what is stored, so that two tabs never overwrite one another, and what then stands in its machines and baths. */
+export async function changeRun(id: string, change: (run: Run) => Run, atIso?: string): Promise<Run | undefined> {
+  return db.transaction('rw', [db.runs, db.meta], async () => {
     const run = await db.runs.get(id);
     if (!run) return undefined;
     const next = change(run);
-    if (next !== run) await db.runs.put(next);
+    if (next === run) return next;
+    await db.runs.put(next);
+    const row = await db.meta.get('equipment');
+    if (row && atIso) {
+      const equipment = row.value as NonNullable<Kit['equipment']>;
+      const after = vesselsAfter(run, next, equipment, atIso);
+      if (after !== equipment) await db.meta.put({ key: 'equipment', value: after });
+    }
     return next;
   });
 }
 
 /** Writes a finished run's whole result in one go: record, supplies, residues, state. Does nothing when it was already written. */
 export async function writeResult(runId: string, result: RunResult): Promise<void> {
-  await db.transaction('rw', [db.log, db.supplies, db.inspections, db.meta, db.runs], async () => {
+  await db.transaction('rw', [db.log, db.supplies, db.inspections, db.meta, db.runs, db.items], async () => {
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
+    if (result.item?.learned) await db.items.update(result.item.id, { learned: result.item.learned });
     await db.supplies.bulkPut([...result.supplies]);
     if (result.inspection) await db.inspections.put(result.inspection);
     const row = await db.meta.get('equipment');
@@ -134,9 +150,24 @@ export async function writeResult(runId: string, result: RunResult): Promise<voi
   });
 }
 
+/** Writes what a purge did to a machine, once. */
+export async function writePurge(runId: string, result: ReturnType<typeof finishPurge>): Promise<void> {
+  await db.transaction('rw', [db.log, db.meta, db.runs], async () => {
+    if (await db.log.get(result.entry.id)) return;
+    await db.log.put(result.entry);
+    const row = await db.meta.get('equipment');
+    if (row)
+      await db.meta.put({
+        key: 'equipment',
+        value: { ...(row.value as NonNullable<Kit['equipment']>), washers: [...result.washers] },
+      });
+    await db.runs.update(runId, { status: 'finished' });
+  });
+}
+
 export const saveLog = (entry: LogEntry): Promise<string> => db.log.put(entry);
-/** Records a use, or corrects one. */
-export async function saveUse(entry: LogEntry): Promise<Undo> {
+/** Records a use or upkeep, or corrects one. */
+export async function saveEntry(entry: LogEntry): Promise<Undo> {
   const before = await db.log.get(entry.id);
   await db.log.put(entry);
   return async () => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { typedNumber } from '../core/units';
 import { Field, Note } from './basics';
 
 interface SelectProps<T extends string> {
@@ -27,42 +28,54 @@ export function Select<T extends string>({ label, value, options, words, blank =
   );
 }
 
-/** A number above 0 or nothing; what cannot be read is said beside the field and not kept. */
+/**
+ * A number in its range, or nothing; what cannot be read is said beside the field and not kept.
+ * `zero`: 0 is a value too. `max`: the most that can be meant.
+ */
 export function NumberField({
   label,
   value,
   what,
+  zero = false,
+  max = Infinity,
+  min,
   onChange,
 }: {
   label: string;
   value: number | undefined;
   /** "the dry weight in grams". */
   what: string;
+  zero?: boolean;
+  max?: number;
+  min?: number;
   onChange: (value: number | undefined) => void;
 }) {
   const [text, setText] = useState(value === undefined ? '' : String(value));
-  const read = readNumber(text);
+  const fits = (n: number): boolean => (min !== undefined ? n >= min : zero ? n >= 0 : n > 0) && n <= max;
+  const read = (typed: string): number | undefined | null => {
+    const number = typedNumber(typed);
+    return number === undefined || fits(number) ? number : null;
+  };
+  const least = min !== undefined ? `from ${min}` : zero ? 'of 0 or more' : 'above 0';
   return (
     <Field>
       {label}
       <input
         inputMode="decimal"
         value={text}
-        aria-invalid={read === null}
+        aria-invalid={read(text) === null}
         onChange={(e) => {
           setText(e.target.value);
-          const next = readNumber(e.target.value);
+          const next = read(e.target.value);
           if (next !== null) onChange(next);
         }}
       />
-      {read === null && <Note tone="alarm">Write {what}, as a number above 0. The last good value is kept.</Note>}
+      {read(text) === null && (
+        <Note tone="alarm">
+          Write {what}, as a number {least}
+          {max < Infinity ? ` up to ${max}` : ''}. The last good value is kept.
+        </Note>
+      )}
     </Field>
   );
-}
-
-/** Undefined for an empty text, null for one that is no number above 0. A decimal comma is read as a point. */
-function readNumber(text: string): number | undefined | null {
-  if (text.trim() === '') return undefined;
-  const number = Number(text.trim().replace(',', '.'));
-  return number > 0 && Number.isFinite(number) ? number : null;
 }

@@ -4,6 +4,7 @@ import { entriesUsedBy } from '../core/handbook';
 import type { Programme } from '../core/programme';
 import { latestInspection, plan, planItem, writeProgramme } from '../core/programme';
 import { rhythmOf } from '../core/due';
+import { needsOf } from '../core/supplies';
 import type { OnPiece, PlannerApi, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
 const PIECE = 50;
@@ -17,6 +18,7 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
     method,
     confidence,
     lookDays: rhythmOf(item).days,
+    needs: needsOf(itemId, steps),
     steps: steps.map(({ id, key, phase, do: verb, when, settings, attendedMin, unattendedMin }) => ({
       id,
       key,

@@ -1,6 +1,7 @@
 import type { Fault } from '../core/formats';
 import type { Kit } from '../core/gear';
 import type { Programme, ProgrammeStep } from '../core/programme';
+import type { Need } from '../core/supplies';
 
 /** What lists show of a step; whole programmes would be costly to hand over by the hundred. */
 export type StepOutline = Pick<
@@ -9,6 +10,8 @@ export type StepOutline = Pick<
 >;
 export interface ProgrammeOutline extends Pick<Programme, 'itemId' | 'verdict' | 'because' | 'aims' | 'method' | 'confidence'> {
   readonly steps: readonly StepOutline[];
+  /** What it takes from the cupboard, steps behind a failed check left out. */
+  readonly needs: readonly Need[];
   /** Days of ordinary use until the next look. */
   readonly lookDays: number;
 }

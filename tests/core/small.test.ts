@@ -138,7 +138,7 @@ describe('when to look again', () => {
     });
     const rank = (k: typeof kit) => {
       const programme = planItem(k, thing);
-      const outlines = { [thing.id]: { ...programme, lookDays: rhythmOf(thing).days } };
+      const outlines = { [thing.id]: { ...programme, needs: [], lookDays: rhythmOf(thing).days } };
       return rankAll({ ...k, items: [thing] } as never, outlines, '2027-01-03')[0]?.need;
     };
     expect(rank(seen(4, '2027-01-02T08:00:00Z'))).toBe('urgent');

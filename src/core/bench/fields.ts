@@ -1,3 +1,5 @@
+import { typedNumber } from '../units';
+
 /** Fields of an instrument: what they are called, what they may hold, and how they are read from an address. */
 
 export interface NumberField {
@@ -28,13 +30,6 @@ export interface Read<F extends Fields> {
   /** What each field shows, as it was typed. */
   readonly shown: { readonly [K in keyof F]: string };
   readonly faults: Faults<F>;
-}
-
-/** A typed number: a decimal comma is a point; undefined for nothing, NaN for what is no number. */
-export function typedNumber(text: string): number | undefined {
-  const plain = text.trim().replace(/\s/g, '').replace(',', '.');
-  if (plain === '') return undefined;
-  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : Number.NaN;
 }
 
 const range = ({ label, unit, min, max, whole }: NumberField): string =>

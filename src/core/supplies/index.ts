@@ -58,6 +58,29 @@ export interface Need {
   /** Used and kept, pieces at a time. */
   readonly count?: number;
 }
+/** What the sure steps of a programme take; steps behind a failed check are left out. */
+export function needsOf(
+  itemId: string,
+  steps: readonly {
+    readonly when: string;
+    readonly settings: {
+      readonly cleaner?: SupplyClass;
+      readonly doseMl?: number;
+      readonly proofer?: SupplyClass;
+      readonly prooferMl?: number;
+      readonly aids?: readonly SupplyClass[];
+      readonly count?: number;
+    };
+  }[],
+): Need[] {
+  return steps
+    .filter((s) => s.when === 'always')
+    .flatMap(({ settings: s }): Need[] => [
+      ...(s.cleaner && s.doseMl ? [{ itemId, class: s.cleaner, ml: s.doseMl }] : []),
+      ...(s.proofer && s.prooferMl ? [{ itemId, class: s.proofer, ml: s.prooferMl }] : []),
+      ...(s.aids ?? []).map((cls): Need => ({ itemId, class: cls, count: s.count ?? 1 })),
+    ]);
+}
 export interface ShoppingLine {
   readonly class: SupplyClass;
   /** All that the plans take, mL, and what of it is missing. */

@@ -38,6 +38,13 @@ export const fahrenheit = (celsius: number): number => 1.8 * celsius + 32;
 
 export const celsius = (fahrenheitValue: number): number => (fahrenheitValue - 32) / 1.8;
 
+/** A typed number: a decimal comma is a point; undefined for nothing, NaN for what is no number. */
+export function typedNumber(text: string): number | undefined {
+  const plain = text.trim().replace(/\s/g, '').replace(',', '.');
+  if (plain === '') return undefined;
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : Number.NaN;
+}
+
 /** Words people use for water and their upper ends, °C [from memory]. */
 export const WATER_WORDS = [
   { word: 'cold', maxC: 20 },

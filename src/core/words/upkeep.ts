@@ -1,4 +1,4 @@
-import type { UpkeepTask } from '../gear';
+import type { RackKind, UpkeepTask } from '../gear';
 import type { CleanReason } from '../upkeep';
 
 export const UPKEEP_WORDS: Record<UpkeepTask, { readonly name: string; readonly how: string }> = {
@@ -44,3 +44,5 @@ export const PURGE_WORDS = {
   },
   ajar: { title: 'Leave the door ajar', text: 'Leave door and drawer open, so that it dries inside.' },
 } as const;
+
+export const RACK_WORDS: Record<RackKind, string> = { line: 'line', rack: 'drying rack', flat: 'place to lie flat' };

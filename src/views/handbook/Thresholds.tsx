@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { tell } from '../../app/session';
 import type { Kit } from '../../core/gear';
 import { THRESHOLDS, type Thresholds as Values } from '../../core/knowledge';
-import { saveThresholds } from '../../data/repo';
+import { savePreferences } from '../../data/repo';
 import { Field, Quiet, TextButton } from '../../ui/basics';
 import { color } from '../../ui/theme';
 
@@ -55,7 +55,10 @@ export function Thresholds({ kit }: { kit: Kit }) {
   const set = async (key: keyof Values, value: number): Promise<void> => {
     const next = { ...moved, [key]: value };
     if (value === THRESHOLDS[key]) delete next[key];
-    tell('The threshold is moved, for everything you have.', await saveThresholds(Object.keys(next).length > 0 ? next : null));
+    tell(
+      'The threshold is moved, for everything you have.',
+      await savePreferences({ thresholds: Object.keys(next).length > 0 ? next : undefined }),
+    );
   };
   return (
     <Box>
@@ -79,7 +82,9 @@ export function Thresholds({ kit }: { kit: Kit }) {
         ))}
       </div>
       {moved && (
-        <TextButton onClick={() => void saveThresholds(null).then((undo) => tell('Our thresholds are back.', undo))}>
+        <TextButton
+          onClick={() => void savePreferences({ thresholds: undefined }).then((undo) => tell('Our thresholds are back.', undo))}
+        >
           Back to ours
         </TextButton>
       )}

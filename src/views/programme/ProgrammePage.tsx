@@ -9,7 +9,7 @@ import { whenText } from '../../app/time';
 import { entryIdOf } from '../../core/handbook';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
-import { fahrenheit, minutesText } from '../../core/units';
+import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
 import { basisText, HEAT_WORDS, KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
@@ -18,7 +18,9 @@ import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { BandEdge, bandOf, Strip } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
+import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
+import { TakesCard } from './TakesCard';
 
 const Two = styled.div`
   display: grid;
@@ -104,7 +106,7 @@ export function figures(step: ProgrammeStep, us: boolean): string[] {
   if (s.doseMl !== undefined && s.cleaner)
     out.push(
       us
-        ? `${(s.doseMl / 29.5735295625).toFixed(1)} US fl oz ${SUPPLY_WORDS[s.cleaner]}`
+        ? `${(s.doseMl / ML_PER_US_FL_OZ).toFixed(1)} US fl oz ${SUPPLY_WORDS[s.cleaner]}`
         : `${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`,
     );
   if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
@@ -123,7 +125,7 @@ function timeOf(step: ProgrammeStep): string {
   return [own, alone, step.mayWait ? '' : 'may not wait'].filter(Boolean).join(', ');
 }
 
-function Step({ step, number, us }: { step: ProgrammeStep; number: number; us: boolean }) {
+function Step({ step, number, us, itemId }: { step: ProgrammeStep; number: number; us: boolean; itemId: string }) {
   const shown = figures(step, us);
   const time = timeOf(step);
   return (
@@ -157,6 +159,16 @@ function Step({ step, number, us }: { step: ProgrammeStep; number: number; us: b
                   {w.text} <Basis rule={w.rule} text={basisText(w.basis, w.source)} />
                 </li>
               ))}
+              {step.settings.doseMl !== undefined && (
+                <li>
+                  <Link to={`/bench/dose?item=${itemId}`}>Work the dose out on the bench</Link>
+                </li>
+              )}
+              {step.settings.rinseModel && step.phase === 'rinse' && (
+                <li>
+                  <Link to={`/bench/rinse?item=${itemId}`}>See the rinses as a curve</Link>
+                </li>
+              )}
             </ul>
           </Details>
           {shown.length > 0 && <Quiet>{time}</Quiet>}
@@ -284,7 +296,7 @@ export function ProgrammePage() {
           ) : (
             <ol>
               {always.map((step, n) => (
-                <Step key={step.id} step={step} number={n + 1} us={us} />
+                <Step key={step.id} step={step} number={n + 1} us={us} itemId={item.id} />
               ))}
             </ol>
           )}
@@ -293,7 +305,7 @@ export function ProgrammePage() {
               <summary>Only if a check fails: {later.map((s) => s.title.toLowerCase()).join('; ')}</summary>
               <ol>
                 {later.map((step, n) => (
-                  <Step key={step.id} step={step} number={always.length + n + 1} us={us} />
+                  <Step key={step.id} step={step} number={always.length + n + 1} us={us} itemId={item.id} />
                 ))}
               </ol>
             </Details>
@@ -328,6 +340,8 @@ export function ProgrammePage() {
               </ul>
             </section>
           )}
+          <OwnFigures item={item} />
+          <TakesCard plan={plan} kit={kit} />
           {programme.blocked.length > 0 && (
             <section aria-labelledby="refused">
               <h2 id="refused">Refused, and why</h2>

@@ -4,11 +4,15 @@ import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { nowIso, nowMs } from '../../app/now';
-import { clockText } from '../../app/time';
+import { clockText, whenText } from '../../app/time';
+import { useEquipment } from '../../app/kit';
+import { tell } from '../../app/session';
 import {
+  addRinse,
   answerCheck,
   current,
   finishStep,
+  isCounted,
   lateMinutes,
   leftMs,
   pauseTimer,
@@ -20,14 +24,18 @@ import {
   stopRun,
   timerMinutes,
 } from '../../core/run';
+import { clashAt, withStanding, type Clash } from '../../core/run/meet';
+import { rinseAfter } from '../../core/run/rinsed';
+import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
-import { HEAT_WORDS } from '../../core/words';
+import { HEAT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { db } from '../../data/db';
-import { changeRun, saveWeighIn } from '../../data/repo';
+import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
 import { Button, ButtonLink, Empty, Field, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Strip } from '../../ui/strata';
 import { color, font, phone } from '../../ui/theme';
 import { Finished } from './Finished';
+import { Purged } from './Purged';
 import { useRunClock } from './clock';
 import { countdown } from '../../ui/countdown';
 
@@ -108,6 +116,26 @@ function Weigh({ itemId, onDone }: { itemId: string; onDone: () => void }) {
   );
 }
 
+/** What must not meet stands in the way: nothing goes on until it is rinsed away. */
+function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => void }) {
+  const { brings, meets, sinceIso, vessel, pair } = clash;
+  const where = vessel ? (vessel.name ?? `the ${WASHER_WORDS[vessel.kind]}`) : 'it';
+  return (
+    <>
+      <Note tone="alarm">
+        <strong>
+          Rinse {where} first. {SUPPLY_WORDS[meets]} {vessel ? `went into ${where}` : 'is still on it'}
+          {sinceIso ? `, ${whenText(sinceIso)}` : ''}, and this step brings {SUPPLY_WORDS[brings]}.
+        </strong>{' '}
+        {WORDS.blocks[pair.id]} Plenty of plain water, gloves, an open window.
+      </Note>
+      <Button $big data-main-action onClick={onRinsed}>
+        I rinsed {vessel ? where : 'it'} with plenty of water
+      </Button>
+    </>
+  );
+}
+
 /** One step at a time, large. */
 export function RunPage() {
   const { id } = useParams();
@@ -123,7 +151,7 @@ export function RunPage() {
       </Page>
     );
   }
-  if (run.status !== 'live') return <Finished run={run} />;
+  if (run.status !== 'live') return run.machineId ? <Purged run={run} /> : <Finished run={run} />;
   return <Live run={run} />;
 }
 
@@ -133,25 +161,37 @@ function Live({ run }: { run: Run }) {
   const [skippingAt, setSkippingAt] = useState<string | null>(null);
   const [reason, setReason] = useState('');
   const navigate = useNavigate();
+  const equipment = useEquipment();
+  const [rinsedAt, setRinsedAt] = useState<string | null>(null);
   const step = current(run);
   const state = step && run.steps[step.id];
   useEffect(() => {
     document.getElementById('step')?.focus({ preventScroll: true });
   }, [step?.id]);
-  if (!step || !state) return <Finished run={run} />;
+  if (!step || !state) return run.machineId ? <Purged run={run} /> : <Finished run={run} />;
   // Both belong to the step they were opened at, and close with it.
   const weighing = weighingAt === step.id;
   const skipping = skippingAt === step.id;
   const setWeighing = (open: boolean): void => setWeighingAt(open ? step.id : null);
   const setSkipping = (open: boolean): void => setSkippingAt(open ? step.id : null);
-  const act = (change: (r: Run) => Run): void => void changeRun(run.id, change);
+  const act = (change: (r: Run) => Run): void => void changeRun(run.id, change, nowIso());
+  // On the thing itself a rinse outside the programme is taken at the user's word, for this step only.
+  const found = clashAt(run, step, equipment);
+  const clash = found && (found.vessel || rinsedAt !== step.id) ? found : null;
+  const rinsed = async ({ vessel }: Clash): Promise<void> => {
+    if (vessel && equipment) tell('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
+    else setRinsedAt(step.id);
+  };
+  const counted = isCounted(step);
+  const suds = rinseAfter(step);
+  const more = step.do === 'machine-rinse' && state.times > 0;
   const left = leftMs(run, now);
   const late = lateMinutes(run, now);
   const always = run.programme.steps.filter((s) => s.when === 'always');
   const number =
     run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id)).findIndex((s) => s.id === step.id) + 1;
   const count = always.length + run.unlocked.length;
-  const minutes = timerMinutes(step);
+  const minutes = timerMinutes(step, state.times);
   const rounds = step.settings.rounds ?? 1;
   const timed = minutes > 0;
   const rung = state.state === 'rung' || (state.state === 'running' && left === 0);
@@ -169,8 +209,8 @@ function Live({ run }: { run: Run }) {
       <Row $between>
         <Row $gap={8}>
           <Link
-            to={`/kit/${run.itemId}/programme`}
-            aria-label="Back to the programme"
+            to={run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}/programme`}
+            aria-label={run.machineId ? 'Back to the machines' : 'Back to the programme'}
             style={{ display: 'inline-flex', minWidth: 44, minHeight: 44, alignItems: 'center' }}
           >
             <ChevronLeft aria-hidden="true" />
@@ -193,8 +233,9 @@ function Live({ run }: { run: Run }) {
           <Quiet style={{ fontSize: 18 }}>{state.round === 0 ? `${rounds} rounds` : `Round ${state.round} of ${rounds}`}</Quiet>
         )}
         <Big id="step" tabIndex={-1}>
-          {step.title}
+          {more ? RINSE_WORDS.title : step.title}
         </Big>
+        {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
         {timed && state.state !== 'waiting' && (
           <Clock role="timer" aria-live="off">
             {rung ? 'Look now' : countdown(left ?? 0)}
@@ -213,7 +254,7 @@ function Live({ run }: { run: Run }) {
           {!step.mayWait ? 'Wet fill clumps and smells: do the next thing now.' : 'No harm done; go on.'}
         </Note>
       )}
-      <Text>{step.text}</Text>
+      <Text>{more ? RINSE_WORDS.text : step.text}</Text>
       {step.cautions.map((c) => (
         <Note key={c} tone="alarm">
           {c}
@@ -236,69 +277,86 @@ function Live({ run }: { run: Run }) {
           </Button>
         </Row>
       )}
-      <Actions>
-        {timed && (state.state === 'waiting' || (rung && again)) && (
-          <Button $big data-main-action onClick={() => act((r) => startTimer(r, nowMs()))}>
-            <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}, {minutesText(minutes)}
-          </Button>
-        )}
-        {running && (
-          <Pair>
-            <Button $big $quiet onClick={() => setWeighing(!weighing)}>
-              <Scale aria-hidden="true" /> Weigh
-            </Button>
-            <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
-              <Pause aria-hidden="true" /> Pause
-            </Button>
-          </Pair>
-        )}
-        {state.state === 'paused' && (
-          <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
-            <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
-          </Button>
-        )}
-        {step.check && canAnswer && (!again || rung || running) && (!timed || state.state !== 'waiting') && (
-          <Pair>
-            <Button $big $quiet onClick={() => act((r) => answerCheck(r, false, nowMs()))}>
-              Not yet
-            </Button>
-            <Button $big $quiet={timed && !rung} onClick={() => act((r) => answerCheck(r, true, nowMs()))}>
-              It is good
-            </Button>
-          </Pair>
-        )}
-        {!step.check && (!timed || state.state !== 'waiting') && state.state !== 'paused' && (
-          <Button
-            $big
-            $quiet={running}
-            {...(running ? {} : { 'data-main-action': true })}
-            onClick={() => act((r) => finishStep(r, nowMs()))}
-          >
-            Done
-          </Button>
-        )}
-        {running && left !== null && (
-          <Row $gap={8}>
-            <Bell size={18} aria-hidden="true" />
-            <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
-          </Row>
-        )}
-        <Row $wrap $between>
+      {clash ? (
+        <Actions>
+          <Meeting clash={clash} onRinsed={() => void rinsed(clash)} />
           <Row $wrap>
             <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>
-            <TextButton onClick={() => setSkipping(!skipping)}>Skip</TextButton>
-            {!running && <TextButton onClick={() => setWeighing(!weighing)}>Weigh it</TextButton>}
+            <TextButton onClick={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
+              Leave this step out
+            </TextButton>
           </Row>
-          <TextButton
-            onClick={() => {
-              act((r) => stopRun(r, nowMs()));
-              void navigate(`/kit/${run.itemId}`);
-            }}
-          >
-            Stop the programme
-          </TextButton>
-        </Row>
-      </Actions>
+        </Actions>
+      ) : (
+        <Actions>
+          {timed && (state.state === 'waiting' || (rung && again)) && (
+            <Button $big data-main-action onClick={() => act((r) => startTimer(r, nowMs()))}>
+              <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}, {minutesText(minutes)}
+            </Button>
+          )}
+          {running && (
+            <Pair>
+              <Button $big $quiet onClick={() => setWeighing(!weighing)}>
+                <Scale aria-hidden="true" /> Weigh
+              </Button>
+              <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
+                <Pause aria-hidden="true" /> Pause
+              </Button>
+            </Pair>
+          )}
+          {state.state === 'paused' && (
+            <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
+              <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
+            </Button>
+          )}
+          {step.check && canAnswer && (!again || rung || running) && (!timed || state.state !== 'waiting') && (
+            <Pair>
+              <Button $big $quiet onClick={() => act((r) => answerCheck(r, false, nowMs()))}>
+                {step.settings.rinseModel ? 'Still suds' : 'Not yet'}
+              </Button>
+              <Button $big $quiet={timed && !rung} onClick={() => act((r) => answerCheck(r, true, nowMs()))}>
+                {step.settings.rinseModel ? 'Clear' : 'It is good'}
+              </Button>
+            </Pair>
+          )}
+          {!step.check && (!timed || state.state !== 'waiting') && state.state !== 'paused' && (
+            <Button
+              $big
+              $quiet={running}
+              {...(running ? {} : { 'data-main-action': true })}
+              onClick={() => act((r) => finishStep(r, nowMs()))}
+            >
+              Done
+            </Button>
+          )}
+          {suds && !running && (!timed || state.state !== 'waiting') && state.state !== 'paused' && (
+            <Button $big $quiet onClick={() => act((r) => addRinse(r, suds, nowMs()))}>
+              Still suds: one more rinse
+            </Button>
+          )}
+          {running && left !== null && (
+            <Row $gap={8}>
+              <Bell size={18} aria-hidden="true" />
+              <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
+            </Row>
+          )}
+          <Row $wrap $between>
+            <Row $wrap>
+              <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>
+              <TextButton onClick={() => setSkipping(!skipping)}>Skip</TextButton>
+              {!running && <TextButton onClick={() => setWeighing(!weighing)}>Weigh it</TextButton>}
+            </Row>
+            <TextButton
+              onClick={() => {
+                act((r) => stopRun(r, nowMs()));
+                void navigate(run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}`);
+              }}
+            >
+              Stop the programme
+            </TextButton>
+          </Row>
+        </Actions>
+      )}
     </Screen>
   );
 }

@@ -1,0 +1,32 @@
+import { useParams } from 'react-router';
+import { useKit } from '../../app/kit';
+import { Page } from '../../ui/basics';
+import { SectionNav } from '../../ui/SectionNav';
+import { DilutionBench } from './DilutionBench';
+import { DoseBench } from './DoseBench';
+import { EnergyBench } from './EnergyBench';
+import { RinseBench } from './RinseBench';
+
+const INSTRUMENTS = [
+  { id: 'dose', name: 'Dose', Component: DoseBench },
+  { id: 'rinse', name: 'Rinses', Component: RinseBench },
+  { id: 'dilution', name: 'Dilution', Component: DilutionBench },
+  { id: 'energy', name: 'Energy and water', Component: EnergyBench },
+] as const;
+
+/** Measure and calculate. Each instrument works alone, and its address carries what was typed. */
+export function Bench() {
+  const { instrument } = useParams();
+  const kit = useKit();
+  const here = INSTRUMENTS.find((i) => i.id === instrument) ?? INSTRUMENTS[0];
+  if (!kit) return <Page aria-busy="true" />;
+  return (
+    <Page>
+      <SectionNav
+        label="Instruments"
+        parts={INSTRUMENTS.map(({ id, name }, n) => ({ to: n === 0 ? '/bench' : `/bench/${id}`, name }))}
+      />
+      <here.Component key={here.id} kit={kit} />
+    </Page>
+  );
+}

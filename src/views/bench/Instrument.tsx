@@ -1,0 +1,201 @@
+import { useState, type ReactNode } from 'react';
+import { Link, useLocation, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { planOf } from '../../app/kit';
+import { tell } from '../../app/session';
+import type { Fields, Read } from '../../core/bench';
+import type { Item, Kit } from '../../core/gear';
+import type { Plan } from '../../core/programme';
+import { KIND_WORDS } from '../../core/words';
+import { saveItem } from '../../data/repo';
+import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { color, phone } from '../../ui/theme';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
+  gap: 48px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 28px;
+  }
+`;
+const Inputs = styled.form`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+  gap: 14px 16px;
+  align-items: end;
+`;
+const Big = styled.h1`
+  font-size: 34px;
+  max-width: 26em;
+  ${phone} {
+    font-size: 26px;
+  }
+`;
+const Fault = styled.span`
+  color: ${color.alarm};
+  font-weight: 500;
+`;
+
+/** What is typed, kept in the address; a thing of the kit may stand behind it and fill what was not typed. */
+export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string, string | undefined>>) {
+  const [params, setParams] = useSearchParams();
+  // Kept here, so that fast typing is not overtaken by the address; the address follows.
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(params));
+  const item = kit.items.find((i) => i.id === typed.item);
+  const plan = item && planOf(kit, item).plan;
+  const taken: Readonly<Record<string, string | undefined>> = plan ? from(plan) : {};
+  const show = (next: Readonly<Record<string, string>>): void => {
+    setTyped(next);
+    setParams(next, { replace: true });
+  };
+  return {
+    item,
+    plan,
+    get: (name: string): string | null => typed[name] ?? taken[name] ?? null,
+    set: (name: string, value: string): void => show({ ...typed, [name]: value }),
+    /** Puts a thing's numbers into the fields, or lets it go and keeps what stands there. */
+    take: (id: string): void => {
+      const other = kit.items.find((i) => i.id === id);
+      if (!other) {
+        const { item: _, ...rest } = typed;
+        show(rest);
+        return;
+      }
+      const numbers = Object.entries(from(planOf(kit, other).plan)).filter((e): e is [string, string] => e[1] !== undefined);
+      show({ ...Object.fromEntries(numbers), item: id });
+    },
+  };
+}
+export type Inputs = ReturnType<typeof useInputs>;
+
+export interface GiveBack {
+  /** "Use 92 mL". */
+  readonly label: string;
+  readonly next: Item;
+}
+
+/** The frame of every instrument: the answer first, then what it is worked out from, a link, and the way back to a programme. */
+export function Instrument<F extends Fields>({
+  fields,
+  shows,
+  read,
+  inputs,
+  kit,
+  answer,
+  giveBack,
+  why,
+  children,
+}: {
+  fields: F;
+  /** Fields on show; all of them when left out. */
+  shows?: readonly (keyof F)[];
+  read: Read<F>;
+  inputs: Inputs;
+  kit: Kit;
+  /** One sentence; null while a field is at fault. */
+  answer: string | null;
+  giveBack: GiveBack | null;
+  /** Why nothing can be given back to this thing. */
+  why?: string;
+  children: ReactNode;
+}) {
+  const { pathname } = useLocation();
+  const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
+  const copy = (): void => {
+    const query = new URLSearchParams(names.map((name) => [name, read.shown[name]]));
+    const link = `${location.origin}${pathname}?${query.toString()}`;
+    void navigator.clipboard.writeText(link).then(
+      () => tell('The link is copied; it carries every figure.'),
+      () => tell('This browser does not let it be copied: take it from the address line.'),
+    );
+  };
+  const faults = Object.values(read.faults as Readonly<Record<string, string | undefined>>).filter(Boolean);
+  return (
+    <>
+      <Big aria-live="polite">{answer ?? 'One figure needs another look.'}</Big>
+      {answer === null && <Note tone="alarm">{faults[0]}</Note>}
+      <Two>
+        <Column $gap={20}>
+          <Row $wrap $gap={12}>
+            <Field style={{ flex: '1 1 220px' }}>
+              Take the numbers of
+              <select value={inputs.item?.id ?? ''} onChange={(e) => inputs.take(e.target.value)}>
+                <option value="">nothing: these stand alone</option>
+                {kit.items.map((i) => (
+                  <option key={i.id} value={i.id}>
+                    {i.name ?? KIND_WORDS[i.kind]}
+                  </option>
+                ))}
+              </select>
+            </Field>
+          </Row>
+          <Inputs onSubmit={(e) => e.preventDefault()}>
+            {names.map((name) => {
+              const field = fields[name];
+              const fault = read.faults[name];
+              const id = `fault-${name}`;
+              if (!field) return null;
+              return field.kind === 'choice' ? (
+                <Field key={name}>
+                  {field.label}
+                  <select value={read.shown[name]} onChange={(e) => inputs.set(name, e.target.value)}>
+                    {field.options.map((o) => (
+                      <option key={o} value={o}>
+                        {field.words?.[o] ?? o}
+                      </option>
+                    ))}
+                  </select>
+                </Field>
+              ) : (
+                <Field key={name}>
+                  {field.label}
+                  {field.unit ? `, ${field.unit}` : ''}
+                  <input
+                    inputMode="decimal"
+                    value={read.shown[name]}
+                    aria-invalid={fault !== undefined}
+                    aria-describedby={fault ? id : undefined}
+                    placeholder={field.usual === null ? 'not known' : ''}
+                    onChange={(e) => inputs.set(name, e.target.value)}
+                  />
+                  {fault && <Fault id={id}>{fault}</Fault>}
+                </Field>
+              );
+            })}
+          </Inputs>
+          <Row $wrap>
+            <TextButton onClick={copy}>Copy a link with these figures</TextButton>
+          </Row>
+        </Column>
+        <Column $gap={20}>
+          {children}
+          {inputs.item && (
+            <section aria-label="Back to the programme">
+              {giveBack && (
+                <Button
+                  data-main-action
+                  onClick={() =>
+                    void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
+                  }
+                >
+                  {giveBack.label}
+                </Button>
+              )}
+              <p style={{ marginTop: 8 }}>
+                <Quiet>
+                  {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
+                  <Link to={`/kit/${inputs.item.id}/programme`}>
+                    To the programme of {inputs.item.name ?? KIND_WORDS[inputs.item.kind]}
+                  </Link>
+                </Quiet>
+              </p>
+            </section>
+          )}
+        </Column>
+      </Two>
+    </>
+  );
+}

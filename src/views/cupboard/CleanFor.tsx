@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { planOf } from '../../app/kit';
+import { today } from '../../app/now';
+import type { Item, Kit } from '../../core/gear';
+import { cleanEnough, type CleanVerdict, type LoadAsks } from '../../core/upkeep';
+import { KIND_WORDS, WASHER_WORDS } from '../../core/words';
+import { CLEAN_WORDS } from '../../core/words/upkeep';
+import { Field, Note, Quiet } from '../../ui/basics';
+
+const SAYS: Record<CleanVerdict['verdict'], string> = {
+  clean: 'is clean enough',
+  better: 'will do, but an empty hot cycle first is wiser',
+  purge: 'wants a purge first',
+  rinse: 'must be rinsed out first',
+};
+
+function asksOf(kit: Kit, item: Item): LoadAsks {
+  const { plan } = planOf(kit, item);
+  return {
+    sensitive: plan.facts.has('residue-sensitive'),
+    scentFree: plan.facts.has('mark:scent-critical'),
+    coloured: item.colour?.class !== 'white',
+  };
+}
+
+/** Is it clean enough for this load? Asked of every machine and bath, with the reason. */
+export function CleanFor({ kit }: { kit: Kit }) {
+  const items = kit.items.filter((i) => !i.archivedOn && !i.retiredOn);
+  const [id, setId] = useState(items[0]?.id ?? '');
+  const item = items.find((i) => i.id === id);
+  const asks = item && asksOf(kit, item);
+  return (
+    <section aria-labelledby="clean-for">
+      <h2 id="clean-for">Clean enough for …</h2>
+      <Field style={{ marginTop: 8 }}>
+        this load?
+        <select value={id} onChange={(e) => setId(e.target.value)}>
+          {items.map((i) => (
+            <option key={i.id} value={i.id}>
+              {i.name ?? KIND_WORDS[i.kind]}
+            </option>
+          ))}
+        </select>
+      </Field>
+      <div aria-live="polite" style={{ marginTop: 8, display: 'flex', flexDirection: 'column', gap: 8 }}>
+        {asks &&
+          (kit.equipment?.washers ?? []).map((w) => {
+            const { verdict, reasons } = cleanEnough(w, asks, kit.log ?? [], today());
+            return (
+              <Note key={w.id} tone={verdict === 'clean' ? 'good' : verdict === 'better' ? 'quiet' : 'alarm'}>
+                <strong>{w.name ?? WASHER_WORDS[w.kind]}</strong> {SAYS[verdict]}.{' '}
+                <Quiet>{reasons.map((r) => CLEAN_WORDS[r]).join(' ')}</Quiet>
+              </Note>
+            );
+          })}
+      </div>
+      {item && (
+        <p style={{ marginTop: 4 }}>
+          <Quiet>
+            Whether it may go in at all is in <Link to={`/kit/${item.id}/programme`}>its programme</Link>.
+          </Quiet>
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,242 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { newId, nowIso, nowMs } from '../../app/now';
+import { whenText } from '../../app/time';
+import { tell } from '../../app/session';
+import type { Dryer, Equipment, Iron, Kit, Rack, SupplyClass, Washer } from '../../core/gear';
+import { NEVER_TOGETHER } from '../../core/knowledge';
+import { startRun } from '../../core/run';
+import { withStanding } from '../../core/run/meet';
+import { neverMatrix } from '../../core/supplies';
+import { purgeProgramme } from '../../core/upkeep';
+import { DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, SUPPLY_WORDS, WASHER_WORDS } from '../../core/words';
+import { RACK_WORDS } from '../../core/words/upkeep';
+import { db } from '../../data/db';
+import { saveEquipment, saveRun } from '../../data/repo';
+import { Button, Column, Figure, Quiet, Row, TextButton } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { Sheet } from '../../ui/Sheet';
+import { color } from '../../ui/theme';
+import { CleanFor } from './CleanFor';
+import { DryerSheet, IronSheet, RackSheet, WasherSheet } from './MachineSheets';
+import { Lines, Two } from './parts';
+
+type Open =
+  | { sheet: 'washer'; of: Washer | null }
+  | { sheet: 'dryer'; of: Dryer | null }
+  | { sheet: 'rack'; of: Rack | null }
+  | { sheet: 'iron'; of: Iron | null }
+  | { sheet: 'used'; of: Washer };
+
+const isDrum = (w: Washer): boolean => w.kind !== 'tub' && w.kind !== 'basin';
+
+function stateOf(w: Washer): { text: string; alarm: boolean } {
+  const standing = w.unrinsed ?? [];
+  const last = standing[standing.length - 1];
+  if (last)
+    return {
+      text: `${[...new Set(standing.map((s) => SUPPLY_WORDS[s.class]))].join(', ')} went in ${whenText(last.at)}, not rinsed out`,
+      alarm: true,
+    };
+  const left = w.lastLoads ?? [];
+  if (left.length > 0) return { text: `holds ${left.map((r) => RESIDUE_WORDS[r]).join(', ')} from its last loads`, alarm: true };
+  return { text: 'nothing left in it', alarm: false };
+}
+
+/** Starts a guided purge, or goes to the one under way. */
+async function beginPurge(washer: Washer): Promise<string> {
+  const live = await db.runs
+    .where('itemId')
+    .equals(washer.id)
+    .filter((r) => r.status === 'live')
+    .first();
+  if (live) return live.id;
+  const run = startRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], newId('run'), nowMs(), washer.id);
+  await saveRun(run);
+  return run.id;
+}
+
+function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: Equipment; onClose: () => void }) {
+  const [cls, setCls] = useState<SupplyClass | null>(null);
+  const name = washer.name ?? WASHER_WORDS[washer.kind];
+  const save = async (): Promise<void> => {
+    if (!cls) return;
+    const next = withStanding(equipment, washer.id, [...(washer.unrinsed ?? []), { class: cls, at: nowIso() }]);
+    tell(`${name} is marked until it is rinsed out.`, await saveEquipment(next));
+    onClose();
+  };
+  return (
+    <Sheet title={`What was used in ${name}?`} open onClose={onClose}>
+      <p>Cleaning counts too. Plans will have it rinsed first, and Run will not let it meet what it must not.</p>
+      <OneOf
+        label="Which?"
+        hideLabel
+        value={cls}
+        options={neverMatrix(NEVER_TOGETHER).classes.map((id) => ({ id, name: SUPPLY_WORDS[id] }))}
+        onChange={(id) => setCls(id as SupplyClass)}
+      />
+      <Row>
+        <Button disabled={!cls} onClick={() => void save()}>
+          Mark it
+        </Button>
+        <Button $quiet onClick={onClose}>
+          Leave it
+        </Button>
+      </Row>
+    </Sheet>
+  );
+}
+
+/** Machines, baths, dryers and places, and whether one is clean enough for a load. */
+export function Machines({ kit }: { kit: Kit }) {
+  const equipment = kit.equipment ?? {};
+  const [open, setOpen] = useState<Open | null>(null);
+  const navigate = useNavigate();
+  const close = (): void => setOpen(null);
+  const rinsed = async (w: Washer): Promise<void> =>
+    tell(`${w.name ?? WASHER_WORDS[w.kind]} is rinsed out.`, await saveEquipment(withStanding(equipment, w.id, [])));
+  return (
+    <Two>
+      <Column $gap={28}>
+        <section aria-labelledby="washers">
+          <Row $between>
+            <h2 id="washers">Machines and baths</h2>
+            <Button $quiet onClick={() => setOpen({ sheet: 'washer', of: null })}>
+              Add
+            </Button>
+          </Row>
+          <Lines>
+            {(equipment.washers ?? []).map((w) => {
+              const name = w.name ?? WASHER_WORDS[w.kind];
+              const state = stateOf(w);
+              return (
+                <li key={w.id}>
+                  <span>
+                    <strong>{name}</strong>{' '}
+                    <Quiet>
+                      {w.name ? WASHER_WORDS[w.kind] : ''}
+                      {(w.cycles ?? []).length > 0 ? `, ${w.cycles?.length} programmes` : ''}
+                    </Quiet>
+                    <br />
+                    <span style={{ fontSize: 15, color: state.alarm ? color.alarm : color.quiet }}>{state.text}</span>
+                  </span>
+                  <Figure>
+                    {[w.capacityKg ? `${w.capacityKg} kg` : '', w.drumLitres ? `${w.drumLitres} L` : '']
+                      .filter(Boolean)
+                      .join(' · ')}
+                  </Figure>
+                  <Row $wrap $gap={12} style={{ gridColumn: '1 / -1' }}>
+                    {(w.unrinsed ?? []).length > 0 && (
+                      <TextButton aria-label={`I rinsed out ${name}`} onClick={() => void rinsed(w)}>
+                        I rinsed it out
+                      </TextButton>
+                    )}
+                    {isDrum(w) && (
+                      <TextButton
+                        aria-label={`Purge ${name}`}
+                        onClick={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}
+                      >
+                        Purge it
+                      </TextButton>
+                    )}
+                    <TextButton aria-label={`Say what was used in ${name}`} onClick={() => setOpen({ sheet: 'used', of: w })}>
+                      Bleach or such was used in it
+                    </TextButton>
+                    <TextButton aria-label={`Correct ${name}`} onClick={() => setOpen({ sheet: 'washer', of: w })}>
+                      Correct
+                    </TextButton>
+                  </Row>
+                </li>
+              );
+            })}
+          </Lines>
+          {(equipment.washers ?? []).length === 0 && <Quiet>None listed. Plans then take a bath that you can find.</Quiet>}
+        </section>
+      </Column>
+      <Column $gap={28}>
+        <CleanFor kit={kit} />
+        <section aria-labelledby="dryers">
+          <Row $between>
+            <h2 id="dryers">Dryers</h2>
+            <Button $quiet onClick={() => setOpen({ sheet: 'dryer', of: null })}>
+              Add
+            </Button>
+          </Row>
+          <Lines>
+            {(equipment.dryers ?? []).map((d) => (
+              <li key={d.id}>
+                <span>
+                  <strong>{d.name ?? DRYER_WORDS[d.kind]}</strong> <Quiet>{d.name ? DRYER_WORDS[d.kind] : ''}</Quiet>
+                  <br />
+                  <Quiet>
+                    {(d.heats ?? [])
+                      .map((h) => `${HEAT_WORDS[h]}${d.heatC?.[h] ? ` (${d.heatC[h]} °C measured)` : ''}`)
+                      .join(', ') || 'heats not recorded'}
+                  </Quiet>
+                </span>
+                <Row $gap={12}>
+                  <Figure>{d.drumLitres ? `${d.drumLitres} L` : ''}</Figure>
+                  <TextButton
+                    aria-label={`Correct ${d.name ?? DRYER_WORDS[d.kind]}`}
+                    onClick={() => setOpen({ sheet: 'dryer', of: d })}
+                  >
+                    Correct
+                  </TextButton>
+                </Row>
+              </li>
+            ))}
+          </Lines>
+        </section>
+        <section aria-labelledby="places">
+          <Row $between>
+            <h2 id="places">Lines, racks, irons</h2>
+            <Row $gap={8}>
+              <Button $quiet onClick={() => setOpen({ sheet: 'rack', of: null })}>
+                Add a line
+              </Button>
+              <Button $quiet onClick={() => setOpen({ sheet: 'iron', of: null })}>
+                Add an iron
+              </Button>
+            </Row>
+          </Row>
+          <Lines>
+            {(equipment.racks ?? []).map((r) => (
+              <li key={r.id}>
+                <span>
+                  <strong>{r.name ?? RACK_WORDS[r.kind]}</strong>{' '}
+                  <Quiet>
+                    {r.name ? RACK_WORDS[r.kind] : ''}
+                    {r.outdoors ? ', outdoors' : ''}
+                    {r.metres ? `, ${r.metres} m` : ''}
+                  </Quiet>
+                </span>
+                <TextButton
+                  aria-label={`Correct ${r.name ?? RACK_WORDS[r.kind]}`}
+                  onClick={() => setOpen({ sheet: 'rack', of: r })}
+                >
+                  Correct
+                </TextButton>
+              </li>
+            ))}
+            {(equipment.irons ?? []).map((i) => (
+              <li key={i.id}>
+                <span>
+                  <strong>{i.name ?? 'Iron'}</strong>{' '}
+                  <Quiet>{i.oneDotC ? `${i.oneDotC} °C measured at one dot` : 'never measured'}</Quiet>
+                </span>
+                <TextButton aria-label={`Correct ${i.name ?? 'Iron'}`} onClick={() => setOpen({ sheet: 'iron', of: i })}>
+                  Correct
+                </TextButton>
+              </li>
+            ))}
+          </Lines>
+        </section>
+      </Column>
+      {open?.sheet === 'washer' && <WasherSheet of={open.of} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'dryer' && <DryerSheet of={open.of} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'rack' && <RackSheet of={open.of} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'iron' && <IronSheet of={open.of} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'used' && <UsedSheet washer={open.of} equipment={equipment} onClose={close} />}
+    </Two>
+  );
+}

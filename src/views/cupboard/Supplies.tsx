@@ -1,0 +1,234 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { today } from '../../app/now';
+import { dayText } from '../../app/time';
+import { tell } from '../../app/session';
+import type { Kit, Supply, SupplyPreference } from '../../core/gear';
+import { SUPPLY_PREFERENCES } from '../../core/gear';
+import { costPerWash, isExpired, suits, washesLeft, type ShoppingLine } from '../../core/supplies';
+import { KIND_WORDS, SUPPLY_WORDS } from '../../core/words';
+import { PREFERENCE_WORDS, TRAIT_WORDS } from '../../core/words/supplies';
+import { deleteSupply, savePreferences } from '../../data/repo';
+import { Button, Column, Figure, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { AnyOf } from '../../ui/Choices';
+import { color, phone } from '../../ui/theme';
+import { capital, moneyText, Two } from './parts';
+import { SupplySheet } from './SupplySheet';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    text-align: left;
+    font-size: 14px;
+    font-weight: 600;
+    color: ${color.quiet};
+    padding: 4px 12px 4px 0;
+  }
+  td {
+    border-top: 1px solid ${color.line};
+    padding: 6px 12px 6px 0;
+    vertical-align: middle;
+    height: 56px;
+  }
+  .figure {
+    text-align: right;
+    white-space: nowrap;
+  }
+  ${phone} {
+    thead,
+    .desk {
+      display: none;
+    }
+  }
+`;
+const Level = styled.span<{ $share: number; $low: boolean }>`
+  display: block;
+  height: 8px;
+  width: 96px;
+  margin-top: 4px;
+  border: 1px solid ${color.quiet};
+  border-radius: 2px;
+  background: linear-gradient(${(p) => (p.$low ? color.alarm : color.water)} 0 0) left / ${(p) => p.$share * 100}% 100% no-repeat;
+`;
+
+function leftText(s: Supply): string {
+  if (s.remainingMl !== undefined) return s.remainingMl <= 0 ? 'empty' : `${Math.round(s.remainingMl)} mL`;
+  if (s.remainingCount !== undefined) return s.remainingCount <= 0 ? 'none' : `× ${s.remainingCount}`;
+  return 'enough';
+}
+function washesText(s: Supply): string {
+  const washes = washesLeft(s);
+  return washes === null ? '' : washes === 1 ? '1 wash' : `${washes} washes`;
+}
+
+function Line({ supply: s, onCorrect }: { supply: Supply; onCorrect: () => void }) {
+  const name = s.name ?? capital(SUPPLY_WORDS[s.class]);
+  const washes = washesLeft(s);
+  const cost = costPerWash(s);
+  const dose = s.labelDoseMl ? `${s.labelDoseMl} mL` : s.labelDoseRangeMl ? `${s.labelDoseRangeMl.join('–')} mL` : '';
+  return (
+    <tr>
+      <td>
+        <strong>{name}</strong>
+        <br />
+        <Quiet>
+          {[s.name ? SUPPLY_WORDS[s.class] : '', ...(s.traits ?? []).map((t) => TRAIT_WORDS[t])].filter(Boolean).join(', ')}
+          {s.expiresOn &&
+            (isExpired(s, today()) ? ` · expired ${dayText(s.expiresOn)}` : ` · good until ${dayText(s.expiresOn)}`)}
+        </Quiet>
+      </td>
+      <td>
+        <Figure>{leftText(s)}</Figure>
+        {s.remainingMl !== undefined && s.sizeMl !== undefined && (
+          <Level $share={Math.min(1, s.remainingMl / s.sizeMl)} $low={washes !== null && washes < 1} aria-hidden="true" />
+        )}
+      </td>
+      <td>
+        <Figure style={{ color: washes === 0 ? color.alarm : undefined }}>{washesText(s)}</Figure>
+      </td>
+      <td className="desk figure">
+        <Figure>{dose}</Figure>
+      </td>
+      <td className="desk figure">
+        <Figure>{cost === null ? '' : moneyText(cost, s.price?.currency)}</Figure>
+      </td>
+      <td style={{ textAlign: 'right', paddingRight: 0 }}>
+        <TextButton aria-label={`Correct ${name}`} onClick={onCorrect}>
+          Correct
+        </TextButton>{' '}
+        <TextButton
+          className="desk"
+          aria-label={`Remove ${name}`}
+          onClick={() => void deleteSupply(s.id).then((undo) => tell(`${name} is out of the cupboard.`, undo))}
+        >
+          Remove
+        </TextButton>
+      </td>
+    </tr>
+  );
+}
+
+function Shopping({ lines, kit }: { lines: readonly ShoppingLine[]; kit: Kit }) {
+  const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
+  const copy = (): void =>
+    void navigator.clipboard
+      .writeText(lines.map((l) => `${SUPPLY_WORDS[l.class]}: ${l.buyMl ? `${l.buyMl} mL` : `${l.buyCount}`}`).join('\n'))
+      .then(
+        () => tell('The list is copied.'),
+        () => tell('This browser does not let the list be copied; select it instead.'),
+      );
+  return (
+    <>
+      <ul>
+        {lines.map((l) => (
+          <li key={l.class} style={{ padding: '6px 0', borderTop: `1px solid ${color.line}` }}>
+            <Row $between>
+              <strong>{capital(SUPPLY_WORDS[l.class])}</strong>
+              <Figure>{l.buyMl ? `${l.buyMl} mL` : `× ${l.buyCount}`}</Figure>
+            </Row>
+            <Quiet>
+              {l.needMl ? `${l.needMl} mL in all, for ` : 'for '}
+              {l.forItems
+                .slice(0, 3)
+                .map((id) => names.get(id) ?? id)
+                .join(', ')}
+              {l.forItems.length > 3 ? ` and ${l.forItems.length - 3} more` : ''}
+            </Quiet>
+          </li>
+        ))}
+      </ul>
+      <Row>
+        <TextButton onClick={copy}>Copy the list</TextButton>
+      </Row>
+    </>
+  );
+}
+
+/** Bottles and aids, what is missing for the plans, and what the user would rather use. */
+export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly ShoppingLine[] | null }) {
+  const [open, setOpen] = useState<{ supply: Supply | null } | null>(null);
+  const [only, setOnly] = useState(false);
+  const prefer = kit.preferences?.prefer ?? [];
+  const all = [...(kit.supplies ?? [])].sort((a, b) => SUPPLY_WORDS[a.class].localeCompare(SUPPLY_WORDS[b.class]));
+  const shown = only ? all.filter((s) => prefer.every((p) => suits(s, p))) : all;
+  const choose = async (ids: string[]): Promise<void> => {
+    if (ids.length === 0) setOnly(false);
+    tell(
+      'Plans take these first, where there is a choice.',
+      await savePreferences({ prefer: ids.length > 0 ? (ids as SupplyPreference[]) : undefined }),
+    );
+  };
+  return (
+    <Two $wide>
+      <section aria-labelledby="supplies">
+        <Row $between>
+          <h2 id="supplies">
+            {only ? `${shown.length} of ${all.length} suit you` : all.length === 1 ? 'One thing' : `${all.length} things`}
+          </h2>
+          <Button data-main-action onClick={() => setOpen({ supply: null })}>
+            Add
+          </Button>
+        </Row>
+        {all.length === 0 ? (
+          <Quiet>Nothing listed. Plans put what they need on a shopping list.</Quiet>
+        ) : (
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th scope="col">Left</th>
+                <th scope="col">Washes left</th>
+                <th scope="col" className="figure">
+                  Label dose
+                </th>
+                <th scope="col" className="figure">
+                  A wash
+                </th>
+                <td style={{ border: 0, height: 0 }} />
+              </tr>
+            </thead>
+            <tbody>
+              {shown.map((s) => (
+                <Line key={s.id} supply={s} onCorrect={() => setOpen({ supply: s })} />
+              ))}
+            </tbody>
+          </Table>
+        )}
+      </section>
+      <Column $gap={28}>
+        <section aria-labelledby="shopping">
+          <h2 id="shopping">To get for what is planned</h2>
+          {shopping === null ? (
+            <Quiet role="status">Looking through your things …</Quiet>
+          ) : shopping.length === 0 ? (
+            <Note tone="good">Nothing: all that is due can be done with what is here.</Note>
+          ) : (
+            <Shopping lines={shopping} kit={kit} />
+          )}
+        </section>
+        <section aria-label="What you would rather use">
+          <AnyOf
+            label="You would rather use"
+            values={prefer}
+            options={SUPPLY_PREFERENCES.map((id) => ({ id, name: PREFERENCE_WORDS[id] }))}
+            onChange={(ids) => void choose(ids)}
+          />
+          <p>
+            <Quiet>Decides between two bottles of a class. It never forbids one, and never changes what a thing can stand.</Quiet>
+          </p>
+          {prefer.some((p) => p !== 'low-cost') && (
+            <TextButton onClick={() => setOnly(!only)}>{only ? 'Show all' : 'Show only these'}</TextButton>
+          )}
+        </section>
+        <p>
+          <Quiet>
+            How much of what: <Link to="/bench/dose">work out a dose</Link> or <Link to="/bench/dilution">mix a strength</Link>.
+          </Quiet>
+        </p>
+      </Column>
+      {open && <SupplySheet supply={open.supply} currency={kit.preferences?.currency} onClose={() => setOpen(null)} />}
+    </Two>
+  );
+}

@@ -1,0 +1,112 @@
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { newId, nowIso, today } from '../../app/now';
+import { dayText, daysUntil } from '../../app/time';
+import { tell } from '../../app/session';
+import type { Kit } from '../../core/gear';
+import { UPKEEP } from '../../core/knowledge/upkeep';
+import { upkeepOf, type UpkeepLine } from '../../core/upkeep';
+import { hardnessClass } from '../../core/units';
+import { basisText, DRYER_WORDS, WASHER_WORDS } from '../../core/words';
+import { UPKEEP_WORDS } from '../../core/words/upkeep';
+import { saveEntry } from '../../data/repo';
+import { Button, ButtonLink, Empty, Figure, Quiet } from '../../ui/basics';
+import { color, phone } from '../../ui/theme';
+
+const List = styled.ul`
+  > li {
+    border-top: 1px solid ${color.line};
+    padding: 10px 0;
+    display: grid;
+    grid-template-columns: 190px minmax(0, 1fr) 210px auto;
+    gap: 4px 20px;
+    align-items: center;
+    ${phone} {
+      grid-template-columns: minmax(0, 1fr) auto;
+      > :nth-child(2) {
+        grid-column: 1 / -1;
+        grid-row: 2;
+      }
+      > :nth-child(3) {
+        grid-row: 3;
+      }
+    }
+  }
+`;
+const NAMES: Readonly<Record<string, string>> = { ...WASHER_WORDS, ...DRYER_WORDS };
+
+function when({ state, dueOn, lastOn, everyDays, task }: UpkeepLine): string {
+  if (state === 'unknown') return 'no day on record';
+  if (state === 'habit') return task === 'lint' ? (lastOn ? `cleared ${dayText(lastOn)}` : 'at each load') : 'always';
+  if (dueOn === null) return 'the dryer ran since';
+  const days = daysUntil(dueOn);
+  const every = everyDays ? `, every ${everyDays} days` : '';
+  return days < 0 ? `${-days} days over${every}` : days === 0 ? `today${every}` : `in ${days} days${every}`;
+}
+
+/** What keeps the machines fit, the most pressing first. */
+export function Upkeep({ kit }: { kit: Kit }) {
+  const navigate = useNavigate();
+  const lines = upkeepOf(kit.equipment ?? {}, kit.log ?? [], today());
+  const due = lines.filter((l) => l.state === 'due').length;
+  const hardness = kit.equipment?.waterHardnessMgPerL;
+  if (lines.length === 0)
+    return (
+      <Empty title="No machine is listed.">
+        <p>Upkeep begins when you say which machines you have.</p>
+        <ButtonLink to="/cupboard/machines">To the machines</ButtonLink>
+      </Empty>
+    );
+  const done = async (line: UpkeepLine): Promise<void> =>
+    tell(
+      `${UPKEEP_WORDS[line.task].name}: written down for today.`,
+      await saveEntry({ id: newId('log'), type: 'upkeep', at: nowIso(), machineId: line.machine.id, tasks: [line.task] }),
+    );
+  return (
+    <section aria-labelledby="upkeep">
+      <h2 id="upkeep">{due === 0 ? 'Nothing is overdue' : due === 1 ? 'One thing is due' : `${due} things are due`}</h2>
+      <p>
+        <Quiet>
+          {hardness === undefined
+            ? 'Your water’s hardness is not recorded, so descaling goes by moderately hard water.'
+            : `Your water is ${hardnessClass(hardness)}, which sets how often to descale.`}
+        </Quiet>
+      </p>
+      <List style={{ marginTop: 8 }}>
+        {lines.map((line) => {
+          const name = line.machine.name ?? NAMES[line.machine.kind] ?? '';
+          const record = UPKEEP.find((r) => r.id === line.task);
+          return (
+            <li key={`${line.machine.id}-${line.task}`}>
+              <strong>{name}</strong>
+              <span>
+                {UPKEEP_WORDS[line.task].name}
+                <br />
+                <Quiet>
+                  {UPKEEP_WORDS[line.task].how} {record ? basisText(record.basis, record.source) : ''}
+                </Quiet>
+              </span>
+              <Figure style={{ color: line.state === 'due' ? color.alarm : undefined }}>{when(line)}</Figure>
+              {line.state === 'habit' && line.task !== 'lint' ? (
+                <span />
+              ) : (
+                <Button
+                  $quiet
+                  aria-label={`${UPKEEP_WORDS[line.task].name}, ${name}: done today`}
+                  onClick={() => void done(line)}
+                >
+                  Done today
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </List>
+      <p style={{ marginTop: 12 }}>
+        <Button $quiet onClick={() => void navigate('/cupboard/machines')}>
+          Guided purge: choose the machine
+        </Button>
+      </p>
+    </section>
+  );
+}

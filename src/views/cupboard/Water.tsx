@@ -1,0 +1,182 @@
+import { useState } from 'react';
+import { tell } from '../../app/session';
+import type { Equipment, HardnessUnit, Kit, Preferences, Room } from '../../core/gear';
+import { HARDNESS_UNITS } from '../../core/gear';
+import { fromMgPerL, hardnessClass, toMgPerL } from '../../core/units';
+import { saveEquipment, savePreferences } from '../../data/repo';
+import { Button, Column, Field, Note, Quiet, Row } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { hasFault, put } from '../../ui/form';
+import { NumberField, Select } from '../../ui/Select';
+import { Grid, Two } from './parts';
+
+/** Harder than any tap water, mg/L. */
+const MOST_MG_PER_L = 1500;
+const round = (x: number): number => Math.round(x * 10) / 10;
+
+function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: HardnessUnit }) {
+  const [room, setRoom] = useState<Room>(equipment.room ?? {});
+  const [hardness, setHardness] = useState(
+    equipment.waterHardnessMgPerL === undefined ? undefined : round(fromMgPerL(equipment.waterHardnessMgPerL, unit)),
+  );
+  const [inletC, setInletC] = useState(equipment.inletC);
+  const mgPerL = hardness === undefined ? undefined : toMgPerL(hardness, unit);
+  const save = async (): Promise<void> => {
+    const same =
+      equipment.waterHardnessMgPerL !== undefined && round(fromMgPerL(equipment.waterHardnessMgPerL, unit)) === hardness;
+    const kept = same ? equipment.waterHardnessMgPerL : mgPerL;
+    const next = put(put({ ...equipment, room }, 'waterHardnessMgPerL', kept), 'inletC', inletC);
+    tell('Room and water are saved.', await saveEquipment(next));
+  };
+  const yes = (key: 'fan' | 'outdoorShade', label: string, on: string, off: string) => (
+    <OneOf
+      label={label}
+      value={room[key] === undefined ? null : room[key] ? 'yes' : 'no'}
+      options={[
+        { id: 'yes', name: on },
+        { id: 'no', name: off },
+      ]}
+      onChange={(id) => setRoom({ ...room, [key]: id === 'yes' })}
+    />
+  );
+  return (
+    <section aria-labelledby="room">
+      <h2 id="room">Room and water</h2>
+      <Column $gap={16} style={{ marginTop: 8 }}>
+        <Grid>
+          <NumberField
+            label="Room, °C"
+            what="the temperature"
+            min={-20}
+            max={45}
+            value={room.airC}
+            onChange={(x) => setRoom(put(room, 'airC', x))}
+          />
+          <NumberField
+            label="Humidity, %"
+            what="the humidity"
+            zero
+            max={100}
+            value={room.rhPercent}
+            onChange={(x) => setRoom(put(room, 'rhPercent', x))}
+          />
+          <NumberField
+            label="Water from the mains, °C"
+            what="its temperature"
+            min={0}
+            max={40}
+            value={inletC}
+            onChange={setInletC}
+          />
+          <NumberField
+            label={`Water hardness, ${unit}`}
+            what="the hardness"
+            zero
+            max={Math.round(fromMgPerL(MOST_MG_PER_L, unit))}
+            value={hardness}
+            onChange={setHardness}
+          />
+        </Grid>
+        {mgPerL !== undefined && (
+          <Quiet>
+            {Math.round(mgPerL)} mg/L as CaCO₃: {hardnessClass(mgPerL)} water (USGS).
+          </Quiet>
+        )}
+        {yes('fan', 'A fan where things dry?', 'There is one', 'None')}
+        {yes('outdoorShade', 'A shady place outdoors?', 'There is one', 'None')}
+        <Row>
+          <Button data-main-action onClick={(e) => !hasFault(e) && void save()}>
+            Save room and water
+          </Button>
+        </Row>
+      </Column>
+    </section>
+  );
+}
+
+function Prices({ preferences }: { preferences: Preferences }) {
+  const [prices, setPrices] = useState(preferences.prices ?? {});
+  const [currency, setCurrency] = useState(preferences.currency ?? 'EUR');
+  const save = async (): Promise<void> => {
+    tell(
+      'Your prices are saved.',
+      await savePreferences({
+        prices: Object.keys(prices).length > 0 ? prices : undefined,
+        currency: currency.trim() || undefined,
+      }),
+    );
+  };
+  return (
+    <section aria-labelledby="prices">
+      <h2 id="prices">What you pay</h2>
+      <Column $gap={16} style={{ marginTop: 8 }}>
+        <Grid>
+          <NumberField
+            label={`A kWh, ${currency}`}
+            what="the price"
+            zero
+            max={100}
+            value={prices.electricityPerKWh}
+            onChange={(x) => setPrices(put(prices, 'electricityPerKWh', x))}
+          />
+          <NumberField
+            label={`A m³ of water, ${currency}`}
+            what="the price, waste water included"
+            zero
+            max={1000}
+            value={prices.waterPerM3}
+            onChange={(x) => setPrices(put(prices, 'waterPerM3', x))}
+          />
+          <Field>
+            Currency
+            <input value={currency} maxLength={8} onChange={(e) => setCurrency(e.target.value)} />
+          </Field>
+        </Grid>
+        <Row>
+          <Button $quiet onClick={(e) => !hasFault(e) && void save()}>
+            Save prices
+          </Button>
+        </Row>
+        <Quiet>Bottles have their own price, in Bottles and aids. Without a price, sums say what they leave out.</Quiet>
+      </Column>
+    </section>
+  );
+}
+
+/** Where it is washed and dried, with what water, at what price, and in which units. */
+export function Water({ kit }: { kit: Kit }) {
+  const preferences = kit.preferences ?? {};
+  const unit = preferences.hardnessUnit ?? 'mg/L';
+  return (
+    <Two>
+      <RoomAndWater key={unit} equipment={kit.equipment ?? {}} unit={unit} />
+      <Column $gap={28}>
+        <Prices preferences={preferences} />
+        <section aria-labelledby="units">
+          <h2 id="units">Units</h2>
+          <Column $gap={16} style={{ marginTop: 8 }}>
+            <OneOf
+              label="Measures"
+              value={preferences.units ?? 'metric'}
+              options={[
+                { id: 'metric', name: '°C and mL' },
+                { id: 'us', name: '°F and US fl oz' },
+              ]}
+              onChange={(units) =>
+                void savePreferences({ units: units as 'metric' }).then((undo) => tell('Figures are shown so from now on.', undo))
+              }
+            />
+            <Select
+              label="Water hardness in"
+              value={unit}
+              options={HARDNESS_UNITS}
+              blank=""
+              onChange={(hardnessUnit) => void savePreferences({ hardnessUnit })}
+            />
+            <Note>Stored figures are metric whatever you choose here.</Note>
+          </Column>
+        </section>
+      </Column>
+    </Two>
+  );
+}

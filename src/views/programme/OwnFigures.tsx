@@ -1,0 +1,73 @@
+import { tell } from '../../app/session';
+import type { Item, OwnFigures as Figures, SupplyClass } from '../../core/gear';
+import { SUPPLY_WORDS } from '../../core/words';
+import { saveItem } from '../../data/repo';
+import { Figure, Quiet, Row, TextButton } from '../../ui/basics';
+import { put } from '../../ui/form';
+import { Link } from 'react-router';
+
+/** What the user worked out for this thing, and what its runs taught; each can be forgotten. */
+export function OwnFigures({ item }: { item: Item }) {
+  const { own, learned } = item;
+  const forget = async (next: Item, what: string): Promise<void> => tell(`${what}: forgotten.`, await saveItem(next));
+  const without = (figures: Figures): Item => put(item, 'own', Object.keys(figures).length > 0 ? figures : undefined);
+  const lines: { readonly name: string; readonly value: string; readonly next: Item }[] = [
+    ...Object.entries(own?.dosesMl ?? {}).flatMap(([cls, ml]) => {
+      if (ml === undefined) return [];
+      const doses = put(own?.dosesMl ?? {}, cls, undefined);
+      return [
+        {
+          name: `Dose of ${SUPPLY_WORDS[cls as SupplyClass]}`,
+          value: `${ml} mL`,
+          next: without(put({ ...own }, 'dosesMl', Object.keys(doses).length > 0 ? doses : undefined)),
+        },
+      ];
+    }),
+    ...(own?.drumRinses === undefined
+      ? []
+      : [{ name: 'Rinses in a drum', value: String(own.drumRinses), next: without(put({ ...own }, 'drumRinses', undefined)) }]),
+    ...(own?.bathRinses === undefined
+      ? []
+      : [
+          {
+            name: 'Fresh fills in a bath',
+            value: String(own.bathRinses),
+            next: without(put({ ...own }, 'bathRinses', undefined)),
+          },
+        ]),
+    ...(own?.tempC === undefined
+      ? []
+      : [{ name: 'Wash at', value: `${own.tempC} °C`, next: without(put({ ...own }, 'tempC', undefined)) }]),
+    ...(learned?.rinseRuns
+      ? [
+          {
+            name: `How its cleaner lets go, learned from ${learned.rinseRuns === 1 ? 'one run' : `${learned.rinseRuns} runs`}`,
+            value: [learned.handRelease, learned.drumRelease]
+              .filter((r) => r !== undefined)
+              .map((r) => `${Math.round(r * 100)} %`)
+              .join(', '),
+            next: put(item, 'learned', undefined),
+          },
+        ]
+      : []),
+  ];
+  if (lines.length === 0) return null;
+  return (
+    <section aria-labelledby="own">
+      <h2 id="own">Your own figures</h2>
+      {lines.map(({ name, value, next }) => (
+        <Row key={name} $between>
+          <span>
+            {name} <Figure>{value}</Figure>
+          </span>
+          <TextButton aria-label={`Forget ${name}`} onClick={() => void forget(next, name)}>
+            Forget
+          </TextButton>
+        </Row>
+      ))}
+      <Quiet>
+        Used inside what label and material allow. <Link to={`/bench/dose?item=${item.id}`}>Work them out again</Link>
+      </Quiet>
+    </section>
+  );
+}

@@ -1,0 +1,45 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect } from 'react';
+import { useEquipment } from '../../app/kit';
+import { nowIso } from '../../app/now';
+import type { Run } from '../../core/run';
+import { finishPurge } from '../../core/run/finish';
+import { db } from '../../data/db';
+import { writePurge } from '../../data/repo';
+import { ButtonLink, Page, Row } from '../../ui/basics';
+
+/** The end of a purge: nothing is left to ask, so it is written down at once. */
+export function Purged({ run }: { run: Run }) {
+  const equipment = useEquipment();
+  const logId = `log-${run.id}`;
+  const entry = useLiveQuery(async () => (await db.log.get(logId)) ?? null, [logId]);
+  useEffect(() => {
+    if (run.status === 'stopped' || !equipment || entry !== null) return;
+    void writePurge(run.id, finishPurge(run, equipment.washers ?? [], { iso: nowIso(), logId }));
+  }, [run, equipment, entry, logId]);
+  if (run.status === 'stopped')
+    return (
+      <Page>
+        <h1>You stopped this purge.</h1>
+        <p>What its last loads left is still taken to be in it.</p>
+        <Row>
+          <ButtonLink to="/cupboard/machines">To the machines</ButtonLink>
+        </Row>
+      </Page>
+    );
+  if (!entry) return <Page aria-busy="true" />;
+  return (
+    <Page>
+      <h1>{run.itemName} is clean again.</h1>
+      <p>It is written down: empty hot cycle, drawer and seal, today. Plans stop asking for a purge.</p>
+      <Row $wrap>
+        <ButtonLink to="/cupboard/machines" data-main-action>
+          To the machines
+        </ButtonLink>
+        <ButtonLink to="/" $quiet>
+          To Now
+        </ButtonLink>
+      </Row>
+    </Page>
+  );
+}
