@@ -24,6 +24,16 @@ export function planOf(kit: Kit, item: Item): Planned {
   return { plan: made, programme: writeProgramme(made) };
 }
 
+/** The plan of a thing, or, when it needs no wash now, the plan of its next one: taken as dirty. */
+export function nextWashOf(kit: Kit, item: Item): Plan {
+  const { plan: now } = planOf(kit, item);
+  if (now.facts.has('aim:wash') || now.facts.has('life-safety')) return now;
+  const seen = latestInspection(kit.inspections, item.id);
+  const dirty = { ...(seen ?? { id: 'next-wash', itemId: item.id, at: '1970-01-01T00:00:00Z' }), soil: DIRTY };
+  return plan({ item, inspection: dirty, kit });
+}
+const DIRTY = 3;
+
 export function useItem(id: string | undefined): { kit: Kit | undefined; item: Item | undefined } {
   const kit = useKit();
   const item = useMemo(() => kit?.items.find((i) => i.id === id), [kit, id]);

@@ -162,6 +162,9 @@ export const SUPPLY_CLASSES = [
   'felt-balls',
 ] as const;
 
+/** Household agents that no programme uses, but that may have been used in a machine or bath. */
+export const HOUSEHOLD_AGENTS = ['descaler', 'ammonia'] as const;
+
 export const MARKS = ['scent-critical', 'life-safety', 'heirloom'] as const;
 export const BULKS = ['small', 'medium', 'large'] as const;
 export const COLOURS = ['white', 'light', 'dark', 'vivid'] as const;
@@ -261,6 +264,8 @@ export type Material = (typeof MATERIALS)[number];
 export type Fitting = (typeof FITTINGS)[number];
 export type Soil = (typeof SOILS)[number];
 export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
+/** Whatever may stand in a machine or bath. */
+export type Agent = SupplyClass | (typeof HOUSEHOLD_AGENTS)[number];
 export type Bulk = (typeof BULKS)[number];
 export type DropletZone = (typeof DROPLET_ZONES)[number];
 export type Damage = (typeof DAMAGES)[number];

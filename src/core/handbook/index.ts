@@ -8,6 +8,7 @@ import { KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
 import {
+  AGENT_WORDS,
   AIM_WORDS,
   DIMENSION_WORDS,
   KIND_WORDS,
@@ -16,7 +17,6 @@ import {
   MATERIAL_WORDS,
   NATURE_WORDS,
   PART_WORDS,
-  SUPPLY_WORDS,
   WORDS,
 } from '../words';
 
@@ -181,7 +181,7 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
     ...knowledge.neverTogether.map((pair): HandbookEntry => ({
       id: `never/${pair.id}`,
       section: 'never',
-      title: `${capital(list(pair.one.map((c) => SUPPLY_WORDS[c])))} with ${list(pair.other.map((c) => SUPPLY_WORDS[c]))}`,
+      title: `${capital(list(pair.one.map((c) => AGENT_WORDS[c])))} with ${list(pair.other.map((c) => AGENT_WORDS[c]))}`,
       text: words.rules[pair.id] ?? '',
       ...basisOf(pair),
     })),

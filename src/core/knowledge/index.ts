@@ -27,7 +27,7 @@ export { WARM_WAYS } from './plan-traits';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
 export * from './rhythm';
 export * from './settings';
-export { NEVER_TOGETHER } from './never-together';
+export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
 export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';
 

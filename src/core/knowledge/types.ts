@@ -1,4 +1,18 @@
-import type { Action, Aim, Bleach, Fitting, Kind, Material, Method, Part, Phase, Soil, SupplyClass, Tumble } from '../gear';
+import type {
+  Action,
+  Agent,
+  Aim,
+  Bleach,
+  Fitting,
+  Kind,
+  Material,
+  Method,
+  Part,
+  Phase,
+  Soil,
+  SupplyClass,
+  Tumble,
+} from '../gear';
 
 /**
  * A condition over the set of facts known about one request. Facts are plain strings ("fill:down", "soil>=2", "can:tumble:low").
@@ -66,8 +80,8 @@ export interface FittingRow {
 /** Supplies that must never meet in one bath, nor follow each other without a rinse between. */
 export interface NeverPair extends Basis {
   readonly id: string;
-  readonly one: readonly SupplyClass[];
-  readonly other: readonly SupplyClass[];
+  readonly one: readonly Agent[];
+  readonly other: readonly Agent[];
 }
 
 export type StainNature = 'soil' | 'transfer' | 'paint' | 'deep' | 'oxidation' | 'unclear';

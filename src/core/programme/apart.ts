@@ -1,5 +1,5 @@
-import type { Phase, SupplyClass } from '../gear';
-import type { NeverPair } from '../knowledge';
+import type { Agent, Phase, SupplyClass } from '../gear';
+import { EVAPORATES, type NeverPair } from '../knowledge';
 import { pairOf } from '../supplies';
 import type { PlannedStep, Refusal, StepSettings } from './state';
 
@@ -13,6 +13,8 @@ interface Bringing {
   readonly do: string;
   readonly settings: StepSettings;
 }
+/** True when it stays where it was put until it is rinsed out. */
+export const stays = (agent: Agent): boolean => !EVAPORATES.includes(agent);
 /** Verbs that clear a machine or bath of what stood in it. */
 const CLEARS = new Set(['rinse-vessel', 'purge-machine', 'purge-scent', 'scrub-tub']);
 /** What a step leaves standing: nothing where fresh water takes it away. A rinse that itself brings something leaves that. */
@@ -30,11 +32,11 @@ export function leftAfter<T>(step: Bringing, before: readonly T[], brought: read
 export function keepApart(
   steps: readonly PlannedStep[],
   pairs: readonly NeverPair[],
-  standing: readonly SupplyClass[] = [],
+  standing: readonly Agent[] = [],
 ): { readonly steps: PlannedStep[]; readonly refused: Refusal[] } {
   const stay: PlannedStep[] = [];
   const refused: Refusal[] = [];
-  let left: readonly SupplyClass[] = standing;
+  let left: readonly Agent[] = standing;
   for (const step of steps) {
     const brought = used(step.settings);
     const clash = brought
@@ -45,7 +47,7 @@ export function keepApart(
       continue;
     }
     stay.push(step);
-    left = leftAfter({ ...step.template, settings: step.settings }, left, brought);
+    left = leftAfter({ ...step.template, settings: step.settings }, left, brought.filter(stays));
   }
   return { steps: stay, refused };
 }

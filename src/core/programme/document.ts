@@ -6,7 +6,18 @@ import { SUPERSEDES } from '../knowledge';
 import { holds, tag } from '../facts';
 import { refusedBy } from './schools';
 import type { Words } from '../words';
-import { boundText, causeText, DRYER_WORDS, say, SUPPLY_WORDS, verdictText, waiverRisk, WASHER_WORDS, WORDS } from '../words';
+import {
+  AGENT_WORDS,
+  boundText,
+  causeText,
+  DRYER_WORDS,
+  say,
+  SUPPLY_WORDS,
+  verdictText,
+  waiverRisk,
+  WASHER_WORDS,
+  WORDS,
+} from '../words';
 import type { StepContext } from '../words';
 import type { Plan } from './plan';
 import type { PlannedStep, StepSettings } from './state';
@@ -175,7 +186,7 @@ function contextOf(plan: Plan, step: PlannedStep, words: Words): StepContext {
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
     rack: rack?.name ? ` (“${rack.name}”)` : '',
-    standing: [...new Set((vessel?.unrinsed ?? []).map((s) => SUPPLY_WORDS[s.class]))].join(', '),
+    standing: [...new Set((vessel?.unrinsed ?? []).map((s) => AGENT_WORDS[s.class]))].join(', '),
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     attendedMin: step.attendedMin,
     unattendedMin: step.unattendedMin,

@@ -2,10 +2,10 @@
  * What must not meet, while the work is being done: supplies that stand unrinsed on the thing or in the machine or bath, against what the
  * next step brings. Refuses: planning around it; a rinse is asked for.
  */
-import type { Equipment, Standing, SupplyClass, Washer } from '../gear';
+import type { Agent, Equipment, Standing, SupplyClass, Washer } from '../gear';
 import { NEVER_TOGETHER, type NeverPair } from '../knowledge';
 import type { ProgrammeStep } from '../programme';
-import { leftAfter, used } from '../programme/apart';
+import { leftAfter, stays, used } from '../programme/apart';
 import { pairOf } from '../supplies';
 import type { Run } from './index';
 
@@ -13,7 +13,7 @@ export interface Clash {
   readonly pair: NeverPair;
   /** What the step brings, and what it would meet. */
   readonly brings: SupplyClass;
-  readonly meets: SupplyClass;
+  readonly meets: Agent;
   readonly sinceIso: string | null;
   /** The machine or bath in which it stands; null when it is on the thing itself. */
   readonly vessel: Washer | null;
@@ -35,7 +35,9 @@ function onTheThing(run: Run): { readonly class: SupplyClass; readonly atMs: num
     left = leftAfter(
       step,
       left,
-      used(step.settings).map((cls) => ({ class: cls, atMs })),
+      used(step.settings)
+        .filter(stays)
+        .map((cls) => ({ class: cls, atMs })),
     );
   }
   return [...left];
@@ -81,7 +83,9 @@ export function vesselsAfter(before: Run, after: Run, equipment: Equipment, atIs
   const left = leftAfter(
     step,
     stood,
-    used(step.settings).map((cls): Standing => ({ class: cls, at: atIso })),
+    used(step.settings)
+      .filter(stays)
+      .map((cls): Standing => ({ class: cls, at: atIso })),
   );
   return left.length === stood.length && left.every((s, n) => s === stood[n])
     ? equipment

@@ -3,7 +3,7 @@
  * and what must never meet. Refuses: choosing the class of a cleaner (the programme does) and forbidding anything by preference.
  */
 import { NEVER_TOGETHER, type NeverPair } from '../knowledge';
-import type { Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
+import type { Agent, Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
 
 /** True when the bottle or set can still serve at all. Without any remaining amount there is enough. */
 export function isLeft(supply: Supply): boolean {
@@ -113,17 +113,17 @@ export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[],
 }
 
 /** The pair that forbids two supplies to meet, or null. */
-export function pairOf(pairs: readonly NeverPair[], a: SupplyClass, b: SupplyClass): NeverPair | null {
+export function pairOf(pairs: readonly NeverPair[], a: Agent, b: Agent): NeverPair | null {
   return pairs.find((p) => (p.one.includes(a) && p.other.includes(b)) || (p.one.includes(b) && p.other.includes(a))) ?? null;
 }
 
 export interface Matrix {
-  readonly classes: readonly SupplyClass[];
+  readonly classes: readonly Agent[];
   /** cells[i][j]: the pair that keeps classes[i] from classes[j], or null. */
   readonly cells: readonly (readonly (NeverPair | null)[])[];
 }
 /** Every class that takes part in a pair, against every other. */
 export function neverMatrix(pairs: readonly NeverPair[] = NEVER_TOGETHER): Matrix {
-  const classes = [...new Set(pairs.flatMap((p) => [...p.one, ...p.other]))].sort();
+  const classes = [...new Set<Agent>(pairs.flatMap((p) => [...p.one, ...p.other]))].sort();
   return { classes, cells: classes.map((a) => classes.map((b) => pairOf(pairs, a, b))) };
 }

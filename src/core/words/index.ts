@@ -7,6 +7,7 @@ import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
 import { NEVER_WORDS } from './never';
+export { AGENT_WORDS } from './never';
 import { RULE_WORDS } from './rules';
 import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
 import { RUNG_WORDS, STAIN_NEVER } from './stains';

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { planOf } from '../../app/kit';
+import { nextWashOf } from '../../app/kit';
 import { tell } from '../../app/session';
 import type { Fields, Read } from '../../core/bench';
 import type { Item, Kit } from '../../core/gear';
@@ -45,7 +45,7 @@ export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string
   // Kept here, so that fast typing is not overtaken by the address; the address follows.
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>(() => Object.fromEntries(params));
   const item = kit.items.find((i) => i.id === typed.item);
-  const plan = item && planOf(kit, item).plan;
+  const plan = item && nextWashOf(kit, item);
   const taken: Readonly<Record<string, string | undefined>> = plan ? from(plan) : {};
   const show = (next: Readonly<Record<string, string>>): void => {
     setTyped(next);
@@ -64,7 +64,7 @@ export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string
         show(rest);
         return;
       }
-      const numbers = Object.entries(from(planOf(kit, other).plan)).filter((e): e is [string, string] => e[1] !== undefined);
+      const numbers = Object.entries(from(nextWashOf(kit, other))).filter((e): e is [string, string] => e[1] !== undefined);
       show({ ...Object.fromEntries(numbers), item: id });
     },
   };

@@ -3,13 +3,13 @@ import { useNavigate } from 'react-router';
 import { newId, nowIso, nowMs } from '../../app/now';
 import { whenText } from '../../app/time';
 import { tell } from '../../app/session';
-import type { Dryer, Equipment, Iron, Kit, Rack, SupplyClass, Washer } from '../../core/gear';
+import type { Agent, Dryer, Equipment, Iron, Kit, Rack, Washer } from '../../core/gear';
 import { NEVER_TOGETHER } from '../../core/knowledge';
 import { startRun } from '../../core/run';
 import { withStanding } from '../../core/run/meet';
 import { neverMatrix } from '../../core/supplies';
 import { purgeProgramme } from '../../core/upkeep';
-import { DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, SUPPLY_WORDS, WASHER_WORDS } from '../../core/words';
+import { AGENT_WORDS, DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { RACK_WORDS } from '../../core/words/upkeep';
 import { db } from '../../data/db';
 import { saveEquipment, saveRun } from '../../data/repo';
@@ -35,7 +35,7 @@ function stateOf(w: Washer): { text: string; alarm: boolean } {
   const last = standing[standing.length - 1];
   if (last)
     return {
-      text: `${[...new Set(standing.map((s) => SUPPLY_WORDS[s.class]))].join(', ')} went in ${whenText(last.at)}, not rinsed out`,
+      text: `${[...new Set(standing.map((s) => AGENT_WORDS[s.class]))].join(', ')} went in ${whenText(last.at)}, not rinsed out`,
       alarm: true,
     };
   const left = w.lastLoads ?? [];
@@ -57,7 +57,7 @@ async function beginPurge(washer: Washer): Promise<string> {
 }
 
 function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: Equipment; onClose: () => void }) {
-  const [cls, setCls] = useState<SupplyClass | null>(null);
+  const [cls, setCls] = useState<Agent | null>(null);
   const name = washer.name ?? WASHER_WORDS[washer.kind];
   const save = async (): Promise<void> => {
     if (!cls) return;
@@ -72,8 +72,8 @@ function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: 
         label="Which?"
         hideLabel
         value={cls}
-        options={neverMatrix(NEVER_TOGETHER).classes.map((id) => ({ id, name: SUPPLY_WORDS[id] }))}
-        onChange={(id) => setCls(id as SupplyClass)}
+        options={neverMatrix(NEVER_TOGETHER).classes.map((id) => ({ id, name: AGENT_WORDS[id] }))}
+        onChange={(id) => setCls(id as Agent)}
       />
       <Row>
         <Button disabled={!cls} onClick={() => void save()}>

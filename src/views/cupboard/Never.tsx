@@ -4,7 +4,7 @@ import { whenText } from '../../app/time';
 import { entryIdOf } from '../../core/handbook';
 import type { Kit } from '../../core/gear';
 import { isLeft, neverMatrix } from '../../core/supplies';
-import { SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
+import { AGENT_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { Column, Note, Quiet } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { capital } from './parts';
@@ -53,7 +53,7 @@ const Table = styled.table`
 /** What must never meet, and what stands somewhere unrinsed just now. */
 export function Never({ kit }: { kit: Kit }) {
   const { classes, cells } = neverMatrix();
-  const owned = new Set((kit.supplies ?? []).filter(isLeft).map((s) => s.class));
+  const owned = new Set<string>((kit.supplies ?? []).filter(isLeft).map((s) => s.class));
   const standing = (kit.equipment?.washers ?? []).flatMap((w) => (w.unrinsed ?? []).map((s) => ({ w, s })));
   const pairs = [...new Map(cells.flat().flatMap((p) => (p ? [[p.id, p] as const] : []))).values()];
   return (
@@ -64,7 +64,7 @@ export function Never({ kit }: { kit: Kit }) {
       </p>
       {standing.map(({ w, s }) => (
         <Note key={`${w.id}-${s.class}-${s.at}`} tone="alarm">
-          <strong>{capital(SUPPLY_WORDS[s.class])}</strong> went into {w.name ?? WASHER_WORDS[w.kind]} {whenText(s.at)} and is not
+          <strong>{capital(AGENT_WORDS[s.class])}</strong> went into {w.name ?? WASHER_WORDS[w.kind]} {whenText(s.at)} and is not
           rinsed out. <Link to="/cupboard/machines">See the machines</Link>
         </Note>
       ))}
@@ -75,7 +75,7 @@ export function Never({ kit }: { kit: Kit }) {
               <td style={{ border: 0 }} />
               {classes.map((c) => (
                 <th key={c} scope="col">
-                  {SUPPLY_WORDS[c]}
+                  {AGENT_WORDS[c]}
                 </th>
               ))}
             </tr>
@@ -84,7 +84,7 @@ export function Never({ kit }: { kit: Kit }) {
             {classes.map((row, i) => (
               <tr key={row}>
                 <th scope="row">
-                  {SUPPLY_WORDS[row]} {owned.has(row) && <Quiet>yours</Quiet>}
+                  {AGENT_WORDS[row]} {owned.has(row) && <Quiet>yours</Quiet>}
                 </th>
                 {classes.map((column, j) => {
                   const pair = cells[i]?.[j];
@@ -106,11 +106,11 @@ export function Never({ kit }: { kit: Kit }) {
       <ul>
         {pairs.map((pair) => {
           const entry = entryIdOf(pair.id);
-          const text = WORDS.blocks[pair.id] ?? '';
+          const text = WORDS.rules[pair.id] ?? '';
           return (
             <li key={pair.id} style={{ padding: '4px 0' }}>
               <strong>
-                {pair.one.map((c) => SUPPLY_WORDS[c]).join(' or ')} with {pair.other.map((c) => SUPPLY_WORDS[c]).join(' or ')}
+                {pair.one.map((c) => AGENT_WORDS[c]).join(' or ')} with {pair.other.map((c) => AGENT_WORDS[c]).join(' or ')}
               </strong>
               : {text} {entry && <Link to={`/handbook/${entry}`}>why</Link>}
             </li>
@@ -118,8 +118,7 @@ export function Never({ kit }: { kit: Kit }) {
         })}
       </ul>
       <Note tone="alarm">
-        Also never bleach with ammonia or descaler, which are not in this list because no programme uses them. If it smells sharp,
-        leave the room, open windows, and call for help where eyes or lungs burn.
+        If it smells sharp: leave the room, open windows from outside, and call for help where eyes or lungs burn.
       </Note>
     </Column>
   );

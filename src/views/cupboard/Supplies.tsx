@@ -9,7 +9,7 @@ import { SUPPLY_PREFERENCES } from '../../core/gear';
 import { costPerWash, isExpired, suits, washesLeft, type ShoppingLine } from '../../core/supplies';
 import { KIND_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { PREFERENCE_WORDS, TRAIT_WORDS } from '../../core/words/supplies';
-import { deleteSupply, savePreferences } from '../../data/repo';
+import { savePreferences } from '../../data/repo';
 import { Button, Column, Figure, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { AnyOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
@@ -24,19 +24,28 @@ const Table = styled.table`
     font-size: 14px;
     font-weight: 600;
     color: ${color.quiet};
-    padding: 4px 12px 4px 0;
+    padding: 4px 20px 4px 0;
   }
   td {
     border-top: 1px solid ${color.line};
-    padding: 6px 12px 6px 0;
+    padding: 6px 20px 6px 0;
     vertical-align: middle;
     height: 56px;
+  }
+  td:not(:first-child) {
+    white-space: nowrap;
   }
   .figure {
     text-align: right;
     white-space: nowrap;
   }
+  .phone {
+    display: none;
+  }
   ${phone} {
+    .phone {
+      display: block;
+    }
     thead,
     .desk {
       display: none;
@@ -74,18 +83,27 @@ function Line({ supply: s, onCorrect }: { supply: Supply; onCorrect: () => void 
         <strong>{name}</strong>
         <br />
         <Quiet>
-          {[s.name ? SUPPLY_WORDS[s.class] : '', ...(s.traits ?? []).map((t) => TRAIT_WORDS[t])].filter(Boolean).join(', ')}
-          {s.expiresOn &&
-            (isExpired(s, today()) ? ` · expired ${dayText(s.expiresOn)}` : ` · good until ${dayText(s.expiresOn)}`)}
+          {[
+            name.toLowerCase() === SUPPLY_WORDS[s.class] ? '' : SUPPLY_WORDS[s.class],
+            ...(s.traits ?? []).map((t) => TRAIT_WORDS[t]),
+            s.expiresOn ? `${isExpired(s, today()) ? 'expired' : 'good until'} ${dayText(s.expiresOn)}` : '',
+          ]
+            .filter(Boolean)
+            .join(', ')}
         </Quiet>
       </td>
       <td>
         <Figure>{leftText(s)}</Figure>
+        {washes !== null && (
+          <Figure className="phone" style={{ color: washes === 0 ? color.alarm : undefined }}>
+            {washesText(s)}
+          </Figure>
+        )}
         {s.remainingMl !== undefined && s.sizeMl !== undefined && (
           <Level $share={Math.min(1, s.remainingMl / s.sizeMl)} $low={washes !== null && washes < 1} aria-hidden="true" />
         )}
       </td>
-      <td>
+      <td className="desk">
         <Figure style={{ color: washes === 0 ? color.alarm : undefined }}>{washesText(s)}</Figure>
       </td>
       <td className="desk figure">
@@ -97,13 +115,6 @@ function Line({ supply: s, onCorrect }: { supply: Supply; onCorrect: () => void 
       <td style={{ textAlign: 'right', paddingRight: 0 }}>
         <TextButton aria-label={`Correct ${name}`} onClick={onCorrect}>
           Correct
-        </TextButton>{' '}
-        <TextButton
-          className="desk"
-          aria-label={`Remove ${name}`}
-          onClick={() => void deleteSupply(s.id).then((undo) => tell(`${name} is out of the cupboard.`, undo))}
-        >
-          Remove
         </TextButton>
       </td>
     </tr>
@@ -179,7 +190,7 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
               <tr>
                 <th scope="col">What</th>
                 <th scope="col">Left</th>
-                <th scope="col">Washes left</th>
+                <th scope="col">For</th>
                 <th scope="col" className="figure">
                   Label dose
                 </th>
@@ -199,7 +210,9 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
       </section>
       <Column $gap={28}>
         <section aria-labelledby="shopping">
-          <h2 id="shopping">To get for what is planned</h2>
+          <h2 id="shopping" style={{ marginBottom: 8 }}>
+            To get for what is planned
+          </h2>
           {shopping === null ? (
             <Quiet role="status">Looking through your things …</Quiet>
           ) : shopping.length === 0 ? (

@@ -18,7 +18,7 @@ const List = styled.ul`
     border-top: 1px solid ${color.line};
     padding: 10px 0;
     display: grid;
-    grid-template-columns: 190px minmax(0, 1fr) 210px auto;
+    grid-template-columns: 190px minmax(0, 1fr) 150px 130px;
     gap: 4px 20px;
     align-items: center;
     ${phone} {
@@ -35,13 +35,12 @@ const List = styled.ul`
 `;
 const NAMES: Readonly<Record<string, string>> = { ...WASHER_WORDS, ...DRYER_WORDS };
 
-function when({ state, dueOn, lastOn, everyDays, task }: UpkeepLine): string {
+function when({ state, dueOn, lastOn, task }: UpkeepLine): string {
   if (state === 'unknown') return 'no day on record';
   if (state === 'habit') return task === 'lint' ? (lastOn ? `cleared ${dayText(lastOn)}` : 'at each load') : 'always';
   if (dueOn === null) return 'the dryer ran since';
   const days = daysUntil(dueOn);
-  const every = everyDays ? `, every ${everyDays} days` : '';
-  return days < 0 ? `${-days} days over${every}` : days === 0 ? `today${every}` : `in ${days} days${every}`;
+  return days < 0 ? `${-days} days over` : days === 0 ? 'today' : `in ${days} days`;
 }
 
 /** What keeps the machines fit, the most pressing first. */
@@ -83,10 +82,18 @@ export function Upkeep({ kit }: { kit: Kit }) {
                 {UPKEEP_WORDS[line.task].name}
                 <br />
                 <Quiet>
-                  {UPKEEP_WORDS[line.task].how} {record ? basisText(record.basis, record.source) : ''}
+                  {UPKEEP_WORDS[line.task].how} {record ? `(${basisText(record.basis, record.source)})` : ''}
                 </Quiet>
               </span>
-              <Figure style={{ color: line.state === 'due' ? color.alarm : undefined }}>{when(line)}</Figure>
+              <span>
+                <Figure style={{ color: line.state === 'due' ? color.alarm : undefined }}>{when(line)}</Figure>
+                {line.everyDays !== null && (
+                  <>
+                    <br />
+                    <Quiet>every {line.everyDays} days</Quiet>
+                  </>
+                )}
+              </span>
               {line.state === 'habit' && line.task !== 'lint' ? (
                 <span />
               ) : (

@@ -28,7 +28,7 @@ import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
-import { HEAT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
+import { AGENT_WORDS, HEAT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
 import { Button, ButtonLink, Empty, Field, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
@@ -116,6 +116,7 @@ function Weigh({ itemId, onDone }: { itemId: string; onDone: () => void }) {
   );
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** What must not meet stands in the way: nothing goes on until it is rinsed away. */
 function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => void }) {
   const { brings, meets, sinceIso, vessel, pair } = clash;
@@ -124,10 +125,10 @@ function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => void }) {
     <>
       <Note tone="alarm">
         <strong>
-          Rinse {where} first. {SUPPLY_WORDS[meets]} {vessel ? `went into ${where}` : 'is still on it'}
+          Rinse {where} first. {capital(AGENT_WORDS[meets])} {vessel ? `went into ${where}` : 'is still on it'}
           {sinceIso ? `, ${whenText(sinceIso)}` : ''}, and this step brings {SUPPLY_WORDS[brings]}.
         </strong>{' '}
-        {WORDS.blocks[pair.id]} Plenty of plain water, gloves, an open window.
+        {WORDS.rules[pair.id]} Plenty of plain water, gloves, an open window.
       </Note>
       <Button $big data-main-action onClick={onRinsed}>
         I rinsed {vessel ? where : 'it'} with plenty of water

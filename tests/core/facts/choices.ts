@@ -399,6 +399,8 @@ const NEVER: readonly Fact[] = (
     ['peroxide-acid', 'vinegar', 'peroxide-cream'],
     ['peroxide-bleach', 'peroxide-cream', 'oxygen-booster'],
     ['two-bleaches', 'oxygen-booster', 'chlorine-bleach'],
+    ['chlorine-ammonia', 'ammonia', 'chlorine-bleach'],
+    ['acetone-bleach', 'acetone', 'peroxide-cream'],
   ] as const
 ).map(([id, a, b]) => ({
   about: [`neverTogether/${id}`],

@@ -31,7 +31,7 @@ export class CycleDoc {
 
 /** A supply that went into a machine or bath and has not been rinsed out of it. */
 export class StandingDoc {
-  @OneOf(v.SUPPLY_CLASSES) class!: v.SupplyClass;
+  @OneOf([...v.SUPPLY_CLASSES, ...v.HOUSEHOLD_AGENTS]) class!: v.Agent;
   @Instant() at!: string;
 }
 
