@@ -127,7 +127,7 @@ export function Machines({ kit }: { kit: Kit }) {
                   </Figure>
                   <Row $wrap $gap={12} style={{ gridColumn: '1 / -1' }}>
                     {(w.unrinsed ?? []).length > 0 && (
-                      <TextButton aria-label={`I rinsed out ${name}`} onClick={() => void rinsed(w)}>
+                      <TextButton aria-label={`I rinsed it out: ${name}`} onClick={() => void rinsed(w)}>
                         I rinsed it out
                       </TextButton>
                     )}
@@ -136,11 +136,14 @@ export function Machines({ kit }: { kit: Kit }) {
                         aria-label={`Purge ${name}`}
                         onClick={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}
                       >
-                        Purge it
+                        Purge
                       </TextButton>
                     )}
-                    <TextButton aria-label={`Say what was used in ${name}`} onClick={() => setOpen({ sheet: 'used', of: w })}>
-                      Bleach or such was used in it
+                    <TextButton
+                      aria-label={`Something was used in it: ${name}`}
+                      onClick={() => setOpen({ sheet: 'used', of: w })}
+                    >
+                      Something was used in it
                     </TextButton>
                     <TextButton aria-label={`Correct ${name}`} onClick={() => setOpen({ sheet: 'washer', of: w })}>
                       Correct

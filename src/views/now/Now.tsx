@@ -10,7 +10,9 @@ import { nowMs, today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
 import { leftMs, type Run, tick, current } from '../../core/run';
 import { minutesText } from '../../core/units';
-import { KIND_WORDS, RESIDUE_WORDS } from '../../core/words';
+import { upkeepOf } from '../../core/upkeep';
+import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
+import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { db } from '../../data/db';
 import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Progress } from '../../ui/Progress';
@@ -175,7 +177,10 @@ export function Now() {
   const event = (kit.log ?? [])
     .filter((e) => e.type === 'event' && e.on && daysUntil(e.on) >= 0)
     .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
-  const dirtyMachines = (kit.equipment?.washers ?? []).filter((w) => (w.lastLoads ?? []).length > 0);
+  const dirtyMachines = (kit.equipment?.washers ?? []).filter(
+    (w) => (w.lastLoads ?? []).length > 0 || (w.unrinsed ?? []).length > 0,
+  );
+  const upkeep = upkeepOf(kit.equipment ?? {}, kit.log ?? [], today()).filter((l) => l.state === 'due');
   return (
     <Page>
       <Row $between $wrap $top>
@@ -240,15 +245,25 @@ export function Now() {
           </Row>
         </Section>
       )}
-      {dirtyMachines.length > 0 && (
+      {dirtyMachines.length + upkeep.length > 0 && (
         <Section aria-labelledby="machines">
           <h2 id="machines">Machines</h2>
           {dirtyMachines.map((w) => (
             <p key={w.id}>
-              <strong>{w.name ?? w.kind}</strong> still holds {(w.lastLoads ?? []).map((r) => RESIDUE_WORDS[r]).join(', ')} from
-              its last loads. <Link to="/cupboard">See the cupboard</Link>
+              <strong>{w.name ?? WASHER_WORDS[w.kind]}</strong>{' '}
+              {(w.unrinsed ?? []).length > 0
+                ? `was not rinsed out after ${[...new Set((w.unrinsed ?? []).map((s) => AGENT_WORDS[s.class]))].join(', ')}.`
+                : `still holds ${(w.lastLoads ?? []).map((r) => RESIDUE_WORDS[r]).join(', ')} from its last loads.`}{' '}
+              <Link to="/cupboard/machines">See the machines</Link>
             </p>
           ))}
+          {upkeep.length > 0 && (
+            <p>
+              Due:{' '}
+              {upkeep.map((l) => `${UPKEEP_WORDS[l.task].name.toLowerCase()} (${l.machine.name ?? l.machine.kind})`).join(', ')}.{' '}
+              <Link to="/cupboard/upkeep">See the upkeep</Link>
+            </p>
+          )}
         </Section>
       )}
     </Page>

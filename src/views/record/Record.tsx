@@ -226,6 +226,7 @@ export function Record() {
                   <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
                 </Link>{' '}
                 {(e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}
+                {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
                 {e.note && (
                   <>
                     <br />
