@@ -20,10 +20,10 @@ export function EnergyBench({ kit }: { kit: Kit }) {
     answer && v
       ? `${num(answer.totalKWh)} kWh${answer.money === null ? '' : `, ${answer.money.toFixed(2)} ${kit.preferences?.currency ?? ''}`.trimEnd()}. ${
           saved === 0
-            ? `At ${num(v.cooler)} °C the wash takes as much.`
+            ? `At ${num(v.cooler)}\u00a0°C the wash takes as much.`
             : saved > 0
-              ? `At ${num(v.cooler)} °C the wash takes ${saved} % less.`
-              : `At ${num(v.cooler)} °C the wash takes ${-saved} % more.`
+              ? `At ${num(v.cooler)}\u00a0°C the wash takes ${saved} % less.`
+              : `At ${num(v.cooler)}\u00a0°C the wash takes ${-saved} % more.`
         }`
       : null;
   const shows = (Object.keys(ENERGY_FIELDS) as (keyof typeof ENERGY_FIELDS)[]).filter(

@@ -6,20 +6,20 @@ import { planOf, useItem, type Planned } from '../../app/kit';
 import { tell } from '../../app/session';
 import { newId, nowMs } from '../../app/now';
 import { whenText } from '../../app/time';
-import { entryIdOf } from '../../core/handbook';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
-import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
-import { basisText, HEAT_WORDS, KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
-import { BandEdge, bandOf, Strip } from '../../ui/strata';
-import { color, phone } from '../../ui/theme';
+import { Strip } from '../../ui/strata';
+import { phone } from '../../ui/theme';
 import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
+import { Details, Step } from './Step';
 import { TakesCard } from './TakesCard';
 
 const Two = styled.div`
@@ -37,52 +37,6 @@ const Answer = styled.h1`
     font-size: 26px;
   }
 `;
-const StepItem = styled.li`
-  border-bottom: 1px solid ${color.line};
-  display: grid;
-  grid-template-columns: 7px 28px minmax(0, 1fr);
-  gap: 12px;
-  padding: 10px 0 4px;
-`;
-const StepHead = styled.div`
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  align-items: baseline;
-  strong {
-    font-size: 17px;
-    font-weight: 650;
-  }
-  ${phone} {
-    flex-direction: column;
-    gap: 2px;
-  }
-`;
-const Details = styled.details`
-  summary {
-    cursor: pointer;
-    font-size: 14px;
-    color: ${color.quiet};
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    min-height: 32px;
-    display: inline-flex;
-    align-items: center;
-  }
-  li {
-    padding: 3px 0;
-    font-size: 15px;
-  }
-`;
-const Foot = styled.div`
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 16px;
-  > :last-child {
-    padding-top: 5px;
-  }
-`;
 const Aside = styled.aside`
   display: flex;
   flex-direction: column;
@@ -91,92 +45,6 @@ const Aside = styled.aside`
     margin-bottom: 10px;
   }
 `;
-
-/** The figures of a step in one line, in the user's units. */
-export function figures(step: ProgrammeStep, us: boolean): string[] {
-  const s = step.settings;
-  const out: string[] = [];
-  if (s.tempC !== undefined) out.push(us ? `${Math.round(fahrenheit(s.tempC))} °F` : `${s.tempC} °C`);
-  if (s.spinRpm !== undefined) out.push(s.spinRpm === 0 ? 'no spin' : `${s.spinRpm} rpm`);
-  if (s.heat !== undefined) out.push(HEAT_WORDS[s.heat]);
-  if (s.rounds !== undefined && s.rounds > 1) out.push(`${s.rounds} × ${s.checkEveryMin} min`);
-  if (s.soakMin !== undefined) out.push(`soak ${minutesText(s.soakMin)}`);
-  if (s.rinses !== undefined) out.push(`${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`);
-  if (s.ironC !== undefined) out.push(`${s.ironC} °C`);
-  if (s.doseMl !== undefined && s.cleaner)
-    out.push(
-      us
-        ? `${(s.doseMl / ML_PER_US_FL_OZ).toFixed(1)} US fl oz ${SUPPLY_WORDS[s.cleaner]}`
-        : `${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`,
-    );
-  if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
-  return out;
-}
-
-/** What a reason rests on, leading to its entry in the handbook. */
-function Basis({ rule, text }: { rule: string; text: string }) {
-  const entry = entryIdOf(rule);
-  return <Quiet>{entry ? <Link to={`/handbook/${entry}`}>{text}</Link> : text}</Quiet>;
-}
-
-function timeOf(step: ProgrammeStep): string {
-  const own = step.attendedMin > 0 ? `${minutesText(step.attendedMin)} of yours` : '';
-  const alone = step.unattendedMin > 0 ? `${minutesText(step.unattendedMin)} by itself` : '';
-  return [own, alone, step.mayWait ? '' : 'may not wait'].filter(Boolean).join(', ');
-}
-
-function Step({ step, number, us, itemId }: { step: ProgrammeStep; number: number; us: boolean; itemId: string }) {
-  const shown = figures(step, us);
-  const time = timeOf(step);
-  return (
-    <StepItem>
-      <BandEdge $band={bandOf(step)} />
-      <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
-      <div>
-        <StepHead>
-          <strong>{step.title}</strong>
-          {shown.length > 0 ? <Figure>{shown.join(' · ')}</Figure> : <Quiet>{time}</Quiet>}
-        </StepHead>
-        <p>{step.text}</p>
-        {step.cautions.map((c) => (
-          <Note key={c} tone="alarm">
-            {c}
-          </Note>
-        ))}
-        {step.check && (
-          <p>
-            <Quiet>
-              Look: {step.check.look} Good: {step.check.pass}
-            </Quiet>
-          </p>
-        )}
-        <Foot>
-          <Details>
-            <summary>Why</summary>
-            <ul>
-              {step.why.map((w, n) => (
-                <li key={`${w.rule}-${n}`}>
-                  {w.text} <Basis rule={w.rule} text={basisText(w.basis, w.source)} />
-                </li>
-              ))}
-              {step.settings.doseMl !== undefined && (
-                <li>
-                  <Link to={`/bench/dose?item=${itemId}`}>Work the dose out on the bench</Link>
-                </li>
-              )}
-              {step.settings.rinseModel && step.phase === 'rinse' && (
-                <li>
-                  <Link to={`/bench/rinse?item=${itemId}`}>See the rinses as a curve</Link>
-                </li>
-              )}
-            </ul>
-          </Details>
-          {shown.length > 0 && <Quiet>{time}</Quiet>}
-        </Foot>
-      </div>
-    </StepItem>
-  );
-}
 
 function totals(steps: readonly ProgrammeStep[]): { all: number; hands: number } {
   const always = steps.filter((s) => s.when === 'always');
@@ -246,6 +114,7 @@ export function ProgrammePage() {
     await saveRun(run);
     await navigate(`/run/${run.id}`);
   };
+  const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;
   const startable = always.length > 0 && programme.method !== 'refer';
   return (
     <Page>
@@ -296,7 +165,7 @@ export function ProgrammePage() {
           ) : (
             <ol>
               {always.map((step, n) => (
-                <Step key={step.id} step={step} number={n + 1} us={us} itemId={item.id} />
+                <Step key={step.id} step={step} number={n + 1} us={us} itemId={item.id} dose={dose} />
               ))}
             </ol>
           )}
@@ -305,7 +174,7 @@ export function ProgrammePage() {
               <summary>Only if a check fails: {later.map((s) => s.title.toLowerCase()).join('; ')}</summary>
               <ol>
                 {later.map((step, n) => (
-                  <Step key={step.id} step={step} number={always.length + n + 1} us={us} itemId={item.id} />
+                  <Step key={step.id} step={step} number={always.length + n + 1} us={us} itemId={item.id} dose={dose} />
                 ))}
               </ol>
             </Details>

@@ -1,0 +1,157 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Dose } from '../../core/dosing';
+import type { SupplyClass } from '../../core/gear';
+import { entryIdOf } from '../../core/handbook';
+import type { ProgrammeStep } from '../../core/programme';
+import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
+import { basisText, HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
+import { doseWorking } from '../../core/words/dose';
+import { Figure, Note, Quiet } from '../../ui/basics';
+import { BandEdge, bandOf } from '../../ui/strata';
+import { color, phone } from '../../ui/theme';
+
+const StepItem = styled.li`
+  border-bottom: 1px solid ${color.line};
+  display: grid;
+  grid-template-columns: 7px 28px minmax(0, 1fr);
+  gap: 12px;
+  padding: 10px 0 4px;
+`;
+const StepHead = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  align-items: baseline;
+  strong {
+    font-size: 17px;
+    font-weight: 650;
+  }
+  ${phone} {
+    flex-direction: column;
+    gap: 2px;
+  }
+`;
+export const Details = styled.details`
+  summary {
+    cursor: pointer;
+    font-size: 14px;
+    color: ${color.quiet};
+    text-decoration: underline;
+    text-underline-offset: 3px;
+    min-height: 32px;
+    display: inline-flex;
+    align-items: center;
+  }
+  li {
+    padding: 3px 0;
+    font-size: 15px;
+  }
+`;
+const Foot = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 16px;
+  > :last-child {
+    padding-top: 5px;
+  }
+`;
+
+/** The figures of a step in one line, in the user's units. */
+function figures(step: ProgrammeStep, us: boolean): string[] {
+  const s = step.settings;
+  const out: string[] = [];
+  if (s.tempC !== undefined) out.push(us ? `${Math.round(fahrenheit(s.tempC))} °F` : `${s.tempC} °C`);
+  if (s.spinRpm !== undefined) out.push(s.spinRpm === 0 ? 'no spin' : `${s.spinRpm} rpm`);
+  if (s.heat !== undefined) out.push(HEAT_WORDS[s.heat]);
+  if (s.rounds !== undefined && s.rounds > 1) out.push(`${s.rounds} × ${s.checkEveryMin} min`);
+  if (s.soakMin !== undefined) out.push(`soak ${minutesText(s.soakMin)}`);
+  if (s.rinses !== undefined) out.push(`${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`);
+  if (s.ironC !== undefined) out.push(`${s.ironC} °C`);
+  if (s.doseMl !== undefined && s.cleaner)
+    out.push(
+      us
+        ? `${(s.doseMl / ML_PER_US_FL_OZ).toFixed(1)} US fl oz ${SUPPLY_WORDS[s.cleaner]}`
+        : `${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`,
+    );
+  if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
+  return out;
+}
+
+/** What a reason rests on, leading to its entry in the handbook. */
+function Basis({ rule, text }: { rule: string; text: string }) {
+  const entry = entryIdOf(rule);
+  return <Quiet>{entry ? <Link to={`/handbook/${entry}`}>{text}</Link> : text}</Quiet>;
+}
+
+function timeOf(step: ProgrammeStep): string {
+  const own = step.attendedMin > 0 ? `${minutesText(step.attendedMin)} of yours` : '';
+  const alone = step.unattendedMin > 0 ? `${minutesText(step.unattendedMin)} by itself` : '';
+  return [own, alone, step.mayWait ? '' : 'may not wait'].filter(Boolean).join(', ');
+}
+
+interface StepProps {
+  readonly step: ProgrammeStep;
+  readonly number: number;
+  readonly us: boolean;
+  readonly itemId: string;
+  /** How the dose of the main cleaner was worked out. */
+  readonly dose: { readonly cleaner: SupplyClass; readonly dose: Dose } | null;
+}
+/** One step: what to do, its figures, where it bites, what to look at, and why. */
+export function Step({ step, number, us, itemId, dose }: StepProps) {
+  const shown = figures(step, us);
+  const time = timeOf(step);
+  return (
+    <StepItem>
+      <BandEdge $band={bandOf(step)} />
+      <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
+      <div>
+        <StepHead>
+          <strong>{step.title}</strong>
+          {shown.length > 0 ? <Figure>{shown.join(' · ')}</Figure> : <Quiet>{time}</Quiet>}
+        </StepHead>
+        <p>{step.text}</p>
+        {step.cautions.map((c) => (
+          <Note key={c} tone="alarm">
+            {c}
+          </Note>
+        ))}
+        {step.check && (
+          <p>
+            <Quiet>
+              Look: {step.check.look} Good: {step.check.pass}
+            </Quiet>
+          </p>
+        )}
+        <Foot>
+          <Details>
+            <summary>Why</summary>
+            <ul>
+              {step.why.map((w, n) => (
+                <li key={`${w.rule}-${n}`}>
+                  {w.text} <Basis rule={w.rule} text={basisText(w.basis, w.source)} />
+                </li>
+              ))}
+              {step.settings.doseMl !== undefined && (
+                <li>
+                  {dose && step.settings.cleaner === dose.cleaner && (
+                    <Figure style={{ fontSize: 14 }}>{doseWorking(dose.dose)}. </Figure>
+                  )}
+                  <Link to={`/bench/dose?item=${itemId}`}>Work the dose out on the bench</Link>
+                </li>
+              )}
+              {step.settings.rinseModel && step.phase === 'rinse' && (
+                <li>
+                  <Link to={`/bench/rinse?item=${itemId}`}>See the rinses as a curve</Link>
+                </li>
+              )}
+            </ul>
+          </Details>
+          {shown.length > 0 && <Quiet>{time}</Quiet>}
+        </Foot>
+      </div>
+    </StepItem>
+  );
+}
