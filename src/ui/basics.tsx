@@ -11,7 +11,8 @@ export const Page = styled.main`
   flex-direction: column;
   gap: 24px;
   ${phone} {
-    padding: 16px 16px 96px;
+    /* The last line can be scrolled clear of the bar and of what was just said above it. */
+    padding: 16px 16px 176px;
     gap: 20px;
   }
 `;

@@ -25,7 +25,10 @@ const PARTS = [
 ] as const;
 const Answer = styled.h1`
   max-width: 32em;
+  /* The sentence grows when the plans are there; its place is kept, so that nothing below it moves. */
+  min-height: 2.4em;
   ${phone} {
+    min-height: 4.8em;
     font-size: 24px;
   }
 `;
