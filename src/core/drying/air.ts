@@ -14,18 +14,20 @@ export function latentKJPerKg(airC: number): number {
   return 2501 - 2.361 * airC;
 }
 
-/** Wet-bulb temperature, °C, by bisection on the psychrometric equation e = e_s(T_w) − γ(T − T_w), ventilated, γ = 0.000662·P. FAO-56 eq. 15–16. */
+const GAMMA = 0.000662 * PRESSURE_KPA;
+/** Wet-bulb temperature, °C, from the psychrometric equation e = e_s(T_w) − γ(T − T_w), ventilated, γ = 0.000662·P. FAO-56 eq. 15–16. */
 export function wetBulbC(airC: number, rhPercent: number): number {
   const vapour = (rhPercent / 100) * saturationKPa(airC);
-  let low = airC - 40;
-  let high = airC;
-  for (let i = 0; i < 40; i++) {
-    const mid = (low + high) / 2;
-    const e = saturationKPa(mid) - 0.000662 * PRESSURE_KPA * (airC - mid);
-    if (e > vapour) high = mid;
-    else low = mid;
+  // Newton from the dry bulb: the curve is convex and rising, so it comes down to the root from above.
+  let wet = airC;
+  for (let i = 0; i < 12; i++) {
+    const at = saturationKPa(wet);
+    const slope = (4098.17 * at) / (wet + 237.3) ** 2 + GAMMA;
+    const next = wet - (at - GAMMA * (airC - wet) - vapour) / slope;
+    if (Math.abs(next - wet) < 1e-9) return next;
+    wet = next;
   }
-  return (low + high) / 2;
+  return wet;
 }
 
 /**
@@ -36,4 +38,15 @@ export function evaporationKgPerS(areaM2: number, airC: number, rhPercent: numbe
   const wet = wetBulbC(airC, rhPercent);
   const vapour = (rhPercent / 100) * saturationKPa(airC);
   return Math.max(0, (areaM2 * (saturationKPa(wet) - vapour) * (0.089 + 0.0782 * airMPerS)) / latentKJPerKg(wet));
+}
+
+/** Water in air, kg per kg of dry air, at sea level. ASHRAE Handbook, Fundamentals: W = 0.621945·p_w/(p − p_w). */
+export function humidityRatio(airC: number, rhPercent: number): number {
+  const vapour = (rhPercent / 100) * saturationKPa(airC);
+  return (0.621945 * vapour) / (PRESSURE_KPA - vapour);
+}
+/** Relative humidity, %, of air that holds this much water; the reverse of `humidityRatio`. */
+export function relativeHumidity(airC: number, ratio: number): number {
+  const vapour = (PRESSURE_KPA * ratio) / (0.621945 + ratio);
+  return Math.min(100, (100 * vapour) / saturationKPa(airC));
 }

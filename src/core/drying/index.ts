@@ -1,46 +1,94 @@
 /**
- * Closed forms for how long drying takes, for plans. Run and Rehearse will integrate; both keep to the same check values (common practice):
- * light down jacket on low 1.5–2.5 h, quilt on air 3.5–5.5 h, big bag in a commercial dryer 1.5–3 h, jersey with a fan 0.5–2 h, stuffed shoes
- * 20–48 h, insulated shell on a line 12–30 h. Refuses: saying that something is dry.
+ * How long drying takes, how sure that is, and whether it is dry. Plans use the closed forms here; `integrate` steps the same thing through
+ * time with its heat. Check values of common practice: light down jacket on low 1.5–2.5 h, quilt on air 3.5–5.5 h, big bag in a commercial
+ * dryer 1.5–3 h, jersey with a fan 0.5–2 h, stuffed shoes 20–48 h, insulated shell on a line 12–30 h. Refuses: saying that something is dry
+ * without the whole rule.
  */
 import type { DryerKind, Heat, Room } from '../gear';
-import { evaporationKgPerS } from './air';
+import { evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
+import { bodyOf, secondsToDry, soaked, type Body } from './body';
 
 export * from './air';
+export * from './body';
 
 /** Air taken when the room was never measured [from memory]. */
 export const DEFAULT_ROOM = { airC: 20, rhPercent: 50 } as const;
 const STILL_M_PER_S = 0.1;
 const FAN_M_PER_S = 1.5;
 const OUTDOOR_M_PER_S = 0.6;
-/** Minutes in which a light filled item loses all but 1/e of its water, by heat [from memory]. */
-const TUMBLE_MINUTES: Record<Heat, number> = { air: 56, low: 26, medium: 18, high: 14 };
-/** Commercial drums move far more air; heat pumps run cooler [from memory]. */
-const DRYER_FACTOR: Record<DryerKind, number> = { vented: 1, condenser: 1.1, 'heat-pump': 1.25, commercial: 0.75 };
 /** Dry means within this share of the dry mass, but at least 5 g [from memory]. */
 export const DRY_BAND = { share: 0.015, minG: 5 } as const;
 
-export interface TumbleInput {
-  readonly dryG: number;
-  /** Water at the start, kg per kg dry. */
-  readonly heldKgPerKg: number;
-  readonly heat: Heat;
-  readonly dryer: DryerKind;
-}
+/** Air temperature of each setting in the drum, °C; without heat the room's own [from memory]. */
+export const HEAT_C: Readonly<Record<Exclude<Heat, 'air'>, number>> = { low: 50, medium: 62, high: 72 };
+/** Dry air that passes the drum, kg/s, and the share of its room for water that it really takes up [from memory]. */
+export const DRYERS: Readonly<Record<DryerKind, { readonly airKgPerS: number; readonly takesUp: number }>> = {
+  vented: { airKgPerS: 0.05, takesUp: 0.6 },
+  condenser: { airKgPerS: 0.05, takesUp: 0.5 },
+  'heat-pump': { airKgPerS: 0.05, takesUp: 0.42 },
+  commercial: { airKgPerS: 0.18, takesUp: 0.6 },
+};
+/** Minutes in which core and shell of a 450 g filled thing even out while it tumbles; warmth and movement speed it [from memory]. */
+const TUMBLE_EXCHANGE_MIN: Readonly<Record<Heat, number>> = { air: 30, low: 22, medium: 18, high: 14 };
+/** Minutes in which core and shell even out on a line, for each step of the core factor above 1 [from memory]. */
+const HANG_EXCHANGE_MIN = 75;
+const USUAL_G = 450;
+/** Core factor of a filled thing, when the family does not say. */
+const FILLED = 5;
 
 /** Half-width of the dry band, g. */
 export function dryBandG(dryG: number): number {
   return Math.max(DRY_BAND.minG, dryG * DRY_BAND.share);
 }
 
+export interface DryerAir {
+  readonly heat: Heat;
+  readonly dryer: DryerKind;
+  readonly room?: Room | undefined;
+  /** Measured air temperature of the setting, °C. */
+  readonly heatC?: number | undefined;
+  /** Share of the drum that the dry load fills, loosely laid; above 0.6 it turns less freely. */
+  readonly fill?: number;
+}
+/** The air in the drum: its temperature and its wet bulb, °C. */
+export function drumAir({ heat, room, heatC }: DryerAir): {
+  readonly airC: number;
+  readonly wetC: number;
+  readonly ratio: number;
+} {
+  const roomC = room?.airC ?? DEFAULT_ROOM.airC;
+  const ratio = humidityRatio(roomC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent);
+  const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, HEAT_C[heat]));
+  return { airC, wetC: wetBulbC(airC, relativeHumidity(airC, ratio)), ratio };
+}
+const FREE_FILL = 0.6;
+/** Water that a dryer takes off a wet surface, kg/s: its air leaves nearer to saturation at its wet bulb. */
+export function drumKgPerS(air: DryerAir): number {
+  const { wetC, ratio } = drumAir(air);
+  const { airKgPerS, takesUp } = DRYERS[air.dryer];
+  const turns = Math.min(1, FREE_FILL / Math.max(air.fill ?? 0, 1e-9));
+  return Math.max(0, airKgPerS * takesUp * turns * (humidityRatio(wetC, 100) - ratio));
+}
+/** The body of a thing that tumbles. */
+export function tumblingBody(dryG: number, heat: Heat, coreFactor = FILLED): Body {
+  return bodyOf(dryG / 1000, coreFactor, TUMBLE_EXCHANGE_MIN[heat] * 60 * (dryG / USUAL_G) ** 0.25);
+}
+
+export interface TumbleInput extends DryerAir {
+  readonly dryG: number;
+  /** Water at the start, kg per kg dry. */
+  readonly heldKgPerKg: number;
+  readonly coreFactor?: number;
+}
 /**
- * Minutes of tumbling until a filled item is inside its dry band: falling rate, t = τ·ln(W₀/W_end), τ growing with mass^0.25.
+ * Minutes of tumbling until a filled item is inside its dry band; Infinity when the air cannot take up water.
  * @throws RangeError when a mass is not above 0.
  */
-export function tumbleMinutes({ dryG, heldKgPerKg, heat, dryer }: TumbleInput): number {
+export function tumbleMinutes(input: TumbleInput): number {
+  const { dryG, heldKgPerKg, heat, coreFactor } = input;
   if (!(dryG > 0) || !(heldKgPerKg > 0)) throw new RangeError('Dry mass and held water must be above 0.');
-  const tau = TUMBLE_MINUTES[heat] * DRYER_FACTOR[dryer] * (dryG / 450) ** 0.25;
-  return tau * Math.log((dryG * heldKgPerKg) / dryBandG(dryG));
+  const body = tumblingBody(dryG, heat, coreFactor);
+  return secondsToDry(body, soaked(body, heldKgPerKg), drumKgPerS(input), dryBandG(dryG) / 1000) / 60;
 }
 
 export interface HangInput {
@@ -52,12 +100,21 @@ export interface HangInput {
   readonly air: 'still' | 'fan' | 'outdoors';
   readonly room: Room | undefined;
 }
-
-/** Minutes on a line or rack; Infinity when the air cannot take up water. */
-export function hangMinutes({ dryG, heldKgPerKg, areaM2, coreFactor, air, room }: HangInput): number {
-  if (!(dryG > 0) || !(areaM2 > 0)) throw new RangeError('Dry mass and area must be above 0.');
+/** Water that the air takes off a hanging wet surface, kg/s. */
+export function hangKgPerS({ areaM2, air, room }: Pick<HangInput, 'areaM2' | 'air' | 'room'>): number {
   const speed = air === 'fan' ? FAN_M_PER_S : air === 'outdoors' ? OUTDOOR_M_PER_S : STILL_M_PER_S;
-  const rate = evaporationKgPerS(areaM2, room?.airC ?? DEFAULT_ROOM.airC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent, speed);
-  if (!(rate > 0)) return Infinity;
-  return ((dryG / 1000) * heldKgPerKg * coreFactor) / rate / 60;
+  return evaporationKgPerS(areaM2, room?.airC ?? DEFAULT_ROOM.airC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent, speed);
+}
+/** The body of a thing that hangs. */
+export function hangingBody(dryG: number, coreFactor: number): Body {
+  const minutes = Math.max(1, HANG_EXCHANGE_MIN * (coreFactor - 1));
+  return bodyOf(dryG / 1000, coreFactor, minutes * 60);
+}
+
+/** Minutes on a line or rack until it is inside its dry band; Infinity when the air cannot take up water. */
+export function hangMinutes(input: HangInput): number {
+  const { dryG, heldKgPerKg, coreFactor } = input;
+  if (!(dryG > 0) || !(input.areaM2 > 0)) throw new RangeError('Dry mass and area must be above 0.');
+  const body = hangingBody(dryG, coreFactor);
+  return secondsToDry(body, soaked(body, heldKgPerKg), hangKgPerS(input), dryBandG(dryG) / 1000) / 60;
 }

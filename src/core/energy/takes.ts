@@ -2,7 +2,7 @@ import { DRYER_KINDS, type Preferences, type SupplyClass } from '../gear';
 import { AT_MOST_A_LOAD, BATH_LITRES, CYCLE_MINUTES, DRUM_RINSE_LITRES } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../programme/state';
-import { heldAt } from '../rinsing';
+import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
 /** Temperature of the mains when it was never measured, °C; of an empty hot cycle, °C [from memory]. */
@@ -85,8 +85,7 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     case 'heat-tumble': {
       const wet = template.do === 'tumble';
       const kind = made.dryer?.kind ?? DRYER_KINDS[0];
-      const kgPerKg = made.method === 'machine' ? heldAt(made.family.heldKgPerKg, made.spinRpm) : made.family.heldKgPerKg * 1.4;
-      const waterKg = wet && made.method !== 'none' ? (made.massG / 1000) * kgPerKg : 0;
+      const waterKg = wet && made.method !== 'none' ? (made.massG / 1000) * heldWet(made) : 0;
       const hours = step.unattendedMin / 60;
       const { heatKWh, motorKWh } = tumblingKWh({ waterKg, hours, heat: s.heat ?? 'low', dryer: kind });
       lines.push({ what: 'dry-heat', kWh: heatKWh, litres: 0, from: { waterKg } });

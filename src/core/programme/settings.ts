@@ -2,6 +2,7 @@ import { hangMinutes, tumbleMinutes } from '../drying';
 import { allows } from '../envelope';
 import type { SupplyClass } from '../gear';
 import * as k from '../knowledge';
+import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
 import type { PlanState, StepSettings } from './state';
 import { pick } from './state';
@@ -36,13 +37,27 @@ function soakClass(state: PlanState): SupplyClass {
   return classes.find((cls) => bottleOf(state, cls) !== null) ?? classes[0] ?? 'plain-liquid';
 }
 
+/** Pressed by hand it holds this much more than after a spin of 600 rpm [from memory]. */
+const PRESSED = 1.4;
+/** Water it holds when it comes to be dried, kg per kg dry. */
+export function heldWet({ method, family, spinRpm }: Pick<PlanState, 'method' | 'family' | 'spinRpm'>): number {
+  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * PRESSED;
+  return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
+}
+
 /** Rounds of tumbling until dry, and one more. At most 12. */
 export function tumbleRounds(state: PlanState): { rounds: number; everyMin: number } {
   const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
   const heat = dryHeat(state) ?? 'air';
-  const handWrung = state.method === 'tub' || state.method === 'hand';
-  const held = handWrung ? state.family.heldKgPerKg * 1.4 : state.family.heldKgPerKg;
-  const minutes = tumbleMinutes({ dryG: state.massG, heldKgPerKg: held, heat, dryer: state.dryer?.kind ?? 'commercial' });
+  const minutes = tumbleMinutes({
+    dryG: state.massG,
+    heldKgPerKg: heldWet(state),
+    heat,
+    dryer: state.dryer?.kind ?? 'commercial',
+    room: state.request.kit.equipment?.room,
+    heatC: state.dryer?.heatC?.[heat],
+    coreFactor: state.family.coreFactor,
+  });
   return { rounds: Math.min(12, Math.ceil(minutes / everyMin) + 1), everyMin };
 }
 
@@ -168,10 +183,9 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
 
 /** Minutes on the line, rounded to 10, between half an hour and three days. */
 function hang(state: PlanState): number {
-  const squeezed = state.method === 'hand' || state.method === 'tub';
   const minutes = hangMinutes({
     dryG: state.massG,
-    heldKgPerKg: state.family.heldKgPerKg * (squeezed ? 1.2 : 1),
+    heldKgPerKg: heldWet(state),
     areaM2: state.areaM2,
     coreFactor: state.family.coreFactor,
     air: pick(k.AIR, state.facts) ?? 'still',

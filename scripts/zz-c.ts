@@ -1,0 +1,12 @@
+import { tumbleMinutes, hangMinutes, drumKgPerS, hangKgPerS } from '../src/core/drying';
+const room = { airC: 20, rhPercent: 50 };
+const h = (x: number) => (x/60).toFixed(2);
+console.log('jacket low', h(tumbleMinutes({ dryG: 430, heldKgPerKg: 1.2, heat: 'low', dryer: 'vented' })), '1.5-2.5');
+console.log('quilt air', h(tumbleMinutes({ dryG: 760, heldKgPerKg: 1.2, heat: 'air', dryer: 'vented' })), '3.5-5.5');
+console.log('bag comm', h(tumbleMinutes({ dryG: 1400, heldKgPerKg: 1.2, heat: 'low', dryer: 'commercial' })), '1.5-3');
+console.log('bag comm', h(tumbleMinutes({ dryG: 1800, heldKgPerKg: 1.4, heat: 'low', dryer: 'commercial' })), '1.5-3');
+console.log('jersey', h(hangMinutes({ dryG: 250, heldKgPerKg: 0.6, areaM2: 1.8, coreFactor: 1, air: 'fan', room })), '.5-2');
+console.log('shoes', h(hangMinutes({ dryG: 900, heldKgPerKg: 0.6, areaM2: 0.38, coreFactor: 1.2, air: 'still', room })), '20-48');
+console.log('ins shell', h(hangMinutes({ dryG: 1000, heldKgPerKg: 0.7, areaM2: 2.5, coreFactor: 3.5, air: 'still', room })), '12-30');
+console.log('rates kg/h', drumKgPerS({heat:'low',dryer:'vented'})*3600, drumKgPerS({heat:'air',dryer:'vented'})*3600, hangKgPerS({areaM2:2.5,air:'still',room})*3600);
+const t=performance.now(); for (let i=0;i<10000;i++) tumbleMinutes({ dryG: 430+i/100, heldKgPerKg: 1.2, heat: 'low', dryer: 'vented' }); console.log('us each', (performance.now()-t)/10);

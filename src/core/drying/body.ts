@@ -1,0 +1,129 @@
+/**
+ * A wet thing as two bodies of water, shell and core. The shell gives water to the air at a constant rate until it is nearly dry, then ever
+ * more slowly; the core gives its water to the shell. Both stages are linear, so the time is found from their exact solutions.
+ * All water is counted above what the thing holds in balance with the air.
+ */
+
+/** Water in the shell below which its surface is no longer wet, kg per kg dry [from memory]. */
+export const CRITICAL = 0.1;
+
+export interface Body {
+  /** Dry mass of shell and core, kg; the shell's is above 0, the core's 0 or more. */
+  readonly shellKg: number;
+  readonly coreKg: number;
+  /** Seconds in which the difference between core and shell falls to 1/e, were the shell held still. */
+  readonly exchangeS: number;
+}
+export interface Water {
+  readonly shellKg: number;
+  readonly coreKg: number;
+}
+
+/**
+ * A body from what a thing's family says of it. `coreFactor` ≥ 1: how much slower its core is than a free cloth.
+ * @throws RangeError when a quantity is not a number above 0.
+ */
+export function bodyOf(dryKg: number, coreFactor: number, exchangeS: number): Body {
+  if (!(dryKg > 0) || !(coreFactor >= 1) || !(exchangeS > 0)) throw new RangeError('Mass and exchange must be above 0.');
+  const coreKg = dryKg * Math.min(MOST_CORE, 1 - 1 / coreFactor);
+  return { shellKg: dryKg - coreKg, coreKg, exchangeS };
+}
+const MOST_CORE = 0.8;
+
+/** The same water everywhere, kg per kg dry. */
+export const soaked = (body: Body, heldKgPerKg: number): Water => ({
+  shellKg: body.shellKg * heldKgPerKg,
+  coreKg: body.coreKg * heldKgPerKg,
+});
+
+type Course = (s: number) => Water;
+
+/** Both waters through the first stage, where the wet surface loses at a constant rate. */
+function constantStage(body: Body, start: Water, rateKgPerS: number): Course {
+  const total = start.shellKg + start.coreKg;
+  const { shellKg, coreKg } = body;
+  if (coreKg === 0) return (s) => ({ shellKg: total - rateKgPerS * s, coreKg: 0 });
+  // The difference d = u_core − u_shell follows d' = E/m_shell − d·k.
+  const k = (1 + coreKg / shellKg) / body.exchangeS;
+  const d0 = start.coreKg / coreKg - start.shellKg / shellKg;
+  const steady = rateKgPerS / shellKg / k;
+  return (s) => {
+    const left = total - rateKgPerS * s;
+    const d = steady + (d0 - steady) * Math.exp(-k * s);
+    const shell = (shellKg * (left - coreKg * d)) / (shellKg + coreKg);
+    return { shellKg: shell, coreKg: left - shell };
+  };
+}
+
+/** Both waters through the second stage, where the shell loses in proportion to what it holds. */
+function fallingStage(body: Body, start: Water, rateKgPerS: number): Course {
+  const g = rateKgPerS / (CRITICAL * body.shellKg);
+  if (body.coreKg === 0) return (s) => ({ shellKg: start.shellKg * Math.exp(-g * s), coreKg: 0 });
+  const out = 1 / body.exchangeS;
+  const back = body.coreKg / body.shellKg / body.exchangeS;
+  // x' = A x with A = [[−g − back, out], [back, −out]]: real, different, negative eigenvalues.
+  const half = (g + back + out) / 2;
+  const root = Math.sqrt(Math.max(0, half * half - g * out));
+  const [slow, fast] = [-half + root, -half - root];
+  const flow = out * start.coreKg - back * start.shellKg;
+  // Each is a·e^{slow t} + (x₀ − a)·e^{fast t}, with the slope at the start known.
+  const shellA = (-g * start.shellKg + flow - fast * start.shellKg) / (slow - fast);
+  const coreA = (-flow - fast * start.coreKg) / (slow - fast);
+  return (s) => {
+    const [eSlow, eFast] = [Math.exp(slow * s), Math.exp(fast * s)];
+    return {
+      shellKg: shellA * eSlow + (start.shellKg - shellA) * eFast,
+      coreKg: coreA * eSlow + (start.coreKg - coreA) * eFast,
+    };
+  };
+}
+
+/** Halvings of a fortnight to under a second. */
+const HALVINGS = 24;
+/** The first second at which something that falls is at or below 0, or Infinity within the limit. */
+function firstBelow(f: (s: number) => number, limitS: number): number {
+  if (f(0) <= 0) return 0;
+  let [low, high] = [0, limitS];
+  if (f(high) > 0) return Infinity;
+  for (let i = 0; i < HALVINGS; i++) {
+    const mid = (low + high) / 2;
+    if (f(mid) > 0) low = mid;
+    else high = mid;
+  }
+  return high;
+}
+
+/** Longest drying that is worked out, s. */
+export const LIMIT_S = 14 * 24 * 3600;
+
+interface Stages {
+  /** When the surface ceases to be wet, s. */
+  readonly turn: number;
+  readonly wet: Course;
+  readonly drying: Course;
+}
+function stagesOf(body: Body, start: Water, rateKgPerS: number): Stages {
+  const wet = constantStage(body, start, rateKgPerS);
+  const critical = CRITICAL * body.shellKg;
+  const turn = firstBelow((s) => wet(s).shellKg - critical, (start.shellKg + start.coreKg) / rateKgPerS);
+  return { turn, wet, drying: fallingStage(body, wet(turn), rateKgPerS) };
+}
+
+/**
+ * Water in shell and core after so many seconds.
+ * @param rateKgPerS evaporation of the wet surface, kg/s > 0.
+ */
+export function waterAfter(body: Body, start: Water, rateKgPerS: number, s: number): Water {
+  const { turn, wet, drying } = stagesOf(body, start, rateKgPerS);
+  return s <= turn ? wet(s) : drying(s - turn);
+}
+
+/** Seconds until no more than `endKg` of water is left in all; Infinity when that takes more than a fortnight or the air takes none. */
+export function secondsToDry(body: Body, start: Water, rateKgPerS: number, endKg: number): number {
+  if (!(rateKgPerS > 0)) return Infinity;
+  if (!(endKg > 0)) throw new RangeError('What may be left must be above 0.');
+  const { turn, wet, drying } = stagesOf(body, start, rateKgPerS);
+  const left = ({ shellKg, coreKg }: Water): number => shellKg + coreKg - endKg;
+  if (left(wet(turn)) <= 0) return firstBelow((s) => left(wet(s)), turn);
+  return turn + firstBelow((s) => left(drying(s)), LIMIT_S);
+}
