@@ -1,4 +1,4 @@
-import type { Inspection, Item, Kit, LogEntry, Preferences, Supply } from '../core/gear';
+import type { Inspection, Item, Kit, LogEntry, Preferences, Supply, WeighIn } from '../core/gear';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import type { Run } from '../core/run';
@@ -175,8 +175,11 @@ export async function saveEntry(entry: LogEntry): Promise<Undo> {
     else await db.log.delete(entry.id);
   };
 }
-export const saveWeighIn = (itemId: string, at: string, massG: number, after: 'dry' | 'spin' | 'round'): Promise<number> =>
-  db.weighIns.add({ itemId, at, massG, after });
+/** Keeps a weight; undo takes it away again. */
+export async function saveWeighIn(weighIn: WeighIn): Promise<Undo> {
+  const key = await db.weighIns.add({ ...weighIn });
+  return () => db.weighIns.delete(key);
+}
 
 /** Puts several items in one go; undo brings each back as it was, and takes new ones away. */
 export async function changeItems(items: readonly Item[]): Promise<Undo> {

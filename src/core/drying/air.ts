@@ -14,16 +14,19 @@ export function latentKJPerKg(airC: number): number {
   return 2501 - 2.361 * airC;
 }
 
-const GAMMA = 0.000662 * PRESSURE_KPA;
-/** Wet-bulb temperature, °C, from the psychrometric equation e = e_s(T_w) − γ(T − T_w), ventilated, γ = 0.000662·P. FAO-56 eq. 15–16. */
+/**
+ * Wet-bulb temperature, °C, from the psychrometric equation e = e_s(T_w) − A(T_w)·p·(T − T_w), A = 6.53·10⁻⁴·(1 + 0.000944·T_w)/K.
+ * Source: WMO Guide to Instruments and Methods of Observation (WMO-No. 8), annex 4.B.
+ */
 export function wetBulbC(airC: number, rhPercent: number): number {
   const vapour = (rhPercent / 100) * saturationKPa(airC);
   // Newton from the dry bulb: the curve is convex and rising, so it comes down to the root from above.
   let wet = airC;
   for (let i = 0; i < 12; i++) {
     const at = saturationKPa(wet);
-    const slope = (4098.17 * at) / (wet + 237.3) ** 2 + GAMMA;
-    const next = wet - (at - GAMMA * (airC - wet) - vapour) / slope;
+    const gamma = 0.000653 * (1 + 0.000944 * wet) * PRESSURE_KPA;
+    const slope = (4098.17 * at) / (wet + 237.3) ** 2 + gamma;
+    const next = wet - (at - gamma * (airC - wet) - vapour) / slope;
     if (Math.abs(next - wet) < 1e-9) return next;
     wet = next;
   }

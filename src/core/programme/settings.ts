@@ -1,4 +1,13 @@
-import { hangMinutes, tumbleMinutes } from '../drying';
+import {
+  drumKgPerS,
+  hangingBody,
+  hangKgPerS,
+  hangMinutes,
+  tumbleMinutes,
+  tumblingBody,
+  type HangInput,
+  type TumbleInput,
+} from '../drying';
 import { allows } from '../envelope';
 import type { SupplyClass } from '../gear';
 import * as k from '../knowledge';
@@ -45,11 +54,9 @@ export function heldWet({ method, family, spinRpm }: Pick<PlanState, 'method' | 
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
-/** Rounds of tumbling until dry, and one more. At most 12. */
-export function tumbleRounds(state: PlanState): { rounds: number; everyMin: number } {
-  const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+function tumbleInput(state: PlanState): TumbleInput & { readonly coreFactor: number } {
   const heat = dryHeat(state) ?? 'air';
-  const minutes = tumbleMinutes({
+  return {
     dryG: state.massG,
     heldKgPerKg: heldWet(state),
     heat,
@@ -57,7 +64,21 @@ export function tumbleRounds(state: PlanState): { rounds: number; everyMin: numb
     room: state.request.kit.equipment?.room,
     heatC: state.dryer?.heatC?.[heat],
     coreFactor: state.family.coreFactor,
-  });
+  };
+}
+const hangInput = (state: PlanState): HangInput => ({
+  dryG: state.massG,
+  heldKgPerKg: heldWet(state),
+  areaM2: state.areaM2,
+  coreFactor: state.family.coreFactor,
+  air: pick(k.AIR, state.facts) ?? 'still',
+  room: state.request.kit.equipment?.room,
+});
+
+/** Rounds of tumbling until dry, and one more. At most 12. */
+export function tumbleRounds(state: PlanState): { rounds: number; everyMin: number } {
+  const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+  const minutes = tumbleMinutes(tumbleInput(state));
   return { rounds: Math.min(12, Math.ceil(minutes / everyMin) + 1), everyMin };
 }
 
@@ -116,9 +137,27 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     if (bottle) s.supplyId = bottle.id;
   },
   dryer: setDryer,
+  hangModel: (state, s) => {
+    const input = hangInput(state);
+    s.dryModel = {
+      dryG: input.dryG,
+      heldKgPerKg: input.heldKgPerKg,
+      rateKgPerS: hangKgPerS(input),
+      coreFactor: input.coreFactor,
+      exchangeS: hangingBody(input.dryG, input.coreFactor).exchangeS,
+    };
+  },
   rounds: (state, s) => {
     const { rounds, everyMin } = tumbleRounds(state);
     s.heat = dryHeat(state) ?? 'air';
+    const input = tumbleInput(state);
+    s.dryModel = {
+      dryG: input.dryG,
+      heldKgPerKg: input.heldKgPerKg,
+      rateKgPerS: drumKgPerS(input),
+      coreFactor: input.coreFactor,
+      exchangeS: tumblingBody(input.dryG, input.heat, input.coreFactor).exchangeS,
+    };
     s.rounds = rounds;
     s.checkEveryMin = everyMin;
     setBalls(state, s);
@@ -183,14 +222,7 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
 
 /** Minutes on the line, rounded to 10, between half an hour and three days. */
 function hang(state: PlanState): number {
-  const minutes = hangMinutes({
-    dryG: state.massG,
-    heldKgPerKg: heldWet(state),
-    areaM2: state.areaM2,
-    coreFactor: state.family.coreFactor,
-    air: pick(k.AIR, state.facts) ?? 'still',
-    room: state.request.kit.equipment?.room,
-  });
+  const minutes = hangMinutes(hangInput(state));
   return Math.min(4320, Math.max(30, Math.round(minutes / 10) * 10));
 }
 

@@ -43,11 +43,22 @@ export interface StepSettings {
   prooferMl?: number;
   /** The bottle that is meant; absent when none is owned. */
   supplyId?: string;
+  /** What the drying was worked out from. */
+  dryModel?: DryModel;
   /** What the number of rinses was worked out from. */
   rinseModel?: RinseModel;
   tool?: string;
   ironC?: number;
   place?: string;
+}
+
+/** What the drying model takes: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
+export interface DryModel {
+  readonly dryG: number;
+  readonly heldKgPerKg: number;
+  readonly rateKgPerS: number;
+  readonly coreFactor: number;
+  readonly exchangeS: number;
 }
 
 /** Inputs of the rinse model, as `rinsing` takes them; `target` is the share of the start at which it counts as clear. */

@@ -1,11 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Bell, ChevronLeft, Pause, Play, Scale } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { nowIso, nowMs } from '../../app/now';
 import { clockText, whenText } from '../../app/time';
-import { useEquipment } from '../../app/kit';
+import { useEquipment, useItem } from '../../app/kit';
 import { tell } from '../../app/session';
 import {
   addRinse,
@@ -25,6 +25,7 @@ import {
   timerMinutes,
 } from '../../core/run';
 import { clashAt, withStanding, type Clash } from '../../core/run/meet';
+import { dampOf, doubtOf, dryingMinutes } from '../../core/run/damp';
 import { rinseAfter } from '../../core/run/rinsed';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
@@ -35,19 +36,36 @@ import { Button, ButtonLink, Empty, Field, Note, Page, Quiet, Row, TextButton } 
 import { Strip } from '../../ui/strata';
 import { color, font, phone } from '../../ui/theme';
 import { Finished } from './Finished';
+import { DampPanel, missingOf } from './DampPanel';
 import { Purged } from './Purged';
+import { Weigh } from './Weigh';
 import { useRunClock } from './clock';
 import { countdown } from '../../ui/countdown';
 
-const Screen = styled.main`
+const Screen = styled.main<{ $aside?: boolean }>`
   padding: 20px 32px 32px;
-  max-width: 760px;
+  max-width: ${(p) => (p.$aside ? 1180 : 760)}px;
   min-height: 100vh;
   display: flex;
   flex-direction: column;
   gap: 20px;
   ${phone} {
     padding: 16px 20px 0;
+  }
+`;
+/** The step on the left and how dry it is on the right; one below the other on a phone. */
+const Beside = styled.div<{ $aside: boolean }>`
+  display: grid;
+  grid-template-columns: ${(p) => (p.$aside ? 'minmax(0, 1.25fr) minmax(0, 1fr)' : 'minmax(0, 1fr)')};
+  gap: 20px 48px;
+  align-items: start;
+  > div {
+    display: flex;
+    flex-direction: column;
+    gap: 20px;
+  }
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Big = styled.h1`
@@ -87,34 +105,14 @@ const Actions = styled.div`
 `;
 const Pair = styled.div`
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 10px;
+  > button {
+    white-space: normal;
+    line-height: 1.15;
+    padding: 6px 12px;
+  }
 `;
-
-function Weigh({ itemId, onDone }: { itemId: string; onDone: () => void }) {
-  const [grams, setGrams] = useState('');
-  const value = Number(grams.replace(',', '.'));
-  const fault = grams !== '' && !(value > 0) ? 'Write grams, a number above 0.' : null;
-  return (
-    <Row $wrap $top>
-      <Field>
-        Weight now, g
-        <input inputMode="decimal" autoFocus value={grams} onChange={(e) => setGrams(e.target.value)} />
-        {fault && <Note tone="alarm">{fault}</Note>}
-      </Field>
-      <Button
-        style={{ marginTop: 22 }}
-        disabled={!(value > 0)}
-        onClick={() => {
-          void saveWeighIn(itemId, nowIso(), value, 'round');
-          onDone();
-        }}
-      >
-        Keep it
-      </Button>
-    </Row>
-  );
-}
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** What must not meet stands in the way: nothing goes on until it is rinsed away. */
@@ -163,9 +161,17 @@ function Live({ run }: { run: Run }) {
   const [reason, setReason] = useState('');
   const navigate = useNavigate();
   const equipment = useEquipment();
+  const { kit, item } = useItem(run.itemId);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
+  const [feltAt, setFeltAt] = useState<string | null>(null);
   const step = current(run);
   const state = step && run.steps[step.id];
+  // By the minute: the curve need not be worked out at every tick.
+  const minute = Math.floor(now / 60_000) * 60_000;
+  const damp = useMemo(
+    () => (step && item && kit ? dampOf(run, step, item, kit.weighIns ?? [], equipment?.room, minute) : null),
+    [run, step, item, kit, equipment, minute],
+  );
   useEffect(() => {
     document.getElementById('step')?.focus({ preventScroll: true });
   }, [step?.id]);
@@ -182,6 +188,30 @@ function Live({ run }: { run: Run }) {
   const rinsed = async ({ vessel }: Clash): Promise<void> => {
     if (vessel && equipment) tell('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
     else setRinsedAt(step.id);
+  };
+  const keepWeight = async (massG: number): Promise<void> => {
+    setWeighing(false);
+    const drying = damp !== null;
+    const rhPercent = equipment?.room?.rhPercent;
+    const undo = await saveWeighIn({
+      itemId: run.itemId,
+      at: nowIso(),
+      massG,
+      after: drying ? (dryingMinutes(run, step, nowMs()) === 0 ? 'spin' : 'round') : 'dry',
+      runId: run.id,
+      ...(drying ? { dryMin: Math.round(dryingMinutes(run, step, nowMs()) * 10) / 10 } : {}),
+      ...(rhPercent === undefined ? {} : { rhPercent }),
+    });
+    tell(`${massG} g are kept.`, undo);
+  };
+  const feltKey = `${step.id}-${state.round}`;
+  const felt = feltAt === feltKey;
+  const passed = (): void => {
+    if (!damp || !item) return act((r) => answerCheck(r, true, nowMs()));
+    // What the hands say counts with the weights; alone it is only a feeling, and offers one more round.
+    const proof = dampOf(run, step, item, kit?.weighIns ?? [], equipment?.room, nowMs(), { clump: false, dampCore: false });
+    if (proof?.judged.status === 'dry') act((r) => answerCheck(r, true, nowMs(), 'dry by weight, last hour and hand'));
+    else setFeltAt(feltKey);
   };
   const counted = isCounted(step);
   const suds = rinseAfter(step);
@@ -206,7 +236,7 @@ function Live({ run }: { run: Run }) {
   const again = rounds > 1 && state.round < rounds;
   const canAnswer = !timed || rung || state.state === 'waiting' || running;
   return (
-    <Screen>
+    <Screen $aside={damp !== null}>
       <Row $between>
         <Row $gap={8}>
           <Link
@@ -229,55 +259,50 @@ function Live({ run }: { run: Run }) {
           <TextButton onClick={wasSet}>the clock was set, keep my time</TextButton>
         </Note>
       )}
-      <div>
-        {rounds > 1 && (
-          <Quiet style={{ fontSize: 18 }}>{state.round === 0 ? `${rounds} rounds` : `Round ${state.round} of ${rounds}`}</Quiet>
-        )}
-        <Big id="step" tabIndex={-1}>
-          {more ? RINSE_WORDS.title : step.title}
-        </Big>
-        {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
-        {timed && state.state !== 'waiting' && (
-          <Clock role="timer" aria-live="off">
-            {rung ? 'Look now' : countdown(left ?? 0)}
-          </Clock>
-        )}
-        {heat !== undefined && (
-          <HeatLine>
-            {running ? 'Heat stays on ' : 'Set the heat to '}
-            <strong>{HEAT_WORDS[heat]}</strong>.
-          </HeatLine>
-        )}
-      </div>
-      {late > 0 && (
-        <Note tone="alarm">
-          <strong>It has waited {minutesText(late)} since it rang.</strong>{' '}
-          {!step.mayWait ? 'Wet fill clumps and smells: do the next thing now.' : 'No harm done; go on.'}
-        </Note>
-      )}
-      <Text>{more ? RINSE_WORDS.text : step.text}</Text>
-      {step.cautions.map((c) => (
-        <Note key={c} tone="alarm">
-          {c}
-        </Note>
-      ))}
-      {step.check && (rung || !timed || state.state === 'waiting') && (
-        <Text>
-          <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>
-        </Text>
-      )}
-      {weighing && <Weigh itemId={run.itemId} onDone={() => setWeighing(false)} />}
-      {skipping && (
-        <Row $wrap>
-          <Field>
-            Why skip it?
-            <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
-          </Field>
-          <Button style={{ marginTop: 22 }} onClick={() => act((r) => skipStep(r, nowMs(), reason || 'no reason given'))}>
-            Skip it
-          </Button>
-        </Row>
-      )}
+      <Beside $aside={damp !== null}>
+        <div>
+          <div>
+            {rounds > 1 && (
+              <Quiet style={{ fontSize: 18 }}>
+                {state.round === 0 ? `${rounds} rounds` : `Round ${state.round} of ${rounds}`}
+              </Quiet>
+            )}
+            <Big id="step" tabIndex={-1}>
+              {more ? RINSE_WORDS.title : step.title}
+            </Big>
+            {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
+            {timed && state.state !== 'waiting' && (
+              <Clock role="timer" aria-live="off">
+                {rung ? 'Look now' : countdown(left ?? 0)}
+              </Clock>
+            )}
+            {heat !== undefined && (
+              <HeatLine>
+                {running ? 'Heat stays on ' : 'Set the heat to '}
+                <strong>{HEAT_WORDS[heat]}</strong>.
+              </HeatLine>
+            )}
+          </div>
+          {late > 0 && (
+            <Note tone="alarm">
+              <strong>It has waited {minutesText(late)} since it rang.</strong>{' '}
+              {!step.mayWait ? 'Wet fill clumps and smells: do the next thing now.' : 'No harm done; go on.'}
+            </Note>
+          )}
+          <Text>{more ? RINSE_WORDS.text : step.text}</Text>
+          {step.cautions.map((c) => (
+            <Note key={c} tone="alarm">
+              {c}
+            </Note>
+          ))}
+          {step.check && (rung || !timed || state.state === 'waiting') && (
+            <Text>
+              <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>
+            </Text>
+          )}
+        </div>
+        {damp && <DampPanel damp={damp} />}
+      </Beside>
       {clash ? (
         <Actions>
           <Meeting clash={clash} onRinsed={() => void rinsed(clash)} />
@@ -290,6 +315,24 @@ function Live({ run }: { run: Run }) {
         </Actions>
       ) : (
         <Actions>
+          {felt && damp && (
+            <Note>
+              <strong>It feels dry, but that is not proved.</strong> Still missing: {missingOf(damp)}. Down that only felt dry
+              clumps a week later, so one more round is wise.
+            </Note>
+          )}
+          {weighing && <Weigh doubt={(g) => (item ? doubtOf(g, damp, item) : null)} onKeep={(g) => void keepWeight(g)} />}
+          {skipping && (
+            <Row $wrap>
+              <Field>
+                Why skip it?
+                <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+              </Field>
+              <Button style={{ marginTop: 22 }} onClick={() => act((r) => skipStep(r, nowMs(), reason || 'no reason given'))}>
+                Skip it
+              </Button>
+            </Row>
+          )}
           {timed && (state.state === 'waiting' || (rung && again)) && (
             <Button $big data-main-action onClick={() => act((r) => startTimer(r, nowMs()))}>
               <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}, {minutesText(minutes)}
@@ -310,13 +353,30 @@ function Live({ run }: { run: Run }) {
               <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
             </Button>
           )}
-          {step.check && canAnswer && (!again || rung || running) && (!timed || state.state !== 'waiting') && (
+          {felt && (
+            <Pair>
+              <Button
+                $big
+                data-main-action
+                onClick={() => {
+                  setFeltAt(null);
+                  act((r) => startTimer(r, nowMs()));
+                }}
+              >
+                {running ? 'Let it run on' : 'One more round'}
+              </Button>
+              <Button $big $quiet onClick={() => act((r) => answerCheck(r, true, nowMs(), 'feels dry, not proved by weight'))}>
+                Go on all the same
+              </Button>
+            </Pair>
+          )}
+          {!felt && step.check && canAnswer && (!again || rung || running) && (!timed || state.state !== 'waiting') && (
             <Pair>
               <Button $big $quiet onClick={() => act((r) => answerCheck(r, false, nowMs()))}>
                 {step.settings.rinseModel ? 'Still suds' : 'Not yet'}
               </Button>
-              <Button $big $quiet={timed && !rung} onClick={() => act((r) => answerCheck(r, true, nowMs()))}>
-                {step.settings.rinseModel ? 'Clear' : 'It is good'}
+              <Button $big $quiet={timed && !rung} onClick={passed}>
+                {step.settings.rinseModel ? 'Clear' : damp ? 'It feels dry' : 'It is good'}
               </Button>
             </Pair>
           )}

@@ -1,5 +1,5 @@
 import * as v from '../../gear/vocabulary';
-import { Const, Id, Instant, Maybe, Nested, NestedList, OneOf, Positive, Text } from '../fields';
+import { Const, Id, Instant, Maybe, Nested, NestedList, NotNegative, OneOf, Percent, Positive, Text } from '../fields';
 import { KIT_FORMAT, KIT_VERSION } from '../limits';
 import { EquipmentDoc, SupplyDoc } from './equipment';
 import { InspectionDoc } from './inspection';
@@ -12,6 +12,11 @@ export class WeighInDoc {
   @Instant() at!: string;
   @Positive() massG!: number;
   @Maybe() @OneOf(v.WEIGHED_AFTER) after?: (typeof v.WEIGHED_AFTER)[number];
+  /** The run it was weighed in, and minutes of drying so far. */
+  @Maybe() @Id() runId?: string;
+  @Maybe() @NotNegative() dryMin?: number;
+  /** Humidity of the room, %, so that dry weights can be compared. */
+  @Maybe() @Percent() rhPercent?: number;
 }
 
 /** Everything a person owns and did. Absent parts are unknown, never empty. */

@@ -1,0 +1,119 @@
+/**
+ * The drying of a run: how long it has dried, what its weights say, and whether it is dry by the whole rule. Refuses: deciding for the
+ * hands; what they found is asked for.
+ */
+import { bodyOf, dryBandG, waterAfter, type Body } from '../drying';
+import { doubtWeight, judgeDry, type Doubt } from '../drying/dry';
+import { estimateDrying, nextRound, type Estimate, type EstimateInput } from '../drying/estimate';
+import { dryMassNow } from '../drying/sorption';
+import type { Item, Room, WeighIn } from '../gear';
+import type { ProgrammeStep } from '../programme';
+import { leftMs, timerMinutes, type Run } from './index';
+
+const MINUTE = 60_000;
+/** How sure a dry mass is, one standard deviation, g: weighed, and taken from its kind. */
+const DRY_SD = { weighed: 3, typicalShare: 0.08 } as const;
+
+/** Minutes that a step has dried so far: its rounds, and what has run of the present one. */
+export function dryingMinutes(run: Run, step: ProgrammeStep, nowMs: number): number {
+  const state = run.steps[step.id];
+  if (!state || state.round === 0) return 0;
+  const each = timerMinutes(step);
+  if (state.state === 'waiting' || state.state === 'rung' || state.state === 'passed' || state.state === 'failed')
+    return state.round * each;
+  const left = run.currentId === step.id ? (leftMs(run, nowMs) ?? 0) / MINUTE : 0;
+  return (state.round - 1) * each + Math.max(0, each - left);
+}
+
+/** The newest weight taken dry outside this run, and the humidity then. */
+function recordedDry(
+  item: Item,
+  weighIns: readonly WeighIn[],
+  run: Run,
+): { readonly g: number; readonly rh: number | undefined } | null {
+  const dry = weighIns.filter((w) => w.itemId === item.id && w.after === 'dry' && (w.runId !== run.id || w.dryMin === undefined));
+  const newest = dry.sort((a, b) => (a.at < b.at ? 1 : -1))[0];
+  if (newest) return { g: newest.massG, rh: newest.rhPercent };
+  return item.massG === undefined ? null : { g: item.massG, rh: undefined };
+}
+
+export interface Damp {
+  readonly minutes: number;
+  readonly estimate: Estimate;
+  /** Dry mass to be expected now, g; null when it was never weighed. */
+  readonly expectedG: number | null;
+  readonly weighed: readonly { readonly minutes: number; readonly massG: number }[];
+  readonly nextRoundMin: number;
+  /** Water left over drying time, g: the fitted middle and the ends of its interval. */
+  readonly curve: readonly { readonly minutes: number; readonly middle: number }[];
+  readonly dryAtG: number;
+  readonly judged: ReturnType<typeof judgeDry>;
+}
+
+/** Everything the page shows of a drying step, or null when the step dries nothing. */
+export function dampOf(
+  run: Run,
+  step: ProgrammeStep,
+  item: Item,
+  weighIns: readonly WeighIn[],
+  room: Room | undefined,
+  nowMs: number,
+  hands: { readonly clump: boolean | null; readonly dampCore: boolean | null } = { clump: null, dampCore: null },
+): Damp | null {
+  const model = step.settings.dryModel;
+  if (!model || !(model.rateKgPerS > 0)) return null;
+  const recorded = recordedDry(item, weighIns, run);
+  const expectedG = recorded && dryMassNow(item, recorded.g, recorded.rh, room?.rhPercent);
+  const dryG = expectedG ?? model.dryG;
+  const minutes = dryingMinutes(run, step, nowMs);
+  const weighed = weighIns
+    .filter((w) => w.runId === run.id && w.dryMin !== undefined)
+    .map((w) => ({ minutes: w.dryMin ?? 0, massG: w.massG }))
+    .sort((a, b) => a.minutes - b.minutes);
+  const body: Body = { ...bodyOf(dryG / 1000, model.coreFactor, model.exchangeS) };
+  const input: EstimateInput = {
+    body,
+    startKg: (dryG / 1000) * model.heldKgPerKg,
+    rateKgPerS: model.rateKgPerS,
+    dryG,
+    dryGSd: expectedG === null ? dryG * DRY_SD.typicalShare : DRY_SD.weighed,
+    weighed,
+    endG: dryBandG(dryG),
+    nowMin: minutes,
+  };
+  const estimate = estimateDrying(input);
+  const last = weighed[weighed.length - 1];
+  const hourAgo = [...weighed].reverse().find((w) => last && last.minutes - w.minutes >= HOUR);
+  return {
+    minutes,
+    estimate,
+    expectedG,
+    weighed,
+    nextRoundMin: nextRound(estimate, step.settings.checkEveryMin ?? timerMinutes(step)),
+    curve: fittedCurve(input, estimate, minutes + estimate.left.high),
+    dryAtG: input.endG,
+    judged: judgeDry({ expectedG, nowG: last?.massG ?? null, hourAgoG: hourAgo?.massG ?? null, ...hands }),
+  };
+}
+/** A weight about this many minutes of drying ago serves as the one of an hour ago. */
+const HOUR = 45;
+const POINTS = 40;
+
+function fittedCurve(input: EstimateInput, { fitted }: Estimate, untilMin: number): Damp['curve'] {
+  const [rate, exchange, start] = fitted;
+  const mass = input.body.shellKg + input.body.coreKg;
+  const held = (input.startKg * Math.exp(start)) / mass;
+  const body = { ...input.body, exchangeS: input.body.exchangeS * Math.exp(exchange) };
+  const water = { shellKg: body.shellKg * held, coreKg: body.coreKg * held };
+  return Array.from({ length: POINTS + 1 }, (_, n) => {
+    const minutes = (untilMin * n) / POINTS;
+    const at = waterAfter(body, water, input.rateKgPerS * Math.exp(rate), minutes * 60);
+    return { minutes, middle: Math.max(0, (at.shellKg + at.coreKg) * 1000) };
+  });
+}
+
+/** What is odd about a weight in this drying, or null. */
+export function doubtOf(massG: number, damp: Damp | null, item: Item): Doubt | null {
+  const last = damp?.weighed[damp.weighed.length - 1];
+  return doubtWeight(massG, damp?.expectedG ?? item.massG ?? null, last?.massG ?? null);
+}

@@ -1,0 +1,23 @@
+import type { Doubt, Missing } from '../drying/dry';
+
+/** What is still missing before it is dry. */
+export const MISSING_WORDS: Record<Missing, string> = {
+  'weigh-now': 'weigh it now',
+  'weigh-dry-unknown': 'its dry weight was never recorded, so only the hands can tell',
+  'too-heavy': 'it is heavier than when it was dry',
+  'lighter-than-dry': 'it is lighter than its recorded dry weight, which is then not right',
+  'hour-unknown': 'a weight from an hour of drying ago',
+  'still-losing': 'it still lost 1 % or more in the last hour',
+  look: 'feel it for clumps and damp cores',
+  clump: 'a clump was found',
+  'damp-core': 'a damp core was found',
+};
+export const DOUBT_WORDS: Record<Doubt, string> = {
+  pounds: 'That is less than it weighs dry. Were these pounds?',
+  ounces: 'That is less than it weighs dry. Were these ounces?',
+  'lighter-than-dry': 'That is less than it weighs dry. Is everything on the scale?',
+  'heavier-than-soaked': 'That is more than it could hold when soaked. Is something else on the scale?',
+  'heavier-than-before': 'That is more than the last time, though it dried since. Is something else on the scale?',
+};
+/** Grams in what a doubt takes for the unit. */
+export const DOUBT_UNIT_G: Partial<Record<Doubt, number>> = { pounds: 453.59237, ounces: 28.349523125 };

@@ -1,0 +1,62 @@
+import { lazy, Suspense } from 'react';
+import type { Damp } from '../../core/run/damp';
+import { minutesText } from '../../core/units';
+import { MISSING_WORDS } from '../../core/words/drying';
+import { Quiet } from '../../ui/basics';
+
+const DampChart = lazy(async () => ({ default: (await import('./DampChart')).DampChart }));
+function core(chance: number): string {
+  if (chance < 0.05) return ', the core hardly damp any more';
+  return chance > 0.95 ? ', the core surely still damp' : `, the core still damp with a chance of ${Math.round(chance * 100)} %`;
+}
+const round = (minutes: number): number => (minutes < 60 ? Math.round(minutes / 5) * 5 : Math.round(minutes / 10) * 10);
+
+/** What is missing to call it dry, the looks of the hands left out. */
+export const missingOf = ({ judged }: Damp): string =>
+  judged.status === 'dry'
+    ? ''
+    : judged.missing
+        .filter((m) => m !== 'look')
+        .map((m) => MISSING_WORDS[m])
+        .join('; ');
+
+/** How long yet, in a sentence with its interval, what is missing to be dry, and the damp curve. */
+export function DampPanel({ damp }: { damp: Damp }) {
+  const { left, waterG } = damp.estimate;
+  const weighed = damp.weighed.length;
+  return (
+    <section aria-label="How dry it is" style={{ display: 'flex', flexDirection: 'column', gap: 8 }}>
+      <p style={{ fontSize: 19 }}>
+        {left.high < 5 ? (
+          <strong>By its weights the water is out.</strong>
+        ) : (
+          <>
+            <strong>About {minutesText(round(left.middle))} of drying yet</strong>, likely between {minutesText(round(left.low))}{' '}
+            and {minutesText(round(left.high))}.
+          </>
+        )}{' '}
+        <Quiet style={{ fontSize: 16 }}>
+          {Math.round(waterG.middle / 5) * 5} g of water left
+          {core(damp.estimate.coreDamp)}.{' '}
+          {weighed === 0 ? 'Weigh it, and this becomes sure.' : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}
+        </Quiet>
+      </p>
+      <div style={{ minHeight: 190 }}>
+        <Suspense fallback={null}>
+          <DampChart damp={damp} />
+        </Suspense>
+      </div>
+      {damp.judged.status === 'dry' ? (
+        <p>
+          <strong>Dry</strong>, by weight, by the last hour and by hand.
+        </p>
+      ) : (
+        damp.minutes > 0 && (
+          <p>
+            <Quiet>To call it dry is still missing: {damp.judged.missing.map((m) => MISSING_WORDS[m]).join('; ')}.</Quiet>
+          </p>
+        )
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,101 @@
+import { describe, expect, test } from 'vitest';
+import type { WeighIn } from '../../src/core/gear';
+import { plan, writeProgramme } from '../../src/core/programme';
+import { answerCheck, current, finishStep, pauseTimer, startRun, startTimer, tick, type Run } from '../../src/core/run';
+import { dampOf, doubtOf, dryingMinutes } from '../../src/core/run/damp';
+import { DIRTY, down, KIT, shell } from '../make';
+
+const MIN = 60_000;
+const thing = down({ id: 'x' });
+const made = plan({ item: thing, inspection: { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...DIRTY }, kit: KIT });
+function atDryer(): Run {
+  let run = startRun(writeProgramme(made), 'Jacket', 'r', 0);
+  for (let n = 0; n < 40 && current(run)?.do !== 'tumble'; n++)
+    run = current(run)?.check ? answerCheck(run, true, 0) : finishStep(run, 0);
+  return run;
+}
+const weighed = (massG: number, dryMin: number): WeighIn => ({
+  itemId: 'x',
+  at: '2027-01-03T09:00:00Z',
+  massG,
+  after: 'round',
+  runId: 'r',
+  dryMin,
+});
+const damp = (run: Run, list: WeighIn[], nowMs: number, hands?: { clump: boolean; dampCore: boolean }) =>
+  dampOf(run, current(run)!, thing, list, { airC: 20, rhPercent: 50 }, nowMs, hands)!;
+
+describe('minutes of drying', () => {
+  test('rounds that ran, and what has run of this one; a pause adds nothing', () => {
+    const start = atDryer();
+    const step = current(start)!;
+    expect(dryingMinutes(start, step, 99 * MIN)).toBe(0);
+    const one = startTimer(start, 0);
+    expect(dryingMinutes(one, step, 25 * MIN)).toBeCloseTo(25, 9);
+    const paused = pauseTimer(one, 25 * MIN);
+    expect(dryingMinutes(paused, step, 90 * MIN)).toBeCloseTo(25, 9);
+    const rung = tick(one, 61 * MIN);
+    expect(dryingMinutes(rung, step, 300 * MIN)).toBe(60);
+    const two = startTimer(rung, 100 * MIN);
+    expect(dryingMinutes(two, step, 110 * MIN)).toBeCloseTo(70, 9);
+  });
+});
+
+describe('how dry it is', () => {
+  const hour = tick(startTimer(atDryer(), 0), 61 * MIN);
+  test('before any weight it says what the plan says, with room for doubt', () => {
+    const fresh = damp(startTimer(atDryer(), 0), [], 0);
+    const planned = (current(hour)?.unattendedMin ?? 0) - 60;
+    expect(fresh.estimate.left.middle).toBeGreaterThan(planned * 0.6);
+    expect(fresh.estimate.left.middle).toBeLessThan(planned * 1.6);
+    expect(fresh.estimate.left.high / fresh.estimate.left.low).toBeGreaterThan(1.5);
+    expect(fresh.weighed).toEqual([]);
+  });
+  test('a heavy weight lengthens, a light one shortens; both make it surer', () => {
+    const none = damp(hour, [], 61 * MIN).estimate.left;
+    const heavy = damp(hour, [weighed(750, 60)], 61 * MIN).estimate.left;
+    const light = damp(hour, [weighed(450, 60)], 61 * MIN).estimate.left;
+    expect(heavy.middle).toBeGreaterThan(none.middle);
+    expect(light.middle).toBeLessThan(none.middle);
+    for (const surer of [heavy, light])
+      expect((surer.high - surer.low) / surer.middle).toBeLessThan((none.high - none.low) / none.middle);
+  });
+  test('dry needs the band, the last hour and the hands; weights of other runs do not count', () => {
+    const far = { ...hour, steps: { ...hour.steps, [hour.currentId!]: { ...hour.steps[hour.currentId!]!, round: 4 } } };
+    const list = [weighed(700, 60), weighed(436, 180), weighed(433, 240)];
+    expect(damp(far, list, 300 * MIN).judged).toEqual({ status: 'not-yet', missing: ['look'] });
+    expect(damp(far, list, 300 * MIN, { clump: false, dampCore: false }).judged).toEqual({ status: 'dry' });
+    expect(damp(far, list, 300 * MIN, { clump: true, dampCore: false }).judged).toMatchObject({ missing: ['clump'] });
+    const others = list.map((w) => ({ ...w, runId: 'other' }));
+    expect(damp(far, others, 300 * MIN, { clump: false, dampCore: false }).judged).toMatchObject({ missing: ['weigh-now'] });
+    expect(damp(far, list.slice(1), 300 * MIN, { clump: false, dampCore: false }).judged).toEqual({ status: 'dry' });
+    expect(damp(far, list.slice(2), 300 * MIN, { clump: false, dampCore: false }).judged).toMatchObject({
+      missing: ['hour-unknown'],
+    });
+  });
+  test('the weight before the wash is the dry weight, moved with the air', () => {
+    const before: WeighIn = { itemId: 'x', at: '2027-01-03T08:00:00Z', massG: 440, after: 'dry', runId: 'r', rhPercent: 80 };
+    const at = damp(hour, [before], 61 * MIN);
+    expect(at.expectedG).toBeLessThan(440);
+    expect(at.expectedG).toBeGreaterThan(420);
+  });
+  test('odd weights are asked about', () => {
+    const at = damp(hour, [weighed(600, 30)], 61 * MIN);
+    expect([doubtOf(1.4, at, thing), doubtOf(300, at, thing), doubtOf(700, at, thing), doubtOf(520, at, thing)]).toEqual([
+      'pounds',
+      'lighter-than-dry',
+      'heavier-than-before',
+      null,
+    ]);
+  });
+  test('a step that dries nothing has no curve; a line has one', () => {
+    const run = startRun(writeProgramme(made), 'J', 'r', 0);
+    expect(dampOf(run, current(run)!, thing, [], undefined, 0)).toBeNull();
+    const hung = writeProgramme(
+      plan({ item: shell(), inspection: { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...DIRTY }, kit: KIT }),
+    );
+    const line = hung.steps.find((s) => s.do === 'line-dry');
+    expect(line?.settings.dryModel?.rateKgPerS).toBeGreaterThan(0);
+    expect(dampOf(startRun(hung, 'S', 'r', 0), line!, shell(), [], undefined, 0)?.estimate.left.middle).toBeGreaterThan(30);
+  });
+});
