@@ -3,6 +3,10 @@ import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { makeDemoKit } from '../demo/kit';
+import { devices } from './devices';
+
+/** The stand-in devices tell the same story after every start. */
+const DEVICE_SEED = 20270103;
 
 export interface ServerOptions {
   /** Folder of the built app. */
@@ -12,7 +16,7 @@ export interface ServerOptions {
   readonly now: () => number;
 }
 
-/** Serves the built app and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
+/** Serves the built app, the stand-in devices and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
 export function makeApp({ dist, demo, now }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -36,6 +40,7 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
   app.get('/api/demo', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...makeDemoKit(now()) });
   });
+  app.use('/api/devices', devices(DEVICE_SEED));
   app.use('/api', (_request, response) => void response.status(404).json({ message: 'There is no such service here.' }));
   const index = join(resolve(dist), 'index.html');
   app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));

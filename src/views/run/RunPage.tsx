@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { nowIso, nowMs } from '../../app/now';
 import { clockText, whenText } from '../../app/time';
 import { useEquipment, useItem } from '../../app/kit';
+import { steerDevice } from '../../app/devices';
 import { tell } from '../../app/session';
 import {
   addRinse,
@@ -37,6 +38,7 @@ import { Strip } from '../../ui/strata';
 import { color, font, phone } from '../../ui/theme';
 import { Finished } from './Finished';
 import { DampPanel, missingOf } from './DampPanel';
+import { DeviceLine } from './DeviceLine';
 import { Purged } from './Purged';
 import { Weigh } from './Weigh';
 import { useRunClock } from './clock';
@@ -163,6 +165,7 @@ function Live({ run }: { run: Run }) {
   const equipment = useEquipment();
   const { kit, item } = useItem(run.itemId);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
+  const [heard, setHeard] = useState<number | null>(null);
   const [feltAt, setFeltAt] = useState<string | null>(null);
   const step = current(run);
   const state = step && run.steps[step.id];
@@ -191,6 +194,7 @@ function Live({ run }: { run: Run }) {
   };
   const keepWeight = async (massG: number): Promise<void> => {
     setWeighing(false);
+    setHeard(null);
     const drying = damp !== null;
     const rhPercent = equipment?.room?.rhPercent;
     const undo = await saveWeighIn({
@@ -203,6 +207,13 @@ function Live({ run }: { run: Run }) {
       ...(rhPercent === undefined ? {} : { rhPercent }),
     });
     tell(`${massG} g are kept.`, undo);
+  };
+  const heat = step.settings.heat;
+  const begin = (): void => {
+    const { dryModel } = step.settings;
+    if (dryModel && state.round === 0) void steerDevice('load', dryModel);
+    if (heat) void steerDevice('dryer', { heat, running: true });
+    act((r) => startTimer(r, nowMs()));
   };
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
@@ -232,7 +243,6 @@ function Live({ run }: { run: Run }) {
       .filter((s) => s.times > 0 && s.stepId !== step.id)
       .map((s) => s.stepId),
   );
-  const heat = step.settings.heat;
   const again = rounds > 1 && state.round < rounds;
   const canAnswer = !timed || rung || state.state === 'waiting' || running;
   return (
@@ -301,7 +311,31 @@ function Live({ run }: { run: Run }) {
             </Text>
           )}
         </div>
-        {damp && <DampPanel damp={damp} />}
+        {damp && (
+          <div>
+            <DampPanel damp={damp} />
+            <DeviceLine
+              heat={heat}
+              running={running}
+              onHeard={() => {
+                const { dryModel } = step.settings;
+                const held = damp.estimate.waterG.middle / (damp.expectedG ?? dryModel?.dryG ?? 1);
+                if (dryModel && held > 0)
+                  void steerDevice('load', { ...dryModel, dryG: damp.expectedG ?? dryModel.dryG, heldKgPerKg: held });
+                if (heat) void steerDevice('dryer', { heat, running });
+              }}
+              onTake={(value) => {
+                setHeard(value);
+                setWeighing(true);
+              }}
+              onRoom={(airC, rhPercent) =>
+                void saveEquipment({ ...equipment, room: { ...equipment?.room, airC, rhPercent } }).then((undo) =>
+                  tell('The room’s air is kept as measured.', undo),
+                )
+              }
+            />
+          </div>
+        )}
       </Beside>
       {clash ? (
         <Actions>
@@ -321,7 +355,14 @@ function Live({ run }: { run: Run }) {
               clumps a week later, so one more round is wise.
             </Note>
           )}
-          {weighing && <Weigh doubt={(g) => (item ? doubtOf(g, damp, item) : null)} onKeep={(g) => void keepWeight(g)} />}
+          {weighing && (
+            <Weigh
+              key={heard}
+              start={heard}
+              doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
+              onKeep={(g) => void keepWeight(g)}
+            />
+          )}
           {skipping && (
             <Row $wrap>
               <Field>
@@ -334,7 +375,7 @@ function Live({ run }: { run: Run }) {
             </Row>
           )}
           {timed && (state.state === 'waiting' || (rung && again)) && (
-            <Button $big data-main-action onClick={() => act((r) => startTimer(r, nowMs()))}>
+            <Button $big data-main-action onClick={begin}>
               <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}, {minutesText(minutes)}
             </Button>
           )}

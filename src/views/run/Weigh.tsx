@@ -5,8 +5,17 @@ import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/words/drying';
 import { Button, Field, Note, Row } from '../../ui/basics';
 
 /** A weight typed by hand; an impossible one is asked about, and kept only when the user says so. */
-export function Weigh({ doubt, onKeep }: { doubt: (massG: number) => Doubt | null; onKeep: (massG: number) => void }) {
-  const [grams, setGrams] = useState('');
+export function Weigh({
+  start,
+  doubt,
+  onKeep,
+}: {
+  /** What the scale said, when it was asked. */
+  start: number | null;
+  doubt: (massG: number) => Doubt | null;
+  onKeep: (massG: number) => void;
+}) {
+  const [grams, setGrams] = useState(start === null ? '' : String(start));
   const [asked, setAsked] = useState<Doubt | null>(null);
   const value = typedNumber(grams);
   const fault = value !== undefined && !(value > 0) ? 'Write grams, a number above 0.' : null;

@@ -1,0 +1,78 @@
+import { useEffect, useEffectEvent } from 'react';
+import { connectDevices, disconnectDevices, useDevices } from '../../app/devices';
+import type { Heat } from '../../core/gear';
+import { HEAT_WORDS } from '../../core/words';
+import { Note, Quiet, Row, TextButton } from '../../ui/basics';
+
+/** What scale, dryer and room say, and what is wrong with it. Everything can be done by hand without them. */
+export function DeviceLine({
+  heat,
+  running,
+  onTake,
+  onRoom,
+  onHeard,
+}: {
+  heat: Heat | undefined;
+  running: boolean;
+  onTake: (value: number) => void;
+  onRoom: (airC: number, rhPercent: number) => void;
+  /** They are heard (again): tell them what is being done. */
+  onHeard: () => void;
+}) {
+  const { state, scale, dryer, room, scaleStuck, scaleSilent } = useDevices();
+  const tell = useEffectEvent(onHeard);
+  useEffect(() => {
+    if (state === 'on') tell();
+  }, [state]);
+  if (state === 'off')
+    return (
+      <p>
+        <TextButton onClick={connectDevices}>Connect scale, dryer and room sensor</TextButton>
+      </p>
+    );
+  if (state === 'connecting') return <Quiet role="status">Listening for the devices …</Quiet>;
+  if (state === 'lost')
+    return (
+      <Note tone="alarm">
+        The devices are not heard. Nothing is lost: weigh and look by hand; they are tried again by themselves.{' '}
+        <TextButton onClick={disconnectDevices}>Leave them off</TextButton>
+      </Note>
+    );
+  const slipped = dryer && heat && dryer.running && dryer.knob !== heat;
+  return (
+    <div aria-live="polite">
+      {slipped && (
+        <Note tone="alarm">
+          <strong>
+            The knob stands on {HEAT_WORDS[dryer.knob].toUpperCase()}. Set it to {HEAT_WORDS[heat].toUpperCase()} now.
+          </strong>
+        </Note>
+      )}
+      {running && dryer && !dryer.running && <Note tone="alarm">The dryer does not turn. Look what is wrong.</Note>}
+      {scaleSilent && <Note tone="alarm">The scale is not heard any more: weigh by hand.</Note>}
+      {scaleStuck && (
+        <Note tone="alarm">The scale has said the same for a while: it may be stuck. Lift the thing off and on.</Note>
+      )}
+      <Row $wrap $gap={16}>
+        {scale && (
+          <span>
+            Scale <strong>{`${scale.value} ${scale.unit}`}</strong>{' '}
+            <TextButton onClick={() => onTake(scale.value)}>Take this weight</TextButton>
+          </span>
+        )}
+        {dryer && (
+          <Quiet>
+            dryer on {HEAT_WORDS[dryer.knob]}, {Math.round(dryer.airC)} °C
+          </Quiet>
+        )}
+        {room && (
+          <Quiet>
+            room {Math.round(room.airC)} °C, {room.rhPercent} %{' '}
+            <TextButton onClick={() => onRoom(Math.round(room.airC * 10) / 10, room.rhPercent)}>Use it</TextButton>
+          </Quiet>
+        )}
+        <TextButton onClick={disconnectDevices}>Disconnect</TextButton>
+      </Row>
+    </div>
+  );
+}
