@@ -1,8 +1,9 @@
 import { describe, expect, test } from 'vitest';
+import { bodyOf, soaked, waterAfter } from '../../src/core/drying';
 import type { WeighIn } from '../../src/core/gear';
 import { plan, writeProgramme } from '../../src/core/programme';
 import { answerCheck, current, finishStep, pauseTimer, startRun, startTimer, tick, type Run } from '../../src/core/run';
-import { dampOf, doubtOf, dryingMinutes } from '../../src/core/run/damp';
+import { dampOf, doubtOf, dryingMinutes, learnDrying } from '../../src/core/run/damp';
 import { DIRTY, down, KIT, shell } from '../make';
 
 const MIN = 60_000;
@@ -78,6 +79,30 @@ describe('how dry it is', () => {
     const at = damp(hour, [before], 61 * MIN);
     expect(at.expectedG).toBeLessThan(440);
     expect(at.expectedG).toBeGreaterThan(420);
+  });
+  test('weights teach the thing its pace: planned shorter and surer the next time', () => {
+    const done = {
+      ...hour,
+      steps: { ...hour.steps, [hour.currentId!]: { ...hour.steps[hour.currentId!]!, round: 2, times: 1 } },
+    };
+    // A thing that dries 1.4 times as fast and evens out in 0.7 of the time.
+    const m = current(hour)!.settings.dryModel!;
+    const quick = { ...bodyOf(0.43, m.coreFactor, m.exchangeS * 0.7) };
+    const list = [0, 15, 30, 45, 60].map((min) => {
+      const w = waterAfter(quick, soaked(quick, m.heldKgPerKg), m.rateKgPerS * 1.4, min * 60);
+      return weighed(Math.round(430 + (w.shellKg + w.coreKg) * 1000), min);
+    });
+    const taught = learnDrying(thing, done, list, { airC: 20, rhPercent: 50 }, 125 * MIN);
+    expect(taught.learned?.dryRuns).toBe(1);
+    expect(taught.learned?.dryRate ?? 0).toBeGreaterThan(0.1);
+    expect(learnDrying(thing, done, list.slice(0, 1), undefined, 125 * MIN)).toBe(thing);
+    const again = learnDrying(taught, done, list, { airC: 20, rhPercent: 50 }, 125 * MIN);
+    expect(again.learned?.dryRuns).toBe(2);
+    const fresh = startTimer(atDryer(), 0);
+    const before = dampOf(fresh, current(fresh)!, thing, [], undefined, 0)!.estimate.left;
+    const after = dampOf(fresh, current(fresh)!, taught, [], undefined, 0)!.estimate.left;
+    expect(after.middle).toBeLessThan(before.middle);
+    expect(after.high - after.low).toBeLessThan(before.high - before.low);
   });
   test('odd weights are asked about', () => {
     const at = damp(hour, [weighed(600, 30)], 61 * MIN);

@@ -80,6 +80,7 @@ export function dampOf(
     weighed,
     endG: dryBandG(dryG),
     nowMin: minutes,
+    ...(item.learned?.dryRuns ? { learned: { rate: item.learned.dryRate ?? 0, exchange: item.learned.dryExchange ?? 0 } } : {}),
   };
   const estimate = estimateDrying(input);
   const last = weighed[weighed.length - 1];
@@ -93,6 +94,27 @@ export function dampOf(
     curve: fittedCurve(input, estimate, minutes + estimate.left.high),
     dryAtG: input.endG,
     judged: judgeDry({ expectedG, nowG: last?.massG ?? null, hourAgoG: hourAgo?.massG ?? null, ...hands }),
+  };
+}
+/** Fewest weights from which a drying teaches anything. */
+const TEACHES_FROM = 2;
+/** The item with what the weights of this run's drying taught: each run counts the same, one more shifts the mean less. */
+export function learnDrying(item: Item, run: Run, weighIns: readonly WeighIn[], room: Room | undefined, nowMs: number): Item {
+  const step = run.programme.steps.find((s) => s.do === 'tumble' && (run.steps[s.id]?.times ?? 0) > 0);
+  const damp = step && dampOf(run, step, item, weighIns, room, nowMs);
+  if (!damp || damp.weighed.length < TEACHES_FROM) return item;
+  const [rate, exchange] = damp.estimate.fitted;
+  const runs = item.learned?.dryRuns ?? 0;
+  const mean = (was: number | undefined, now: number): number =>
+    Math.round((((was ?? 0) * runs + now) / (runs + 1)) * 1000) / 1000;
+  return {
+    ...item,
+    learned: {
+      ...item.learned,
+      dryRate: mean(item.learned?.dryRate, rate),
+      dryExchange: mean(item.learned?.dryExchange, exchange),
+      dryRuns: runs + 1,
+    },
   };
 }
 /** A weight about this many minutes of drying ago serves as the one of an hour ago. */

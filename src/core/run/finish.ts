@@ -2,6 +2,7 @@ import type { Inspection, Item, Kit, LogEntry, Supply, UpkeepTask, Washer } from
 import { nextLook } from '../due';
 import type { Run } from './index';
 import { doneSteps } from './index';
+import { learnDrying } from './damp';
 import { learnRinse, rinsedIn } from './rinsed';
 
 /** What a finished run changes in the kit. */
@@ -113,13 +114,19 @@ export function finishRun(
   run: Run,
   item: Item,
   before: Inspection | null,
-  kit: Pick<Kit, 'equipment' | 'supplies'>,
+  kit: Pick<Kit, 'equipment' | 'supplies' | 'weighIns'>,
   at: { readonly iso: string; readonly today: string; readonly logId: string; readonly inspectionId: string },
   measured: { readonly loftRatio?: number; readonly note?: string } = {},
 ): RunResult {
   const { supplies, taken } = takeOff(run, kit.supplies ?? []);
   const rinsed = rinsedIn(run);
-  const learned = learnRinse(item, rinsed);
+  const learned = learnDrying(
+    learnRinse(item, rinsed),
+    run,
+    kit.weighIns ?? [],
+    kit.equipment?.room,
+    run.finishedAtMs ?? run.seenAtMs,
+  );
   const dryerId = run.programme.steps.find((s) => s.settings.dryerId !== undefined && carried(run, s.id) > 0)?.settings.dryerId;
   const due = nextLook(item, at.today);
   const washStep = run.programme.steps.find((s) => s.do === 'machine-wash');

@@ -1,10 +1,17 @@
 import { tell } from '../../app/session';
-import type { Item, OwnFigures as Figures, SupplyClass } from '../../core/gear';
+import type { Item, Learned, OwnFigures as Figures, SupplyClass } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Figure, Quiet, Row, TextButton } from '../../ui/basics';
 import { put } from '../../ui/form';
 import { Link } from 'react-router';
+
+function withoutRinses({ handRelease: _hand, drumRelease: _drum, rinseRuns: _runs, ...rest }: Learned): Learned | undefined {
+  return Object.keys(rest).length > 0 ? rest : undefined;
+}
+function withoutDrying({ dryRate: _rate, dryExchange: _exchange, dryRuns: _runs, ...rest }: Learned): Learned | undefined {
+  return Object.keys(rest).length > 0 ? rest : undefined;
+}
 
 /** What the user worked out for this thing, and what its runs taught; each can be forgotten. */
 export function OwnFigures({ item }: { item: Item }) {
@@ -46,11 +53,17 @@ export function OwnFigures({ item }: { item: Item }) {
               .filter((r) => r !== undefined)
               .map((r) => `${Math.round(r * 100)} %`)
               .join(', '),
-            next: put(item, 'learned', undefined),
+            next: put(item, 'learned', withoutRinses(learned)),
           },
         ]
       : []),
   ];
+  if (learned?.dryRuns)
+    lines.push({
+      name: `How fast it dries beside its kind, learned from ${learned.dryRuns === 1 ? 'one run' : `${learned.dryRuns} runs`}`,
+      value: `× ${Math.exp(learned.dryRate ?? 0).toFixed(2)}`,
+      next: put(item, 'learned', withoutDrying(learned)),
+    });
   if (lines.length === 0) return null;
   return (
     <section aria-labelledby="own">

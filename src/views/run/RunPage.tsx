@@ -376,7 +376,8 @@ function Live({ run }: { run: Run }) {
           )}
           {timed && (state.state === 'waiting' || (rung && again)) && (
             <Button $big data-main-action onClick={begin}>
-              <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}, {minutesText(minutes)}
+              <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}
+              {heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, {minutesText(minutes)}
             </Button>
           )}
           {running && (

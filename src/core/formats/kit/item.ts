@@ -2,6 +2,7 @@ import * as v from '../../gear/vocabulary';
 import {
   Bool,
   Day,
+  Finite,
   Id,
   ListOf,
   Maybe,
@@ -109,11 +110,17 @@ export class OwnFiguresDoc {
   @Maybe() @NotNegative() tempC?: number;
 }
 
-/** What runs have taught about it: the share of held residue that one fill lets go, pressed by hand and in a drum. */
+/**
+ * What runs have taught about it: the share of held residue that one fill lets go, pressed by hand and in a drum; how much faster it dries
+ * and evens out than its kind, as natural logarithms.
+ */
 export class LearnedDoc {
   @Maybe() @Share() handRelease?: number;
   @Maybe() @Share() drumRelease?: number;
   @Maybe() @Whole(0, 1000) rinseRuns?: number;
+  @Maybe() @Finite() dryRate?: number;
+  @Maybe() @Finite() dryExchange?: number;
+  @Maybe() @Whole(0, 1000) dryRuns?: number;
 }
 
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
