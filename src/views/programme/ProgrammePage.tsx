@@ -4,8 +4,9 @@ import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, useItem, type Planned } from '../../app/kit';
 import { tell } from '../../app/session';
-import { newId, nowMs } from '../../app/now';
-import { whenText } from '../../app/time';
+import { newId, nowMs, today } from '../../app/now';
+import { dayText, whenText } from '../../app/time';
+import { isExpired } from '../../core/supplies';
 import { latestInspection, type ProgrammeStep } from '../../core/programme';
 import { startRun } from '../../core/run';
 import { minutesText } from '../../core/units';
@@ -115,6 +116,8 @@ export function ProgrammePage() {
     await navigate(`/run/${run.id}`);
   };
   const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;
+  const meant = new Set(programme.steps.map((s) => s.settings.supplyId));
+  const expired = (kit.supplies ?? []).filter((s) => meant.has(s.id) && isExpired(s, today()));
   const startable = always.length > 0 && programme.method !== 'refer';
   return (
     <Page>
@@ -209,6 +212,11 @@ export function ProgrammePage() {
               </ul>
             </section>
           )}
+          {expired.map((s) => (
+            <Note key={s.id} tone="alarm">
+              {s.name ?? SUPPLY_WORDS[s.class]} expired on {dayText(s.expiresOn ?? '')}. Look at its label before you use it.
+            </Note>
+          ))}
           <OwnFigures item={item} />
           <TakesCard plan={plan} kit={kit} />
           {programme.blocked.length > 0 && (
