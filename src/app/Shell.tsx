@@ -217,6 +217,18 @@ const Pair = ({ keys, does }: { keys: string; does: string }) => (
 /** The frame around every place. Run takes the whole screen on a phone. */
 export function Shell() {
   useShortcuts();
+  useEffect(() => {
+    // Loaded after the first page: it must not hold it up.
+    let stop = (): void => undefined;
+    let left = false;
+    void import('./alarms').then(({ watchAlarms }) => {
+      if (!left) stop = watchAlarms();
+    });
+    return () => {
+      left = true;
+      stop();
+    };
+  }, []);
   const toasts = useSession((s) => s.toasts);
   const { pathname } = useLocation();
   const running = pathname.startsWith('/run/');

@@ -1,5 +1,5 @@
 import { describe, expect, inject, test } from 'vitest';
-import { visit } from './visit';
+import { passMinutes, visit } from './visit';
 
 const post = (path: string, body: unknown): Promise<unknown> =>
   fetch(`${inject('baseUrl')}/api/devices${path}`, {
@@ -50,6 +50,41 @@ describe('devices', () => {
     await v.press('Keep it');
     await v.sees('g are kept');
     await v.page.setOfflineMode(false);
+    await v.close();
+  });
+});
+
+describe('several things at once', () => {
+  test('a timer that ends is noticed on any page, and a note at a step goes into its record', async () => {
+    const v = await visit();
+    await v.sees('under way');
+    await v.page.click('a[href^="/run/"]');
+    await v.sees('of drying yet');
+    await v.press('Note');
+    await v.page.type('input[maxlength="400"]', 'left cuff was last');
+    await v.press('Note it');
+    await v.sees('it goes into the record');
+    await v.go('/kit');
+    await v.page.waitForSelector('tbody a');
+    await passMinutes(v.page, 30);
+    await v.page.waitForFunction(
+      () =>
+        new Promise((resolve) => {
+          const open = indexedDB.open('umbrastic');
+          open.onsuccess = () => {
+            const got = open.result.transaction('runs').objectStore('runs').getAll();
+            got.onsuccess = () => {
+              open.result.close();
+              const run = (got.result as { currentId: string; steps: Record<string, { state: string }> }[])[0];
+              resolve(run?.steps[run.currentId]?.state === 'rung');
+            };
+          };
+        }),
+      { timeout: 15_000 },
+    );
+    const run = (await v.rows('runs'))[0] as unknown as { currentId: string; steps: Record<string, { note: string }> };
+    expect(run.steps[run.currentId]?.note).toBe('left cuff was last');
+    expect(v.errors).toEqual([]);
     await v.close();
   });
 });

@@ -138,6 +138,50 @@ describe('figures of one’s own', () => {
   });
 });
 
+describe('which of one’s own figures are refused, and only those', () => {
+  const bath: KitPart = { preferences: { schools: { 'DOWN-PLACE': 'bathtub' } } };
+  const ranged: KitPart = {
+    supplies: [supply('down-cleaner', { remainingMl: 900, labelDoseMl: 90, labelDoseRangeMl: [60, 120] })],
+  };
+  const own = (thing: Item, seen: Seen, kit: KitPart = {}): string[] =>
+    made(thing, seen, kit)
+      .refusals.filter((r) => r.option.startsWith('own-'))
+      .map((r) => `${r.option} ${r.rule}`);
+  const DOSE = 'own-dose own-dose-refused';
+  const RINSES = 'own-rinses own-rinses-refused';
+  const TEMP = 'own-temp own-temp-refused';
+  test.each([
+    ['nothing of one’s own', down(), DIRTY, ranged, []],
+    ['an empty list', down({ own: {} }), DIRTY, ranged, []],
+    ['a dose inside', down({ own: { dosesMl: { 'down-cleaner': 60 } } }), DIRTY, ranged, []],
+    ['a dose above', down({ own: { dosesMl: { 'down-cleaner': 121 } } }), DIRTY, ranged, [DOSE]],
+    ['a dose below', down({ own: { dosesMl: { 'down-cleaner': 59 } } }), DIRTY, ranged, [DOSE]],
+    ['a dose of a cleaner that is not used', down({ own: { dosesMl: { 'plain-liquid': 500 } } }), DIRTY, ranged, []],
+    ['a dose where nothing is washed', down({ own: { dosesMl: { 'down-cleaner': 999 } } }), CLEAN, ranged, []],
+    ['one rinse where the programme does two', shell({ own: { drumRinses: 1 } }), DIRTY, {}, [RINSES]],
+    ['as many as the programme does', shell({ own: { drumRinses: 2 } }), DIRTY, {}, []],
+    ['more', shell({ own: { drumRinses: 6 } }), DIRTY, {}, []],
+    ['one rinse where nothing is washed', shell({ own: { drumRinses: 1 } }), CLEAN, {}, []],
+    ['drum rinses where it is bathed', downBag({ own: { drumRinses: 1 } }), DIRTY, bath, []],
+    ['one fill in a bath', downBag({ own: { bathRinses: 1 } }), DIRTY, bath, [RINSES]],
+    ['many fills in a bath', downBag({ own: { bathRinses: 9 } }), DIRTY, bath, []],
+    ['one fill by hand', shell({ own: { bathRinses: 1 }, label: label(40, 'hand') }), DIRTY, {}, [RINSES]],
+    ['fills of a bath where a drum does it', shell({ own: { bathRinses: 1 } }), DIRTY, {}, []],
+    ['fills where nothing is washed', downBag({ own: { bathRinses: 1 } }), CLEAN, bath, []],
+    ['too warm', shell({ own: { tempC: 41 } }), DIRTY, {}, [TEMP]],
+    ['as warm as it bears', shell({ own: { tempC: 40 } }), DIRTY, {}, []],
+    ['cold', shell({ own: { tempC: 15 } }), DIRTY, {}, []],
+    ['too warm where nothing is washed', shell({ own: { tempC: 90 } }), CLEAN, {}, []],
+    [
+      'all three',
+      shell({ own: { tempC: 90, drumRinses: 1, dosesMl: { 'technical-cleaner': 9 } } }),
+      DIRTY,
+      {},
+      [DOSE, RINSES, TEMP],
+    ],
+  ] as const)('%s', (_, thing, seen, kit, expected) => expect(own(thing, seen, kit)).toEqual(expected));
+});
+
 describe('machines', () => {
   test('a dryer setting that measured too hot for the mark is passed over (ISO 3758: low is 60 °C at most)', () => {
     const dryer = (heatC: Record<string, number>): KitPart => ({

@@ -193,6 +193,13 @@ export function addRinse(run: Run, rinse: ProgrammeStep, nowMs: number): Run {
   return finishStep(added, nowMs, 'still suds');
 }
 
+/** Writes something down at the current step; it stands in the record with it. */
+export function noteStep(run: Run, text: string, nowMs: number): Run {
+  const now = run.currentId ? run.steps[run.currentId] : undefined;
+  const said = text.trim();
+  return !now || said === '' ? run : change(run, now.stepId, { note: [now.note, said].filter(Boolean).join('; ') }, nowMs);
+}
+
 /** The step is done; on to the next. */
 export function finishStep(run: Run, nowMs: number, note = ''): Run {
   const id = run.currentId;

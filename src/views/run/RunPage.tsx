@@ -2,10 +2,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { Bell, ChevronLeft, Pause, Play, Scale } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import styled from 'styled-components';
 import { nowIso, nowMs } from '../../app/now';
-import { clockText, whenText } from '../../app/time';
+import { clockText } from '../../app/time';
 import { useEquipment, useItem } from '../../app/kit';
+import { askToNotify, notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
 import { tell } from '../../app/session';
 import {
@@ -16,6 +16,7 @@ import {
   isCounted,
   lateMinutes,
   leftMs,
+  noteStep,
   pauseTimer,
   resumeTimer,
   type Run,
@@ -30,112 +31,20 @@ import { dampOf, doubtOf, dryingMinutes } from '../../core/run/damp';
 import { rinseAfter } from '../../core/run/rinsed';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
-import { AGENT_WORDS, HEAT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
+import { HEAT_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
 import { Button, ButtonLink, Empty, Field, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Strip } from '../../ui/strata';
-import { color, font, phone } from '../../ui/theme';
 import { Finished } from './Finished';
+import { Meeting, NoteField } from './Asides';
 import { DampPanel, missingOf } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
 import { Purged } from './Purged';
 import { Weigh } from './Weigh';
+import { Actions, Beside, Big, Clock, HeatLine, Pair, Screen, Text } from './parts';
 import { useRunClock } from './clock';
 import { countdown } from '../../ui/countdown';
-
-const Screen = styled.main<{ $aside?: boolean }>`
-  padding: 20px 32px 32px;
-  max-width: ${(p) => (p.$aside ? 1180 : 760)}px;
-  min-height: 100vh;
-  display: flex;
-  flex-direction: column;
-  gap: 20px;
-  ${phone} {
-    padding: 16px 20px 0;
-  }
-`;
-/** The step on the left and how dry it is on the right; one below the other on a phone. */
-const Beside = styled.div<{ $aside: boolean }>`
-  display: grid;
-  grid-template-columns: ${(p) => (p.$aside ? 'minmax(0, 1.25fr) minmax(0, 1fr)' : 'minmax(0, 1fr)')};
-  gap: 20px 48px;
-  align-items: start;
-  > div {
-    display: flex;
-    flex-direction: column;
-    gap: 20px;
-  }
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const Big = styled.h1`
-  font-size: 36px;
-  line-height: 1.15;
-  text-wrap: balance;
-  outline: none;
-`;
-const Clock = styled.p`
-  font: 700 96px/1 ${font.text};
-  letter-spacing: -0.03em;
-  font-variant-numeric: tabular-nums;
-  margin: 4px 0;
-`;
-const Text = styled.p`
-  font-size: 21px;
-  line-height: 1.45;
-  max-width: 34em;
-`;
-const HeatLine = styled.p`
-  font-size: 22px;
-  strong {
-    color: ${color.heat};
-    text-transform: uppercase;
-  }
-`;
-const Actions = styled.div`
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  margin-top: auto;
-  position: sticky;
-  bottom: 0;
-  background: ${color.ground};
-  padding: 12px 0 8px;
-  border-top: 1px solid ${color.line};
-`;
-const Pair = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 10px;
-  > button {
-    white-space: normal;
-    line-height: 1.15;
-    padding: 6px 12px;
-  }
-`;
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-/** What must not meet stands in the way: nothing goes on until it is rinsed away. */
-function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => void }) {
-  const { brings, meets, sinceIso, vessel, pair } = clash;
-  const where = vessel ? (vessel.name ?? `the ${WASHER_WORDS[vessel.kind]}`) : 'it';
-  return (
-    <>
-      <Note tone="alarm">
-        <strong>
-          Rinse {where} first. {capital(AGENT_WORDS[meets])} {vessel ? `went into ${where}` : 'is still on it'}
-          {sinceIso ? `, ${whenText(sinceIso)}` : ''}, and this step brings {SUPPLY_WORDS[brings]}.
-        </strong>{' '}
-        {WORDS.rules[pair.id]} Plenty of plain water, gloves, an open window.
-      </Note>
-      <Button $big data-main-action onClick={onRinsed}>
-        I rinsed {vessel ? where : 'it'} with plenty of water
-      </Button>
-    </>
-  );
-}
 
 /** One step at a time, large. */
 export function RunPage() {
@@ -165,6 +74,8 @@ function Live({ run }: { run: Run }) {
   const equipment = useEquipment();
   const { kit, item } = useItem(run.itemId);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
+  const [notingAt, setNotingAt] = useState<string | null>(null);
+  const [mayNotify, setMayNotify] = useState(notifying);
   const [heard, setHeard] = useState<number | null>(null);
   const [feltAt, setFeltAt] = useState<string | null>(null);
   const step = current(run);
@@ -349,6 +260,16 @@ function Live({ run }: { run: Run }) {
         </Actions>
       ) : (
         <Actions>
+          {notingAt === step.id && (
+            <NoteField
+              was={state.note}
+              onKeep={(text) => {
+                act((r) => noteStep(r, text, nowMs()));
+                setNotingAt(null);
+                tell('Noted; it goes into the record with this step.');
+              }}
+            />
+          )}
           {felt && damp && (
             <Note>
               <strong>It feels dry, but that is not proved.</strong> Still missing: {missingOf(damp)}. Down that only felt dry
@@ -441,6 +362,9 @@ function Live({ run }: { run: Run }) {
             <Row $gap={8}>
               <Bell size={18} aria-hidden="true" />
               <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
+              {mayNotify === 'can-ask' && (
+                <TextButton onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}>Notify me too</TextButton>
+              )}
             </Row>
           )}
           <Row $wrap $between>
@@ -448,6 +372,7 @@ function Live({ run }: { run: Run }) {
               <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>
               <TextButton onClick={() => setSkipping(!skipping)}>Skip</TextButton>
               {!running && <TextButton onClick={() => setWeighing(!weighing)}>Weigh it</TextButton>}
+              <TextButton onClick={() => setNotingAt(notingAt === step.id ? null : step.id)}>Note</TextButton>
             </Row>
             <TextButton
               onClick={() => {

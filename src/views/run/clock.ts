@@ -7,31 +7,8 @@ const TICK_MS = 500;
 /** A step of the wall clock that the page's own clock did not see, larger than this, is told. */
 const JUMP_MS = 30_000;
 
-/** Two short tones, made here: no sound file, no network. */
-function ring(): void {
-  try {
-    const audio = new AudioContext();
-    for (const [at, hz] of [
-      [0, 660],
-      [0.35, 880],
-    ] as const) {
-      const tone = audio.createOscillator();
-      const gain = audio.createGain();
-      tone.frequency.value = hz;
-      gain.gain.setValueAtTime(0.2, audio.currentTime + at);
-      gain.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + at + 0.3);
-      tone.connect(gain).connect(audio.destination);
-      tone.start(audio.currentTime + at);
-      tone.stop(audio.currentTime + at + 0.32);
-    }
-    setTimeout(() => void audio.close(), 1500);
-  } catch {
-    // Without sound, the title and the screen still say it.
-  }
-}
-
 /**
- * Keeps a live run's time: rings when a timer ends, keeps the screen awake, and notices when the device's clock jumps. A clock set back
+ * Keeps a live run's time, keeps the screen awake (ringing is the shell's, for every run at once), and notices when the device's clock jumps. A clock set back
  * moves the timers with it at once; a jump forward may have been sleep, so the user is asked.
  */
 export function useRunClock(run: Run): { now: number; jumped: number; wasSet: () => void } {
@@ -56,9 +33,6 @@ export function useRunClock(run: Run): { now: number; jumped: number; wasSet: ()
     }, TICK_MS);
     return () => clearInterval(timer);
   }, [run.id]);
-  useEffect(() => {
-    if (rung) ring();
-  }, [rung, step?.id]);
   useEffect(() => {
     const left = leftMs(run, now);
     document.title = rung || left === 0 ? `Look now: ${run.itemName}` : `${step?.title ?? 'Done'} · Umbrastic`;

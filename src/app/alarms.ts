@@ -1,0 +1,78 @@
+import { liveQuery } from 'dexie';
+import { current, tick, type Run } from '../core/run';
+import { db } from '../data/db';
+import { changeRun } from '../data/repo';
+import { nowMs } from './now';
+
+/** Two short tones, made here: no sound file, no network. */
+function ring(): void {
+  try {
+    const audio = new AudioContext();
+    for (const [at, hz] of [
+      [0, 660],
+      [0.35, 880],
+    ] as const) {
+      const tone = audio.createOscillator();
+      const gain = audio.createGain();
+      tone.frequency.value = hz;
+      gain.gain.setValueAtTime(0.2, audio.currentTime + at);
+      gain.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + at + 0.3);
+      tone.connect(gain).connect(audio.destination);
+      tone.start(audio.currentTime + at);
+      tone.stop(audio.currentTime + at + 0.32);
+    }
+    setTimeout(() => void audio.close(), 1500);
+  } catch {
+    // Without sound, the title and the screen still say it.
+  }
+}
+
+/** Whether this browser could show notifications, and has been asked. */
+export const notifying = (): 'can-ask' | 'on' | 'off' =>
+  !('Notification' in globalThis) || Notification.permission === 'denied'
+    ? 'off'
+    : Notification.permission === 'granted'
+      ? 'on'
+      : 'can-ask';
+export const askToNotify = async (): Promise<boolean> => (await Notification.requestPermission()) === 'granted';
+
+async function notify(run: Run): Promise<void> {
+  if (notifying() !== 'on' || document.visibilityState === 'visible') return;
+  const title = `Look now: ${run.itemName}`;
+  const options = { body: current(run)?.title ?? '', tag: run.id };
+  try {
+    const worker = await navigator.serviceWorker?.getRegistration();
+    if (worker) await worker.showNotification(title, options);
+    else new Notification(title, options);
+  } catch {
+    // The sound and the title have said it.
+  }
+}
+
+const CHECK_MS = 1000;
+/** Watches every run under way, on whatever page one is: a timer that ends rings once in this tab. Returns how to stop it. */
+export function watchAlarms(): () => void {
+  let runs: readonly Run[] = [];
+  const rung = new Set<string>();
+  const look = (): void => {
+    for (const stored of runs) {
+      const run = tick(stored, nowMs());
+      const step = run.currentId ? run.steps[run.currentId] : undefined;
+      if (run !== stored) void changeRun(run.id, (r) => tick(r, nowMs()));
+      const key = `${run.id}/${step?.stepId}/${step?.round}/${step?.times}`;
+      if (step?.state !== 'rung' || rung.has(key)) continue;
+      rung.add(key);
+      ring();
+      void notify(run);
+    }
+  };
+  const watching = liveQuery(() => db.runs.where('status').equals('live').toArray()).subscribe((next) => {
+    runs = next;
+    look();
+  });
+  const timer = setInterval(look, CHECK_MS);
+  return () => {
+    watching.unsubscribe();
+    clearInterval(timer);
+  };
+}

@@ -1,0 +1,74 @@
+import styled from 'styled-components';
+import { color, font, phone } from '../../ui/theme';
+
+export const Screen = styled.main<{ $aside?: boolean }>`
+  padding: 20px 32px 32px;
+  max-width: ${(p) => (p.$aside ? 1180 : 760)}px;
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+  ${phone} {
+    padding: 16px 20px 0;
+  }
+`;
+/** The step on the left and how dry it is on the right; one below the other on a phone. */
+export const Beside = styled.div<{ $aside: boolean }>`
+  display: grid;
+  grid-template-columns: ${(p) => (p.$aside ? 'minmax(0, 1.25fr) minmax(0, 1fr)' : 'minmax(0, 1fr)')};
+  gap: 20px 48px;
+  align-items: start;
+  > div {
+    display: flex;
+    flex-direction: column;
+    gap: 20px;
+  }
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+export const Big = styled.h1`
+  font-size: 36px;
+  line-height: 1.15;
+  text-wrap: balance;
+  outline: none;
+`;
+export const Clock = styled.p`
+  font: 700 96px/1 ${font.text};
+  letter-spacing: -0.03em;
+  font-variant-numeric: tabular-nums;
+  margin: 4px 0;
+`;
+export const Text = styled.p`
+  font-size: 21px;
+  line-height: 1.45;
+  max-width: 34em;
+`;
+export const HeatLine = styled.p`
+  font-size: 22px;
+  strong {
+    color: ${color.heat};
+    text-transform: uppercase;
+  }
+`;
+export const Actions = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  margin-top: auto;
+  position: sticky;
+  bottom: 0;
+  background: ${color.ground};
+  padding: 12px 0 8px;
+  border-top: 1px solid ${color.line};
+`;
+export const Pair = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 10px;
+  > button {
+    white-space: normal;
+    line-height: 1.15;
+    padding: 6px 12px;
+  }
+`;
