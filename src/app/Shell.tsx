@@ -97,6 +97,10 @@ const Toasts = styled.div`
     left: 12px;
     right: 12px;
     bottom: 84px;
+    /* A stack would cover what the hand is about to press. */
+    > :not(:last-child) {
+      display: none;
+    }
   }
 `;
 const ToastBox = styled.div`
