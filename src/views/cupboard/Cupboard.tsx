@@ -62,16 +62,17 @@ function answer(kit: Kit, shopping: readonly ShoppingLine[] | null): string {
 export function Cupboard() {
   const kit = useKit();
   const { section } = useParams();
-  const { programmes, state } = usePlanning(kit);
+  const { programmes } = usePlanning(kit);
   const shopping = useMemo(() => {
-    if (!kit || !programmes || state !== 'done') return null;
+    // A list of half of the plans would grow under the hand; an older whole one stands until the newer is whole.
+    if (!kit || !programmes || !kit.items.every((i) => programmes[i.id])) return null;
     const wanted = rankAll(kit, programmes, today()).filter((r) => r.need === 'urgent' || r.need === 'due');
     return shoppingFor(
       wanted.flatMap((r) => programmes[r.item.id]?.needs ?? []),
       kit.supplies ?? [],
       today(),
     );
-  }, [kit, programmes, state]);
+  }, [kit, programmes]);
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>
