@@ -122,8 +122,16 @@ export function waterAfter(body: Body, start: Water, rateKgPerS: number, s: numb
 export function secondsToDry(body: Body, start: Water, rateKgPerS: number, endKg: number): number {
   if (!(rateKgPerS > 0)) return Infinity;
   if (!(endKg > 0)) throw new RangeError('What may be left must be above 0.');
-  const { turn, wet, drying } = stagesOf(body, start, rateKgPerS);
-  const left = ({ shellKg, coreKg }: Water): number => shellKg + coreKg - endKg;
-  if (left(wet(turn)) <= 0) return firstBelow((s) => left(wet(s)), turn);
-  return turn + firstBelow((s) => left(drying(s)), LIMIT_S);
+  // In the first stage the whole falls in a straight line.
+  const straight = (start.shellKg + start.coreKg - endKg) / rateKgPerS;
+  if (straight <= 0) return 0;
+  const { turn, drying } = stagesOf(body, start, rateKgPerS);
+  if (straight <= turn) return straight;
+  return (
+    turn +
+    firstBelow((s) => {
+      const { shellKg, coreKg } = drying(s);
+      return shellKg + coreKg - endKg;
+    }, LIMIT_S)
+  );
 }

@@ -74,22 +74,35 @@ export function tumblingBody(dryG: number, heat: Heat, coreFactor = FILLED): Bod
   return bodyOf(dryG / 1000, coreFactor, TUMBLE_EXCHANGE_MIN[heat] * 60 * (dryG / USUAL_G) ** 0.25);
 }
 
+/** What a drying is worked out from: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
+export interface DryModel {
+  readonly dryG: number;
+  readonly heldKgPerKg: number;
+  readonly rateKgPerS: number;
+  readonly coreFactor: number;
+  readonly exchangeS: number;
+}
+/** Minutes until it is inside its dry band; Infinity when the air cannot take up water. @throws RangeError when a mass is not above 0. */
+export function modelMinutes({ dryG, heldKgPerKg, rateKgPerS, coreFactor, exchangeS }: DryModel): number {
+  if (!(heldKgPerKg > 0)) throw new RangeError('Held water must be above 0.');
+  const body = bodyOf(dryG / 1000, coreFactor, exchangeS);
+  return secondsToDry(body, soaked(body, heldKgPerKg), rateKgPerS, dryBandG(dryG) / 1000) / 60;
+}
+
 export interface TumbleInput extends DryerAir {
   readonly dryG: number;
   /** Water at the start, kg per kg dry. */
   readonly heldKgPerKg: number;
   readonly coreFactor?: number;
 }
-/**
- * Minutes of tumbling until a filled item is inside its dry band; Infinity when the air cannot take up water.
- * @throws RangeError when a mass is not above 0.
- */
-export function tumbleMinutes(input: TumbleInput): number {
-  const { dryG, heldKgPerKg, heat, coreFactor } = input;
-  if (!(dryG > 0) || !(heldKgPerKg > 0)) throw new RangeError('Dry mass and held water must be above 0.');
-  const body = tumblingBody(dryG, heat, coreFactor);
-  return secondsToDry(body, soaked(body, heldKgPerKg), drumKgPerS(input), dryBandG(dryG) / 1000) / 60;
+/** The model of a thing that tumbles. */
+export function tumbleModel(input: TumbleInput): DryModel {
+  const { dryG, heldKgPerKg, heat, coreFactor = FILLED } = input;
+  const { exchangeS } = tumblingBody(dryG, heat, coreFactor);
+  return { dryG, heldKgPerKg, rateKgPerS: drumKgPerS(input), coreFactor, exchangeS };
 }
+/** Minutes of tumbling until it is inside its dry band, as `modelMinutes`. */
+export const tumbleMinutes = (input: TumbleInput): number => modelMinutes(tumbleModel(input));
 
 export interface HangInput {
   readonly dryG: number;
@@ -111,10 +124,11 @@ export function hangingBody(dryG: number, coreFactor: number): Body {
   return bodyOf(dryG / 1000, coreFactor, minutes * 60);
 }
 
-/** Minutes on a line or rack until it is inside its dry band; Infinity when the air cannot take up water. */
-export function hangMinutes(input: HangInput): number {
+/** The model of a thing on a line or rack. @throws RangeError when the area is not above 0. */
+export function hangModel(input: HangInput): DryModel {
   const { dryG, heldKgPerKg, coreFactor } = input;
-  if (!(dryG > 0) || !(input.areaM2 > 0)) throw new RangeError('Dry mass and area must be above 0.');
-  const body = hangingBody(dryG, coreFactor);
-  return secondsToDry(body, soaked(body, heldKgPerKg), hangKgPerS(input), dryBandG(dryG) / 1000) / 60;
+  if (!(input.areaM2 > 0)) throw new RangeError('The area must be above 0.');
+  return { dryG, heldKgPerKg, rateKgPerS: hangKgPerS(input), coreFactor, exchangeS: hangingBody(dryG, coreFactor).exchangeS };
 }
+/** Minutes on a line or rack until it is inside its dry band, as `modelMinutes`. */
+export const hangMinutes = (input: HangInput): number => modelMinutes(hangModel(input));

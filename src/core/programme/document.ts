@@ -6,6 +6,7 @@ import { SUPERSEDES } from '../knowledge';
 import { holds, tag } from '../facts';
 import { refusedBy } from './schools';
 import type { Words } from '../words';
+import { rinseBasis } from '../words/rinse';
 import {
   AGENT_WORDS,
   boundText,
@@ -153,6 +154,7 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
       add(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
   }
   if (template.phase === 'rinse' && settings.rinseModel) {
+    why.push({ rule: 'rinse-model', text: rinseBasis(settings.rinseModel), basis: 'memory' });
     if ((settings.rinseModel.by === 'hand' ? own?.bathRinses : own?.drumRinses) !== undefined) add('own-rinses');
     else if (plan.facts.has('rinse-learned')) add('rinse-learned');
   }

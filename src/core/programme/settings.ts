@@ -1,13 +1,4 @@
-import {
-  drumKgPerS,
-  hangingBody,
-  hangKgPerS,
-  hangMinutes,
-  tumbleMinutes,
-  tumblingBody,
-  type HangInput,
-  type TumbleInput,
-} from '../drying';
+import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { SupplyClass } from '../gear';
 import * as k from '../knowledge';
@@ -54,9 +45,10 @@ export function heldWet({ method, family, spinRpm }: Pick<PlanState, 'method' | 
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
-function tumbleInput(state: PlanState): TumbleInput & { readonly coreFactor: number } {
+/** The drying of a thing in its dryer. */
+function tumbling(state: PlanState): DryModel {
   const heat = dryHeat(state) ?? 'air';
-  return {
+  return tumbleModel({
     dryG: state.massG,
     heldKgPerKg: heldWet(state),
     heat,
@@ -64,23 +56,21 @@ function tumbleInput(state: PlanState): TumbleInput & { readonly coreFactor: num
     room: state.request.kit.equipment?.room,
     heatC: state.dryer?.heatC?.[heat],
     coreFactor: state.family.coreFactor,
-  };
+  });
 }
-const hangInput = (state: PlanState): HangInput => ({
-  dryG: state.massG,
-  heldKgPerKg: heldWet(state),
-  areaM2: state.areaM2,
-  coreFactor: state.family.coreFactor,
-  air: pick(k.AIR, state.facts) ?? 'still',
-  room: state.request.kit.equipment?.room,
-});
+/** The drying of a thing in the air. */
+const hanging = (state: PlanState): DryModel =>
+  hangModel({
+    dryG: state.massG,
+    heldKgPerKg: heldWet(state),
+    areaM2: state.areaM2,
+    coreFactor: state.family.coreFactor,
+    air: pick(k.AIR, state.facts) ?? 'still',
+    room: state.request.kit.equipment?.room,
+  });
 
-/** Rounds of tumbling until dry, and one more. At most 12. */
-export function tumbleRounds(state: PlanState): { rounds: number; everyMin: number } {
-  const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
-  const minutes = tumbleMinutes(tumbleInput(state));
-  return { rounds: Math.min(12, Math.ceil(minutes / everyMin) + 1), everyMin };
-}
+/** Most rounds that are ever planned. */
+const MOST_ROUNDS = 12;
 
 /** Everything a step template may ask to have set. */
 export const SETTERS: Readonly<Record<string, Setter>> = {
@@ -137,28 +127,14 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     if (bottle) s.supplyId = bottle.id;
   },
   dryer: setDryer,
-  hangModel: (state, s) => {
-    const input = hangInput(state);
-    s.dryModel = {
-      dryG: input.dryG,
-      heldKgPerKg: input.heldKgPerKg,
-      rateKgPerS: hangKgPerS(input),
-      coreFactor: input.coreFactor,
-      exchangeS: hangingBody(input.dryG, input.coreFactor).exchangeS,
-    };
-  },
+  hangModel: (state, s) => void (s.dryModel = hanging(state)),
   rounds: (state, s) => {
-    const { rounds, everyMin } = tumbleRounds(state);
+    const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+    const model = tumbling(state);
     s.heat = dryHeat(state) ?? 'air';
-    const input = tumbleInput(state);
-    s.dryModel = {
-      dryG: input.dryG,
-      heldKgPerKg: input.heldKgPerKg,
-      rateKgPerS: drumKgPerS(input),
-      coreFactor: input.coreFactor,
-      exchangeS: tumblingBody(input.dryG, input.heat, input.coreFactor).exchangeS,
-    };
-    s.rounds = rounds;
+    s.dryModel = model;
+    // Rounds until dry, and one more.
+    s.rounds = Math.min(MOST_ROUNDS, Math.ceil(modelMinutes(model) / everyMin) + 1);
     s.checkEveryMin = everyMin;
     setBalls(state, s);
   },
@@ -216,14 +192,13 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
   roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
   roundMin: (_, s) => s.checkEveryMin ?? 60,
   plainTumbleMin: () => k.PLAIN_TUMBLE_MIN,
-  lineMin: (state) => hang(state),
-  shoeMin: (state) => hang(state),
+  lineMin: (_, s) => hang(s),
+  shoeMin: (_, s) => hang(s),
 };
 
 /** Minutes on the line, rounded to 10, between half an hour and three days. */
-function hang(state: PlanState): number {
-  const minutes = hangMinutes(hangInput(state));
-  return Math.min(4320, Math.max(30, Math.round(minutes / 10) * 10));
+function hang({ dryModel }: StepSettings): number {
+  return dryModel ? Math.min(4320, Math.max(30, Math.round(modelMinutes(dryModel) / 10) * 10)) : 0;
 }
 
 /** True when nothing in the settings passes the envelope; the engine's own last check before a plan leaves it. */

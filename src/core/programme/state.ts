@@ -3,6 +3,7 @@ import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
 import type { Action, Cycle, Dryer, Heat, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
+import type { DryModel } from '../drying';
 import type { RinseInput } from '../rinsing';
 import type { Choice, Family, Knowledge, School, StepTemplate } from '../knowledge';
 import { holds } from '../facts';
@@ -50,15 +51,6 @@ export interface StepSettings {
   tool?: string;
   ironC?: number;
   place?: string;
-}
-
-/** What the drying model takes: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
-export interface DryModel {
-  readonly dryG: number;
-  readonly heldKgPerKg: number;
-  readonly rateKgPerS: number;
-  readonly coreFactor: number;
-  readonly exchangeS: number;
 }
 
 /** Inputs of the rinse model, as `rinsing` takes them; `target` is the share of the start at which it counts as clear. */

@@ -1,3 +1,5 @@
+import type { RinseModel } from '../programme';
+
 /** One more rinse, asked for because suds are still there. */
 export const RINSE_WORDS = {
   title: 'One more rinse',
@@ -9,3 +11,8 @@ export const RINSE_WORDS = {
 /** What a bath rinse says at each fill. */
 export const fillText = (fill: number, planned: number): string =>
   fill <= planned ? `Fill ${fill} of about ${planned}` : `Fill ${fill}: more than the ${planned} that were counted`;
+
+const tenth = (x: number): string => (Math.round(x * 10) / 10).toString();
+/** What the number of rinses was worked out from. */
+export const rinseBasis = (m: RinseModel): string =>
+  `Counted for ${tenth(m.dryKg)} kg dry that holds ${tenth(m.heldKgPerKg)} kg of water for each kilogram, with ${Math.round(m.freshL)} L of fresh water a rinse; ${Math.round(m.release * 100)} % of the cleaner that clings lets go each time, and ${Math.round(m.target * 100)} % of the start counts as clear.`;

@@ -7,6 +7,7 @@ import type { Plan } from '../../core/programme';
 import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/words/energy';
 import { Figure, Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';
+import { Details } from './Step';
 
 const Table = styled.table`
   width: 100%;
@@ -34,22 +35,6 @@ const Table = styled.table`
   }
   tr[data-now] td:first-child {
     font-weight: 650;
-  }
-`;
-const Sum = styled.details`
-  summary {
-    cursor: pointer;
-    font-size: 14px;
-    color: ${color.quiet};
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    min-height: 32px;
-    display: inline-flex;
-    align-items: center;
-  }
-  li {
-    padding: 4px 0;
-    font-size: 15px;
   }
 `;
 const kWh = (t: Takes): string => t.kWh.toFixed(t.kWh < 0.095 ? 2 : 1);
@@ -97,7 +82,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
           </Quiet>
         </p>
       )}
-      <Sum>
+      <Details>
         <summary>The sums</summary>
         <ul>
           {lines.map((line, n) => (
@@ -110,7 +95,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
           The motor’s and the dryer’s draw are from memory. Latent heat FAO-56.{' '}
           <Link to={`/bench/energy?item=${plan.request.item.id}`}>Try other figures</Link>
         </Quiet>
-      </Sum>
+      </Details>
     </section>
   );
 }

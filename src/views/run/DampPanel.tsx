@@ -38,7 +38,9 @@ export function DampPanel({ damp }: { damp: Damp }) {
         <Quiet style={{ fontSize: 16 }}>
           {Math.round(waterG.middle / 5) * 5} g of water left
           {core(damp.estimate.coreDamp)}.{' '}
-          {weighed === 0 ? 'Weigh it, and this becomes sure.' : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}
+          {weighed === 0
+            ? 'From its kind, from memory: weigh it, and this becomes surer.'
+            : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}
         </Quiet>
       </p>
       <div style={{ minHeight: 190 }}>
@@ -53,7 +55,7 @@ export function DampPanel({ damp }: { damp: Damp }) {
       ) : (
         damp.minutes > 0 && (
           <p>
-            <Quiet>To call it dry is still missing: {damp.judged.missing.map((m) => MISSING_WORDS[m]).join('; ')}.</Quiet>
+            <Quiet>Not proved dry yet: {damp.judged.missing.map((m) => MISSING_WORDS[m]).join('; ')}.</Quiet>
           </p>
         )
       )}

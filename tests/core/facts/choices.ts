@@ -428,6 +428,7 @@ const REASONS: Fact = {
       'own-rinses-refused',
       'own-temp-refused',
       'rinse-learned',
+      'rinse-model',
       'agitator-tears',
       'washer-too-small',
       'washer-overloaded',

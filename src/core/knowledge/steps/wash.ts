@@ -214,7 +214,7 @@ export const WASH_STEPS = [
     attended: 3,
     unattended: 'rinseMin',
     mayWait: false,
-    why: ['residue-glues', 'rinse-model', 'spin-resets'],
+    why: ['residue-glues', 'spin-resets'],
     check: { else: 'rinse-machine' },
   },
   {
@@ -239,7 +239,7 @@ export const WASH_STEPS = [
     settings: ['tubId', 'bathLitres', 'bathRinses', 'rinseWater', 'rinseModel'],
     attended: 'bathMin',
     mayWait: false,
-    why: ['residue-glues', 'rinse-model'],
+    why: ['residue-glues'],
     check: { else: 'rinse-bath' },
   },
   {

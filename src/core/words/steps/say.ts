@@ -39,12 +39,6 @@ export const gently: Record<string, string> = {
 export const spin = (c: StepContext): string => (c.s.spinRpm ? `spin ${c.s.spinRpm} rpm at most` : 'without a spin');
 export const dose = (c: StepContext): string =>
   c.s.cleaner ? `${c.s.doseMl ? `${c.s.doseMl} mL of ` : 'a little '}${SUPPLY_WORDS[c.s.cleaner]}` : 'nothing but water';
-/** What the number of rinses was worked out from. */
-export function rinseBasis({ s: { rinseModel: m } }: StepContext): string {
-  if (!m) return '';
-  const kg = (x: number): string => (Math.round(x * 10) / 10).toString();
-  return ` Counted for ${kg(m.dryKg)} kg holding ${kg(m.heldKgPerKg)} kg of water a kilogram, ${Math.round(m.freshL)} L a rinse, ${Math.round(m.release * 100)} % of what clings let go each time, down to ${Math.round(m.target * 100)} % of the start.`;
-}
 export const rinses = (c: StepContext): string =>
   c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
 /** How the shoe programme is called, by the school chosen. */

@@ -1,7 +1,7 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../../units';
 import type { StepWords } from './say';
-import { degrees, spin, dose, exposed, ladders, rinseBasis, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
+import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -192,20 +192,20 @@ export const WASH_WORDS = {
   'rinse-machine': {
     title: (c) => `Rinse again: ${c.s.rinses} more`,
     text: (c) =>
-      `Give it ${rinses(c)} more in ${c.washer}, no cleaner, and set the spin to ${c.s.spinRpm || 0} rpm yourself: the rinse programme may have gone back to high.${rinseBasis(c)}`,
+      `Give it ${rinses(c)} more in ${c.washer}, no cleaner, and set the spin to ${c.s.spinRpm || 0} rpm yourself: the rinse programme may have gone back to high.`,
     look: 'Press it by hand: are there suds?',
     pass: 'No suds, clear water.',
   },
   'rinse-second-cycle': {
     title: 'A second cycle without soap',
-    text: (c) => `Run the whole programme again in ${c.washer} without cleaner, ${spin(c)}, ${degrees(c)}.${rinseBasis(c)}`,
+    text: (c) => `Run the whole programme again in ${c.washer} without cleaner, ${spin(c)}, ${degrees(c)}.`,
     look: 'Press it by hand: are there suds?',
     pass: 'No suds, clear water.',
   },
   'rinse-bath': {
     title: (c) => `Rinse: ${c.s.rinses} fresh fills`,
     text: (c) =>
-      `Drain, press the water out, and refill with ${c.s.litresPerFill ?? 20} L of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), about ${c.s.rinses} times, until it stays clear.${rinseBasis(c)}`,
+      `Drain, press the water out, and refill with ${c.s.litresPerFill ?? 20} L of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), about ${c.s.rinses} times, until it stays clear.`,
     look: 'Press it by hand: are there suds?',
     pass: 'No suds, clear water.',
   },
