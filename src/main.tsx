@@ -29,6 +29,7 @@ const router = createBrowserRouter([
             path: 'kit/:id/programme',
             lazy: async () => ({ Component: (await import('./views/programme/ProgrammePage')).ProgrammePage }),
           },
+          { path: 'kit/:id/rehearse', lazy: async () => ({ Component: (await import('./views/rehearse/Rehearse')).Rehearse }) },
           { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },
           { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
           { path: 'cupboard/:section?', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },

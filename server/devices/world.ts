@@ -1,6 +1,7 @@
 import { drumKgPerS, HEAT_C } from '../../src/core/drying';
 import type { DeviceFault, DeviceId, Reading } from '../../src/core/devices';
 import { HEATS, type Heat } from '../../src/core/gear';
+import { chance } from '../../src/core/units/chance';
 
 /**
  * A small cellar in which the stand-in devices live: a thing on a hanging scale that is also the one in the dryer, a dryer whose knob
@@ -10,7 +11,8 @@ import { HEATS, type Heat } from '../../src/core/gear';
 export interface World {
   minute: number;
   readonly seed: number;
-  chance: number;
+  /** The next number from 0 to 1. */
+  readonly next: () => number;
   load: { dryG: number; outer: number; inner: number; core: number; exchangeS: number } | null;
   dryer: { chosen: Heat; knob: Heat; running: boolean };
   room: { airC: number; rhPercent: number };
@@ -26,21 +28,13 @@ export interface Load {
 export const makeWorld = (seed: number): World => ({
   minute: 0,
   seed,
-  chance: seed >>> 0,
+  next: chance(seed),
   load: null,
   dryer: { chosen: 'low', knob: 'low', running: false },
   room: { airC: 17, rhPercent: 55 },
   faults: {},
   stuck: {},
 });
-
-/** The next number from 0 to 1 (mulberry32). */
-function next(world: World): number {
-  world.chance = (world.chance + 0x6d2b79f5) >>> 0;
-  let t = Math.imul(world.chance ^ (world.chance >>> 15), 1 | world.chance);
-  t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-  return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-}
 
 /** Hangs a wet thing up, half of its water in the core. */
 export function putOn(world: World, { dryG, heldKgPerKg, exchangeS }: Load): void {
@@ -58,13 +52,13 @@ export function advance(world: World, minutes: number): void {
   const steps = Math.round(minutes * STEPS_A_MINUTE);
   for (let n = 0; n < steps; n++) {
     world.minute += 1 / STEPS_A_MINUTE;
-    world.room.airC += (17 - world.room.airC) * 0.001 + (next(world) - 0.5) * 0.02;
+    world.room.airC += (17 - world.room.airC) * 0.001 + (world.next() - 0.5) * 0.02;
     world.room.rhPercent = Math.min(
       90,
-      Math.max(20, world.room.rhPercent + (55 - world.room.rhPercent) * 0.001 + (next(world) - 0.5) * 0.1),
+      Math.max(20, world.room.rhPercent + (55 - world.room.rhPercent) * 0.001 + (world.next() - 0.5) * 0.1),
     );
     if (!world.dryer.running) continue;
-    if (next(world) < SLIPS_AN_HOUR / 60 / STEPS_A_MINUTE)
+    if (world.next() < SLIPS_AN_HOUR / 60 / STEPS_A_MINUTE)
       world.dryer.knob = HEATS[Math.min(HEATS.length - 1, HEATS.indexOf(world.dryer.knob) + 1)] ?? 'high';
     const { load } = world;
     if (!load) continue;
@@ -83,7 +77,7 @@ const G_PER_LB = 453.59237;
 
 function fresh(world: World, device: DeviceId): Reading {
   const fault = world.faults[device];
-  const sway = (next(world) - 0.5) * (fault === 'noise' ? 80 : 3);
+  const sway = (world.next() - 0.5) * (fault === 'noise' ? 80 : 3);
   const minute = tenth(world.minute);
   if (device === 'scale') {
     const { load } = world;

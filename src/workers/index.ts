@@ -2,6 +2,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { PhotoApi } from './photo.protocol';
 import type { PlannerApi } from './planner.protocol';
+import type { RehearseApi } from './rehearse.protocol';
 
 export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
@@ -18,4 +19,13 @@ let photos: Remote<PhotoApi> | null = null;
 export function photoWorker(): Remote<PhotoApi> {
   photos ??= wrap<PhotoApi>(new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' }));
   return photos;
+}
+
+export type { SideBySide } from './rehearse.protocol';
+let rehearsal: Remote<RehearseApi> | null = null;
+
+/** The rehearsal worker, started on first use. */
+export function rehearseWorker(): Remote<RehearseApi> {
+  rehearsal ??= wrap<RehearseApi>(new Worker(new URL('./rehearse.worker.ts', import.meta.url), { type: 'module' }));
+  return rehearsal;
 }

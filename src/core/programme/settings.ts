@@ -196,9 +196,9 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
   shoeMin: (_, s) => hang(s),
 };
 
-/** Minutes on the line, rounded to 10, between half an hour and three days. */
+/** Minutes on the line, rounded up to 10, between half an hour and three days. */
 function hang({ dryModel }: StepSettings): number {
-  return dryModel ? Math.min(4320, Math.max(30, Math.round(modelMinutes(dryModel) / 10) * 10)) : 0;
+  return dryModel ? Math.min(4320, Math.max(30, Math.ceil(modelMinutes(dryModel) / 10) * 10)) : 0;
 }
 
 /** True when nothing in the settings passes the envelope; the engine's own last check before a plan leaves it. */

@@ -140,6 +140,9 @@ export function ProgrammePage() {
         </Column>
         <Column $gap={6} style={{ alignItems: 'flex-end' }}>
           <Row $wrap>
+            <ButtonLink $quiet to={`/kit/${item.id}/rehearse`}>
+              Rehearse
+            </ButtonLink>
             <Button $quiet onClick={() => window.print()}>
               <Printer size={18} aria-hidden="true" /> Print
             </Button>

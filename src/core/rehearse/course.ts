@@ -1,0 +1,222 @@
+/** The steps of a rehearsal, one kind at a time. */
+import { bodyOf, DEFAULT_ROOM, drumAir, drumKgPerS, dryBandG, hangingBody, hangKgPerS, tumblingBody, type Body } from '../drying';
+import { integrate, stableStepS, type Step } from '../drying/integrate';
+import { HEATS, type Heat } from '../gear';
+import { heldAt, rinseCurve } from '../rinsing';
+import { RINSE_MIN } from '../run';
+import type { Choices } from './choices';
+import * as fill from './fill';
+import type { Stage, StageStep } from './stage';
+import type { Story } from './story';
+import type { EventId, Happening, Moment, Rehearsal } from './types';
+
+/** Minutes out of the drum for one look. */
+export const LOOK_MIN = 5;
+const MOST_ROUNDS = 12;
+/** Its outside feels dry from this water on, kg per kg of shell [from memory]. */
+const FEELS_DRY = 0.02;
+/** The cloth follows the air with this time constant, min [from memory]. */
+const WARMS_MIN = 5;
+const FREE_FILL = 0.6;
+/** Points that are drawn of one spell of drying, at most. */
+const DRAWN_A_SPELL = 48;
+
+/** The state of a rehearsal as its steps go by. */
+export class Course {
+  readonly moments: Moment[] = [];
+  readonly drawn: Moment[] = [];
+  readonly happened: Happening[] = [];
+  readonly bands: Rehearsal['bands'][number][] = [];
+  minute = 0;
+  shellG = 0;
+  coreG = 0;
+  fabricC: number;
+  clumps = 0;
+  residue = 0;
+  startG = 0;
+  evaporatedG = 0;
+  handsMin = 0;
+  /** Rinses since cleaner went in. */
+  rinsed = 0;
+  readonly body: Body;
+  readonly roomC: number;
+  constructor(
+    readonly stage: Stage,
+    readonly choices: Choices,
+    readonly story: Story,
+  ) {
+    this.roomC = stage.room?.airC ?? DEFAULT_ROOM.airC;
+    this.fabricC = this.roomC;
+    this.body = bodyOf(stage.dryG / 1000, stage.coreFactor, 1);
+  }
+  get waterG(): number {
+    return this.shellG + this.coreG;
+  }
+  get core(): number {
+    return this.body.coreKg > 0 ? this.coreG / 1000 / this.body.coreKg : this.shellG / 1000 / this.body.shellKg;
+  }
+  /** Keeps this instant; `drawn`: also for drawing, where every minute would be too many. */
+  mark(drawn = true): void {
+    const { minute, shellG, coreG, fabricC, clumps, residue } = this;
+    const moment = { minutes: minute, shellG, coreG, fabricC, clumps, residue };
+    this.moments.push(moment);
+    if (drawn) this.drawn.push(moment);
+  }
+  tell(id: EventId, more: Pick<Happening, 'n' | 'heat'> = {}): void {
+    this.happened.push({ minutes: this.minute, id, ...more });
+  }
+  /** The same water everywhere, kg per kg dry. */
+  hold(kgPerKg: number): void {
+    this.shellG = this.body.shellKg * kgPerKg * 1000;
+    this.coreG = this.body.coreKg * kgPerKg * 1000;
+  }
+  /** Time in which nothing dries. */
+  rest(minutes: number, towardsC = this.roomC): void {
+    if (!(minutes > 0)) return;
+    this.mark();
+    this.minute += minutes;
+    this.fabricC = towardsC + (this.fabricC - towardsC) * Math.exp(-minutes / WARMS_MIN);
+    this.mark();
+  }
+  /** Time in moving air; `each` is called after every minute. */
+  dry(body: Body, step: Step, minutes: number, each: () => void = () => undefined): void {
+    if (!(minutes > 0)) return;
+    const points = integrate(body, { shellKg: this.shellG / 1000, coreKg: this.coreG / 1000 }, () => step, {
+      minutes,
+      stepS: stableStepS(body, step.rateKgPerS),
+      everyMin: 1,
+    });
+    const begun = this.minute;
+    const gone = this.evaporatedG;
+    let before = 0;
+    this.mark();
+    const every = Math.ceil(points.length / DRAWN_A_SPELL);
+    for (const [n, point] of points.entries()) {
+      if (n === 0) continue;
+      this.shellG = point.shellG;
+      this.coreG = point.coreG;
+      this.evaporatedG = gone + point.evaporatedG;
+      this.fabricC = point.fabricC + (this.fabricC - point.fabricC) * Math.exp(-(point.minutes - before) / WARMS_MIN);
+      before = point.minutes;
+      this.minute = begun + point.minutes;
+      each();
+      this.mark(n % every === 0 || n === points.length - 1);
+    }
+    this.minute = begun + minutes;
+  }
+}
+
+export function drumOf({ stage, choices, story }: Course, heat: Heat): { body: Body; step: Step; turns: number } {
+  const named = stage.dryer.heatC[heat];
+  const usual = drumAir({ heat, dryer: stage.dryer.kind, room: stage.room, heatC: named });
+  const air = {
+    heat,
+    dryer: stage.dryer.kind,
+    room: stage.room,
+    heatC: heat === 'air' ? usual.airC : usual.airC + story.offC,
+    fill: stage.aloneFill * choices.loads,
+  };
+  const { airC, wetC } = drumAir(air);
+  const whole = tumblingBody(stage.dryG, heat, stage.coreFactor);
+  return {
+    body: { ...whole, exchangeS: whole.exchangeS * story.exchange * Math.exp(stage.learned.exchange) },
+    // What goes round with it is as wet, and takes its share of the air.
+    step: { airC, wetC, rateKgPerS: (drumKgPerS(air) / choices.loads) * story.rate * Math.exp(stage.learned.rate) },
+    turns: Math.min(1, FREE_FILL / air.fill),
+  };
+}
+
+function look(course: Course): void {
+  course.handsMin += LOOK_MIN;
+  if (course.stage.filled) course.clumps = fill.pulled(course.clumps, fill.floorOf(course.residue), course.core);
+  course.rest(LOOK_MIN);
+}
+
+/** Rounds in the drum, with a look after each. */
+export function rounds(course: Course): void {
+  const { stage, choices, story, body } = course;
+  const bandG = dryBandG(stage.dryG);
+  const most = typeof choices.rounds === 'number' ? choices.rounds : MOST_ROUNDS;
+  let knob = choices.heat;
+  let last = false;
+  for (let round = 1; round <= most; round++) {
+    if (story.slips[round - 1]) {
+      const slipped = HEATS[Math.min(HEATS.length - 1, HEATS.indexOf(knob) + 1)] ?? knob;
+      if (!choices.checkHeat) knob = slipped;
+      if (slipped !== choices.heat || knob !== choices.heat)
+        course.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
+    }
+    course.tell('round', { n: round, heat: knob });
+    const drum = drumOf(course, knob);
+    course.dry(drum.body, drum.step, choices.roundMin, () => {
+      if (stage.filled)
+        course.clumps = fill.tumbled(course.clumps, fill.floorOf(course.residue), course.core, choices.balls, drum.turns);
+    });
+    look(course);
+    if (last) return;
+    if (choices.rounds === 'feels' && course.shellG / 1000 <= FEELS_DRY * body.shellKg) return void course.tell('feels-dry');
+    if (choices.rounds === 'weighs' && course.waterG <= bandG) {
+      course.tell('weighs-dry');
+      last = true;
+    }
+  }
+}
+
+export function hang(course: Course, minutes: number): void {
+  const { stage, choices, story, roomC } = course;
+  const whole = hangingBody(stage.dryG, stage.coreFactor);
+  const rate = hangKgPerS({ areaM2: stage.areaM2, air: choices.air, room: stage.room });
+  const { wetC } = drumAir({ heat: 'air', dryer: stage.dryer.kind, room: stage.room });
+  course.dry(
+    { ...whole, exchangeS: whole.exchangeS * story.exchange * Math.exp(stage.learned.exchange) },
+    { airC: roomC, wetC, rateKgPerS: rate * story.rate * Math.exp(stage.learned.rate) },
+    minutes,
+  );
+}
+
+/** Rinses of a step at this count; the last step that rinses takes what is over. */
+export function rinsesOf(stage: Stage, choices: Choices): Map<string, number> {
+  const steps = stage.steps.filter((s) => s.settings.rinseModel !== undefined);
+  let left = choices.rinses;
+  return new Map(
+    steps.map((s, n) => {
+      const here = n === steps.length - 1 ? left : Math.min(left, s.settings.rinses ?? 0);
+      left -= here;
+      return [s.id, here];
+    }),
+  );
+}
+
+export function wet(course: Course, step: StageStep, rinses: ReadonlyMap<string, number>): void {
+  const { stage } = course;
+  const { settings } = step;
+  const waterC = settings.tempC ?? course.roomC;
+  if (course.waterG === 0) course.tell('wet');
+  course.mark();
+  course.hold(heldAt(stage.heldAt600, 0));
+  const here = rinses.get(step.id) ?? 0;
+  const usual = settings.rinses ?? 0;
+  // A rinse more or less takes its time more or less.
+  const each = step.phase === 'rinse' && usual > 0 ? (step.attendedMin + step.unattendedMin) / usual : RINSE_MIN;
+  const all = step.attendedMin + step.unattendedMin + (here - usual) * (settings.rinseModel ? each : 0);
+  const rinsing = settings.rinseModel ? Math.min(all, here * each) : 0;
+  course.handsMin += step.attendedMin;
+  if (step.phase === 'wash') {
+    course.tell('wash');
+    if (settings.cleaner) {
+      course.residue = 1;
+      course.rinsed = 0;
+    }
+    if (stage.filled) course.clumps = fill.washed(course.clumps);
+  }
+  course.rest(all - rinsing, waterC);
+  if (!settings.rinseModel) return;
+  // The curve runs on from what is in it now: so many rinses in all as its residue has seen.
+  for (let n = 0; n < here; n++) {
+    course.rest(rinsing / here, waterC);
+    course.rinsed++;
+    course.residue = course.residue > 0 ? (rinseCurve(settings.rinseModel, course.rinsed)[course.rinsed - 1]?.total ?? 0) : 0;
+    course.tell('rinse', { n: course.rinsed });
+    course.mark();
+  }
+}

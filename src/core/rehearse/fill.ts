@@ -1,0 +1,32 @@
+/** How much of a filling sits in clumps, 0 to 1. All figures from memory; common practice gives only their direction. */
+
+/** A wash leaves this share in clumps. */
+export const CLUMPED_BY_WASH = 0.75;
+/** Lying wet, what is still loose clumps with this time constant, min. */
+const CLUMPING_MIN = 240;
+/** Share a minute that tumbling opens when the filling is dry and two balls go round. */
+const OPENS = 0.016;
+const BALLS_HELP = [0.45, 0.8, 1, 1.1] as const;
+/** Water in the core, kg per kg dry, from which on clumps do not open. */
+const TOO_WET = 0.35;
+/** What hands pull apart in one look, and in an evening-out. */
+export const PULLED_APART = 0.35;
+/** Cleaner that is left glues: clumps stay, this much for the share that is left. */
+const GLUE = 1.2;
+const MOST_GLUED = 0.5;
+/** Put away damp, the loose part clumps by this much for each kg of water per kg dry. */
+const STORED_DAMP = 4;
+
+export const openness = (coreKgPerKg: number): number => Math.max(0, 1 - coreKgPerKg / TOO_WET);
+export const floorOf = (residue: number): number => Math.min(MOST_GLUED, residue * GLUE);
+export const washed = (clumps: number): number => 1 - (1 - clumps) * (1 - CLUMPED_BY_WASH);
+export const lain = (clumps: number, minutes: number): number => 1 - (1 - clumps) * Math.exp(-minutes / CLUMPING_MIN);
+/** One minute in the drum. `turns` 0 to 1: how freely it falls. */
+export function tumbled(clumps: number, floor: number, coreKgPerKg: number, balls: number, turns: number): number {
+  const opens = OPENS * turns * openness(coreKgPerKg) * (BALLS_HELP[Math.min(balls, 3)] ?? 1);
+  return Math.max(Math.min(floor, clumps), clumps * (1 - opens));
+}
+export const pulled = (clumps: number, floor: number, coreKgPerKg: number): number =>
+  Math.max(Math.min(floor, clumps), clumps * (1 - PULLED_APART * openness(coreKgPerKg)));
+export const stored = (clumps: number, waterKgPerKg: number): number =>
+  1 - (1 - clumps) * Math.max(0, 1 - STORED_DAMP * waterKgPerKg);

@@ -1,0 +1,97 @@
+/** What a rehearsal needs of a plan, as plain numbers that can be handed to a worker. */
+import { FABRIC_MAX_C } from '../drying';
+import type { DryerKind, Heat, Room } from '../gear';
+import { AIR } from '../knowledge';
+import type { Plan, Programme, ProgrammeStep } from '../programme';
+import { pick } from '../programme/state';
+
+export type MovingAir = 'still' | 'fan' | 'outdoors';
+export type StageStep = Pick<
+  ProgrammeStep,
+  'id' | 'title' | 'phase' | 'do' | 'settings' | 'attendedMin' | 'unattendedMin' | 'mayWait'
+>;
+export interface Stage {
+  readonly itemId: string;
+  /** Steps that are always done, in their order. */
+  readonly steps: readonly StageStep[];
+  readonly dryG: number;
+  /** True when it holds down, which clumps. */
+  readonly filled: boolean;
+  readonly coreFactor: number;
+  readonly areaM2: number;
+  /** Water held at 600 rpm, kg per kg dry. */
+  readonly heldAt600: number;
+  /** True when a machine spins it. */
+  readonly spun: boolean;
+  /** Water it holds at the start when nothing here wets it, kg per kg dry. */
+  readonly dampKgPerKg: number;
+  readonly dryer: { readonly kind: DryerKind; readonly heatC: Partial<Record<Heat, number>> };
+  /** Share of the drum that it fills alone. */
+  readonly aloneFill: number;
+  readonly room: Room | undefined;
+  readonly air: MovingAir;
+  /** Log factors of rate and exchange that earlier runs taught. */
+  readonly learned: { readonly rate: number; readonly exchange: number };
+  readonly limits: {
+    readonly fabricMaxC: number | null;
+    readonly spinMaxRpm: number | null;
+    /** Heats that its envelope allows. */
+    readonly heats: readonly Heat[];
+  };
+}
+
+/** Share of an ordinary dryer's drum that a thing fills, by its bulk [from memory]. */
+const ALONE = { small: 0.12, medium: 0.25, large: 0.42 } as const;
+/** A commercial drum is this many times as large [from memory]. */
+const COMMERCIAL = 2.5;
+/** A damp thing holds this share of what a wet one does [from memory]. */
+const DAMP = 0.3;
+const HEATS_BY_TUMBLE = { none: [], air: ['air'], low: ['air', 'low'], normal: ['air', 'low', 'medium'] } as const;
+
+/** The stage on which a programme is rehearsed. */
+export function stageOf(plan: Plan, programme: Programme): Stage {
+  const { family, request, envelope } = plan;
+  const kind = plan.dryer?.kind ?? 'commercial';
+  const tumble = envelope.bounds.tumble.value;
+  return {
+    itemId: programme.itemId,
+    steps: programme.steps
+      .filter((s) => s.when === 'always')
+      .map(({ id, title, phase, do: verb, settings, attendedMin, unattendedMin, mayWait }) => ({
+        id,
+        title,
+        phase,
+        do: verb,
+        settings,
+        attendedMin,
+        unattendedMin,
+        mayWait,
+      })),
+    dryG: plan.massG,
+    filled: plan.facts.has('down-filled'),
+    coreFactor: family.coreFactor,
+    areaM2: plan.areaM2,
+    heldAt600: family.heldKgPerKg,
+    spun: plan.method === 'machine',
+    dampKgPerKg: plan.facts.has('damp') ? family.heldKgPerKg * DAMP : 0,
+    dryer: { kind, heatC: plan.dryer?.heatC ?? {} },
+    aloneFill: ALONE[plan.bulk] / (kind === 'commercial' ? COMMERCIAL : 1),
+    room: request.kit.equipment?.room,
+    air: pick(AIR, plan.facts) ?? 'still',
+    learned: { rate: request.item.learned?.dryRate ?? 0, exchange: request.item.learned?.dryExchange ?? 0 },
+    limits: {
+      fabricMaxC: tumble === 'none' ? null : FABRIC_MAX_C[tumble],
+      spinMaxRpm: envelope.bounds.spinMaxRpm.value,
+      heats: HEATS_BY_TUMBLE[tumble],
+    },
+  };
+}
+
+export const inDrum = (step: StageStep): boolean => step.settings.heat !== undefined;
+/** Rounds in a drum with a look after each, where it is dried. */
+export const inRounds = (step: StageStep): boolean =>
+  step.phase === 'dry' && inDrum(step) && step.settings.dryModel !== undefined;
+/** Hangs, lies or stands in the air to dry. */
+export const inAir = (step: StageStep): boolean => step.phase === 'dry' && !inDrum(step) && step.settings.place !== undefined;
+export const isWet = ({ phase, do: verb, settings }: StageStep): boolean =>
+  phase === 'rinse' || (phase === 'wash' && settings.tempC !== undefined && verb !== 'look');

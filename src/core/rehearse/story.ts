@@ -1,0 +1,32 @@
+/** What chance brings to one rehearsal. The same seed brings the same. */
+import { chance } from '../units/chance';
+
+export interface Story {
+  /** How far this dryer's air really is from what its setting says, K. */
+  readonly offC: number;
+  /** How much faster or slower than its kind this thing gives up water, and its core evens out: factors. */
+  readonly rate: number;
+  readonly exchange: number;
+  /** Before which rounds the knob has slipped a step up. */
+  readonly slips: readonly boolean[];
+}
+/** Nothing unforeseen. */
+export const PLAIN: Story = { offC: 0, rate: 1, exchange: 1, slips: [] };
+
+/** [from memory] */
+const OFF_C = 5;
+const RATE_SPREAD = 0.15;
+const EXCHANGE_SPREAD = 0.25;
+const SLIP_CHANCE = 0.3;
+const ROUNDS = 12;
+
+export function storyOf(seed: number): Story {
+  const next = chance(seed);
+  const spread = (by: number): number => Math.exp((next() + next() - 1) * by);
+  return {
+    offC: (next() + next() - 1) * OFF_C,
+    rate: spread(RATE_SPREAD),
+    exchange: spread(EXCHANGE_SPREAD),
+    slips: Array.from({ length: ROUNDS }, () => next() < SLIP_CHANCE),
+  };
+}

@@ -1,0 +1,51 @@
+import styled from 'styled-components';
+import { offered, planned, type ChoiceId, type Choices, type Stage } from '../../core/rehearse';
+import { CHOICE_WORDS, chosenText } from '../../core/words/rehearse';
+import { Field, Quiet } from '../../ui/basics';
+import { phone } from '../../ui/theme';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
+  gap: 12px 16px;
+`;
+/** Keeps its line on a desk, so that the form does not jump; on a phone it only takes one when it has something to say. */
+const Planned = styled(Quiet)<{ $same: boolean }>`
+  font-weight: 400;
+  visibility: ${(p) => (p.$same ? 'hidden' : 'visible')};
+  ${phone} {
+    display: ${(p) => (p.$same ? 'none' : 'inline')};
+  }
+`;
+
+/** The choices of a rehearsal, each with what the plan says. */
+export function Chosen({ stage, choices, onChange }: { stage: Stage; choices: Choices; onChange: (next: Choices) => void }) {
+  const can = offered(stage);
+  const own = planned(stage);
+  return (
+    <Grid>
+      {(Object.keys(can) as ChoiceId[]).map((id) => {
+        const values = can[id] as readonly Choices[ChoiceId][];
+        return (
+          <Field key={id}>
+            <span>{CHOICE_WORDS[id]}</span>
+            <select
+              value={String(choices[id])}
+              onChange={(e) => {
+                const value = values.find((v) => String(v) === e.target.value);
+                if (value !== undefined) onChange({ ...choices, [id]: value });
+              }}
+            >
+              {values.map((v) => (
+                <option key={String(v)} value={String(v)}>
+                  {chosenText(id, v)}
+                </option>
+              ))}
+            </select>
+            <Planned $same={choices[id] === own[id]}>planned: {chosenText(id, own[id])}</Planned>
+          </Field>
+        );
+      })}
+    </Grid>
+  );
+}

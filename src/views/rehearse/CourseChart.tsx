@@ -1,0 +1,201 @@
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
+import { dryBandG } from '../../core/drying';
+import { Quiet } from '../../ui/basics';
+import { color, font } from '../../ui/theme';
+
+const tick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
+const HOUR = 60;
+
+type Read = (m: Moment) => number;
+interface Row {
+  readonly name: string;
+  readonly unit: string;
+  readonly lines: readonly {
+    readonly key: string;
+    readonly stroke: string;
+    readonly dash: string;
+    readonly read: Read;
+    readonly how: string;
+  }[];
+  readonly limit?: { readonly at: number; readonly stroke: string; readonly says: string };
+  readonly most: number;
+}
+
+/** Whole hours of the clock that fit the span, at most eight of them. @param toHour minutes from the start to the first whole hour. */
+function hoursOf(from: number, to: number, toHour: number): number[] {
+  const every = HOUR * [1, 2, 3, 6, 12, 24].reduce((best, h) => ((to - from) / (best * HOUR) > 8 ? h : best), 1);
+  const ticks: number[] = [];
+  for (let at = Math.ceil((from - toHour) / every) * every + toHour; at <= to; at += every) ticks.push(at);
+  return ticks;
+}
+
+/** Water, heat and filling over time, one above the other: yours as lines, the plan's behind them in grey. */
+export function CourseChart({
+  stage,
+  yours,
+  plans,
+  cursor,
+  toHour,
+  clock,
+}: {
+  stage: Stage;
+  yours: Rehearsal;
+  plans: Rehearsal | null;
+  cursor: number;
+  toHour: number;
+  clock: (minutes: number) => string;
+}) {
+  const from = Math.min(yours.wetAtMin, plans?.wetAtMin ?? Infinity);
+  const to = Math.max(yours.endMin, plans?.endMin ?? 0);
+  const most = (read: Read): number => Math.max(...yours.moments.map(read), ...(plans?.moments.map(read) ?? []));
+  const all: Read = (m) => m.shellG + m.coreG;
+  const rinsed = stage.steps.some((s) => s.settings.rinseModel);
+  const { fabricMaxC } = stage.limits;
+  const drum = stage.steps.some((s) => s.settings.heat !== undefined);
+  const rows: Row[] = [
+    {
+      name: 'Water',
+      unit: ' g',
+      lines: [
+        { key: 'water', stroke: color.water, dash: '0', read: all, how: 'all' },
+        { key: 'core', stroke: color.air, dash: '5 4', read: (m) => m.coreG, how: 'in the core' },
+      ],
+      limit: { at: dryBandG(stage.dryG), stroke: color.finish, says: 'dry' },
+      // Soaked it goes off the scale: what matters is how it dries.
+      most: Math.ceil((Math.max(yours.balance.startG, plans?.balance.startG ?? 0, 50) * 1.15) / 50) * 50,
+    },
+    {
+      name: 'Cloth',
+      unit: ' °C',
+      lines: [{ key: 'cloth', stroke: color.heat, dash: '0', read: (m) => m.fabricC, how: 'its temperature' }],
+      ...(drum && fabricMaxC !== null ? { limit: { at: fabricMaxC, stroke: color.alarm, says: 'the most it may' } } : {}),
+      most: Math.max(drum && fabricMaxC !== null ? fabricMaxC + 10 : 30, Math.ceil(most((m) => m.fabricC) / 10) * 10),
+    },
+    ...(stage.filled || rinsed
+      ? [
+          {
+            name: 'In it',
+            unit: ' %',
+            lines: [
+              ...(stage.filled
+                ? [{ key: 'clumps', stroke: color.ink, dash: '0', read: (m: Moment) => m.clumps * 100, how: 'clumped' }]
+                : []),
+              ...(rinsed
+                ? [{ key: 'left', stroke: color.finish, dash: '2 3', read: (m: Moment) => m.residue * 100, how: 'cleaner left' }]
+                : []),
+            ],
+            most: 100,
+          },
+        ]
+      : []),
+  ];
+  const ticks = hoursOf(from, to, toHour);
+  return (
+    <div style={{ display: 'flex', flexDirection: 'column', gap: 6 }}>
+      {rows.map((row, n) => {
+        const last = n === rows.length - 1;
+        const mine = yours.moments.map((m) => ({
+          minutes: m.minutes,
+          ...Object.fromEntries(row.lines.map((line) => [line.key, line.read(m)])),
+        }));
+        const other = plans?.moments.map((m) => ({ minutes: m.minutes, plan: row.lines[0]?.read(m) ?? 0 })) ?? [];
+        const end = yours.end;
+        return (
+          <figure key={row.name} style={{ margin: 0 }}>
+            <figcaption style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'baseline' }}>
+              <strong>{row.name}</strong>
+              {row.lines.map((line) => (
+                <Quiet key={line.key} style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+                  <svg width="26" height="6" aria-hidden="true">
+                    <line
+                      x1="0"
+                      x2="26"
+                      y1="3"
+                      y2="3"
+                      stroke={line.stroke}
+                      strokeWidth="2.5"
+                      strokeDasharray={line.dash === '0' ? undefined : line.dash}
+                    />
+                  </svg>
+                  {line.how}
+                </Quiet>
+              ))}
+              {plans && n === 0 && (
+                <Quiet style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+                  <svg width="26" height="6" aria-hidden="true">
+                    <line x1="0" x2="26" y1="3" y2="3" stroke={color.quiet} strokeWidth="1.5" />
+                  </svg>
+                  as planned
+                </Quiet>
+              )}
+            </figcaption>
+            <div
+              style={{ height: n === 0 ? 190 : last ? 130 : 116 }}
+              role="img"
+              aria-label={`${row.name}: ${row.lines.map((line) => `${line.how} ${Math.round(line.read(end))}${row.unit} at the end`).join(', ')}`}
+            >
+              <ResponsiveContainer width="100%" height="100%">
+                <LineChart margin={{ top: 6, right: 26, bottom: 0, left: -2 }}>
+                  <CartesianGrid stroke={color.line} vertical={false} />
+                  <XAxis
+                    dataKey="minutes"
+                    type="number"
+                    domain={[from, to]}
+                    ticks={ticks}
+                    tickFormatter={clock}
+                    tick={last ? tick : false}
+                    height={last ? 24 : 4}
+                    interval="preserveStart"
+                    minTickGap={12}
+                    allowDataOverflow
+                  />
+                  <YAxis
+                    type="number"
+                    unit={row.unit}
+                    tick={tick}
+                    width={72}
+                    domain={[0, row.most]}
+                    tickCount={n === 0 ? 4 : 3}
+                    allowDataOverflow
+                  />
+                  {row.limit && (
+                    <ReferenceLine
+                      y={row.limit.at}
+                      stroke={row.limit.stroke}
+                      strokeDasharray="6 4"
+                      label={{ value: row.limit.says, fill: row.limit.stroke, fontSize: 13, position: 'insideBottomRight' }}
+                    />
+                  )}
+                  <ReferenceLine x={cursor} stroke={color.ink} />
+                  {other.length > 0 && (
+                    <Line
+                      data={other}
+                      dataKey="plan"
+                      stroke={color.quiet}
+                      strokeWidth={1.5}
+                      dot={false}
+                      isAnimationActive={false}
+                    />
+                  )}
+                  {row.lines.map((line) => (
+                    <Line
+                      key={line.key}
+                      data={mine}
+                      dataKey={line.key}
+                      stroke={line.stroke}
+                      strokeDasharray={line.dash}
+                      strokeWidth={2.5}
+                      dot={false}
+                      isAnimationActive={false}
+                    />
+                  ))}
+                </LineChart>
+              </ResponsiveContainer>
+            </div>
+          </figure>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import { Check, X } from 'lucide-react';
+import styled from 'styled-components';
+import type { Stage } from '../../core/rehearse';
+import { inRounds } from '../../core/rehearse';
+import type { Debrief, Kept } from '../../core/rehearse/train';
+import { bestText, effectText, KEPT_WORDS, mendText } from '../../core/words/rehearse';
+import { Button, Column, Row, TextButton } from '../../ui/basics';
+import { color } from '../../ui/theme';
+
+const Kepts = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  li {
+    display: inline-flex;
+    gap: 6px;
+    align-items: center;
+    font-weight: 650;
+  }
+`;
+
+/** What became of a lesson: what was kept, what each choice did, what would have been best. */
+export function Debriefed({
+  stage,
+  told,
+  at,
+  onAgain,
+  onOther,
+  onLeave,
+}: {
+  stage: Stage;
+  told: Debrief;
+  /** "at 17:40". */
+  at: (minutes: number) => string;
+  onAgain: () => void;
+  onOther: () => void;
+  onLeave: () => void;
+}) {
+  const { kept, effects } = told;
+  return (
+    <Column $gap={12}>
+      <Kepts aria-label="What you kept">
+        {(Object.keys(kept) as Kept[])
+          .filter((k) => k !== 'even' || stage.filled)
+          .map((k) => (
+            <li key={k} style={{ color: kept[k] ? color.finish : color.alarm }}>
+              {kept[k] ? <Check size={20} aria-hidden="true" /> : <X size={20} aria-hidden="true" />}
+              {KEPT_WORDS[k][kept[k] ? 0 : 1]}
+            </li>
+          ))}
+      </Kepts>
+      <h2>What each of your choices does to the plan</h2>
+      {effects.length === 0 ? (
+        <p>Nothing you chose made a difference that counts: it is the plan’s own way, and this day’s luck.</p>
+      ) : (
+        <ul>
+          {effects.map((e) => (
+            <li key={e.choice} style={{ padding: '6px 0' }}>
+              {effectText(e)}
+            </li>
+          ))}
+        </ul>
+      )}
+      {told.mend && (
+        <p>
+          <strong>{mendText(told.mend)}</strong>
+        </p>
+      )}
+      <p>{bestText(told, stage.steps.some(inRounds), at)}</p>
+      <Row $wrap>
+        <Button $quiet onClick={onAgain}>
+          Same day, other choices
+        </Button>
+        <Button $quiet onClick={onOther}>
+          Another lesson
+        </Button>
+        <TextButton onClick={onLeave}>Leave the lesson</TextButton>
+      </Row>
+    </Column>
+  );
+}

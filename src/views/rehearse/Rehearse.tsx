@@ -1,0 +1,343 @@
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { planOf, nextWashOf, useItem } from '../../app/kit';
+import { nowMs } from '../../app/now';
+import { clockText } from '../../app/time';
+import { writeProgramme } from '../../core/programme';
+import { canRehearse, readChoices, stageOf, writeChoices, type Choices } from '../../core/rehearse';
+import { hasty, type Debrief } from '../../core/rehearse/train';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS } from '../../core/words';
+import { happenedText, outcomeText, riskText } from '../../core/words/rehearse';
+import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Hidden, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { color, phone } from '../../ui/theme';
+import { rehearseWorker } from '../../workers';
+import { Chosen } from './Chosen';
+import { Debriefed } from './Lesson';
+import { Scrub } from './Scrub';
+import { useRehearsal } from './useRehearsal';
+
+const CourseChart = lazy(async () => ({ default: (await import('./CourseChart')).CourseChart }));
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: 40px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 28px;
+  }
+`;
+const Answer = styled.h1`
+  outline: none;
+  font-size: 32px;
+  max-width: 24em;
+  ${phone} {
+    font-size: 26px;
+  }
+`;
+const Beside = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th,
+  td {
+    text-align: left;
+    padding: 6px 12px 6px 0;
+    border-top: 1px solid ${color.line};
+  }
+  thead th {
+    border: 0;
+    color: ${color.quiet};
+    font-weight: 500;
+  }
+`;
+const Story = styled.ol`
+  li {
+    display: grid;
+    grid-template-columns: 72px minmax(0, 1fr);
+    gap: 12px;
+    padding: 3px 0;
+  }
+`;
+interface LessonState {
+  readonly goalMin: number;
+  readonly told: Debrief | null;
+}
+const PATH = { seed: 'day', wash: 'wash' } as const;
+const DAYS = 9999;
+const QUARTER_MS = 15 * 60_000;
+
+/** A programme run forward in simulated time, with other choices beside it, and as a lesson with a goal. */
+export function Rehearse() {
+  const { id } = useParams();
+  const { kit, item } = useItem(id);
+  const [params, setParams] = useSearchParams();
+  const [startMs] = useState(() => Math.floor(nowMs() / QUARTER_MS) * QUARTER_MS);
+  const [lesson, setLesson] = useState<LessonState | null>(null);
+  const [moved, setMoved] = useState<number | null>(null);
+  const washing = params.get(PATH.wash) === 'next';
+  const seed = Math.max(0, Math.floor(Number(params.get(PATH.seed) ?? 1)) || 0);
+  const made = useMemo(() => {
+    if (!kit || !item) return null;
+    const today = planOf(kit, item).plan;
+    const plan = washing ? nextWashOf(kit, item) : today;
+    const stage = stageOf(plan, writeProgramme(plan));
+    const next = nextWashOf(kit, item);
+    return { stage, other: washing || canRehearse(stageOf(next, writeProgramme(next))) };
+  }, [kit, item, washing]);
+  const stage = made && canRehearse(made.stage) ? made.stage : null;
+  const choices = stage && readChoices(stage, (name) => params.get(name));
+  const both = useRehearsal(stage, choices, seed);
+  const clock = useCallback((minutes: number): string => clockText(startMs + minutes * 60_000), [startMs]);
+  const at = (minutes: number): string => {
+    const [day, time] = clock(minutes).split(' ');
+    return time ? `on ${day} at ${time}` : `at ${day}`;
+  };
+  const told = lesson?.told ?? null;
+  useEffect(() => {
+    if (told) document.getElementById('answer')?.focus();
+  }, [told]);
+  if (!kit) return <Page aria-busy="true" />;
+  if (!item || !made) {
+    return (
+      <Page>
+        <Empty title="This thing is not in your kit.">
+          <ButtonLink to="/kit">To the kit</ButtonLink>
+        </Empty>
+      </Page>
+    );
+  }
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const show = (next: Choices | null, more: Readonly<Record<string, string>> = {}): void => {
+    const carried = {
+      ...(washing ? { [PATH.wash]: 'next' } : {}),
+      ...(seed === 1 ? {} : { [PATH.seed]: String(seed) }),
+      ...more,
+    };
+    setParams({ ...carried, ...(stage && next ? writeChoices(stage, next) : {}) }, { replace: true });
+  };
+  const crumbs = (
+    <Crumbs aria-label="Where">
+      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
+      <Link to={`/kit/${item.id}/programme`}>Programme</Link> / <strong>Rehearse</strong>
+    </Crumbs>
+  );
+  if (!stage || !choices) {
+    return (
+      <Page>
+        {crumbs}
+        <Empty title="There is nothing to rehearse: nothing gets wet, dries or is warmed.">
+          <p>Its programme now is dry work, or none at all.</p>
+          {made.other && <Button onClick={() => setParams({ [PATH.wash]: 'next' })}>Rehearse its next wash</Button>}
+          <ButtonLink $quiet to={`/kit/${item.id}/programme`}>
+            Back to the programme
+          </ButtonLink>
+        </Empty>
+      </Page>
+    );
+  }
+  const yours = both?.yours ?? null;
+  const differs = Object.keys(writeChoices(stage, choices)).length > 0;
+  const blind = lesson !== null && lesson.told === null;
+  const begin = (day: number): void => {
+    void rehearseWorker()
+      .goal({ stage, seed: day })
+      .then((goalMin) => setLesson({ goalMin, told: null }));
+    show(hasty(stage), { [PATH.seed]: String(day) });
+  };
+  const another = (): void => begin((seed * 7 + 13) % DAYS);
+  const carryOut = (): void => {
+    if (!lesson) return;
+    void rehearseWorker()
+      .debrief({ stage, choices, seed }, lesson.goalMin)
+      .then((told) => setLesson({ ...lesson, told }));
+  };
+  const cursor = yours ? Math.min(yours.endMin, Math.max(yours.wetAtMin, moved ?? yours.endMin)) : 0;
+  return (
+    <Page>
+      <Row $between $wrap>
+        {crumbs}
+        <Quiet>
+          begins at {clock(0)}; invented luck of day {seed}
+        </Quiet>
+      </Row>
+      {blind ? (
+        <>
+          <Answer>
+            Have {name} dry, whole and put away by {clock(lesson.goalMin)}.
+          </Answer>
+          <p style={{ fontSize: 18, maxWidth: '40em' }}>
+            It is {clock(0)}. Somebody in a hurry has already chosen below. Change what you would do otherwise, then carry it out:
+            you will see what came of it, and which choice did it.
+          </p>
+        </>
+      ) : (
+        <>
+          <Answer id="answer" tabIndex={-1} aria-live="polite">
+            {yours ? outcomeText(yours, at) : 'Running it forward…'}
+          </Answer>
+          {yours && yours.risks.length > 0 && (
+            <Column $gap={8}>
+              {yours.risks.map((risk) => (
+                <Note key={risk.id} tone="alarm">
+                  {riskText(risk)}
+                </Note>
+              ))}
+            </Column>
+          )}
+          {lesson && told && (
+            <Debriefed
+              stage={stage}
+              told={told}
+              at={at}
+              onAgain={() => setLesson({ ...lesson, told: null })}
+              onOther={another}
+              onLeave={() => setLesson(null)}
+            />
+          )}
+        </>
+      )}
+      <Two>
+        <Column $gap={16}>
+          {blind || !yours ? (
+            <div style={{ minHeight: blind ? 0 : 480 }} />
+          ) : (
+            <>
+              <div style={{ minHeight: 480 }}>
+                <Suspense fallback={null}>
+                  <CourseChart
+                    stage={stage}
+                    yours={yours}
+                    plans={differs ? (both?.plans ?? null) : null}
+                    cursor={cursor}
+                    toHour={60 - new Date(startMs).getMinutes()}
+                    clock={clock}
+                  />
+                </Suspense>
+              </div>
+              <Scrub stage={stage} rehearsal={yours} at={cursor} onMove={setMoved} />
+              {differs && both && <SideBySide plans={both.plans} yours={yours} clock={clock} filled={stage.filled} />}
+              <section aria-labelledby="story">
+                <h2 id="story">What happens</h2>
+                <Story>
+                  {yours.happened.map((h, n) => (
+                    <li key={n}>
+                      <Figure>{clock(h.minutes)}</Figure>
+                      <span>{happenedText(h)}</span>
+                    </li>
+                  ))}
+                </Story>
+              </section>
+            </>
+          )}
+        </Column>
+        <Column $gap={20} style={blind ? { gridColumn: '1 / -1', gridRow: 1 } : {}}>
+          <section aria-labelledby="choices">
+            <h2 id="choices" style={{ marginBottom: 10 }}>
+              {blind ? 'What you would do' : 'Do it otherwise'}
+            </h2>
+            <Chosen
+              stage={stage}
+              choices={choices}
+              onChange={(next) => {
+                if (lesson?.told) setLesson(null);
+                show(next);
+              }}
+            />
+          </section>
+          {blind ? (
+            <Row $wrap>
+              <Button $big data-main-action onClick={carryOut}>
+                Carry it out
+              </Button>
+              <TextButton onClick={() => setLesson(null)}>Leave the lesson</TextButton>
+            </Row>
+          ) : (
+            <>
+              <Row $wrap>
+                {differs && <TextButton onClick={() => show(null)}>All as planned</TextButton>}
+                <TextButton onClick={() => show(choices, { [PATH.seed]: String((seed + 1) % DAYS) })}>
+                  Another day’s luck
+                </TextButton>
+              </Row>
+              {!lesson && (
+                <section aria-labelledby="lesson">
+                  <h2 id="lesson" style={{ marginBottom: 6 }}>
+                    Learn it without risk
+                  </h2>
+                  <p style={{ marginBottom: 10 }}>A goal, a hurry, and the reasons afterwards.</p>
+                  <Button $quiet onClick={another}>
+                    Set me a goal
+                  </Button>
+                </section>
+              )}
+              <Quiet>
+                A rehearsal, not a promise: drying and rinsing by the same models as the plan (FAO-56, ASHRAE), clumps and luck
+                from memory. Weights, hands and labels decide.
+              </Quiet>
+              <p>
+                <Link to={`/kit/${item.id}/programme`}>To the programme</Link>
+              </p>
+            </>
+          )}
+        </Column>
+      </Two>
+    </Page>
+  );
+}
+
+function SideBySide({
+  plans,
+  yours,
+  clock,
+  filled,
+}: {
+  plans: NonNullable<ReturnType<typeof useRehearsal>>['plans'];
+  yours: NonNullable<ReturnType<typeof useRehearsal>>['yours'];
+  clock: (minutes: number) => string;
+  filled: boolean;
+}) {
+  type R = typeof plans;
+  const rows: readonly (readonly [string, (r: R) => string])[] = [
+    [
+      'Dry after',
+      (r) => (r.balance.startG === 0 ? 'was never wet' : r.dryAtMin === null ? 'not at all' : minutesText(r.dryAtMin)),
+    ],
+    ['Put away', (r) => clock(r.endMin)],
+    ['Water put away', (r) => `${Math.round(r.end.shellG + r.end.coreG)} g`],
+    ['Hottest', (r) => `${Math.round(r.hottestC)} °C`],
+    ...(filled ? [['Clumped', (r: R) => `${Math.round(r.end.clumps * 100)} %`] as const] : []),
+    ['Cleaner left', (r) => `${Math.round(r.end.residue * 1000) / 10} %`],
+    ['Your hands', (r) => minutesText(r.handsMin)],
+  ];
+  return (
+    <section aria-labelledby="beside">
+      <h2 id="beside">Side by side</h2>
+      <Beside>
+        <thead>
+          <tr>
+            <th scope="col">
+              <Hidden>What</Hidden>
+            </th>
+            <th scope="col">as planned</th>
+            <th scope="col">as you would</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([what, say]) => (
+            <tr key={what}>
+              <th scope="row">{what}</th>
+              <td>
+                <Figure>{say(plans)}</Figure>
+              </td>
+              <td>
+                <Figure style={say(plans) === say(yours) ? {} : { fontWeight: 700 }}>{say(yours)}</Figure>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Beside>
+    </section>
+  );
+}

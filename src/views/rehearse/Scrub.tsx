@@ -1,0 +1,109 @@
+import { Pause, Play } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
+import { minutesText } from '../../core/units';
+import { Button, Figure, Row } from '../../ui/basics';
+import { color } from '../../ui/theme';
+
+const Bar = styled(Slider)`
+  flex: 1 1 220px;
+`;
+const Track = styled(SliderTrack)`
+  height: 44px;
+  width: 100%;
+  &::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    right: 0;
+    top: 21px;
+    height: 3px;
+    background: ${color.line};
+  }
+`;
+const Thumb = styled(SliderThumb)`
+  width: 22px;
+  height: 22px;
+  top: 50%;
+  border-radius: 50%;
+  background: ${color.ink};
+  &[data-focus-visible] {
+    outline: 3px solid ${color.water};
+    outline-offset: 2px;
+  }
+`;
+const PLAY_MS = 60;
+const PLAY_STEPS = 160;
+
+const nearest = (moments: readonly Moment[], at: number): Moment =>
+  moments.reduce((best, m) => (Math.abs(m.minutes - at) < Math.abs(best.minutes - at) ? m : best));
+
+/** What there is to read at one instant. */
+function readout(stage: Stage, m: Moment): string {
+  const water = m.shellG + m.coreG;
+  return [
+    `${Math.round(water)} g of water${water > 1 && stage.coreFactor > 1 ? `, ${Math.round(m.coreG)} g of it in the core` : ''}`,
+    `cloth ${Math.round(m.fabricC)} °C`,
+    ...(stage.filled ? [`${Math.round(m.clumps * 100)} % clumped`] : []),
+  ].join(' · ');
+}
+
+/** Moves through a rehearsal by hand, or lets it run. */
+export function Scrub({
+  stage,
+  rehearsal,
+  at,
+  onMove,
+}: {
+  stage: Stage;
+  rehearsal: Rehearsal;
+  at: number;
+  onMove: (minutes: number) => void;
+}) {
+  const [playing, setPlaying] = useState(false);
+  const { wetAtMin, endMin } = rehearsal;
+  useEffect(() => {
+    if (!playing) return;
+    const timer = setTimeout(() => {
+      const next = at + (endMin - wetAtMin) / PLAY_STEPS;
+      onMove(Math.min(next, endMin));
+      if (next >= endMin) setPlaying(false);
+    }, PLAY_MS);
+    return () => clearTimeout(timer);
+  }, [playing, at, endMin, wetAtMin, onMove]);
+  return (
+    <div>
+      <Row $gap={16} $wrap>
+        <Button
+          $quiet
+          onClick={() => {
+            if (!playing && at >= endMin) onMove(wetAtMin);
+            setPlaying(!playing);
+          }}
+        >
+          {playing ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
+          {playing ? 'Hold' : 'Run it forward'}
+        </Button>
+        <Bar
+          value={at}
+          minValue={Math.floor(wetAtMin)}
+          maxValue={Math.ceil(endMin)}
+          step={1}
+          onChange={(v) => onMove(v as number)}
+        >
+          <Label style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}>
+            Minutes from the start
+          </Label>
+          <Track>
+            <Thumb />
+          </Track>
+        </Bar>
+      </Row>
+      <p aria-live={playing ? 'off' : 'polite'}>
+        <strong>{minutesText(at)} after the start:</strong> <Figure>{readout(stage, nearest(rehearsal.moments, at))}</Figure>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { rehearseJobs } from './rehearse.job';
+
+expose(rehearseJobs);
