@@ -13,6 +13,7 @@ import type { Moment, Rehearsal, Risk } from './types';
 
 export * from './choices';
 export * from './stage';
+export { LOOK_MIN } from './course';
 export { PLAIN, storyOf, type Story } from './story';
 export type * from './types';
 
