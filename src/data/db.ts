@@ -36,6 +36,8 @@ export interface Photo {
   readonly height: number;
   readonly bytes: number;
   readonly blob: Blob;
+  /** The step of a programme at which it was taken, in words; absent: outside one. */
+  readonly step?: string;
 }
 /** A saved way of looking at the kit. `query` is the address's own search. */
 export interface SavedView {

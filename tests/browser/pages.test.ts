@@ -18,6 +18,8 @@ const PATHS = [
   '/kit/itm-parka/programme',
   '/kit/itm-rope/programme',
   '/kit/itm-vest/programme',
+  '/kit/itm-quilt/rehearse?heat=high&rounds=feels',
+  '/kit/itm-rope/rehearse',
   '/cupboard',
   '/cupboard/machines',
   '/cupboard/upkeep',

@@ -1,12 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { allLimits, DIMENSIONS, envelopeOf, looseness } from '../../src/core/envelope';
+import { allLimits, allows, DIMENSIONS, envelopeOf, looseness, type Envelope } from '../../src/core/envelope';
 import type { Item } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
-import { insideEnvelope, plan, writeProgramme } from '../../src/core/programme';
+import { plan, writeProgramme, type StepSettings } from '../../src/core/programme';
 import * as any from './arbitraries';
 
 const RUNS = { numRuns: 400 };
+
+/** Nothing in a step's settings passes its envelope. */
+const insideEnvelope = (s: StepSettings, { envelope }: { envelope: Envelope }): boolean =>
+  (s.tempC === undefined || allows(envelope, 'washMaxC', s.tempC)) &&
+  (s.action === undefined || allows(envelope, 'action', s.action)) &&
+  (s.spinRpm === undefined || allows(envelope, 'spinMaxRpm', s.spinRpm)) &&
+  (s.heat === undefined || allows(envelope, 'tumble', s.heat === 'medium' || s.heat === 'high' ? 'normal' : s.heat)) &&
+  (s.soakMin === undefined || allows(envelope, 'soakMaxMin', s.soakMin)) &&
+  (s.ironC === undefined || allows(envelope, 'ironMaxC', s.ironC));
 
 const boundsOf = (thing: Item): Record<string, unknown> => {
   const { bounds } = envelopeOf(thing, allLimits(thing, KNOWLEDGE));

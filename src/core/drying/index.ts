@@ -4,7 +4,7 @@
  * dryer 1.5–3 h, jersey with a fan 0.5–2 h, stuffed shoes 20–48 h, insulated shell on a line 12–30 h. Refuses: saying that something is dry
  * without the whole rule.
  */
-import type { DryerKind, Heat, Room, Tumble } from '../gear';
+import type { DryerKind, Heat, Room } from '../gear';
 import { evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
 import { bodyOf, secondsToDry, soaked, type Body } from './body';
 
@@ -21,11 +21,6 @@ export const DRY_BAND = { share: 0.015, minG: 5 } as const;
 
 /** Air temperature of each setting in the drum, °C; without heat the room's own [from memory]. */
 export const HEAT_C: Readonly<Record<Exclude<Heat, 'air'>, number>> = { low: 50, medium: 62, high: 72 };
-/**
- * Hottest the cloth of a thing may get, by what a tumble dryer may do to it, °C. Low and normal: highest exhaust temperatures of ISO 3758
- * (from memory); without heat: from memory.
- */
-export const FABRIC_MAX_C: Readonly<Record<Exclude<Tumble, 'none'>, number>> = { air: 45, low: 60, normal: 80 };
 /** Dry air that passes the drum, kg/s, and the share of its room for water that it really takes up [from memory]. */
 export const DRYERS: Readonly<Record<DryerKind, { readonly airKgPerS: number; readonly takesUp: number }>> = {
   vented: { airKgPerS: 0.05, takesUp: 0.6 },

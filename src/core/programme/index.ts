@@ -4,6 +4,5 @@
 export { envelopeFor, plan, type Plan } from './plan';
 export { writeProgramme, type BoundDoc, type Programme, type ProgrammeStep, type Why } from './document';
 export { refusedBy } from './schools';
-export { insideEnvelope } from './settings';
 export type { PlanRequest, RinseModel, PlannedStep, StepSettings } from './state';
 export { latestByItem, latestInspection, planItem } from './kit';

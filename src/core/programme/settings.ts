@@ -200,19 +200,3 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
 function hang({ dryModel }: StepSettings): number {
   return dryModel ? Math.min(4320, Math.max(30, Math.ceil(modelMinutes(dryModel) / 10) * 10)) : 0;
 }
-
-/** True when nothing in the settings passes the envelope; the engine's own last check before a plan leaves it. */
-export function insideEnvelope(settings: StepSettings, state: Pick<PlanState, 'envelope'>): boolean {
-  const { envelope } = state;
-  if (settings.tempC !== undefined && !allows(envelope, 'washMaxC', settings.tempC)) return false;
-  if (settings.action !== undefined && !allows(envelope, 'action', settings.action)) return false;
-  if (settings.spinRpm !== undefined && !allows(envelope, 'spinMaxRpm', settings.spinRpm)) return false;
-  if (
-    settings.heat !== undefined &&
-    !allows(envelope, 'tumble', settings.heat === 'medium' ? 'normal' : settings.heat === 'high' ? 'normal' : settings.heat)
-  )
-    return false;
-  if (settings.soakMin !== undefined && !allows(envelope, 'soakMaxMin', settings.soakMin)) return false;
-  if (settings.ironC !== undefined && !allows(envelope, 'ironMaxC', settings.ironC)) return false;
-  return true;
-}

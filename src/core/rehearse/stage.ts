@@ -1,7 +1,6 @@
 /** What a rehearsal needs of a plan, as plain numbers that can be handed to a worker. */
-import { FABRIC_MAX_C } from '../drying';
 import type { DryerKind, Heat, Room } from '../gear';
-import { AIR } from '../knowledge';
+import { AIR, TUMBLE_MAX_C } from '../knowledge';
 import type { Plan, Programme, ProgrammeStep } from '../programme';
 import { pick } from '../programme/state';
 
@@ -80,7 +79,7 @@ export function stageOf(plan: Plan, programme: Programme): Stage {
     air: pick(AIR, plan.facts) ?? 'still',
     learned: { rate: request.item.learned?.dryRate ?? 0, exchange: request.item.learned?.dryExchange ?? 0 },
     limits: {
-      fabricMaxC: tumble === 'none' ? null : FABRIC_MAX_C[tumble],
+      fabricMaxC: tumble === 'none' ? null : TUMBLE_MAX_C[tumble],
       spinMaxRpm: envelope.bounds.spinMaxRpm.value,
       heats: HEATS_BY_TUMBLE[tumble],
     },

@@ -8,7 +8,7 @@ import { estimateDrying, nextRound, type Estimate, type EstimateInput } from '..
 import { dryMassNow } from '../drying/sorption';
 import type { Item, Room, WeighIn } from '../gear';
 import type { ProgrammeStep } from '../programme';
-import { leftMs, timerMinutes, type Run } from './index';
+import { leftMs, roundsOf, timerMinutes, type Run } from './index';
 
 const MINUTE = 60_000;
 /** How sure a dry mass is, one standard deviation, g: weighed, and taken from its kind. */
@@ -18,11 +18,11 @@ const DRY_SD = { weighed: 3, typicalShare: 0.08 } as const;
 export function dryingMinutes(run: Run, step: ProgrammeStep, nowMs: number): number {
   const state = run.steps[step.id];
   if (!state || state.round === 0) return 0;
-  const each = timerMinutes(step);
+  const { beforeMin, roundMin } = roundsOf(step, state);
   if (state.state === 'waiting' || state.state === 'rung' || state.state === 'passed' || state.state === 'failed')
-    return state.round * each;
+    return beforeMin + roundMin;
   const left = run.currentId === step.id ? (leftMs(run, nowMs) ?? 0) / MINUTE : 0;
-  return (state.round - 1) * each + Math.max(0, each - left);
+  return beforeMin + Math.max(0, roundMin - left);
 }
 
 /** The newest weight taken dry outside this run, and the humidity then. */

@@ -17,6 +17,9 @@ export interface StepRun {
   /** How often it was carried through. */
   readonly times: number;
   readonly round: number;
+  /** Minutes of the present round when it was set for this once, and of all rounds before it; absent: the step's own. */
+  readonly roundMin?: number;
+  readonly beforeMin?: number;
   readonly finishedAtMs: number | null;
   readonly note: string;
 }
@@ -101,16 +104,31 @@ function change(run: Run, id: string, patch: Partial<StepRun>, nowMs: number): R
   return { ...run, seenAtMs: Math.max(run.seenAtMs, nowMs), steps: { ...run.steps, [id]: { ...step, ...patch } } };
 }
 
-/** Starts the timer of the current step, or its next round. */
-export function startTimer(run: Run, nowMs: number): Run {
+/** Minutes of rounds that have ended, and of the present one. */
+export function roundsOf(step: ProgrammeStep, now: StepRun): { readonly beforeMin: number; readonly roundMin: number } {
+  const each = timerMinutes(step);
+  return { beforeMin: now.beforeMin ?? Math.max(0, now.round - 1) * each, roundMin: now.roundMin ?? each };
+}
+
+/** Starts the timer of the current step, or its next round. @param minutes length of this round; the step's own when left out. */
+export function startTimer(run: Run, nowMs: number, minutes?: number): Run {
   const step = current(run);
   const now = step && run.steps[step.id];
   if (!step || !now || now.state === 'running') return run;
-  const minutes = timerMinutes(step, now.times);
+  const { beforeMin, roundMin } = roundsOf(step, now);
+  const length = minutes ?? timerMinutes(step, now.times);
   return change(
     run,
     step.id,
-    { state: 'running', endsAtMs: nowMs + minutes * MINUTE, leftMs: null, round: now.round + 1, finishedAtMs: null },
+    {
+      state: 'running',
+      endsAtMs: nowMs + length * MINUTE,
+      leftMs: null,
+      round: now.round + 1,
+      roundMin: length,
+      beforeMin: now.round === 0 ? 0 : beforeMin + roundMin,
+      finishedAtMs: null,
+    },
     nowMs,
   );
 }

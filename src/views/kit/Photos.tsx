@@ -2,13 +2,11 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { newId, nowIso } from '../../app/now';
+import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { db, type Photo } from '../../data/db';
-import { deletePhoto, savePhoto } from '../../data/repo';
-import { fullness, isFull, keepStored } from '../../data/storage';
-import { photoWorker } from '../../workers';
+import { deletePhoto } from '../../data/repo';
 import { Button, Note, Quiet, Row } from '../../ui/basics';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
@@ -62,31 +60,8 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
   const [open, setOpen] = useState<string | null>(null);
   const shown = photos.find((p) => p.id === open);
   const add = async (files: readonly File[]): Promise<void> => {
-    setFault(null);
     setBusy(files.length);
-    void keepStored();
-    for (const file of files) {
-      const answer = await photoWorker().shrink(file);
-      if (answer.status === 'unreadable') setFault(`${file.name} is no picture that can be read. Nothing else was changed.`);
-      else {
-        const { blob, width, height } = answer.photo;
-        try {
-          await savePhoto({ id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob });
-        } catch (error) {
-          setFault(
-            isFull(error)
-              ? 'The browser’s store is full. What was there is kept; save a copy under Record and delete some photographs.'
-              : 'The photograph could not be kept. Nothing else was changed; try again.',
-          );
-        }
-      }
-      setBusy((n) => n - 1);
-    }
-    const full = await fullness();
-    if (full?.nearlyFull)
-      setFault(
-        `The browser’s store is nearly full: ${Math.round(full.usedBytes / MB)} of ${Math.round(full.ofBytes / MB)} MB. Nothing was lost.`,
-      );
+    setFault((await keepPhotos(itemId, files, {}, () => setBusy((n) => n - 1))).fault);
     if (input.current) input.current.value = '';
   };
   const bytes = photos.reduce((sum, p) => sum + p.bytes, 0);
@@ -129,6 +104,7 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
       {shown && (
         <Sheet title={`${name}, ${whenText(shown.at)}`} open wide onClose={() => setOpen(null)}>
           <Picture photo={shown} name={name} large />
+          {shown.step && <p>Taken at “{shown.step}”.</p>}
           <Row>
             <Button
               $quiet

@@ -1,8 +1,10 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { keepPhotos } from '../../app/photos';
+import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import type { Clash } from '../../core/run/meet';
 import { AGENT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
-import { Button, Field, Note, Row } from '../../ui/basics';
+import { Button, Field, Note, Row, TextButton } from '../../ui/basics';
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** What one wants to remember of this step. */
@@ -38,5 +40,51 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
         I rinsed {vessel ? where : 'it'} with plenty of water
       </Button>
     </>
+  );
+}
+
+/** A photograph of it as it is at this step; kept with the thing. */
+export function PhotoTaker({ itemId, step }: { itemId: string; step: string }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const take = async (files: readonly File[]): Promise<void> => {
+    setBusy(true);
+    const { fault, undo } = await keepPhotos(itemId, files, { step });
+    setBusy(false);
+    if (input.current) input.current.value = '';
+    tell(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        hidden
+        aria-label="Photograph at this step"
+        data-photo-file
+        onChange={(e) => void take([...(e.target.files ?? [])])}
+      />
+      <TextButton disabled={busy} onClick={() => input.current?.click()}>
+        {busy ? 'Making it small …' : 'Photograph'}
+      </TextButton>
+    </>
+  );
+}
+
+/** The field under a step that is left out. */
+export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <Row $wrap>
+      <Field>
+        Why skip it?
+        <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+      </Field>
+      <Button style={{ marginTop: 22 }} onClick={() => onSkip(reason || 'no reason given')}>
+        Skip it
+      </Button>
+    </Row>
   );
 }

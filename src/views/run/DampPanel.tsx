@@ -21,7 +21,7 @@ export const missingOf = ({ judged }: Damp): string =>
         .join('; ');
 
 /** How long yet, in a sentence with its interval, what is missing to be dry, and the damp curve. */
-export function DampPanel({ damp }: { damp: Damp }) {
+export function DampPanel({ damp, next }: { damp: Damp; next: string | null }) {
   const { left, waterG } = damp.estimate;
   const weighed = damp.weighed.length;
   return (
@@ -40,7 +40,10 @@ export function DampPanel({ damp }: { damp: Damp }) {
           {core(damp.estimate.coreDamp)}.{' '}
           {weighed === 0
             ? 'From its kind, from memory: weigh it, and this becomes surer.'
-            : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}
+            : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}{' '}
+          {damp.judged.status === 'dry'
+            ? ''
+            : `Weigh it ${weighed === 0 ? '' : 'again '}${next ?? `after the next round, of ${minutesText(damp.nextRoundMin)}`}.`}
         </Quiet>
       </p>
       <div style={{ minHeight: 190 }}>

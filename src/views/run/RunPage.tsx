@@ -34,10 +34,10 @@ import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
-import { Button, ButtonLink, Empty, Field, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Button, ButtonLink, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Strip } from '../../ui/strata';
 import { Finished } from './Finished';
-import { Meeting, NoteField } from './Asides';
+import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
 import { DampPanel, missingOf } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
 import { Purged } from './Purged';
@@ -69,7 +69,6 @@ function Live({ run }: { run: Run }) {
   const { now, jumped, wasSet } = useRunClock(run);
   const [weighingAt, setWeighingAt] = useState<string | null>(null);
   const [skippingAt, setSkippingAt] = useState<string | null>(null);
-  const [reason, setReason] = useState('');
   const navigate = useNavigate();
   const equipment = useEquipment();
   const { kit, item } = useItem(run.itemId);
@@ -120,11 +119,11 @@ function Live({ run }: { run: Run }) {
     tell(`${massG} g are kept.`, undo);
   };
   const heat = step.settings.heat;
-  const begin = (): void => {
+  const begin = (length: number): void => {
     const { dryModel } = step.settings;
     if (dryModel && state.round === 0) void steerDevice('load', dryModel);
     if (heat) void steerDevice('dryer', { heat, running: true });
-    act((r) => startTimer(r, nowMs()));
+    act((r) => startTimer(r, nowMs(), length));
   };
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
@@ -144,9 +143,11 @@ function Live({ run }: { run: Run }) {
   const number =
     run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id)).findIndex((s) => s.id === step.id) + 1;
   const count = always.length + run.unlocked.length;
-  const minutes = timerMinutes(step, state.times);
+  const usual = timerMinutes(step, state.times);
+  // What was weighed says how long the next round should be; the plan does until then.
+  const next = damp && damp.weighed.length > 0 && state.round > 0 ? damp.nextRoundMin : usual;
   const rounds = step.settings.rounds ?? 1;
-  const timed = minutes > 0;
+  const timed = usual > 0;
   const rung = state.state === 'rung' || (state.state === 'running' && left === 0);
   const running = state.state === 'running' && !rung;
   const done = new Set(
@@ -224,7 +225,7 @@ function Live({ run }: { run: Run }) {
         </div>
         {damp && (
           <div>
-            <DampPanel damp={damp} />
+            <DampPanel damp={damp} next={running && left !== null ? `at ${clockText(now + left)}, when this round ends` : null} />
             <DeviceLine
               heat={heat}
               running={running}
@@ -284,22 +285,15 @@ function Live({ run }: { run: Run }) {
               onKeep={(g) => void keepWeight(g)}
             />
           )}
-          {skipping && (
-            <Row $wrap>
-              <Field>
-                Why skip it?
-                <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
-              </Field>
-              <Button style={{ marginTop: 22 }} onClick={() => act((r) => skipStep(r, nowMs(), reason || 'no reason given'))}>
-                Skip it
-              </Button>
-            </Row>
-          )}
+          {skipping && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
           {timed && (state.state === 'waiting' || (rung && again)) && (
-            <Button $big data-main-action onClick={begin}>
+            <Button $big data-main-action onClick={() => begin(next)}>
               <Play aria-hidden="true" /> {state.round > 0 ? `Start round ${state.round + 1}` : 'Start'}
-              {heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, {minutesText(minutes)}
+              {heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, {minutesText(next)}
             </Button>
+          )}
+          {timed && next !== usual && (state.state === 'waiting' || (rung && again)) && (
+            <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>
           )}
           {running && (
             <Pair>
@@ -323,10 +317,12 @@ function Live({ run }: { run: Run }) {
                 data-main-action
                 onClick={() => {
                   setFeltAt(null);
-                  act((r) => startTimer(r, nowMs()));
+                  if (!running) begin(next);
                 }}
               >
-                {running ? 'Let it run on' : 'One more round'}
+                {running
+                  ? 'Let it run on'
+                  : `One more round${heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, ${minutesText(next)}`}
               </Button>
               <Button $big $quiet onClick={() => act((r) => answerCheck(r, true, nowMs(), 'feels dry, not proved by weight'))}>
                 Go on all the same
@@ -373,6 +369,7 @@ function Live({ run }: { run: Run }) {
               <TextButton onClick={() => setSkipping(!skipping)}>Skip</TextButton>
               {!running && <TextButton onClick={() => setWeighing(!weighing)}>Weigh it</TextButton>}
               <TextButton onClick={() => setNotingAt(notingAt === step.id ? null : step.id)}>Note</TextButton>
+              {item && <PhotoTaker itemId={item.id} step={step.title} />}
             </Row>
             <TextButton
               onClick={() => {

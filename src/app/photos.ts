@@ -1,0 +1,43 @@
+import { savePhoto, type Undo } from '../data/repo';
+import { fullness, isFull, keepStored } from '../data/storage';
+import { photoWorker } from '../workers';
+import { newId, nowIso } from './now';
+
+const MB = 1_000_000;
+export interface KeptPhotos {
+  /** What went wrong, in a sentence; null when nothing did. */
+  readonly fault: string | null;
+  /** Takes the last one away again; absent when none was kept. */
+  readonly undo?: Undo;
+}
+
+/** Makes pictures small off the page, frees them of place and camera, and keeps them with the thing. */
+export async function keepPhotos(
+  itemId: string,
+  files: readonly File[],
+  more: { readonly step?: string },
+  onOne: () => void = () => undefined,
+): Promise<KeptPhotos> {
+  let fault: string | null = null;
+  let undo: Undo | undefined;
+  void keepStored();
+  for (const file of files) {
+    const answer = await photoWorker().shrink(file);
+    if (answer.status === 'unreadable') fault = `${file.name} is no picture that can be read. Nothing else was changed.`;
+    else {
+      const { blob, width, height } = answer.photo;
+      try {
+        undo = await savePhoto({ id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more });
+      } catch (error) {
+        fault = isFull(error)
+          ? 'The browser’s store is full. What was there is kept; save a copy under Record and delete some photographs.'
+          : 'The photograph could not be kept. Nothing else was changed; try again.';
+      }
+    }
+    onOne();
+  }
+  const full = await fullness();
+  if (full?.nearlyFull)
+    fault = `The browser’s store is nearly full: ${Math.round(full.usedBytes / MB)} of ${Math.round(full.ofBytes / MB)} MB. Nothing was lost.`;
+  return { fault, ...(undo ? { undo } : {}) };
+}
