@@ -40,6 +40,17 @@ describe('minutes of drying', () => {
     const two = startTimer(rung, 100 * MIN);
     expect(dryingMinutes(two, step, 110 * MIN)).toBeCloseTo(70, 9);
   });
+  test('a round may be shorter than planned; what was dried before it still counts, also in runs kept without it', () => {
+    const start = atDryer();
+    const step = current(start)!;
+    const short = tick(startTimer(startTimer(start, 0, 25), 0), 26 * MIN);
+    expect(dryingMinutes(short, step, 40 * MIN)).toBe(25);
+    const more = startTimer(short, 40 * MIN, 35);
+    expect(more.steps[step.id]?.endsAtMs).toBe(75 * MIN);
+    expect(dryingMinutes(more, step, 50 * MIN)).toBeCloseTo(35, 9);
+    const { beforeMin: _, roundMin: __, ...old } = tick(startTimer(start, 0), 61 * MIN).steps[step.id]!;
+    expect(dryingMinutes({ ...start, steps: { ...start.steps, [step.id]: { ...old, round: 2 } } }, step, 300 * MIN)).toBe(120);
+  });
 });
 
 describe('how dry it is', () => {
@@ -62,7 +73,10 @@ describe('how dry it is', () => {
       expect((surer.high - surer.low) / surer.middle).toBeLessThan((none.high - none.low) / none.middle);
   });
   test('dry needs the band, the last hour and the hands; weights of other runs do not count', () => {
-    const far = { ...hour, steps: { ...hour.steps, [hour.currentId!]: { ...hour.steps[hour.currentId!]!, round: 4 } } };
+    const far = {
+      ...hour,
+      steps: { ...hour.steps, [hour.currentId!]: { ...hour.steps[hour.currentId!]!, round: 4, beforeMin: 180 } },
+    };
     const list = [weighed(700, 60), weighed(436, 180), weighed(433, 240)];
     expect(damp(far, list, 300 * MIN).judged).toEqual({ status: 'not-yet', missing: ['look'] });
     expect(damp(far, list, 300 * MIN, { clump: false, dampCore: false }).judged).toEqual({ status: 'dry' });
@@ -73,6 +87,14 @@ describe('how dry it is', () => {
     expect(damp(far, list.slice(2), 300 * MIN, { clump: false, dampCore: false }).judged).toMatchObject({
       missing: ['hour-unknown'],
     });
+  });
+  test('the next round is what is likely left; at the end it is long enough to tell the last hour', () => {
+    const wet = damp(hour, [weighed(750, 60)], 61 * MIN);
+    expect(wet.nextRoundMin).toBe(60);
+    const nearly = damp(hour, [weighed(520, 30), weighed(446, 60)], 61 * MIN);
+    expect(nearly.nextRoundMin).toBeLessThan(60);
+    expect(nearly.nextRoundMin).toBeGreaterThanOrEqual(10);
+    expect(damp(hour, [weighed(436, 30), weighed(432, 60)], 61 * MIN).nextRoundMin).toBe(45);
   });
   test('the weight before the wash is the dry weight, moved with the air', () => {
     const before: WeighIn = { itemId: 'x', at: '2027-01-03T08:00:00Z', massG: 440, after: 'dry', runId: 'r', rhPercent: 80 };

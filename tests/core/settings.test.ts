@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Envelope } from '../../src/core/envelope';
-import type { Dryer, Heat, Supply, Washer } from '../../src/core/gear';
+import type { Dryer, Heat, Inspection, Kit, Supply, Washer } from '../../src/core/gear';
 import {
   chooseBath,
   chooseDryer,
@@ -12,11 +12,13 @@ import {
   measuredTooHot,
   warmest,
 } from '../../src/core/programme/machines';
-import { EVAPORATES, NEVER_TOGETHER } from '../../src/core/knowledge';
+import { EVAPORATES, KNOWLEDGE, NEVER_TOGETHER } from '../../src/core/knowledge';
+import { latestByItem, latestInspection, planItem } from '../../src/core/programme';
 import { keepApart, stays, used } from '../../src/core/programme/apart';
 import { DURATIONS, heldWet, SETTERS } from '../../src/core/programme/settings';
 import type { PlannedStep, PlanState, StepSettings } from '../../src/core/programme/state';
 import { bottleOf, chooseCleaner, doseOf, needCount, needMl, refuseSupplies } from '../../src/core/programme/supplies';
+import { DIRTY, down, KIT } from '../make';
 
 /* Each setting by itself, on the smallest state that it reads. Figures by hand from the rules' own documents. */
 type Bounds = Partial<Record<keyof Envelope['bounds'], unknown>>;
@@ -513,5 +515,34 @@ describe('what must never meet', () => {
     expect(keepApart([sour], NEVER_TOGETHER, ['mild-soap']).refused).toEqual([]);
     for (const agent of EVAPORATES) expect(stays(agent)).toBe(false);
     expect(stays('chlorine-bleach')).toBe(true);
+  });
+});
+
+describe('the newest look', () => {
+  const look = (id: string, itemId: string, at: string): Inspection => ({ id, itemId, at }) as Inspection;
+  const looks = [
+    look('a', 'x', '2027-01-02T08:00:00Z'),
+    look('b', 'x', '2027-01-03T08:00:00Z'),
+    look('c', 'y', '2027-01-01T08:00:00Z'),
+  ];
+  test('of one thing, whatever the order', () => {
+    expect(latestInspection(looks, 'x')?.id).toBe('b');
+    expect(latestInspection([...looks].reverse(), 'x')?.id).toBe('b');
+    expect(latestInspection(looks, 'y')?.id).toBe('c');
+    expect(latestInspection(looks, 'z')).toBeNull();
+  });
+  test('of every thing', () => {
+    for (const list of [looks, [...looks].reverse()])
+      expect([...latestByItem(list)].map(([id, i]) => [id, i.id]).sort()).toEqual([
+        ['x', 'b'],
+        ['y', 'c'],
+      ]);
+  });
+  test('a thing is planned by it', () => {
+    const thing = down({ id: 'x' });
+    const kit = { ...KIT, items: [thing], inspections: [{ ...looks[0]!, ...DIRTY }, looks[2]!] } as unknown as Kit;
+    expect(planItem(kit, thing).aims).toContain('wash');
+    expect(planItem({ ...kit, inspections: [] }, thing).aims).not.toContain('wash');
+    expect(planItem(kit, thing, { ...KNOWLEDGE, assess: [] }).aims).toEqual([]);
   });
 });

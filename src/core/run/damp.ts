@@ -90,12 +90,18 @@ export function dampOf(
     estimate,
     expectedG,
     weighed,
-    nextRoundMin: nextRound(estimate, step.settings.checkEveryMin ?? timerMinutes(step)),
+    nextRoundMin: roundFor(estimate, step.settings.checkEveryMin ?? timerMinutes(step)),
     curve: fittedCurve(input, estimate, minutes + estimate.left.high),
     dryAtG: input.endG,
     judged: judgeDry({ expectedG, nowG: last?.massG ?? null, hourAgoG: hourAgo?.massG ?? null, ...hands }),
   };
 }
+/** The next round: what is likely left; once next to nothing is, long enough for the last hour to be told. */
+function roundFor(estimate: Estimate, everyMin: number): number {
+  return estimate.left.middle < NEARLY_MIN ? Math.min(everyMin, HOUR) : nextRound(estimate, everyMin);
+}
+const NEARLY_MIN = 10;
+
 /** Fewest weights from which a drying teaches anything. */
 const TEACHES_FROM = 2;
 /** The item with what the weights of this run's drying taught: each run counts the same, one more shifts the mean less. */

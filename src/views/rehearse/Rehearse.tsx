@@ -127,13 +127,14 @@ export function Rehearse() {
     return (
       <Page>
         {crumbs}
-        <Empty title="There is nothing to rehearse: nothing gets wet, dries or is warmed.">
-          <p>Its programme now is dry work, or none at all.</p>
+        <Answer>There is nothing to rehearse: nothing gets wet, dries or is warmed.</Answer>
+        <p>Its programme now is dry work, or none at all.</p>
+        <Row $wrap>
           {made.other && <Button onClick={() => setParams({ [PATH.wash]: 'next' })}>Rehearse its next wash</Button>}
           <ButtonLink $quiet to={`/kit/${item.id}/programme`}>
             Back to the programme
           </ButtonLink>
-        </Empty>
+        </Row>
       </Page>
     );
   }

@@ -1,0 +1,102 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
+import { describe, expect, test } from 'vitest';
+import { visit, type Visit } from './visit';
+
+const pick = async (v: Visit, label: string, value: string): Promise<void> => {
+  await v.page.evaluate((wanted) => {
+    const found = [...document.querySelectorAll('label')].find((l) => l.innerText.startsWith(wanted))?.querySelector('select');
+    if (found) found.dataset.picked = 'yes';
+  }, label);
+  await v.page.select('select[data-picked]', value);
+  await v.page.$eval('select[data-picked]', (e) => delete (e as HTMLElement).dataset.picked);
+};
+
+describe('rehearse', () => {
+  test('a programme is run forward, another choice stands beside it, and its address carries it', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/programme' });
+    await v.press('Rehearse');
+    await v.sees('nothing is hurt');
+    await v.sees('Round 1 starts, heat on low.');
+    expect(await v.text()).not.toContain('Side by side');
+    await pick(v, 'Heat', 'high');
+    await v.sees('That goes wrong: too hot');
+    await v.sees('where 60 °C is the most it may');
+    await v.sees('Side by side');
+    expect(v.page.url()).toContain('heat=high');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('That goes wrong: too hot');
+    await v.page.focus('input[type=range]');
+    const told = (): Promise<string> => v.page.$eval('p[aria-live]', (e) => (e as HTMLElement).innerText);
+    const before = await told();
+    for (let n = 0; n < 30; n++) await v.page.keyboard.press('ArrowLeft');
+    expect(await told()).not.toBe(before);
+    await v.press('All as planned');
+    await v.sees('nothing is hurt');
+    expect(v.page.url()).not.toContain('heat=');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+
+  test('a lesson sets a goal, hides the course until it is carried out, and says what did it', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/rehearse', width: 390, height: 844 });
+    await v.sees('nothing is hurt');
+    await v.press('Set me a goal');
+    await v.sees('dry, whole and put away by');
+    expect(await v.text()).not.toContain('What happens');
+    await v.press('Carry it out');
+    await v.sees('What each of your choices does to the plan');
+    await v.sees('Put this right first');
+    await v.sees('instead of');
+    await v.press('Same day, other choices');
+    await pick(v, 'Stop', 'weighs');
+    await pick(v, 'In the drum', '1');
+    await pick(v, 'Heat', 'low');
+    await pick(v, 'Balls', '3');
+    await pick(v, 'Washed, it lies wet for', '0');
+    await pick(v, 'Before every round', 'true');
+    await v.press('Carry it out');
+    await v.sees('Dry to the core');
+    await v.sees('Nothing hurt');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+
+  test('where nothing gets wet its next wash is offered; life-safety kit offers nothing', async () => {
+    const v = await visit({ path: '/kit/itm-vest/rehearse' });
+    await v.sees('There is nothing to rehearse');
+    await v.press('Rehearse its next wash');
+    await v.sees('goes away');
+    await v.go('/kit/itm-rope/rehearse');
+    await v.sees('There is nothing to rehearse');
+    expect(await v.text()).not.toContain('next wash');
+    await v.close();
+  });
+});
+
+/** A picture of one pixel. */
+const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);
+describe('a photograph in Run', () => {
+  test('is kept with the thing under the step’s name', async () => {
+    const v = await visit();
+    await v.sees('under way');
+    await v.page.click('a[href^="/run/"]');
+    await v.sees('of drying yet');
+    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
+    writeFileSync(join(folder, 'cuff.png'), PNG);
+    const input = (await v.page.$('[data-photo-file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(join(folder, 'cuff.png'));
+    await v.sees('The photograph is kept with it');
+    rmSync(folder, { recursive: true });
+    const run = (await v.rows('runs'))[0] as { itemId: string };
+    const [photo] = (await v.rows('photos')) as { itemId: string; step: string }[];
+    expect(photo).toMatchObject({ itemId: run.itemId });
+    expect(photo?.step).toMatch(/Tumble/i);
+    await v.close();
+  });
+});
