@@ -41,6 +41,18 @@ const say = (name: string, kb: number, aim: number): void =>
   console.log(`${name}: ${kb.toFixed(0)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
 say('shell script', sum(shell), AIMS.shell);
 say('first page script (Now)', sum(first), AIMS.firstPage);
-const knowledge = readdirSync('dist/assets').filter((f) => /^programme-.*\.js$/.test(f));
-say('knowledge, words and engine of the page', sum(knowledge), AIMS.knowledge);
+
+/** The planning engine with all it knows and says, bundled on its own: what a page or a worker that plans has to load of it. */
+const engine = await build({
+  configFile: false,
+  logLevel: 'error',
+  build: {
+    write: false,
+    minify: true,
+    lib: { entry: 'src/core/programme/index.ts', formats: ['es'] },
+  },
+});
+const code = [engine].flat().flatMap((made) => ('output' in made ? made.output : []));
+const bytes = code.reduce((total, file) => total + (file.type === 'chunk' ? gzipSync(file.code).length : 0), 0);
+say('knowledge, words and engine', bytes / KB, AIMS.knowledge);
 await benchPage();

@@ -24,6 +24,17 @@ export function leftAfter<T>(step: Bringing, before: readonly T[], brought: read
   return step.phase === 'rinse' ? brought : [...before, ...brought];
 }
 
+/** The first thing brought that must not meet what is there or what comes with it; null when all may. */
+function clashOf(brought: readonly SupplyClass[], left: readonly Agent[], pairs: readonly NeverPair[]): Refusal | null {
+  for (const option of brought)
+    for (const there of [left, brought])
+      for (const other of there) {
+        const pair = pairOf(pairs, option, other);
+        if (pair) return { option, rule: pair.id };
+      }
+  return null;
+}
+
 /**
  * Leaves out every step that would bring a supply together with one it must never meet, in the same step or since the last rinse.
  * @param standing what is in the machine or bath already.
@@ -39,11 +50,9 @@ export function keepApart(
   let left: readonly Agent[] = standing;
   for (const step of steps) {
     const brought = used(step.settings);
-    const clash = brought
-      .flatMap((a) => [...left, ...brought].map((b) => ({ option: a, pair: pairOf(pairs, a, b) })))
-      .find((c) => c.pair !== null);
-    if (clash?.pair) {
-      refused.push({ option: clash.option, rule: clash.pair.id });
+    const clash = clashOf(brought, left, pairs);
+    if (clash) {
+      refused.push(clash);
       continue;
     }
     stay.push(step);

@@ -177,24 +177,36 @@ function marksOf(plan: Plan, words: Words): StepContext['marks'] {
     }));
 }
 
-function contextOf(plan: Plan, step: PlannedStep, words: Words): StepContext {
-  const washer = plan.washer;
-  const dryer = plan.dryer;
-  const rack = plan.request.kit.equipment?.racks?.find((r) => r.kind === step.settings.place);
-  const vessel = plan.request.kit.equipment?.washers?.find((w) => w.id === step.settings.washerId) ?? null;
+type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
+/** What all sentences of a programme can speak of. */
+function sharedContext(plan: Plan, words: Words): SharedContext {
+  const { washer, dryer } = plan;
   return {
-    s: step.settings,
     has: (fact) => plan.facts.has(fact),
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
-    vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
-    rack: rack?.name ? ` (“${rack.name}”)` : '',
-    standing: [...new Set((vessel?.unrinsed ?? []).map((s) => AGENT_WORDS[s.class]))].join(', '),
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
-    attendedMin: step.attendedMin,
-    unattendedMin: step.unattendedMin,
     massG: plan.massG,
     cycleName: plan.cycle?.name ?? null,
     marks: marksOf(plan, words),
+  };
+}
+function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: PlannedStep, shared: SharedContext): StepContext {
+  const { place, washerId } = settings;
+  const rack = place === undefined ? undefined : plan.request.kit.equipment?.racks?.find((r) => r.kind === place);
+  const vessel = washerId === undefined ? undefined : plan.request.kit.equipment?.washers?.find((w) => w.id === washerId);
+  return {
+    s: settings,
+    has: shared.has,
+    washer: shared.washer,
+    dryer: shared.dryer,
+    massG: shared.massG,
+    cycleName: shared.cycleName,
+    marks: shared.marks,
+    vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
+    rack: rack?.name ? ` (“${rack.name}”)` : '',
+    standing: vessel?.unrinsed ? [...new Set(vessel.unrinsed.map((s) => AGENT_WORDS[s.class]))].join(', ') : '',
+    attendedMin,
+    unattendedMin,
   };
 }
 
@@ -206,11 +218,12 @@ function stepCautions(plan: Plan, step: PlannedStep, words: Words): string[] {
 
 function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
+  const shared = sharedContext(plan, words);
   return plan.steps.map((step, index) => {
     const { template } = step;
     const id = `st-${index + 1}`;
     const text = words.steps[template.id];
-    const context = contextOf(plan, step, words);
+    const context = contextOf(plan, step, shared);
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && ([template.check.else].flat().flatMap((key) => ids.get(key) ?? [])[0] ?? id);
     return {

@@ -2,7 +2,7 @@ import type { Doubt, Missing } from '../drying/dry';
 
 /** What is still missing before it is dry. */
 export const MISSING_WORDS: Record<Missing, string> = {
-  'weigh-now': 'weigh it now',
+  'weigh-now': 'no weight of this drying yet',
   'weigh-dry-unknown': 'its dry weight was never recorded, so only the hands can tell',
   'too-heavy': 'it is heavier than when it was dry',
   'lighter-than-dry': 'it is lighter than its recorded dry weight, which is then not right',

@@ -359,7 +359,12 @@ function Live({ run }: { run: Run }) {
               <Bell size={18} aria-hidden="true" />
               <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
               {mayNotify === 'can-ask' && (
-                <TextButton onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}>Notify me too</TextButton>
+                <TextButton
+                  style={{ whiteSpace: 'nowrap' }}
+                  onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}
+                >
+                  Notify me too
+                </TextButton>
               )}
             </Row>
           )}
