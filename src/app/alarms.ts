@@ -3,6 +3,7 @@ import { current, tick, type Run } from '../core/run';
 import { db } from '../data/db';
 import { changeRun } from '../data/repo';
 import { nowMs } from './now';
+import { ringTitle } from './title';
 
 /** Two short tones, made here: no sound file, no network. */
 function ring(): void {
@@ -55,16 +56,19 @@ export function watchAlarms(): () => void {
   let runs: readonly Run[] = [];
   const rung = new Set<string>();
   const look = (): void => {
+    let waits: string | null = null;
     for (const stored of runs) {
       const run = tick(stored, nowMs());
       const step = run.currentId ? run.steps[run.currentId] : undefined;
       if (run !== stored) void changeRun(run.id, (r) => tick(r, nowMs()));
       const key = `${run.id}/${step?.stepId}/${step?.round}/${step?.times}`;
+      if (step?.state === 'rung') waits ??= run.itemName;
       if (step?.state !== 'rung' || rung.has(key)) continue;
       rung.add(key);
       ring();
       void notify(run);
     }
+    ringTitle(waits);
   };
   const watching = liveQuery(() => db.runs.where('status').equals('live').toArray()).subscribe((next) => {
     runs = next;
@@ -74,5 +78,6 @@ export function watchAlarms(): () => void {
   return () => {
     watching.unsubscribe();
     clearInterval(timer);
+    ringTitle(null);
   };
 }

@@ -82,6 +82,7 @@ describe('several things at once', () => {
         }),
       { timeout: 15_000 },
     );
+    await v.page.waitForFunction(() => document.title.startsWith('Look now: '));
     const run = (await v.rows('runs'))[0] as unknown as { currentId: string; steps: Record<string, { note: string }> };
     expect(run.steps[run.currentId]?.note).toBe('left cuff was last');
     expect(v.errors).toEqual([]);

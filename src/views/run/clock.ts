@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { nowMs } from '../../app/now';
-import { current, leftMs, mendClock, type Run, shiftClock, tick } from '../../core/run';
+import { pageTitle } from '../../app/title';
+import { current, mendClock, type Run, shiftClock, tick } from '../../core/run';
 import { changeRun } from '../../data/repo';
 
 const TICK_MS = 500;
@@ -15,8 +16,6 @@ export function useRunClock(run: Run): { now: number; jumped: number; wasSet: ()
   const [now, setNow] = useState(nowMs);
   const [jumped, setJumped] = useState(0);
   const last = useRef<{ wall: number; mono: number } | null>(null);
-  const step = current(run);
-  const rung = step ? run.steps[step.id]?.state === 'rung' : false;
   useEffect(() => {
     void changeRun(run.id, (r) => mendClock(r, nowMs()));
     const timer = setInterval(() => {
@@ -33,13 +32,11 @@ export function useRunClock(run: Run): { now: number; jumped: number; wasSet: ()
     }, TICK_MS);
     return () => clearInterval(timer);
   }, [run.id]);
+  const title = current(run)?.title ?? null;
   useEffect(() => {
-    const left = leftMs(run, now);
-    document.title = rung || left === 0 ? `Look now: ${run.itemName}` : `${step?.title ?? 'Done'} · Umbrastic`;
-    return () => {
-      document.title = 'Umbrastic';
-    };
-  }, [rung, run, now, step?.title]);
+    pageTitle(title);
+    return () => pageTitle(null);
+  }, [title]);
   useEffect(() => {
     let lock: { release: () => Promise<void> } | null = null;
     const wake = async (): Promise<void> => {
