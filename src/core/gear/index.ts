@@ -7,6 +7,7 @@ export type {
   AttributesDoc as Attributes,
   CareLabelDoc as CareLabel,
   ComponentDoc as Component,
+  FillMapDoc as FillMap,
   ItemDoc as Item,
   LearnedDoc as Learned,
   OwnFiguresDoc as OwnFigures,

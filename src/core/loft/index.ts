@@ -1,6 +1,10 @@
 /**
- * Loft by the ruler. Refuses: warmth and evening the fill (they come with the fill map).
+ * Loft: by the ruler, fill arithmetic, how the fill is spread, and evening it out. Refuses: cutting stitches, and calling a number warmth without its interval.
  */
+export * from './fill';
+export * from './spread';
+export * from './evening';
+
 export interface LoftReading {
   readonly baffle: string;
   readonly nowMm: number;
