@@ -1,3 +1,4 @@
+import { layoutOf, loftOf, START_LAYOUTS } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../src/core/gear';
 
@@ -33,6 +34,19 @@ const canvas: Component[] = [
   { part: 'laces', material: 'cotton', removable: true },
 ];
 
+/** A quilt's own baffles: one opening of its foot was tied off, and down has gone to one side. */
+const quiltLayout = layoutOf(START_LAYOUTS.quilt);
+const quiltMap = {
+  ...quiltLayout,
+  openings: quiltLayout.openings.map((o) => (o.from === 'foot 3' && o.to === 'foot 7' ? { ...o, state: 'tied' as const } : o)),
+};
+const QUILT_MM = [58, 55, 49, 44, 38, 30, 25, 52, 50, 46, 40, 55, 51, 44, 36];
+const quiltLoft = quiltLayout.baffles.map(({ id, newThicknessMm = 55 }, n) => ({
+  baffle: id,
+  nowMm: QUILT_MM[n] ?? 45,
+  newMm: newThicknessMm,
+}));
+
 const ITEMS: Item[] = [
   {
     id: 'itm-parka',
@@ -59,6 +73,7 @@ const ITEMS: Item[] = [
     bulk: 'large',
     colour: { class: 'dark', bleed: 'safe' },
     components: [face('polyamide-woven', { denier: 15 }), downFill(420, 750), lining],
+    fillMap: quiltMap,
     fittings: ['drawcord'],
     repellency: 'none',
     label: downLabel,
@@ -345,7 +360,7 @@ const SEEN: readonly (readonly [string, number, Seen])[] = [
       droplet: { shoulders: 3, hood: 3, back: 4, sleeves: 4 },
     },
   ],
-  ['itm-quilt', 1, { soil: 2, odour: 2, loftRatio: 0.82, clumped: false }],
+  ['itm-quilt', 1, { soil: 2, odour: 2, loftRatio: loftOf(quiltLoft).ratio ?? 0.8, loft: quiltLoft, clumped: false }],
   ['itm-vest', 6, { soil: 0, odour: 0, loftRatio: 0.98, clumped: false }],
   ['itm-night-bag', 3, { soil: 2, soils: ['body-oil'], odour: 1, loftRatio: 0.83, clumped: false }],
   ['itm-hut-jacket', 2, { soil: 0, odour: 0, loftRatio: 0.88, fromStorage: true, clumped: false }],

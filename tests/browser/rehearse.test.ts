@@ -100,3 +100,30 @@ describe('a photograph in Run', () => {
     await v.close();
   });
 });
+
+describe('where the down is', () => {
+  test('a layout is taken, a ruler read by keyboard, and the moves follow; an opening that is shut changes them', async () => {
+    const v = await visit({ path: '/kit/itm-vest/fill' });
+    await v.press('Like a jacket');
+    await v.sees('Its baffles are laid out');
+    await v.page.$eval('polygon[aria-label^="back 1"]', (e) => (e as SVGElement).focus());
+    await v.page.keyboard.press('Enter');
+    await v.sees('back 1');
+    await v.page.type('input[inputmode=decimal]', '80');
+    await v.page.$eval('polygon[aria-label^="back 1"]', (e) => (e as SVGElement).focus());
+    await v.page.keyboard.press('ArrowDown');
+    await v.page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.startsWith('back 2'));
+    await v.sees('Opening to back 1');
+    await v.page.type('input[inputmode=decimal]', '10');
+    await v.sees('from back 1 into back 2');
+    const before = await v.page.$eval('h1', (h) => (h as HTMLElement).innerText);
+    await v.page.select('select', 'sewn');
+    await v.sees('sewn shut');
+    await v.sees('no open way in or out');
+    expect(await v.page.$eval('h1', (h) => (h as HTMLElement).innerText)).not.toBe(before);
+    const kept = (await v.stored('items', 'itm-vest')) as { fillMap: { openings: { state: string }[] } };
+    expect(kept.fillMap.openings.filter((o) => o.state === 'sewn')).toHaveLength(1);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});

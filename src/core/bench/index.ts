@@ -7,3 +7,4 @@ export * from './dose';
 export * from './rinse';
 export * from './dilution';
 export * from './energy';
+export * from './fill';

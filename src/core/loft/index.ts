@@ -1,9 +1,14 @@
 /**
  * Loft: by the ruler, fill arithmetic, how the fill is spread, and evening it out. Refuses: cutting stitches, and calling a number warmth without its interval.
  */
+import type { FillMap } from '../gear';
+import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
+import { evenness, spreadOf, type Spread } from './spread';
+
 export * from './fill';
 export * from './spread';
 export * from './evening';
+export * from './layout';
 
 export interface LoftReading {
   readonly baffle: string;
@@ -33,4 +38,28 @@ export function loftOf(readings: readonly LoftReading[]): LoftResult {
     thin: known.filter((r) => r.nowMm / r.newMm < ratio - THIN).map((r) => r.baffle),
     measured: known.length,
   };
+}
+
+/** Everything the fill map shows: where the down is, the least moves, what they give. Null when it cannot be told. */
+export interface Evening {
+  readonly spread: readonly Spread[];
+  readonly plan: EvenPlan;
+  readonly moves: readonly Move[];
+  readonly minutes: number;
+  readonly after: readonly EvenNode[];
+  /** Warmth against an even fill, 0 to 1: now, and after the moves. */
+  readonly now: number;
+  readonly then: number;
+}
+export function eveningOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Evening | null {
+  const spread = spreadOf(map, fillG, readings);
+  if (!spread) return null;
+  const known = new Set(map.baffles.map((b) => b.id));
+  const plan = evenPlan(
+    spread,
+    (map.openings ?? []).filter((o) => known.has(o.from) && known.has(o.to) && o.from !== o.to),
+  );
+  const { moves, minutes } = movesOf(spread, plan.flows);
+  const after = afterMoves(spread, moves);
+  return { spread, plan, moves, minutes, after, now: evenness(spread), then: evenness(after) };
 }

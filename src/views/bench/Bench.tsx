@@ -5,6 +5,7 @@ import { SectionNav } from '../../ui/SectionNav';
 import { DilutionBench } from './DilutionBench';
 import { DoseBench } from './DoseBench';
 import { EnergyBench } from './EnergyBench';
+import { FillBench } from './FillBench';
 import { RinseBench } from './RinseBench';
 
 const INSTRUMENTS = [
@@ -12,6 +13,7 @@ const INSTRUMENTS = [
   { id: 'rinse', name: 'Rinses', Component: RinseBench },
   { id: 'dilution', name: 'Dilution', Component: DilutionBench },
   { id: 'energy', name: 'Energy and water', Component: EnergyBench },
+  { id: 'loft', name: 'Loft and fill', Component: FillBench },
 ] as const;
 
 /** Measure and calculate. Each instrument works alone, and its address carries what was typed. */

@@ -227,10 +227,13 @@ export function ItemPage() {
                 <dd>{FINISH_WORDS[item.finish ?? 'unknown']}</dd>
               </>
             )}
-            {item.fillMap && (
+            {item.components.some((c) => c.part === 'fill' && c.material === 'down') && (
               <>
-                <dt>Openings</dt>
-                <dd>{openings(item)}</dd>
+                <dt>Baffles</dt>
+                <dd>
+                  {item.fillMap ? `${openings(item)}. ` : ''}
+                  <Link to={`/kit/${item.id}/fill`}>Where its down is</Link>
+                </dd>
               </>
             )}
           </Facts>

@@ -1,0 +1,90 @@
+/** Layouts of baffles to scale, as starting points: panels of strips or boxes, each joined to its neighbours by open openings. */
+import type { FillMap } from '../gear';
+
+export const PANEL_STYLES = ['horizontal', 'vertical', 'box', 'chevron'] as const;
+export type PanelStyle = (typeof PANEL_STYLES)[number];
+export interface Panel {
+  /** Short name; its baffles are called "back 1", "back 2" … */
+  readonly name: string;
+  readonly style: PanelStyle;
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Strips, or rows of boxes. */
+  readonly rows: number;
+  /** Boxes in a row; 1 for strips. */
+  readonly columns: number;
+  readonly thicknessMm: number;
+}
+const OPENING_MM = 25;
+/** How far the middle of a chevron hangs below its ends, as a share of its width. */
+const CHEVRON = 0.18;
+
+type Point = [number, number];
+/** One panel's baffles and openings. @throws RangeError when a size is not above 0 or a count is not whole. */
+export function panelOf(panel: Panel): Required<FillMap> {
+  const { name, style, xMm: x, yMm: y, widthMm: w, heightMm: h, rows, columns, thicknessMm } = panel;
+  if (!(w > 0) || !(h > 0) || !(thicknessMm > 0)) throw new RangeError('A panel needs a size above 0.');
+  if (!Number.isInteger(rows) || !Number.isInteger(columns) || rows < 1 || columns < 1)
+    throw new RangeError('A panel needs at least one whole row and column.');
+  const across = style === 'box' ? columns : style === 'vertical' ? rows : 1;
+  const down = style === 'vertical' ? 1 : rows;
+  const [bw, bh] = [w / across, h / down];
+  const sag = style === 'chevron' ? w * CHEVRON : 0;
+  const id = (row: number, column: number): string => `${name} ${row * across + column + 1}`;
+  const baffles: FillMap['baffles'] = [];
+  const openings: NonNullable<FillMap['openings']> = [];
+  for (let row = 0; row < down; row++)
+    for (let column = 0; column < across; column++) {
+      const [left, top] = [x + column * bw, y + row * bh];
+      const middle: Point[] = sag > 0 ? [[left + bw / 2, top + sag]] : [];
+      const below: Point[] = sag > 0 ? [[left + bw / 2, top + bh + sag]] : [];
+      const corners: Point[] = [[left, top], ...middle, [left + bw, top], [left + bw, top + bh], ...below, [left, top + bh]];
+      baffles.push({
+        id: id(row, column),
+        polygonMm: corners.map(([px, py]): Point => [Math.round(px), Math.round(py)]),
+        newThicknessMm: thicknessMm,
+      });
+      const join = (to: string): void => void openings.push({ from: id(row, column), to, state: 'open', widthMm: OPENING_MM });
+      if (column + 1 < across) join(id(row, column + 1));
+      if (row + 1 < down) join(id(row + 1, column));
+    }
+  return { baffles, openings };
+}
+/** Several panels, not joined to one another: their seams are sewn through. */
+export function layoutOf(panels: readonly Panel[]): Required<FillMap> {
+  const made = panels.map(panelOf);
+  return { baffles: made.flatMap((m) => m.baffles), openings: made.flatMap((m) => m.openings) };
+}
+
+const strips = (
+  name: string,
+  xMm: number,
+  yMm: number,
+  widthMm: number,
+  heightMm: number,
+  rows: number,
+  thicknessMm: number,
+  style: PanelStyle = 'horizontal',
+): Panel => ({ name, style, xMm, yMm, widthMm, heightMm, rows, columns: 1, thicknessMm });
+/** Where people begin, in the sizes of usual things [from memory]; each is then made one's own. */
+export const START_LAYOUTS = {
+  jacket: [
+    strips('sleeve l', 0, 60, 190, 520, 7, 40),
+    strips('left', 210, 0, 270, 600, 8, 45),
+    strips('back', 500, 0, 540, 600, 8, 45),
+    strips('right', 1060, 0, 270, 600, 8, 45),
+    strips('sleeve r', 1350, 60, 190, 520, 7, 40),
+  ],
+  quilt: [
+    strips('body', 0, 0, 1300, 1450, 7, 55, 'vertical'),
+    { name: 'foot', style: 'box', xMm: 150, yMm: 1480, widthMm: 1000, heightMm: 420, rows: 2, columns: 4, thicknessMm: 60 },
+  ],
+  bag: [
+    strips('hood', 180, 0, 440, 260, 3, 70, 'chevron'),
+    strips('body', 0, 290, 800, 1400, 11, 80),
+    { name: 'foot', style: 'box', xMm: 100, yMm: 1720, widthMm: 600, heightMm: 320, rows: 2, columns: 3, thicknessMm: 85 },
+  ],
+} as const satisfies Record<string, readonly Panel[]>;
+export type StartLayout = keyof typeof START_LAYOUTS;

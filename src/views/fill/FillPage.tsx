@@ -1,0 +1,292 @@
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { nowIso } from '../../app/now';
+import { tell } from '../../app/session';
+import { whenText } from '../../app/time';
+import { OPENING_STATES, type FillMap, type Inspection } from '../../core/gear';
+import { eveningOf, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { latestInspection } from '../../core/programme';
+import { KIND_WORDS } from '../../core/words';
+import { apartText, eveningText, moveText } from '../../core/words/loft';
+import { saveInspection, saveItem } from '../../data/repo';
+import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { NumberField, Select } from '../../ui/Select';
+import { color, phone } from '../../ui/theme';
+import { drawn, Map } from './Map';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 40px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 24px;
+  }
+`;
+const Moves = styled.ol`
+  li {
+    border-top: 1px solid ${color.line};
+  }
+  label {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 44px;
+    cursor: pointer;
+  }
+  input {
+    width: 20px;
+    height: 20px;
+    accent-color: ${color.finish};
+  }
+  input:checked + span {
+    color: ${color.quiet};
+    text-decoration: line-through;
+  }
+`;
+const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket', quilt: 'Like a quilt', bag: 'Like a bag' };
+const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
+type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
+
+const readingsOf = (seen: Inspection | null): Readings =>
+  new globalThis.Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
+
+/** Where the down is, baffle by baffle, and the least work that evens it. */
+export function FillPage() {
+  const { id } = useParams();
+  const { kit, item } = useItem(id);
+  const seen = useMemo(() => (kit && item ? latestInspection(kit.inspections, item.id) : null), [kit, item]);
+  const [changed, setChanged] = useState<Readings | null>(null);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [after, setAfter] = useState(false);
+  const [done, setDone] = useState<ReadonlySet<string>>(new Set());
+  const readings = useMemo(() => changed ?? readingsOf(seen), [changed, seen]);
+  const fillG = item?.components.reduce((sum, c) => sum + (c.part === 'fill' ? (c.attributes?.fillMassG ?? 0) : 0), 0) ?? 0;
+  const map = item?.fillMap;
+  const evening = useMemo(() => (map && fillG > 0 ? eveningOf(map, fillG, readings) : null), [map, fillG, readings]);
+  if (!kit) return <Page aria-busy="true" />;
+  const name = item?.name ?? (item ? KIND_WORDS[item.kind] : '');
+  if (!item || !item.components.some((c) => c.part === 'fill' && c.material === 'down')) {
+    return (
+      <Page>
+        <h1>{item ? `${name} holds no down that could be moved.` : 'This thing is not in your kit.'}</h1>
+        <Row>
+          <ButtonLink to={item ? `/kit/${item.id}` : '/kit'}>{item ? `To ${name}` : 'To the kit'}</ButtonLink>
+        </Row>
+      </Page>
+    );
+  }
+  const keepMap = (next: FillMap, said: string): void =>
+    void saveItem({ ...item, fillMap: next }).then((undo) => tell(said, undo));
+  const crumbs = (
+    <Crumbs aria-label="Where">
+      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> / <strong>Where its down is</strong>
+    </Crumbs>
+  );
+  if (!map || drawn(map).length === 0) {
+    return (
+      <Page>
+        {crumbs}
+        <h1>First its baffles: take the layout that is nearest.</h1>
+        <p>It is drawn to scale and made your own afterwards: what each baffle measures, and which openings are shut.</p>
+        <Row $wrap>
+          {(Object.keys(START_LAYOUTS) as StartLayout[]).map((kind) => (
+            <Button key={kind} $quiet onClick={() => keepMap(layoutOf(START_LAYOUTS[kind]), 'Its baffles are laid out.')}>
+              {STARTS[kind]}
+            </Button>
+          ))}
+        </Row>
+      </Page>
+    );
+  }
+  const grams = evening
+    ? new globalThis.Map((after ? evening.after : evening.spread).map((s) => [s.baffle, s.grams] as const))
+    : null;
+  const picked = map.baffles.find((b) => b.id === selected);
+  const pickedSpread = evening?.spread.find((s) => s.baffle === selected);
+  const setNow = (baffle: string, nowMm: number | undefined): void => {
+    const next = new globalThis.Map(readings);
+    if (nowMm === undefined) next.delete(baffle);
+    else next.set(baffle, { ...next.get(baffle), nowMm });
+    setChanged(next);
+    setDone(new Set());
+  };
+  const looked = seen !== null && seen.at.slice(0, 10) === nowIso().slice(0, 10);
+  const keepReadings = async (): Promise<void> => {
+    if (!seen) return;
+    const loft = [...readings].map(([baffle, r]) => {
+      const newMm = r.newMm ?? map.baffles.find((b) => b.id === baffle)?.newThicknessMm;
+      return { baffle, nowMm: r.nowMm, ...(newMm === undefined ? {} : { newMm }) };
+    });
+    const { ratio } = loftOf(loft);
+    const undo = await saveInspection({ ...seen, loft, ...(ratio === null ? {} : { loftRatio: ratio }) });
+    setChanged(null);
+    tell('The readings are in today’s look.', undo);
+  };
+  return (
+    <Page>
+      <Row $between $wrap>
+        {crumbs}
+        <Quiet>{seen?.loft?.length ? `measured ${whenText(seen.at)}` : 'never measured baffle by baffle'}</Quiet>
+      </Row>
+      <h1 style={{ fontSize: 32, maxWidth: '24em' }} aria-live="polite">
+        {fillG === 0
+          ? 'How much down is in it? Write it under its layers first.'
+          : evening
+            ? eveningText(evening)
+            : 'Hold a ruler beside a few baffles: press one and write what it shows.'}
+      </h1>
+      {evening?.plan.apart.map((group) => (
+        <Note key={group.baffles[0]} tone="alarm">
+          {apartText(group)}
+        </Note>
+      ))}
+      <Two>
+        <Column $gap={12}>
+          {evening && evening.moves.length > 0 && (
+            <Row $gap={8}>
+              <Button $quiet={after} aria-pressed={!after} onClick={() => setAfter(false)}>
+                Now
+              </Button>
+              <Button $quiet={!after} aria-pressed={after} onClick={() => setAfter(true)}>
+                After the moves
+              </Button>
+            </Row>
+          )}
+          <Map
+            map={map}
+            grams={grams}
+            moves={after ? [] : (evening?.moves ?? []).filter((m) => !done.has(`${m.from} ${m.to}`))}
+            selected={selected}
+            onSelect={setSelected}
+          />
+          <Quiet>
+            Darker: more down for its area. {evening ? 'Figures are grams. ' : ''}A red bar is a shut opening. Arrow keys move
+            from baffle to baffle.
+          </Quiet>
+        </Column>
+        <Column $gap={24}>
+          <section aria-labelledby="baffle">
+            <h2 id="baffle" style={{ marginBottom: 8 }}>
+              {picked ? picked.id : 'Press a baffle'}
+            </h2>
+            {!picked && <p>Its grams, its openings, and a place for what the ruler shows.</p>}
+            {picked && (
+              <Column $gap={12}>
+                {pickedSpread && (
+                  <p>
+                    <Figure>
+                      {Math.round(pickedSpread.grams)} ± {Math.max(1, Math.round(pickedSpread.sd))} g
+                    </Figure>
+                    , even would be <Figure>{Math.round(pickedSpread.target)} g</Figure>
+                    {pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}.
+                  </p>
+                )}
+                <Row $gap={12} $wrap $top key={picked.id}>
+                  <NumberField
+                    label="Thickness now, mm"
+                    value={readings.get(picked.id)?.nowMm}
+                    what="the millimetres"
+                    zero
+                    max={400}
+                    onChange={(mm) => setNow(picked.id, mm)}
+                  />
+                  <NumberField
+                    label="When new, mm"
+                    value={picked.newThicknessMm}
+                    what="the millimetres"
+                    max={400}
+                    onChange={(mm) =>
+                      mm !== undefined &&
+                      keepMap(
+                        { ...map, baffles: map.baffles.map((b) => (b.id === picked.id ? { ...b, newThicknessMm: mm } : b)) },
+                        `${picked.id}: ${mm} mm when new.`,
+                      )
+                    }
+                  />
+                </Row>
+                {(map.openings ?? []).map((o, n) =>
+                  o.from === picked.id || o.to === picked.id ? (
+                    <Select
+                      key={`${o.from} ${o.to}`}
+                      label={`Opening to ${o.from === picked.id ? o.to : o.from}`}
+                      value={o.state ?? 'open'}
+                      options={OPENING_STATES}
+                      words={OPENING_WORDS}
+                      blank=""
+                      onChange={(state) =>
+                        state &&
+                        keepMap(
+                          { ...map, openings: (map.openings ?? []).map((x, k) => (k === n ? { ...x, state } : x)) },
+                          `The opening is ${OPENING_WORDS[state]}.`,
+                        )
+                      }
+                    />
+                  ) : null,
+                )}
+              </Column>
+            )}
+            {changed && (
+              <Row $wrap style={{ marginTop: 12 }}>
+                {looked ? (
+                  <Button $quiet onClick={() => void keepReadings()}>
+                    Keep these readings
+                  </Button>
+                ) : (
+                  <Quiet>
+                    These readings stand only here. <Link to={`/kit/${item.id}/look-over`}>Look it over</Link> to keep them.
+                  </Quiet>
+                )}
+                <TextButton onClick={() => setChanged(null)}>Forget them</TextButton>
+              </Row>
+            )}
+          </section>
+          {evening && evening.moves.length > 0 && (
+            <section aria-labelledby="moves">
+              <h2 id="moves" style={{ marginBottom: 8 }}>
+                By hand, in this order
+              </h2>
+              <Moves>
+                {evening.moves.map((m) => {
+                  const key = `${m.from} ${m.to}`;
+                  return (
+                    <li key={key}>
+                      <label>
+                        <input
+                          type="checkbox"
+                          checked={done.has(key)}
+                          onChange={(e) => {
+                            const next = new Set(done);
+                            if (e.target.checked) next.add(key);
+                            else next.delete(key);
+                            setDone(next);
+                          }}
+                        />
+                        <span>{moveText(m)}</span>
+                      </label>
+                    </li>
+                  );
+                })}
+              </Moves>
+              <p style={{ marginTop: 8 }}>
+                <Quiet>
+                  A finger’s width at a time through the openings at the ends, without breaking a stitch; what comes into a baffle
+                  comes before anything leaves it. A pinch is about a gram, and times are from memory. Shake it flat afterwards.
+                </Quiet>
+              </p>
+            </section>
+          )}
+          <p>
+            <Quiet>
+              {fillG} g of down, shared out by thickness and sewn volume.{' '}
+              <Link to={`/bench/loft?item=${item.id}`}>Its volume and overfill</Link>
+            </Quiet>
+          </p>
+        </Column>
+      </Two>
+    </Page>
+  );
+}

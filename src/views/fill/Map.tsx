@@ -1,0 +1,173 @@
+import type { KeyboardEvent } from 'react';
+import styled from 'styled-components';
+import type { FillMap } from '../../core/gear';
+import { areaMm2, isOpen, type Move } from '../../core/loft';
+import { color, font } from '../../ui/theme';
+
+type Baffle = FillMap['baffles'][number];
+export type Point = readonly [number, number];
+const Frame = styled.svg`
+  width: 100%;
+  height: auto;
+  max-height: 560px;
+  display: block;
+  polygon {
+    stroke: ${color.ink};
+    stroke-width: 4;
+    cursor: pointer;
+    outline: none;
+  }
+  polygon[aria-pressed='true'] {
+    stroke-width: 12;
+  }
+  polygon:focus-visible {
+    stroke: ${color.water};
+    stroke-width: 16;
+  }
+  text {
+    font-weight: 600;
+    font-family: ${font.mono};
+    fill: ${color.ink};
+    paint-order: stroke;
+    stroke: ${color.ground};
+    stroke-width: 0.3em;
+    pointer-events: none;
+    text-anchor: middle;
+  }
+`;
+export const drawn = (map: FillMap): (Baffle & { polygonMm: [number, number][] })[] =>
+  map.baffles.filter((b): b is Baffle & { polygonMm: [number, number][] } => (b.polygonMm?.length ?? 0) > 2);
+const centre = (polygon: readonly Point[]): Point => [
+  polygon.reduce((sum, [x]) => sum + x, 0) / polygon.length,
+  polygon.reduce((sum, [, y]) => sum + y, 0) / polygon.length,
+];
+const ARROWS: Readonly<Record<string, Point>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+
+/** Where a baffle stands on the page; its name may hold what an address of a place must not. */
+const placeId = (map: FillMap, id: string): string => `baffle-${map.baffles.findIndex((b) => b.id === id)}`;
+
+/** The nearest baffle in a direction, for the arrow keys. */
+function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
+  const list = drawn(map);
+  const here = list.find((b) => b.id === from);
+  if (!here) return null;
+  const [x, y] = centre(here.polygonMm);
+  let best: { id: string; far: number } | null = null;
+  for (const b of list) {
+    const [bx, by] = centre(b.polygonMm);
+    const along = (bx - x) * dx + (by - y) * dy;
+    if (along <= 1) continue;
+    const far = along + 2 * Math.abs((bx - x) * dy - (by - y) * dx);
+    if (best === null || far < best.far) best = { id: b.id, far };
+  }
+  return best?.id ?? null;
+}
+
+/** Baffles in their real layout, darker where there is more down for their area; shut openings as bars, moves as arrows. */
+export function Map({
+  map,
+  grams,
+  moves,
+  selected,
+  onSelect,
+}: {
+  map: FillMap;
+  /** Grams by baffle; none before anything was measured. */
+  grams: ReadonlyMap<string, number> | null;
+  moves: readonly Move[];
+  selected: string | null;
+  onSelect: (id: string) => void;
+}) {
+  const list = drawn(map);
+  const points = list.flatMap((b) => b.polygonMm);
+  const [minX, minY] = [Math.min(...points.map((p) => p[0])), Math.min(...points.map((p) => p[1]))];
+  const [maxX, maxY] = [Math.max(...points.map((p) => p[0])), Math.max(...points.map((p) => p[1]))];
+  // As large on a wide layout as on a narrow one, and no higher than a flat baffle.
+  const letters = Math.max(maxX - minX, maxY - minY) / 34;
+  const at = new globalThis.Map(list.map((b) => [b.id, centre(b.polygonMm)]));
+  const dense = (b: (typeof list)[number]): number => (grams?.get(b.id) ?? 0) / areaMm2(b.polygonMm);
+  const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
+  const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);
+  const first = selected ?? list[0]?.id ?? null;
+  const keys = (event: KeyboardEvent, id: string): void => {
+    const way = ARROWS[event.key];
+    const next = way && towards(map, id, way);
+    if (next) {
+      event.preventDefault();
+      onSelect(next);
+      document.getElementById(placeId(map, next))?.focus();
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      onSelect(id);
+    }
+  };
+  return (
+    <Frame viewBox={`${minX - 20} ${minY - 20} ${maxX - minX + 40} ${maxY - minY + 40}`} role="group" aria-label="Baffles">
+      <defs>
+        <marker id="arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse">
+          <path d="M0 0L10 5L0 10z" fill={color.heat} />
+        </marker>
+      </defs>
+      {list.map((b) => (
+        <polygon
+          key={b.id}
+          id={placeId(map, b.id)}
+          points={b.polygonMm.map((p) => p.join(',')).join(' ')}
+          fill={color.water}
+          fillOpacity={shade(b)}
+          role="button"
+          tabIndex={b.id === first ? 0 : -1}
+          aria-pressed={b.id === selected}
+          aria-label={`${b.id}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
+          onClick={() => onSelect(b.id)}
+          onKeyDown={(e) => keys(e, b.id)}
+        />
+      ))}
+      {(map.openings ?? [])
+        .filter((o) => !isOpen(o))
+        .map((o) => {
+          const [a, c] = [at.get(o.from), at.get(o.to)];
+          if (!a || !c) return null;
+          const [mx, my] = [(a[0] + c[0]) / 2, (a[1] + c[1]) / 2];
+          const [dx, dy] = [c[0] - a[0], c[1] - a[1]];
+          const far = Math.hypot(dx, dy) || 1;
+          return (
+            <line
+              key={`${o.from} ${o.to}`}
+              x1={mx - (dy / far) * 40}
+              y1={my + (dx / far) * 40}
+              x2={mx + (dy / far) * 40}
+              y2={my - (dx / far) * 40}
+              stroke={color.alarm}
+              strokeWidth={o.state === 'sewn' ? 16 : 10}
+              strokeDasharray={o.state === 'sewn' ? undefined : '14 10'}
+            />
+          );
+        })}
+      {moves.map(({ from, to }) => {
+        const [a, c] = [at.get(from), at.get(to)];
+        return a && c ? (
+          <line
+            key={`${from} ${to}`}
+            x1={a[0] + (c[0] - a[0]) * 0.18}
+            y1={a[1] + (c[1] - a[1]) * 0.18}
+            x2={a[0] + (c[0] - a[0]) * 0.82}
+            y2={a[1] + (c[1] - a[1]) * 0.82}
+            stroke={color.heat}
+            strokeWidth={10}
+            markerEnd="url(#arrow)"
+          />
+        ) : null;
+      })}
+      {grams &&
+        list.map((b) => {
+          const [x, y] = at.get(b.id) ?? [0, 0];
+          return (
+            <text key={b.id} x={x} y={y + letters * 0.35} fontSize={letters} aria-hidden="true">
+              {Math.round(grams.get(b.id) ?? 0)}
+            </text>
+          );
+        })}
+    </Frame>
+  );
+}
