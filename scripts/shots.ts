@@ -23,6 +23,7 @@ const SHOTS: readonly {
   { name: 'programme', path: '/kit/itm-parka/programme' },
   { name: 'programme-dark', path: '/kit/itm-smock/programme', dark: true },
   { name: 'rehearse', path: '/kit/itm-quilt/rehearse?heat=medium&rounds=feels&loads=2' },
+  { name: 'fill', path: '/kit/itm-quilt/fill' },
   { name: 'run', path: '', run: true },
   { name: 'run-phone', path: '', run: true, phone: true },
   { name: 'cupboard', path: '/cupboard' },
