@@ -29,6 +29,17 @@ export const Column = styled.div<{ $gap?: number }>`
   gap: ${(p) => p.$gap ?? 12}px;
   min-width: 0;
 `;
+/** Two columns on a desk, one below the other on a phone. `$left`: width of the first against the second. */
+export const TwoColumns = styled.div<{ $left?: number }>`
+  display: grid;
+  grid-template-columns: minmax(0, ${(p) => p.$left ?? 1}fr) minmax(0, 1fr);
+  gap: 40px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 28px;
+  }
+`;
 /** Second voice: facts that support the answer. */
 export const Quiet = styled.span`
   color: ${color.quiet};

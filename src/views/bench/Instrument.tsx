@@ -8,19 +8,9 @@ import type { Item, Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Button, Column, Field, Note, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  gap: 48px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 28px;
-  }
-`;
 const Inputs = styled.form`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
@@ -117,7 +107,7 @@ export function Instrument<F extends Fields>({
     <>
       <Big aria-live="polite">{answer ?? 'One figure needs another look.'}</Big>
       {answer === null && <Note tone="alarm">{faults[0]}</Note>}
-      <Two>
+      <TwoColumns $left={0.9}>
         <Column $gap={20}>
           <Row $wrap $gap={12}>
             <Field style={{ flex: '1 1 220px' }}>
@@ -195,7 +185,7 @@ export function Instrument<F extends Fields>({
             </section>
           )}
         </Column>
-      </Two>
+      </TwoColumns>
     </>
   );
 }

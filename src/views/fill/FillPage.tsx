@@ -11,21 +11,11 @@ import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText, moveText } from '../../core/words/loft';
 import { saveInspection, saveItem } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
-import { color, phone } from '../../ui/theme';
+import { color } from '../../ui/theme';
 import { drawn, Map } from './Map';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
-  gap: 40px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 24px;
-  }
-`;
 const Moves = styled.ol`
   li {
     border-top: 1px solid ${color.line};
@@ -144,7 +134,7 @@ export function FillPage() {
           {apartText(group)}
         </Note>
       ))}
-      <Two>
+      <TwoColumns $left={1.4}>
         <Column $gap={12}>
           {evening && evening.moves.length > 0 && (
             <Row $gap={8}>
@@ -286,7 +276,7 @@ export function FillPage() {
             </Quiet>
           </p>
         </Column>
-      </Two>
+      </TwoColumns>
     </Page>
   );
 }

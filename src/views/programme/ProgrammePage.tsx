@@ -13,7 +13,7 @@ import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
+import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
@@ -23,14 +23,6 @@ import { Schools } from './Schools';
 import { Details, Step } from './Step';
 import { TakesCard } from './TakesCard';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.45fr) minmax(0, 1fr);
-  gap: 40px;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Answer = styled.h1`
   font-size: 32px;
   max-width: 22em;
@@ -164,7 +156,7 @@ export function ProgrammePage() {
         </Column>
       </Row>
       <Strip steps={programme.steps} label="The programme as a strip of time" />
-      <Two>
+      <TwoColumns $left={1.45}>
         <section aria-label="Steps">
           {always.length === 0 ? (
             <Note tone="good">Nothing to do. {programme.wouldChange.slice(0, 3).join(' ')}</Note>
@@ -260,7 +252,7 @@ export function ProgrammePage() {
             </section>
           )}
         </Aside>
-      </Two>
+      </TwoColumns>
     </Page>
   );
 }

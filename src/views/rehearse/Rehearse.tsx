@@ -10,7 +10,21 @@ import { hasty, type Debrief } from '../../core/rehearse/train';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
 import { happenedText, outcomeText, riskText } from '../../core/words/rehearse';
-import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Hidden, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import {
+  Button,
+  ButtonLink,
+  Column,
+  Crumbs,
+  Empty,
+  Figure,
+  Hidden,
+  Note,
+  Page,
+  Quiet,
+  Row,
+  TextButton,
+  TwoColumns,
+} from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { rehearseWorker } from '../../workers';
 import { Chosen } from './Chosen';
@@ -19,16 +33,6 @@ import { Scrub } from './Scrub';
 import { useRehearsal } from './useRehearsal';
 
 const CourseChart = lazy(async () => ({ default: (await import('./CourseChart')).CourseChart }));
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-  gap: 40px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 28px;
-  }
-`;
 const Answer = styled.h1`
   outline: none;
   font-size: 32px;
@@ -199,7 +203,7 @@ export function Rehearse() {
           )}
         </>
       )}
-      <Two>
+      <TwoColumns $left={1.5}>
         <Column $gap={16}>
           {blind || !yours ? (
             <div style={{ minHeight: blind ? 0 : 480 }} />
@@ -283,7 +287,7 @@ export function Rehearse() {
             </>
           )}
         </Column>
-      </Two>
+      </TwoColumns>
     </Page>
   );
 }
