@@ -7,6 +7,9 @@ import { Quiet } from '../../ui/basics';
 import { Instrument, useInputs } from './Instrument';
 import { Figures, num, Sum } from './parts';
 
+/** A temperature with a true minus, to a tenth. */
+const signed = (c: number): string => String(Math.round(c * 10) / 10).replace('-', '−');
+
 /** How much a fill lofts to, whether it is overfilled, what is left of its thickness and what that does to a comfort rating. */
 export function FillBench({ kit }: { kit: Kit }) {
   const inputs = useInputs(kit, fillFrom);
@@ -36,8 +39,8 @@ export function FillBench({ kit }: { kit: Kit }) {
           )}
           {answer.comfort && v.rated !== undefined && (
             <Sum>
-              {SKIN_C.middle} − ({SKIN_C.middle} − {num(v.rated)}) × {num(answer.ratio)} = {num(answer.comfort.middle)} °C,
-              between {num(answer.comfort.low)} and {num(answer.comfort.high)} °C
+              {SKIN_C.middle} − ({SKIN_C.middle} − {v.rated < 0 ? `(${signed(v.rated)})` : num(v.rated)}) × {num(answer.ratio)} ={' '}
+              {signed(answer.comfort.middle)} °C, between {signed(answer.comfort.low)} and {signed(answer.comfort.high)} °C
             </Sum>
           )}
           <Figures>

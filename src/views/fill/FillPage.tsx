@@ -154,8 +154,8 @@ export function FillPage() {
             onSelect={setSelected}
           />
           <Quiet>
-            Darker: more down for its area. {evening ? 'Figures are grams. ' : ''}A red bar is a shut opening. Arrow keys move
-            from baffle to baffle.
+            The stronger the colour, the more down for its area. {evening ? 'Figures are grams. ' : ''}A red bar is a shut
+            opening. Arrow keys move from baffle to baffle.
           </Quiet>
         </Column>
         <Column $gap={24}>
