@@ -24,14 +24,24 @@ export function leftAfter<T>(step: Bringing, before: readonly T[], brought: read
   return step.phase === 'rinse' ? brought : [...before, ...brought];
 }
 
+/** Agents that any pair names; nothing else can clash. Made once for each list of pairs. */
+const named = new WeakMap<readonly NeverPair[], ReadonlySet<Agent>>();
+function namedIn(pairs: readonly NeverPair[]): ReadonlySet<Agent> {
+  let agents = named.get(pairs);
+  if (!agents) named.set(pairs, (agents = new Set(pairs.flatMap((p) => [...p.one, ...p.other]))));
+  return agents;
+}
 /** The first thing brought that must not meet what is there or what comes with it; null when all may. */
 function clashOf(brought: readonly SupplyClass[], left: readonly Agent[], pairs: readonly NeverPair[]): Refusal | null {
-  for (const option of brought)
+  const agents = namedIn(pairs);
+  for (const option of brought) {
+    if (!agents.has(option)) continue;
     for (const there of [left, brought])
       for (const other of there) {
         const pair = pairOf(pairs, option, other);
         if (pair) return { option, rule: pair.id };
       }
+  }
   return null;
 }
 
