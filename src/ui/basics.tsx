@@ -138,6 +138,18 @@ export function Empty({ title, children }: { title: string; children?: ReactNode
   );
 }
 
+/** The address names a thing that is not, or no longer, there. */
+export function NotInKit() {
+  return (
+    <Page>
+      <Empty title="This thing is not in your kit.">
+        <p>It may have been deleted, or the kit replaced.</p>
+        <ButtonLink to="/kit">To the kit</ButtonLink>
+      </Empty>
+    </Page>
+  );
+}
+
 const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good' }>`
   border-left: 4px solid ${(p) => (p.$tone === 'alarm' ? color.alarm : p.$tone === 'good' ? color.finish : color.line)};
   padding: 4px 0 4px 12px;

@@ -55,9 +55,9 @@ export function comfortNow(
 export const FILL_HOLDS = 4;
 
 export type LoftVerdict = 'leave' | 'fluff' | 'wash' | 'mend';
-/** Below the first it is washed, below the second fluffed [from memory]; below the third a wash no longer gives it back. */
+/** Below these shares of new it is washed, fluffed, or mended because a wash no longer gives it back [from memory]. */
 export const LOFT_STEPS = { wash: 0.85, fluff: 0.95, mend: 0.6 } as const;
-/** What the ratio alone asks for; `even` false: baffles differ, so hands or a mender come first where it is very low. */
+/** What the loft ratio alone asks for. */
 export function loftVerdict(ratio: number): LoftVerdict {
   if (ratio < LOFT_STEPS.mend) return 'mend';
   return ratio < LOFT_STEPS.wash ? 'wash' : ratio < LOFT_STEPS.fluff ? 'fluff' : 'leave';

@@ -143,8 +143,7 @@ export function rounds(course: Course): void {
     if (story.slips[round - 1]) {
       const slipped = HEATS[Math.min(HEATS.length - 1, HEATS.indexOf(knob) + 1)] ?? knob;
       if (!choices.checkHeat) knob = slipped;
-      if (slipped !== choices.heat || knob !== choices.heat)
-        course.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
+      if (slipped !== choices.heat) course.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
     }
     course.tell('round', { n: round, heat: knob });
     const drum = drumOf(course, knob);

@@ -40,11 +40,9 @@ function heldAtDrying(stage: Stage, choices: Choices): number {
 function carry(course: Course, step: StageStep, choices: Choices, rinses: ReadonlyMap<string, number>): void {
   const { stage } = course;
   if (isWet(step)) return wet(course, step, rinses);
+  // Rounds count their own looks.
+  if (inRounds(step)) return rounds(course);
   course.handsMin += step.attendedMin;
-  if (inRounds(step)) {
-    course.handsMin -= step.attendedMin;
-    return rounds(course);
-  }
   if (inDrum(step)) {
     const drum = drumOf(course, choices.heat);
     course.tell('warmed', { heat: choices.heat });

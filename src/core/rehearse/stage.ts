@@ -92,5 +92,6 @@ export const inRounds = (step: StageStep): boolean =>
   step.phase === 'dry' && inDrum(step) && step.settings.dryModel !== undefined;
 /** Hangs, lies or stands in the air to dry. */
 export const inAir = (step: StageStep): boolean => step.phase === 'dry' && !inDrum(step) && step.settings.place !== undefined;
-export const isWet = ({ phase, do: verb, settings }: StageStep): boolean =>
-  phase === 'rinse' || (phase === 'wash' && settings.tempC !== undefined && verb !== 'look');
+/** Gets it wet through; a cleaned surface does not. */
+export const isWet = ({ phase, settings }: StageStep): boolean =>
+  phase === 'rinse' || (phase === 'wash' && settings.tempC !== undefined);

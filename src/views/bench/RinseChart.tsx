@@ -1,11 +1,11 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { Residue } from '../../core/rinsing';
 import { Quiet } from '../../ui/basics';
-import { color, font } from '../../ui/theme';
+import { axisTick } from '../../ui/chart';
+import { color } from '../../ui/theme';
 
 /** Below this share nothing can be told from nothing, %. */
 const FLOOR = 0.1;
-const tick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
 const LINES = [
   { key: 'total', name: 'all', stroke: color.ink, dash: '0', how: 'solid' },
   { key: 'sorbed', name: 'clinging', stroke: color.air, dash: '6 4', how: 'dashed' },
@@ -32,14 +32,14 @@ export function RinseChart({ curve, target }: { curve: readonly Residue[]; targe
               domain={[0, 'dataMax']}
               allowDecimals={false}
               tickCount={curve.length + 1}
-              tick={tick}
+              tick={axisTick}
             />
             <YAxis
               scale="log"
               domain={[FLOOR, 100]}
               ticks={[0.1, 1, 10, 100]}
               unit=" %"
-              tick={tick}
+              tick={axisTick}
               width={70}
               allowDataOverflow
             />

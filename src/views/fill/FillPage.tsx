@@ -11,10 +11,23 @@ import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText, moveText } from '../../core/words/loft';
 import { saveInspection, saveItem } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
+import {
+  Button,
+  ButtonLink,
+  Column,
+  Crumbs,
+  Figure,
+  Note,
+  Page,
+  Quiet,
+  Row,
+  TextButton,
+  TwoColumns,
+  NotInKit,
+} from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
 import { color } from '../../ui/theme';
-import { drawn, Map } from './Map';
+import { BaffleMap, drawn } from './BaffleMap';
 
 const Moves = styled.ol`
   li {
@@ -42,7 +55,7 @@ const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as c
 type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
 
 const readingsOf = (seen: Inspection | null): Readings =>
-  new globalThis.Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
+  new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
 
 /** Where the down is, baffle by baffle, and the least work that evens it. */
 export function FillPage() {
@@ -58,13 +71,14 @@ export function FillPage() {
   const map = item?.fillMap;
   const evening = useMemo(() => (map && fillG > 0 ? eveningOf(map, fillG, readings) : null), [map, fillG, readings]);
   if (!kit) return <Page aria-busy="true" />;
-  const name = item?.name ?? (item ? KIND_WORDS[item.kind] : '');
-  if (!item || !item.components.some((c) => c.part === 'fill' && c.material === 'down')) {
+  if (!item) return <NotInKit />;
+  const name = item.name ?? KIND_WORDS[item.kind];
+  if (!item.components.some((c) => c.part === 'fill' && c.material === 'down')) {
     return (
       <Page>
-        <h1>{item ? `${name} holds no down that could be moved.` : 'This thing is not in your kit.'}</h1>
+        <h1>{name} holds no down that could be moved.</h1>
         <Row>
-          <ButtonLink to={item ? `/kit/${item.id}` : '/kit'}>{item ? `To ${name}` : 'To the kit'}</ButtonLink>
+          <ButtonLink to={`/kit/${item.id}`}>To {name}</ButtonLink>
         </Row>
       </Page>
     );
@@ -92,13 +106,11 @@ export function FillPage() {
       </Page>
     );
   }
-  const grams = evening
-    ? new globalThis.Map((after ? evening.after : evening.spread).map((s) => [s.baffle, s.grams] as const))
-    : null;
+  const grams = evening ? new Map((after ? evening.after : evening.spread).map((s) => [s.baffle, s.grams] as const)) : null;
   const picked = map.baffles.find((b) => b.id === selected);
   const pickedSpread = evening?.spread.find((s) => s.baffle === selected);
   const setNow = (baffle: string, nowMm: number | undefined): void => {
-    const next = new globalThis.Map(readings);
+    const next = new Map(readings);
     if (nowMm === undefined) next.delete(baffle);
     else next.set(baffle, { ...next.get(baffle), nowMm });
     setChanged(next);
@@ -146,7 +158,7 @@ export function FillPage() {
               </Button>
             </Row>
           )}
-          <Map
+          <BaffleMap
             map={map}
             grams={grams}
             moves={after ? [] : (evening?.moves ?? []).filter((m) => !done.has(`${m.from} ${m.to}`))}

@@ -12,7 +12,7 @@ import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
 import { AIM_WORDS, FINISH_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Empty, Page, Quiet, Row, Rule, TextButton } from '../../ui/basics';
+import { Button, ButtonLink, Column, Crumbs, Page, Quiet, Row, Rule, TextButton, NotInKit } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
@@ -148,14 +148,7 @@ export function ItemPage() {
   const [query, setQuery] = useSearchParams();
   if (!kit) return <Page aria-busy="true" />;
   if (!item) {
-    return (
-      <Page>
-        <Empty title="This thing is not in your kit.">
-          <p>It may have been deleted or the kit replaced.</p>
-          <ButtonLink to="/kit">To the kit</ButtonLink>
-        </Empty>
-      </Page>
-    );
+    return <NotInKit />;
   }
   const seen = latestInspection(kit.inspections, item.id);
   const { programme } = planOf(kit, item);

@@ -2,7 +2,8 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Too
 import type { Inspection, LogEntry } from '../../core/gear';
 import { AIM_WORDS } from '../../core/words';
 import { Quiet } from '../../ui/basics';
-import { color, font } from '../../ui/theme';
+import { axisTick } from '../../ui/chart';
+import { color } from '../../ui/theme';
 
 interface Point {
   readonly at: number;
@@ -60,10 +61,10 @@ export function StateChart({ looks, care }: { looks: readonly Inspection[]; care
               scale="time"
               domain={['dataMin', 'dataMax']}
               tickFormatter={day}
-              tick={{ fill: color.quiet, fontSize: 13, fontFamily: font.mono }}
+              tick={axisTick}
               minTickGap={40}
             />
-            <YAxis domain={[0, 100]} unit=" %" tick={{ fill: color.quiet, fontSize: 13, fontFamily: font.mono }} width={66} />
+            <YAxis domain={[0, 100]} unit=" %" tick={axisTick} width={66} />
             <Tooltip
               labelFormatter={(ms) => day(Number(ms))}
               contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}

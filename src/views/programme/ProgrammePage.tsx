@@ -13,7 +13,7 @@ import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { saveRun } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Empty, Figure, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
@@ -78,13 +78,7 @@ export function ProgrammePage() {
   const planned = useMemo(() => (kit && item ? planOf(kit, item) : null), [kit, item]);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !planned) {
-    return (
-      <Page>
-        <Empty title="This thing is not in your kit.">
-          <ButtonLink to="/kit">To the kit</ButtonLink>
-        </Empty>
-      </Page>
-    );
+    return <NotInKit />;
   }
   const { programme, plan } = planned;
   const seen = latestInspection(kit.inspections, item.id);

@@ -2,9 +2,9 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAx
 import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
 import { dryBandG } from '../../core/drying';
 import { Quiet } from '../../ui/basics';
-import { color, font } from '../../ui/theme';
+import { axisTick } from '../../ui/chart';
+import { color } from '../../ui/theme';
 
-const tick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
 const HOUR = 60;
 
 type Read = (m: Moment) => number;
@@ -144,7 +144,7 @@ export function CourseChart({
                     domain={[from, to]}
                     ticks={ticks}
                     tickFormatter={clock}
-                    tick={last ? tick : false}
+                    tick={last ? axisTick : false}
                     height={last ? 24 : 4}
                     interval="preserveStart"
                     minTickGap={12}
@@ -153,7 +153,7 @@ export function CourseChart({
                   <YAxis
                     type="number"
                     unit={row.unit}
-                    tick={tick}
+                    tick={axisTick}
                     width={72}
                     domain={[0, row.most]}
                     tickCount={n === 0 ? 4 : 3}

@@ -3,6 +3,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, nextWashOf, useItem } from '../../app/kit';
 import { nowMs } from '../../app/now';
+import { tell } from '../../app/session';
 import { clockText } from '../../app/time';
 import { writeProgramme } from '../../core/programme';
 import { canRehearse, readChoices, stageOf, writeChoices, type Choices } from '../../core/rehearse';
@@ -15,10 +16,10 @@ import {
   ButtonLink,
   Column,
   Crumbs,
-  Empty,
   Figure,
   Hidden,
   Note,
+  NotInKit,
   Page,
   Quiet,
   Row,
@@ -30,7 +31,7 @@ import { rehearseWorker } from '../../workers';
 import { Chosen } from './Chosen';
 import { Debriefed } from './Lesson';
 import { Scrub } from './Scrub';
-import { useRehearsal } from './useRehearsal';
+import { NOT_RUN, useRehearsal } from './useRehearsal';
 
 const CourseChart = lazy(async () => ({ default: (await import('./CourseChart')).CourseChart }));
 const Answer = styled.h1`
@@ -104,13 +105,7 @@ export function Rehearse() {
   }, [told]);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !made) {
-    return (
-      <Page>
-        <Empty title="This thing is not in your kit.">
-          <ButtonLink to="/kit">To the kit</ButtonLink>
-        </Empty>
-      </Page>
-    );
+    return <NotInKit />;
   }
   const name = item.name ?? KIND_WORDS[item.kind];
   const show = (next: Choices | null, more: Readonly<Record<string, string>> = {}): void => {
@@ -148,7 +143,10 @@ export function Rehearse() {
   const begin = (day: number): void => {
     void rehearseWorker()
       .goal({ stage, seed: day })
-      .then((goalMin) => setLesson({ goalMin, told: null }));
+      .then(
+        (goalMin) => setLesson({ goalMin, told: null }),
+        () => tell(NOT_RUN),
+      );
     show(hasty(stage), { [PATH.seed]: String(day) });
   };
   const another = (): void => begin((seed * 7 + 13) % DAYS);
@@ -156,7 +154,10 @@ export function Rehearse() {
     if (!lesson) return;
     void rehearseWorker()
       .debrief({ stage, choices, seed }, lesson.goalMin)
-      .then((told) => setLesson({ ...lesson, told }));
+      .then(
+        (debriefed) => setLesson({ ...lesson, told: debriefed }),
+        () => tell(NOT_RUN),
+      );
   };
   const cursor = yours ? Math.min(yours.endMin, Math.max(yours.wetAtMin, moved ?? yours.endMin)) : 0;
   return (

@@ -10,9 +10,8 @@ import {
   YAxis,
 } from 'recharts';
 import type { Damp } from '../../core/run/damp';
-import { color, font } from '../../ui/theme';
-
-const tick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
+import { axisTick } from '../../ui/chart';
+import { color } from '../../ui/theme';
 
 /** Water left over drying time: the fitted curve, weights as dots, now as a vertical, and when it is likely inside the dry band. */
 export function DampChart({ damp }: { damp: Damp }) {
@@ -32,10 +31,10 @@ export function DampChart({ damp }: { damp: Damp }) {
             type="number"
             domain={[0, Math.max(30, last)]}
             tickFormatter={(m: number) => `${Math.round(m)} min`}
-            tick={tick}
+            tick={axisTick}
             minTickGap={40}
           />
-          <YAxis dataKey="middle" type="number" unit=" g" tick={tick} width={70} domain={[0, most]} tickCount={4} />
+          <YAxis dataKey="middle" type="number" unit=" g" tick={axisTick} width={70} domain={[0, most]} tickCount={4} />
           <ReferenceArea
             x1={minutes + estimate.left.low}
             x2={minutes + estimate.left.high}

@@ -64,7 +64,7 @@ function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
 }
 
 /** Baffles in their real layout, darker where there is more down for their area; shut openings as bars, moves as arrows. */
-export function Map({
+export function BaffleMap({
   map,
   grams,
   moves,
@@ -84,7 +84,7 @@ export function Map({
   const [maxX, maxY] = [Math.max(...points.map((p) => p[0])), Math.max(...points.map((p) => p[1]))];
   // As large on a wide layout as on a narrow one, and no higher than a flat baffle.
   const letters = Math.max(maxX - minX, maxY - minY) / 34;
-  const at = new globalThis.Map(list.map((b) => [b.id, centre(b.polygonMm)]));
+  const at = new Map(list.map((b) => [b.id, centre(b.polygonMm)]));
   const dense = (b: (typeof list)[number]): number => (grams?.get(b.id) ?? 0) / areaMm2(b.polygonMm);
   const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);

@@ -1,0 +1,4 @@
+import { color, font } from './theme';
+
+/** Figures along the axes of every chart. */
+export const axisTick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
