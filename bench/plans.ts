@@ -13,7 +13,7 @@ const AIM_PER_S = 5000;
 /** Things and looks that never repeat, so that nothing can be remembered between plans. */
 function varied(kit: Kit, n: number): { item: Item; inspection: Inspection | null } {
   const item = kit.items[n % kit.items.length] as Item;
-  const seen = latestInspection(kit.inspections, item.id);
+  const seen = seenOf.get(item.id) ?? null;
   return { item: { ...item, id: `b-${n}`, massG: 200 + (n % 900) }, inspection: seen && { ...seen, soil: n % 5, odour: n % 4 } };
 }
 
@@ -30,6 +30,7 @@ function perSecond(work: (n: number) => unknown, from: number): number {
 const middle = (rates: readonly number[]): number => [...rates].sort((x, y) => x - y)[rates.length >> 1] as number;
 
 const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
+const seenOf = new Map(kit.items.map((item) => [item.id, latestInspection(kit.inspections, item.id)]));
 const sample = kit.items.map((item) => planItem(kit, item));
 const onePlan = (n: number): unknown => writeProgramme(plan({ ...varied(kit, n), kit }));
 const oneCopy = (n: number): unknown => JSON.parse(JSON.stringify(sample[n % sample.length]));

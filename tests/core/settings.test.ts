@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Envelope } from '../../src/core/envelope';
+import { ownedFacts } from '../../src/core/facts';
 import type { Dryer, Heat, Inspection, Kit, Supply, Washer } from '../../src/core/gear';
 import {
   chooseBath,
@@ -471,6 +472,7 @@ describe('which bottle, how much, what to buy', () => {
       ...owning(bottle({}), bottle({ class: 'plain-liquid', remainingMl: 0 }), bottle({ class: 'down-cleaner' })),
       rest: { knowledge: { blocks } },
     });
+    ownedFacts(s.request.kit, s.facts);
     refuseSupplies(s);
     expect(s.refusals).toEqual([{ option: 'mild-soap', rule: 'r1' }]);
   });

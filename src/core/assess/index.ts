@@ -7,6 +7,9 @@ import { AIM_SEQUENCE, OBSERVED, SUPERSEDES } from '../knowledge';
 import type { Facts } from '../facts';
 import { holds, tag } from '../facts';
 
+/** The fact of each aim, in the order they are done. */
+const AIM_FACTS = AIM_SEQUENCE.map((aim) => [aim, tag('aim:', aim)] as const);
+
 export interface Assessment {
   /** In the order they are done; [] = leave it alone. */
   readonly aims: readonly Aim[];
@@ -32,17 +35,21 @@ export function assess(knowledge: Knowledge, facts: Facts): Assessment {
     } else if (rule.relevant && holds(rule.relevant, facts)) silent.push(rule);
   }
   const gone = new Set<string>();
-  for (const aim of AIM_SEQUENCE) {
-    if (!facts.has(tag('aim:', aim)) || gone.has(aim)) continue;
+  for (const [aim, fact] of AIM_FACTS) {
+    if (!facts.has(fact) || gone.has(aim)) continue;
     for (const lesser of SUPERSEDES[aim] ?? []) gone.add(lesser);
   }
   for (const aim of gone) facts.delete(tag('aim:', aim));
   const standing = spoke.filter((rule) => !gone.has(rule.aim));
   for (const rule of standing) for (const fact of rule.adds ?? []) facts.add(fact);
-  const aims = AIM_SEQUENCE.filter((aim) => facts.has(tag('aim:', aim)));
+  const aims: Aim[] = [];
+  for (const [aim, fact] of AIM_FACTS) if (facts.has(fact)) aims.push(aim);
   if (aims.length === 0) facts.add('leave');
-  const deciding = standing.filter((rule) => rule.aim !== 'none');
-  const named = new Set((aims.length > 0 ? deciding : standing).flatMap((rule) => rule.decidedBy));
-  const decidedBy = [...named].filter((observation) => holds(OBSERVED[observation], facts));
+  const decidedBy: string[] = [];
+  for (const rule of standing) {
+    if (aims.length > 0 && rule.aim === 'none') continue;
+    for (const observation of rule.decidedBy)
+      if (!decidedBy.includes(observation) && holds(OBSERVED[observation], facts)) decidedBy.push(observation);
+  }
   return { aims, spoke: standing, silent, decidedBy };
 }

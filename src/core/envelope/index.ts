@@ -89,13 +89,19 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
     else byDimension.set(limit.dimension, [limit]);
   }
   for (const dimension of DIMENSIONS) {
+    const all = byDimension.get(dimension);
+    if (!all && schools.length === 0) {
+      const value = loosest(dimension);
+      bounds[dimension] = { value, by: null };
+      hard[dimension] = value;
+      continue;
+    }
     const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value as never);
-    const all = byDimension.get(dimension) ?? [];
-    const permit = allowed(item, dimension, all);
+    const permit = allowed(item, dimension, all ?? []);
     const held: Limit[] = [];
     const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];
     const hardOnes: Limit[] = [];
-    for (const limit of all) {
+    for (const limit of all ?? []) {
       if (limit.hard) {
         const raise = limit.labelRaises;
         if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > loose(limit.value)) {

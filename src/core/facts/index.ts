@@ -7,10 +7,10 @@ import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
 import type { StainRecord, Thresholds, Trait, When } from '../knowledge';
-import { tag } from './tag';
+import { tag, tagPair } from './tag';
 import { EXPOSED_ZONES, THRESHOLDS } from '../knowledge';
 
-export { tag };
+export { tag, tagPair };
 export type Facts = Set<string>;
 
 /** True when the condition holds. An empty condition always does. */
@@ -34,12 +34,12 @@ function addComponent(item: Item, component: Component, facts: Facts): void {
   const { part, material, attributes } = component;
   facts.add(tag('part:', part));
   if (isTakenOut(item, component)) {
-    facts.add(tag(tag('out:', part) + ':', material));
+    facts.add(tagPair('out:', part, ':', material));
     return;
   }
   facts.add(tag('mat:', material));
-  facts.add(tag(tag('', part) + ':', material));
-  facts.add(tag(tag('stays:', part) + ':', material));
+  facts.add(tagPair('', part, ':', material));
+  facts.add(tagPair('stays:', part, ':', material));
   if (part === 'insole' && component.removable === undefined && component.bonded === undefined) facts.add('insole-not-known');
   if (attributes?.hydrophobic) facts.add('hydrophobic');
   if (attributes?.denier !== undefined && attributes.denier <= 10) facts.add('denier<=10');
@@ -63,7 +63,7 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   for (const component of item.components) addComponent(item, component, facts);
   for (const fitting of item.fittings ?? []) facts.add(tag('fitting:', fitting));
   for (const mark of item.marks ?? []) facts.add(tag('mark:', mark));
-  for (const note of item.makerSays ?? []) facts.add(tag(tag('maker:', note.says) + ':', note.about));
+  for (const note of item.makerSays ?? []) facts.add(tagPair('maker:', note.says, ':', note.about));
   if (facts.has('maker:forbids:tumble') && facts.has('maker:forbids:iron')) facts.add('maker-forbids-heat');
   if (disagree(item)) facts.add('maker-and-label-differ');
   facts.add(tag('repellency:', item.repellency ?? 'unknown'));
@@ -135,17 +135,17 @@ function addLoft(ratio: number | undefined, limits: Thresholds, facts: Facts): v
 }
 
 function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, limits: Thresholds, facts: Facts): void {
-  const zones = Object.entries(droplet ?? {}).filter((entry): entry is [string, number] => typeof entry[1] === 'number');
-  if (zones.length === 0) {
+  let worst = Infinity;
+  for (const zone in droplet) worst = Math.min(worst, droplet[zone] ?? Infinity);
+  if (worst === Infinity) {
     facts.add('unseen:droplet');
     return;
   }
-  const worst = Math.min(...zones.map(([, grade]) => grade));
   facts.add(tag('drop=', worst));
   facts.add(worst >= limits.dropFine ? 'drop:fine' : worst <= limits.dropPoor ? 'drop:poor' : 'drop:tired');
   for (let n = worst; n <= 5; n++) facts.add(tag('drop<=', n));
   for (let n = 0; n <= worst; n++) facts.add(tag('drop>=', n));
-  if (zones.some(([zone, grade]) => grade === worst && EXPOSED_ZONES.includes(zone))) facts.add('drop:exposed');
+  if (EXPOSED_ZONES.some((zone) => droplet?.[zone] === worst)) facts.add('drop:exposed');
 }
 
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */

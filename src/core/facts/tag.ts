@@ -1,6 +1,19 @@
 /** Names already made, by prefix and value. Prefixes and values are words of the vocabulary, so this stays small. */
 const made = new Map<string, Map<string | number, string>>();
 
+/** Pairs of words as prefixes, so that a name of three words needs no letters joined to be found. */
+const joined = new Map<string, Map<string, string>>();
+function join(prefix: string, word: string, mark: string): string {
+  let byWord = joined.get(prefix);
+  if (!byWord) joined.set(prefix, (byWord = new Map()));
+  let name = byWord.get(word);
+  if (name === undefined) byWord.set(word, (name = `${prefix}${word}${mark}`));
+  return name;
+}
+/** `tag` for two words: `tagPair('out:', 'hood', ':', 'fur')` is "out:hood:fur". One prefix always goes with one mark. */
+export const tagPair = (prefix: string, word: string, mark: ':' | '=', value: string): string =>
+  tag(join(prefix, word, mark), value);
+
 /** The one string for a prefix and a value: made once, so that looking facts up compares pointers instead of letters. */
 export function tag(prefix: string, value: string | number): string {
   let byValue = made.get(prefix);

@@ -3,24 +3,26 @@ import { EVAPORATES, type NeverPair } from '../knowledge';
 import { pairOf } from '../supplies';
 import type { PlannedStep, Refusal, StepSettings } from './state';
 
+const NOTHING: readonly SupplyClass[] = [];
 /** Supplies that a step brings to the thing or its bath. */
-export function used({ cleaner, proofer, aids }: StepSettings): SupplyClass[] {
+export function used({ cleaner, proofer, aids }: StepSettings): readonly SupplyClass[] {
+  if (!cleaner && !proofer) return aids ?? NOTHING;
   return [...(cleaner ? [cleaner] : []), ...(proofer ? [proofer] : []), ...(aids ?? [])];
 }
 
 interface Bringing {
   readonly phase: Phase;
   readonly do: string;
-  readonly settings: StepSettings;
 }
 /** True when it stays where it was put until it is rinsed out. */
 export const stays = (agent: Agent): boolean => !EVAPORATES.includes(agent);
 /** Verbs that clear a machine or bath of what stood in it. */
 const CLEARS = new Set(['rinse-vessel', 'purge-machine', 'purge-scent', 'scrub-tub']);
 /** What a step leaves standing: nothing where fresh water takes it away. A rinse that itself brings something leaves that. */
-export function leftAfter<T>(step: Bringing, before: readonly T[], brought: readonly T[]): readonly T[] {
-  const fresh = (step.settings.rinses ?? 0) > 0 || CLEARS.has(step.do);
+export function leftAfter<T>(step: Bringing, settings: StepSettings, before: readonly T[], brought: readonly T[]): readonly T[] {
+  const fresh = (settings.rinses ?? 0) > 0 || CLEARS.has(step.do);
   if (fresh) return [];
+  if (brought.length === 0) return step.phase === 'rinse' ? brought : before;
   return step.phase === 'rinse' ? brought : [...before, ...brought];
 }
 
@@ -66,7 +68,7 @@ export function keepApart(
       continue;
     }
     stay.push(step);
-    left = leftAfter({ ...step.template, settings: step.settings }, left, brought.filter(stays));
+    left = leftAfter(step.template, step.settings, left, brought.length > 0 ? brought.filter(stays) : NOTHING);
   }
   return { steps: stay, refused };
 }

@@ -103,6 +103,8 @@ function whyOfLimit(limit: Limit): Why {
 /** What is looked up at every step, made once for each knowledge and words. */
 interface Index {
   readonly reasons: ReadonlyMap<string, Why>;
+  /** Cautions that stand for the programme as a whole. */
+  readonly whole: readonly Caution[];
   readonly cautionsAt: ReadonlyMap<string, readonly Caution[]>;
 }
 const indexes = new WeakMap<Knowledge, WeakMap<Words, Index>>();
@@ -125,7 +127,7 @@ function indexOf(knowledge: Knowledge, words: Words): Index {
         },
       ]),
     );
-    byWords.set(words, (index = { reasons, cautionsAt }));
+    byWords.set(words, (index = { reasons, whole: knowledge.cautions.filter((caution) => !caution.at), cautionsAt }));
   }
   return index;
 }
@@ -216,6 +218,13 @@ function stepCautions(plan: Plan, step: PlannedStep, words: Words): string[] {
   return here.filter((caution) => holds(caution.when, plan.facts)).map((caution) => words.cautions[caution.id] ?? caution.id);
 }
 
+/** The id of the first of these keys that the plan has. */
+function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, string>): string | undefined {
+  if (typeof keys === 'string') return ids.get(keys);
+  for (const key of keys) if (ids.has(key)) return ids.get(key);
+  return undefined;
+}
+
 function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
   const shared = sharedContext(plan, words);
@@ -225,7 +234,7 @@ function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
     const text = words.steps[template.id];
     const context = contextOf(plan, step, shared);
     // A branch none of whose targets this plan has repeats the step itself.
-    const target = template.check && ([template.check.else].flat().flatMap((key) => ids.get(key) ?? [])[0] ?? id);
+    const target = template.check && (firstOf(template.check.else, ids) ?? id);
     return {
       id,
       key: template.id,
@@ -266,31 +275,34 @@ function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
 /** What would change the verdict: first what decided, then what could have and did not. */
 function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
-  const changes = spoke.map((rule) => words.assess[rule.id]?.reverse).filter((text): text is string => !!text);
+  const unique: string[] = [];
+  const add = (text: string | null | undefined): void => {
+    if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
+  };
+  for (const rule of spoke) add(words.assess[rule.id]?.reverse);
   if (!plan.facts.has('aim:refer')) {
-    const needless = new Set(plan.assessment.aims.flatMap((aim): string[] => [aim, ...(SUPERSEDES[aim] ?? [])]));
-    for (const rule of silent) {
-      if (needless.has(rule.aim)) continue;
-      const text = words.assess[rule.id]?.otherwise;
-      if (text) changes.push(text);
-    }
+    const { aims } = plan.assessment;
+    const needless = (aim: string): boolean => aims.some((one) => one === aim || SUPERSEDES[one]?.includes(aim as Aim));
+    for (const rule of silent) if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
   }
-  const unique = [...new Set(changes)].slice(0, MOST_CHANGES);
   if (plan.dose?.basis === 'label')
     unique.push('Harder water or more soil would not change the dose: the bottle gives one exact amount.');
   return unique;
 }
 
 function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
-  const open = plan.asked.filter((school) => !school.moot || !holds(school.moot, plan.facts));
-  return open.flatMap((school) =>
-    school.options
-      .filter((option) => option.id !== plan.choices.get(school.id) && refusedBy(option, plan.facts) === null)
-      .map((option) => {
-        const text = words.options[`${school.id}=${option.id}`];
-        return { school: school.id, option: option.id, gains: text?.gains ?? option.id, risks: text?.risks ?? option.id };
-      }),
-  );
+  const alternatives: Programme['alternatives'][number][] = [];
+  for (const school of plan.asked) {
+    if (school.moot && holds(school.moot, plan.facts)) continue;
+    const chosen = plan.choices.get(school.id);
+    for (const option of school.options) {
+      const { id } = option;
+      if (id === chosen || refusedBy(option, plan.facts) !== null) continue;
+      const text = words.options[`${school.id}=${id}`];
+      alternatives.push({ school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id });
+    }
+  }
+  return alternatives;
 }
 
 /** Soft limits passed, each once however many layers share it. */
@@ -336,7 +348,10 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     bounds[dimension] = { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
   }
   const steps = writeSteps(plan, words);
-  const whole = plan.knowledge.cautions.filter((c) => !c.at && holds(c.when, facts)).map((c) => words.cautions[c.id] ?? c.id);
+  const cautions = new Set<string>();
+  for (const caution of indexOf(plan.knowledge, words).whole)
+    if (holds(caution.when, facts)) cautions.add(words.cautions[caution.id] ?? caution.id);
+  for (const step of steps) if (step.when === 'always') for (const caution of step.cautions) cautions.add(caution);
   return {
     format: 'umbrastic/programme',
     version: 1,
@@ -361,7 +376,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     steps,
     alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),
     blocked: writeBlocked(plan, words),
-    cautions: [...new Set([...whole, ...steps.filter((s) => s.when === 'always').flatMap((s) => s.cautions)])],
+    cautions: [...cautions],
     assumptions: assumptionsOf(plan, words),
     shopping: [...plan.shopping].map(([cls, need]) => ({ class: cls, ...need })),
     confidence: confidenceOf(plan),

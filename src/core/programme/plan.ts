@@ -12,17 +12,14 @@ import * as k from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
 import { refuseOwn } from './own';
-import { movesLimits, settle } from './schools';
+import { inTurn, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
 import type { PlannedStep, PlanRequest, PlanState, StepSettings } from './state';
 import { pick } from './state';
 import { chooseCleaner, needCount, needMl, refuseSupplies } from './supplies';
 
 /** A plan in codes and numbers; `words` turns it into sentences. */
-export interface Plan extends Readonly<Omit<PlanState, 'knowledge'>> {
-  readonly knowledge: Knowledge;
-  readonly steps: readonly PlannedStep[];
-}
+export type Plan = Readonly<PlanState>;
 
 /** The family that speaks for a thing. */
 function familyOf(knowledge: Knowledge, facts: Facts): Family {
@@ -73,6 +70,7 @@ function newState(
     bathRinses: 0,
     rinse: null,
     shopping: new Map(),
+    steps: [],
   };
 }
 
@@ -80,8 +78,8 @@ function newState(
 function settleSchools(state: PlanState): void {
   const { item } = state.request;
   const pulls: SchoolPull[] = [];
-  for (const school of state.knowledge.schools) {
-    if (!movesLimits(school)) continue;
+  const { first, then } = inTurn(state.knowledge.schools);
+  for (const school of first) {
     const option = settle(school, state);
     if (option?.waives || option?.tightens) {
       pulls.push({
@@ -93,7 +91,7 @@ function settleSchools(state: PlanState): void {
   }
   if (pulls.length > 0) state.envelope = envelopeOf(item, state.envelope.limits, pulls);
   envelopeFacts(state.envelope, state.facts);
-  for (const school of state.knowledge.schools) if (!movesLimits(school)) settle(school, state);
+  for (const school of then) settle(school, state);
 }
 
 /** The wash itself: temperature, action, spin, rinses. */
@@ -217,7 +215,7 @@ const planDuration = (spec: number | string | undefined, state: PlanState, setti
   return Math.round(duration(state, settings));
 };
 
-function buildSteps(state: PlanState): PlannedStep[] {
+function buildSteps(state: PlanState): void {
   const steps: PlannedStep[] = [];
   for (const template of state.knowledge.steps) {
     if (!holds(template.when, state.facts)) continue;
@@ -240,7 +238,7 @@ function buildSteps(state: PlanState): PlannedStep[] {
   state.refusals.push(...apart.refused);
   refuseOwn(state, apart.steps);
   for (const { template, settings } of apart.steps) shop(state, settings, template.ifFailed === true);
-  return apart.steps;
+  state.steps = apart.steps;
 }
 
 function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): void {
@@ -283,6 +281,6 @@ export function plan(request: PlanRequest, knowledge: Knowledge = k.KNOWLEDGE): 
   if (facts.has('aim:wash')) chooseCleaner(state);
   addTraits(knowledge.planTraits, facts);
   settleWash(state);
-  const steps = buildSteps(state);
-  return { ...state, steps };
+  buildSteps(state);
+  return state;
 }

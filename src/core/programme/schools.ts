@@ -1,4 +1,4 @@
-import { holds, tag } from '../facts';
+import { holds, tagPair } from '../facts';
 import type { School, SchoolOption } from '../knowledge';
 import type { PlanState } from './state';
 
@@ -12,6 +12,15 @@ export function refusedBy(option: SchoolOption, facts: ReadonlySet<string>): str
 /** True for schools that move limits; they are settled before the envelope is. */
 export const movesLimits = (school: School): boolean => school.options.some((option) => option.waives || option.tightens);
 
+/** The schools in the order they are settled, made once for each list: those that move limits, then the others. */
+const settled = new WeakMap<readonly School[], { readonly first: readonly School[]; readonly then: readonly School[] }>();
+export function inTurn(schools: readonly School[]): { readonly first: readonly School[]; readonly then: readonly School[] } {
+  let turns = settled.get(schools);
+  if (!turns)
+    settled.set(schools, (turns = { first: schools.filter(movesLimits), then: schools.filter((s) => !movesLimits(s)) }));
+  return turns;
+}
+
 /**
  * Settles one school: the user's option, or our default; a refused one is listed and the default, or else the first that is not refused,
  * takes its place. Adds the fact "school:ID=option".
@@ -20,23 +29,24 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
   if (!holds(school.applies, state.facts)) return null;
   state.asked.push(school);
   const wished = state.request.kit.preferences?.schools?.[school.id];
-  const order = [wished, school.fallback, ...school.options.map((option) => option.id)];
-  for (const id of order) {
-    const option = school.options.find((o) => o.id === id);
+  const named = (id: string | undefined): SchoolOption | undefined => school.options.find((option) => option.id === id);
+  const usual = named(school.fallback);
+  const order = [named(wished), usual, ...school.options];
+  for (const option of order) {
     if (!option) continue;
     const rule = refusedBy(option, state.facts);
     if (rule === null) {
       state.choices.set(school.id, option.id);
-      state.facts.add(tag(tag('school:', school.id) + '=', option.id));
+      state.facts.add(tagPair('school:', school.id, '=', option.id));
       return option;
     }
-    const chosen = id === wished || (wished === undefined && id === school.fallback);
+    const chosen = option.id === wished || (wished === undefined && option === usual);
     if (chosen && !state.refusals.some((r) => r.option === option.id && r.school === school.id)) {
       state.refusals.push({ option: option.id, school: school.id, rule });
     }
   }
   // Nothing is possible: keep the default's fact, so that later conditions see a choice; its steps are held back by the envelope facts.
   state.choices.set(school.id, school.fallback);
-  state.facts.add(tag(tag('school:', school.id) + '=', school.fallback));
+  state.facts.add(tagPair('school:', school.id, '=', school.fallback));
   return null;
 }

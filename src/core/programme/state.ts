@@ -98,6 +98,8 @@ export interface PlanState {
   /** What the rinses were worked out from; null without a bath or drum. */
   rinse: RinseModel | null;
   readonly shopping: Map<SupplyClass, { needMl?: number; needCount?: number }>;
+  /** Built last, from all that stands above. */
+  steps: readonly PlannedStep[];
 }
 
 /** The first choice whose condition holds. */

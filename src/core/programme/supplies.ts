@@ -7,9 +7,8 @@ import type { PlanState } from './state';
 
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
 export function refuseSupplies(state: PlanState): void {
-  const owned = new Set<string>((state.request.kit.supplies ?? []).filter(isLeft).map((s) => s.class));
   for (const block of state.knowledge.blocks) {
-    if (!owned.has(block.option) || !holds(block.when, state.facts)) continue;
+    if (!state.facts.has(tag('have:', block.option)) || !holds(block.when, state.facts)) continue;
     if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
   }
 }

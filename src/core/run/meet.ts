@@ -34,6 +34,7 @@ function onTheThing(run: Run): { readonly class: SupplyClass; readonly atMs: num
     const atMs = run.steps[step.id]?.finishedAtMs ?? null;
     left = leftAfter(
       step,
+      step.settings,
       left,
       used(step.settings)
         .filter(stays)
@@ -82,6 +83,7 @@ export function vesselsAfter(before: Run, after: Run, equipment: Equipment, atIs
   const stood = washer.unrinsed ?? [];
   const left = leftAfter(
     step,
+    step.settings,
     stood,
     used(step.settings)
       .filter(stays)
