@@ -88,3 +88,8 @@ export const START_LAYOUTS = {
   ],
 } as const satisfies Record<string, readonly Panel[]>;
 export type StartLayout = keyof typeof START_LAYOUTS;
+
+export type DrawnBaffle = FillMap['baffles'][number] & { readonly polygonMm: [number, number][] };
+/** The baffles that have an outline. */
+export const drawnBaffles = (map: FillMap): DrawnBaffle[] =>
+  map.baffles.filter((b): b is DrawnBaffle => (b.polygonMm?.length ?? 0) > 2);

@@ -1,10 +1,9 @@
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import type { FillMap } from '../../core/gear';
-import { areaMm2, isOpen, type Move } from '../../core/loft';
+import { areaMm2, drawnBaffles, isOpen, type Move } from '../../core/loft';
 import { color, font } from '../../ui/theme';
 
-type Baffle = FillMap['baffles'][number];
 export type Point = readonly [number, number];
 const Frame = styled.svg`
   width: 100%;
@@ -35,8 +34,6 @@ const Frame = styled.svg`
     text-anchor: middle;
   }
 `;
-export const drawn = (map: FillMap): (Baffle & { polygonMm: [number, number][] })[] =>
-  map.baffles.filter((b): b is Baffle & { polygonMm: [number, number][] } => (b.polygonMm?.length ?? 0) > 2);
 const centre = (polygon: readonly Point[]): Point => [
   polygon.reduce((sum, [x]) => sum + x, 0) / polygon.length,
   polygon.reduce((sum, [, y]) => sum + y, 0) / polygon.length,
@@ -48,7 +45,7 @@ const placeId = (map: FillMap, id: string): string => `baffle-${map.baffles.find
 
 /** The nearest baffle in a direction, for the arrow keys. */
 function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
-  const list = drawn(map);
+  const list = drawnBaffles(map);
   const here = list.find((b) => b.id === from);
   if (!here) return null;
   const [x, y] = centre(here.polygonMm);
@@ -78,7 +75,7 @@ export function BaffleMap({
   selected: string | null;
   onSelect: (id: string) => void;
 }) {
-  const list = drawn(map);
+  const list = drawnBaffles(map);
   const points = list.flatMap((b) => b.polygonMm);
   const [minX, minY] = [Math.min(...points.map((p) => p[0])), Math.min(...points.map((p) => p[1]))];
   const [maxX, maxY] = [Math.max(...points.map((p) => p[0])), Math.max(...points.map((p) => p[1]))];

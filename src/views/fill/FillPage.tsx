@@ -6,7 +6,7 @@ import { nowIso } from '../../app/now';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { OPENING_STATES, type FillMap, type Inspection } from '../../core/gear';
-import { eveningOf, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { drawnBaffles, eveningOf, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText, moveText } from '../../core/words/loft';
@@ -27,7 +27,7 @@ import {
 } from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
 import { color } from '../../ui/theme';
-import { BaffleMap, drawn } from './BaffleMap';
+import { BaffleMap } from './BaffleMap';
 
 const Moves = styled.ol`
   li {
@@ -90,7 +90,7 @@ export function FillPage() {
       <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> / <strong>Where its down is</strong>
     </Crumbs>
   );
-  if (!map || drawn(map).length === 0) {
+  if (!map || drawnBaffles(map).length === 0) {
     return (
       <Page>
         {crumbs}
