@@ -1,5 +1,7 @@
-import { layoutOf, loftOf, START_LAYOUTS } from '../src/core/loft';
+import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
+import { DEMO_PICTURES, type DemoPicture } from './pictures';
+import { QUILT_FILL_G, quiltLoft, quiltMap } from './quilt';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../src/core/gear';
 
 /*
@@ -34,19 +36,6 @@ const canvas: Component[] = [
   { part: 'laces', material: 'cotton', removable: true },
 ];
 
-/** A quilt's own baffles: one opening of its foot was tied off, and down has gone to one side. */
-const quiltLayout = layoutOf(START_LAYOUTS.quilt);
-const quiltMap = {
-  ...quiltLayout,
-  openings: quiltLayout.openings.map((o) => (o.from === 'foot 3' && o.to === 'foot 7' ? { ...o, state: 'tied' as const } : o)),
-};
-const QUILT_MM = [58, 55, 49, 44, 38, 30, 25, 52, 50, 46, 40, 55, 51, 44, 36];
-const quiltLoft = quiltLayout.baffles.map(({ id, newThicknessMm = 55 }, n) => ({
-  baffle: id,
-  nowMm: QUILT_MM[n] ?? 45,
-  newMm: newThicknessMm,
-}));
-
 const ITEMS: Item[] = [
   {
     id: 'itm-parka',
@@ -72,7 +61,7 @@ const ITEMS: Item[] = [
     massG: 760,
     bulk: 'large',
     colour: { class: 'dark', bleed: 'safe' },
-    components: [face('polyamide-woven', { denier: 15 }), downFill(420, 750), lining],
+    components: [face('polyamide-woven', { denier: 15 }), downFill(QUILT_FILL_G, 750), lining],
     fillMap: quiltMap,
     fittings: ['drawcord'],
     repellency: 'none',
@@ -447,7 +436,11 @@ function history(nowMs: number): LogEntry[] {
 }
 
 /** The demo kit as a document of the kit format, and which of its things is being dried just now. */
-export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; atStep: string; minutesIn: number }[] } {
+export function makeDemoKit(nowMs: number): {
+  kit: Kit;
+  live: { itemId: string; atStep: string; minutesIn: number }[];
+  pictures: readonly DemoPicture[];
+} {
   const kit: Kit = {
     format: 'umbrastic/kit',
     version: 1,
@@ -579,5 +572,5 @@ export function makeDemoKit(nowMs: number): { kit: Kit; live: { itemId: string; 
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
     log: history(nowMs),
   };
-  return { kit, live: [{ itemId: 'itm-quilt', atStep: 'tumble-down', minutesIn: 42 }] };
+  return { kit, live: [{ itemId: 'itm-quilt', atStep: 'tumble-down', minutesIn: 42 }], pictures: DEMO_PICTURES };
 }

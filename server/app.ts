@@ -2,11 +2,15 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { makeDemoKit } from '../demo/kit';
 import { devices } from './devices';
 
 /** The stand-in devices tell the same story after every start. */
 const DEVICE_SEED = 20270103;
+
+/** Pictures of the demo kit. */
+const PICTURES = fileURLToPath(new URL('../demo/pictures', import.meta.url));
 
 export interface ServerOptions {
   /** Folder of the built app. */
@@ -40,6 +44,7 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
   app.get('/api/demo', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...makeDemoKit(now()) });
   });
+  app.use('/api/demo/pictures', express.static(PICTURES, { index: false }));
   app.use('/api/devices', devices(DEVICE_SEED));
   app.use('/api', (_request, response) => void response.status(404).json({ message: 'There is no such service here.' }));
   const index = join(resolve(dist), 'index.html');

@@ -6,10 +6,12 @@ import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun } from '../data/repo';
 import { newId, nowMs } from './now';
+import { keepPhotos } from './photos';
 
 interface DemoOffer {
   readonly firstVisit: boolean;
   readonly kit: Kit;
+  readonly pictures: readonly { readonly file: string; readonly itemId: string; readonly step: string }[];
   readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
 }
 
@@ -38,7 +40,20 @@ export async function takeDemoKit(offer?: DemoOffer): Promise<boolean> {
       run = finishStep(run, start);
     await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000));
   }
+  void takePictures(demo.pictures);
   return true;
+}
+
+/** The demo's photographs come after its kit, which does not wait for them. */
+async function takePictures(pictures: DemoOffer['pictures']): Promise<void> {
+  for (const { file, itemId, step } of pictures) {
+    try {
+      const response = await fetch(`/api/demo/pictures/${file}`);
+      if (response.ok) await keepPhotos(itemId, [new File([await response.blob()], file)], { step });
+    } catch {
+      return;
+    }
+  }
 }
 
 /** On a first visit to a demo server the kit is loaded; it is offered, never forced, elsewhere. */

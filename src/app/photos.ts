@@ -1,3 +1,4 @@
+import type { LightReading } from '../data/db';
 import { savePhoto, type Undo } from '../data/repo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
@@ -15,7 +16,7 @@ export interface KeptPhotos {
 export async function keepPhotos(
   itemId: string,
   files: readonly File[],
-  more: { readonly step?: string },
+  more: { readonly step?: string; readonly light?: LightReading },
   onOne: () => void = () => undefined,
 ): Promise<KeptPhotos> {
   let fault: string | null = null;

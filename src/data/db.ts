@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
+import type { LightMarks } from '../core/loft/light';
 import type { Run } from '../core/run';
 import { m0002, SCHEMA_VERSION } from './migrations';
 
@@ -13,6 +14,8 @@ export interface MetaValues {
   title: string;
   rest: Record<string, unknown>;
   demoOffered: boolean;
+  /** Evenings under way, by item. */
+  evenings: Readonly<Record<string, EveningDone>>;
 }
 export interface MetaRow<K extends keyof MetaValues = keyof MetaValues> {
   readonly key: K;
@@ -38,6 +41,18 @@ export interface Photo {
   readonly blob: Blob;
   /** The step of a programme at which it was taken, in words; absent: outside one. */
   readonly step?: string;
+  /** What it showed of the down, held against a light. */
+  readonly light?: LightReading;
+}
+/** Grams by baffle that a photograph against the light gave, and the marks that they rest on. */
+export interface LightReading {
+  readonly marks: LightMarks;
+  readonly spread: readonly { readonly baffle: string; readonly grams: number; readonly sd: number }[];
+}
+/** Moves of an evening that are done. `of` names the plan they belong to: another plan begins anew. */
+export interface EveningDone {
+  readonly of: string;
+  readonly moves: readonly string[];
 }
 /** A saved way of looking at the kit. `query` is the address's own search. */
 export interface SavedView {

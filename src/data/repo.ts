@@ -211,6 +211,14 @@ export async function savePhoto(photo: Photo): Promise<Undo> {
   await db.photos.put(photo);
   return () => db.photos.delete(photo.id);
 }
+/** Adds to what is known of a kept photograph. */
+export async function changePhoto(id: string, patch: Pick<Photo, 'light'>): Promise<Undo> {
+  const before = await db.photos.get(id);
+  if (before) await db.photos.put({ ...before, ...patch });
+  return async () => {
+    if (before) await db.photos.put(before);
+  };
+}
 export async function deletePhoto(id: string): Promise<Undo> {
   const before = await db.photos.get(id);
   await db.photos.delete(id);

@@ -1,5 +1,6 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
+import type { LightApi } from './light.protocol';
 import type { PhotoApi } from './photo.protocol';
 import type { PlannerApi } from './planner.protocol';
 import type { RehearseApi } from './rehearse.protocol';
@@ -28,4 +29,11 @@ let rehearsal: Remote<RehearseApi> | null = null;
 export function rehearseWorker(): Remote<RehearseApi> {
   rehearsal ??= wrap<RehearseApi>(new Worker(new URL('./rehearse.worker.ts', import.meta.url), { type: 'module' }));
   return rehearsal;
+}
+
+let light: Remote<LightApi> | null = null;
+/** The worker for pictures against the light, started on first use. */
+export function lightWorker(): Remote<LightApi> {
+  light ??= wrap<LightApi>(new Worker(new URL('./light.worker.ts', import.meta.url), { type: 'module' }));
+  return light;
 }

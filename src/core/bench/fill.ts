@@ -1,4 +1,14 @@
-import { comfortNow, FILL_HOLDS, loftVerdict, loftVolumeCm3, overfill, powerOn, POWER_BASES, type LoftVerdict } from '../loft';
+import {
+  comfortNow,
+  FILL_HOLDS,
+  fillGrams,
+  loftVerdict,
+  loftVolumeCm3,
+  overfill,
+  powerOn,
+  POWER_BASES,
+  type LoftVerdict,
+} from '../loft';
 import type { Plan } from '../programme';
 import { readFields, type Fields, type Read } from './fields';
 
@@ -62,7 +72,7 @@ export function fillBench(get: (name: string) => string | null): {
 export function fillFrom(made: Plan): Partial<Record<keyof typeof FILL_FIELDS, string>> {
   const { item, inspection } = made.request;
   const fill = item.components.find((c) => c.part === 'fill' && c.attributes?.fillMassG !== undefined);
-  const grams = item.components.reduce((sum, c) => sum + (c.part === 'fill' ? (c.attributes?.fillMassG ?? 0) : 0), 0);
+  const grams = fillGrams(item);
   const power = fill?.attributes?.fillPowerCuInPerOz;
   const readings = (inspection?.loft ?? []).filter((r) => r.newMm !== undefined);
   const mean = (of: (r: (typeof readings)[number]) => number): string =>

@@ -1,7 +1,7 @@
 /**
  * Loft: by the ruler, fill arithmetic, how the fill is spread, and evening it out. Refuses: cutting stitches, and calling a number warmth without its interval.
  */
-import type { FillMap } from '../gear';
+import type { FillMap, Item } from '../gear';
 import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
 import { evenness, spreadOf, type Spread } from './spread';
 
@@ -9,6 +9,10 @@ export * from './fill';
 export * from './spread';
 export * from './evening';
 export * from './layout';
+
+/** Down or other fill in a thing, g; 0 when nobody has written it down. */
+export const fillGrams = (item: Pick<Item, 'components'>): number =>
+  item.components.reduce((sum, c) => sum + (c.part === 'fill' ? (c.attributes?.fillMassG ?? 0) : 0), 0);
 
 export interface LoftReading {
   readonly baffle: string;
@@ -53,7 +57,10 @@ export interface Evening {
 }
 export function eveningOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Evening | null {
   const spread = spreadOf(map, fillG, readings);
-  if (!spread) return null;
+  return spread && eveningFrom(map, spread);
+}
+/** The same from a spread that is known already, by ruler or by light. */
+export function eveningFrom(map: FillMap, spread: readonly Spread[]): Evening {
   const known = new Set(map.baffles.map((b) => b.id));
   const plan = evenPlan(
     spread,

@@ -93,3 +93,8 @@ export type DrawnBaffle = FillMap['baffles'][number] & { readonly polygonMm: [nu
 /** The baffles that have an outline. */
 export const drawnBaffles = (map: FillMap): DrawnBaffle[] =>
   map.baffles.filter((b): b is DrawnBaffle => (b.polygonMm?.length ?? 0) > 2);
+/** The mean of an outline's points, mm. */
+export const centreOf = (outline: readonly (readonly [number, number])[]): Point => [
+  outline.reduce((sum, [x]) => sum + x, 0) / outline.length,
+  outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
+];

@@ -1,4 +1,5 @@
 import type { Evening, LoftVerdict, Move } from '../loft';
+import type { LightModel, LightResult, Sureness } from '../loft/light';
 import { minutesText } from '../units';
 
 export const LOFT_VERDICTS: Record<LoftVerdict, string> = {
@@ -25,4 +26,42 @@ export function eveningText({ moves, minutes, now, then }: Evening): string {
 export function apartText({ baffles, off }: Evening['plan']['apart'][number]): string {
   const names = baffles.length > 4 ? `${baffles.slice(0, 3).join(', ')} and ${baffles.length - 3} more` : baffles.join(', ');
   return `${names}: ${Math.round(Math.abs(off) * 100)} % ${off > 0 ? 'more' : 'less'} down than the rest, and no open way in or out. Only an opening that is untied, or a mender, changes that.`;
+}
+
+export const LIGHT_MODEL_WORDS: Record<LightModel, string> = {
+  scattered: 'scattered: white and pale down (I₀/I − 1)',
+  swallowed: 'swallowed: dark down or cloth (−ln I/I₀)',
+  fitted: 'fitted between the two, by the bare cloth and the right baffle',
+};
+export const SURE_WORDS: Record<Sureness, string> = { good: 'sure', fair: 'fairly sure', poor: 'a guess' };
+const LIGHT_FAULTS: Record<Exclude<LightResult['status'], 'measured'>, string> = {
+  corners: 'Those four corners cannot belong to a flat thing: set each where its number stands in the little drawing.',
+  outside: 'With these corners part of it lies outside the picture: set them again, or take it from further away.',
+  lamp: 'No bare light is seen around it. Add a picture of the light alone, or take it from further away.',
+  nothing: 'No down is seen in it: the cloth is as bright as the light itself.',
+};
+/** What a picture against the light says, as one sentence. */
+export function lightText(result: LightResult): string {
+  if (result.status !== 'measured') return LIGHT_FAULTS[result.status];
+  const off = (s: (typeof result.spread)[number]): number => s.grams - s.target;
+  const least = result.spread.reduce((a, b) => (off(b) < off(a) ? b : a));
+  const grams = (g: number): string => `${Math.round(g)} g`;
+  if (-off(least) < Math.max(1, least.sd)) return 'The down lies evenly, as far as the light tells.';
+  return `Most is missing from ${least.baffle}: ${grams(least.grams)}, even would be ${grams(least.target)}.`;
+}
+/** What the figures rest on, and what would make them surer. */
+export function lightBasis(result: Extract<LightResult, { status: 'measured' }>): string[] {
+  const said = [
+    result.lamp === 'picture'
+      ? 'The light is taken from its own picture.'
+      : `The light is read around it, within ${Math.max(1, Math.round(result.lampOff * 100))} %; a picture of the light alone is surer.`,
+    result.clothShown
+      ? `The cloth lets ${Math.round(result.clothPasses * 100)} % through, as shown.`
+      : `The cloth is taken to let ${Math.round(result.clothPasses * 100)} % through, from the thinnest places along the seams; a spot of bare cloth is surer.`,
+  ];
+  const lost = result.spread.filter((s) => s.dark > 0.2).map((s) => s.baffle);
+  const bright = result.spread.filter((s) => s.cutOff > 0.2).map((s) => s.baffle);
+  if (lost.length > 0) said.push(`Too dark to tell: ${lost.join(', ')}. Take it again with a longer exposure.`);
+  if (bright.length > 0) said.push(`Washed out: ${bright.join(', ')}. Take it again with a shorter exposure.`);
+  return said;
 }

@@ -1,7 +1,7 @@
 import type { KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import type { FillMap } from '../../core/gear';
-import { areaMm2, drawnBaffles, isOpen, type Move } from '../../core/loft';
+import { areaMm2, centreOf, drawnBaffles, isOpen, type Move } from '../../core/loft';
 import { color, font } from '../../ui/theme';
 
 export type Point = readonly [number, number];
@@ -34,10 +34,6 @@ const Frame = styled.svg`
     text-anchor: middle;
   }
 `;
-const centre = (polygon: readonly Point[]): Point => [
-  polygon.reduce((sum, [x]) => sum + x, 0) / polygon.length,
-  polygon.reduce((sum, [, y]) => sum + y, 0) / polygon.length,
-];
 const ARROWS: Readonly<Record<string, Point>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** Where a baffle stands on the page; its name may hold what an address of a place must not. */
@@ -48,10 +44,10 @@ function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
   const list = drawnBaffles(map);
   const here = list.find((b) => b.id === from);
   if (!here) return null;
-  const [x, y] = centre(here.polygonMm);
+  const [x, y] = centreOf(here.polygonMm);
   let best: { id: string; far: number } | null = null;
   for (const b of list) {
-    const [bx, by] = centre(b.polygonMm);
+    const [bx, by] = centreOf(b.polygonMm);
     const along = (bx - x) * dx + (by - y) * dy;
     if (along <= 1) continue;
     const far = along + 2 * Math.abs((bx - x) * dy - (by - y) * dx);
@@ -81,7 +77,7 @@ export function BaffleMap({
   const [maxX, maxY] = [Math.max(...points.map((p) => p[0])), Math.max(...points.map((p) => p[1]))];
   // As large on a wide layout as on a narrow one, and no higher than a flat baffle.
   const letters = Math.max(maxX - minX, maxY - minY) / 34;
-  const at = new Map(list.map((b) => [b.id, centre(b.polygonMm)]));
+  const at = new Map(list.map((b) => [b.id, centreOf(b.polygonMm)]));
   const dense = (b: (typeof list)[number]): number => (grams?.get(b.id) ?? 0) / areaMm2(b.polygonMm);
   const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);

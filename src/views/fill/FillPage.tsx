@@ -6,7 +6,7 @@ import { nowIso } from '../../app/now';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { OPENING_STATES, type FillMap, type Inspection } from '../../core/gear';
-import { drawnBaffles, eveningOf, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { drawnBaffles, eveningOf, fillGrams, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText, moveText } from '../../core/words/loft';
@@ -67,7 +67,7 @@ export function FillPage() {
   const [after, setAfter] = useState(false);
   const [done, setDone] = useState<ReadonlySet<string>>(new Set());
   const readings = useMemo(() => changed ?? readingsOf(seen), [changed, seen]);
-  const fillG = item?.components.reduce((sum, c) => sum + (c.part === 'fill' ? (c.attributes?.fillMassG ?? 0) : 0), 0) ?? 0;
+  const fillG = item ? fillGrams(item) : 0;
   const map = item?.fillMap;
   const evening = useMemo(() => (map && fillG > 0 ? eveningOf(map, fillG, readings) : null), [map, fillG, readings]);
   if (!kit) return <Page aria-busy="true" />;

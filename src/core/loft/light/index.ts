@@ -74,6 +74,11 @@ const FLOOR = 0.0006;
 /** The share of places that show the cloth alone: down is thinnest along the seams. */
 const AT_SEAMS = 0.002;
 
+/** Seams are thread and folded cloth: the cloth alone may take this share of what they take [from memory]. */
+const SEAM_DOUBT = 0.75;
+/** A fill that takes less of the light than this at half of its places is not told from the cloth. */
+const FAINT = 1.1;
+
 interface Seen {
   readonly baffle: DrawnBaffle;
   /** Light let through, as bare light over light seen. */
@@ -217,7 +222,10 @@ export function fillByLight(
     cloth = fitted(1, thinnest * 1.1, (at) => shares(seen, at, p)[right] ?? 0, wanted[right] ?? 0);
 
   const share = shares(seen, cloth, p);
-  if (share.every((s) => s === 0)) return { status: 'nothing' };
+  if (share.every((s) => s === 0) || quantile(seen, 0.5) / cloth < FAINT) return { status: 'nothing' };
+  // Nobody showed the cloth: it may let more through than its seams do.
+  const settled = clothShown || right >= 0;
+  const other = settled ? share : shares(seen, Math.max(1, cloth * SEAM_DOUBT), p);
   const [scattered, swallowed] = [shares(seen, cloth, 1), shares(seen, cloth, 0)];
   const mean = fillG / baffles.length;
   return {
@@ -232,7 +240,7 @@ export function fillByLight(
       const grams = fillG * (share[n] ?? 0);
       const apart = fillG * Math.abs((scattered[n] ?? 0) - (swallowed[n] ?? 0)) * (model === 'fitted' ? 0.5 : 1);
       const ratio = ratios.reduce((s, r) => s + r, 0) / Math.max(1, ratios.length) / cloth;
-      const sd = doubt(grams, apart, fit.off, ratio, cutOff + dark);
+      const sd = Math.hypot(doubt(grams, apart, fit.off, ratio, cutOff + dark), grams - fillG * (other[n] ?? 0));
       return {
         baffle: b.id,
         grams,

@@ -1,0 +1,377 @@
+import { proxy } from 'comlink';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Camera } from 'lucide-react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { keepPhotos } from '../../app/photos';
+import { tell } from '../../app/session';
+import { whenText } from '../../app/time';
+import { drawnBaffles, fillGrams } from '../../core/loft';
+import { LIGHT_MODELS, type LightMarks, type LightModel, type LightResult, type Point } from '../../core/loft/light';
+import { KIND_WORDS } from '../../core/words';
+import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/words/loft';
+import { db, type Photo } from '../../data/db';
+import { changePhoto } from '../../data/repo';
+import { Button, Column, Crumbs, Figure, Note, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
+import { Progress } from '../../ui/Progress';
+import { Select } from '../../ui/Select';
+import { color } from '../../ui/theme';
+import { lightWorker } from '../../workers';
+import { LightStage } from './LightStage';
+
+const Table = styled.table`
+  border-collapse: collapse;
+  font-size: 16px;
+  th {
+    text-align: left;
+    font-weight: 400;
+    color: ${color.quiet};
+  }
+  td,
+  th {
+    padding: 4px 16px 4px 0;
+    border-top: 1px solid ${color.line};
+  }
+`;
+const Thumb = styled.img`
+  width: 104px;
+  height: 78px;
+  object-fit: cover;
+  display: block;
+`;
+const START: readonly Point[] = [
+  [0.15, 0.15],
+  [0.85, 0.15],
+  [0.85, 0.85],
+  [0.15, 0.85],
+];
+interface Source {
+  readonly file: Blob;
+  readonly name: string;
+  /** The photograph that it is already kept as. */
+  readonly photo: Photo | null;
+}
+
+function useAddress(file: Blob | null): string | null {
+  const address = useMemo(() => (file ? URL.createObjectURL(file) : null), [file]);
+  useEffect(
+    () => () => {
+      if (address) URL.revokeObjectURL(address);
+    },
+    [address],
+  );
+  return address;
+}
+function Kept({ photo, as, onTake }: { photo: Photo; as: string; onTake: () => void }) {
+  const address = useAddress(photo.blob);
+  return (
+    <button
+      type="button"
+      style={{ padding: 0, border: `1px solid ${color.line}`, cursor: 'pointer', background: 'none' }}
+      aria-label={`Take the photograph of ${whenText(photo.at)}${photo.step ? `, ${photo.step},` : ''} as ${as}`}
+      onClick={onTake}
+    >
+      {address && <Thumb src={address} alt="" />}
+      <small style={{ display: 'block', padding: 4, color: color.quiet }}>{photo.step ?? whenText(photo.at)}</small>
+    </button>
+  );
+}
+
+/** Down by light: one picture against a lamp or a window, and grams in each baffle. */
+export function LightPage() {
+  const { id } = useParams();
+  const { kit, item } = useItem(id);
+  const photos =
+    useLiveQuery(
+      () =>
+        db.photos
+          .where('itemId')
+          .equals(id ?? '')
+          .sortBy('at'),
+      [id],
+    ) ?? [];
+  const navigate = useNavigate();
+  const [source, setSource] = useState<Source | null>(null);
+  const [alone, setAlone] = useState<string | null>(null);
+  const [reading, setReading] = useState<{ what: 'thing' | 'alone'; share: number } | null>(null);
+  const [read, setRead] = useState(0);
+  const [fault, setFault] = useState<string | null>(null);
+  const [marks, setMarks] = useState<LightMarks>({ corners: START });
+  const [answered, setAnswered] = useState<{ of: string; result: LightResult } | null>(null);
+  const thingInput = useRef<HTMLInputElement>(null);
+  const aloneInput = useRef<HTMLInputElement>(null);
+  const address = useAddress(source?.file ?? null);
+  const map = item?.fillMap;
+  const fillG = item ? fillGrams(item) : 0;
+  const asked = JSON.stringify([read, marks]);
+  useEffect(() => {
+    if (!read || !map || !(fillG > 0)) return undefined;
+    let stale = false;
+    void lightWorker()
+      .measure(map, fillG, marks)
+      .then((result) => {
+        if (!stale && result) setAnswered({ of: asked, result });
+      });
+    return () => {
+      stale = true;
+    };
+  }, [read, map, fillG, marks, asked]);
+  useEffect(
+    () => () => {
+      void lightWorker().stop();
+      void lightWorker().forget('thing');
+      void lightWorker().forget('alone');
+    },
+    [],
+  );
+  if (!kit) return <Page aria-busy="true" />;
+  if (!item) return <NotInKit />;
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const crumbs = (
+    <Crumbs aria-label="Where">
+      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
+      <Link to={`/kit/${item.id}/fill`}>Where its down is</Link> / <strong>Against the light</strong>
+    </Crumbs>
+  );
+  if (!map || drawnBaffles(map).length === 0 || !(fillG > 0)) {
+    return (
+      <Page>
+        {crumbs}
+        <h1>{fillG > 0 ? 'First its baffles.' : 'First how much down is in it.'}</h1>
+        <p>
+          {fillG > 0 ? (
+            <Link to={`/kit/${item.id}/fill`}>Lay them out</Link>
+          ) : (
+            <Link to={`/kit/${item.id}/edit`}>Write it under its layers</Link>
+          )}
+          : the picture says how it is shared out, not how much there is.
+        </p>
+      </Page>
+    );
+  }
+  const take = async (which: 'thing' | 'alone', next: Source): Promise<void> => {
+    setFault(null);
+    setReading({ what: which, share: 0 });
+    const answer = await lightWorker().read(
+      which,
+      next.file,
+      proxy((share: number) => setReading({ what: which, share })),
+    );
+    setReading(null);
+    if (answer.status === 'stopped') return;
+    if (answer.status === 'unreadable') return setFault(`${next.name} is no picture that can be read. Nothing else was changed.`);
+    setRead((n) => n + 1);
+    if (which === 'alone') setAlone(next.name);
+    else {
+      setSource(next);
+      if (next.photo?.light) setMarks(next.photo.light.marks);
+    }
+  };
+  const file = (which: 'thing' | 'alone', list: FileList | null): void => {
+    const one = list?.[0];
+    if (one) void take(which, { file: one, name: one.name, photo: null });
+  };
+  const result = answered?.result ?? null;
+  const measured = result?.status === 'measured' ? result : null;
+  const keep = async (): Promise<void> => {
+    if (!source || !measured) return;
+    const light = { marks, spread: measured.spread.map(({ baffle, grams, sd }) => ({ baffle, grams, sd })) };
+    if (source.photo) tell('The grams are kept with the photograph.', await changePhoto(source.photo.id, { light }));
+    else {
+      const kept = await keepPhotos(item.id, [new File([source.file], source.name)], { light });
+      if (kept.fault) return setFault(kept.fault);
+      tell('The photograph and its grams are kept.', kept.undo);
+    }
+    void navigate(`/kit/${item.id}/fill`);
+  };
+  const inputs = (
+    <>
+      <input
+        ref={thingInput}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label="Picture against the light"
+        data-light-file
+        onChange={(e) => file('thing', e.target.files)}
+      />
+      <input
+        ref={aloneInput}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label="Picture of the light alone"
+        data-lamp-file
+        onChange={(e) => file('alone', e.target.files)}
+      />
+    </>
+  );
+  const busy = reading && (
+    <Progress
+      what={reading.what === 'thing' ? 'Reading the picture, %' : 'Reading the light, %'}
+      done={Math.round(reading.share * 100)}
+      of={100}
+      onStop={() => void lightWorker().stop()}
+    />
+  );
+  if (!source || !address) {
+    return (
+      <Page>
+        {crumbs}
+        <h1>Hold it against one lamp or window, and take one picture.</h1>
+        <p style={{ maxWidth: '40em' }}>
+          Behind it one even light, everything else dark; all of it and a hand’s width of bare light around it in the picture; no
+          flash. Where it is bright there is little down, where it is dark there is much. Keep the lamp cool and clear of the
+          cloth.
+        </p>
+        {inputs}
+        <Row $wrap>
+          <Button data-main-action disabled={reading !== null} onClick={() => thingInput.current?.click()}>
+            <Camera size={18} aria-hidden="true" /> Choose a picture
+          </Button>
+          <Quiet>It stays on this device.</Quiet>
+        </Row>
+        {busy}
+        {fault && <Note tone="alarm">{fault}</Note>}
+        {photos.length > 0 && (
+          <section aria-labelledby="kept">
+            <h2 id="kept" style={{ marginBottom: 8 }}>
+              Or one of its photographs
+            </h2>
+            <Row $wrap $gap={8}>
+              {photos.map((photo) => (
+                <Kept
+                  key={photo.id}
+                  photo={photo}
+                  as="its picture"
+                  onTake={() => void take('thing', { file: photo.blob, name: 'The photograph', photo })}
+                />
+              ))}
+            </Row>
+          </section>
+        )}
+      </Page>
+    );
+  }
+  const worst = measured && measured.spread.reduce((a, b) => (b.grams - b.target < a.grams - a.target ? b : a));
+  const moveIn = (list: readonly Point[], n: number, to: Point): Point[] => list.map((p, k) => (k === n ? to : p));
+  const cloth = marks.cloth ?? [];
+  return (
+    <Page>
+      {crumbs}
+      <h1 style={{ fontSize: 32, maxWidth: '28em' }} aria-live="polite">
+        {result ? lightText(result) : 'Reading it …'}
+      </h1>
+      {inputs}
+      {busy}
+      {fault && <Note tone="alarm">{fault}</Note>}
+      <TwoColumns $left={1.5}>
+        <Column $gap={12}>
+          <LightStage
+            address={address}
+            map={map}
+            corners={marks.corners}
+            cloth={cloth}
+            grams={measured ? new Map(measured.spread.map((s) => [s.baffle, s.grams])) : null}
+            thin={worst?.baffle ?? null}
+            onCorner={(n, to) => setMarks({ ...marks, corners: moveIn(marks.corners, n, to) })}
+            onCloth={(n, to) => setMarks({ ...marks, cloth: moveIn(cloth, n, to) })}
+          />
+          <Quiet>
+            Set 1 to 4 on the outer corners of its baffles, upper left, upper right, lower right, lower left, until the lines lie
+            on the seams. Arrow keys move a mark a little, with shift further.
+          </Quiet>
+          <Row $wrap>
+            <TextButton onClick={() => thingInput.current?.click()}>Another picture</TextButton>
+            <TextButton onClick={() => aloneInput.current?.click()}>
+              {alone ? 'Another picture of the light alone' : 'Add a picture of the light alone'}
+            </TextButton>
+            <TextButton onClick={() => setMarks({ ...marks, cloth: [...cloth, [0.5, 0.08 + 0.06 * cloth.length]] })}>
+              Show a spot of bare cloth
+            </TextButton>
+            {cloth.length > 0 && (
+              <TextButton onClick={() => setMarks({ ...marks, cloth: cloth.slice(0, -1) })}>Take the last spot away</TextButton>
+            )}
+          </Row>
+          {!alone && photos.length > 1 && (
+            <Row $wrap $gap={8}>
+              <Quiet>The light alone may be one of its photographs:</Quiet>
+              {photos
+                .filter((photo) => photo.id !== source.photo?.id)
+                .map((photo) => (
+                  <Kept
+                    key={photo.id}
+                    photo={photo}
+                    as="the light alone"
+                    onTake={() => void take('alone', { file: photo.blob, name: 'The photograph', photo })}
+                  />
+                ))}
+            </Row>
+          )}
+        </Column>
+        <Column $gap={20}>
+          {measured && (
+            <>
+              <Row $wrap>
+                <Button data-main-action onClick={() => void keep()}>
+                  Keep it and plan the evening
+                </Button>
+              </Row>
+              <Row $wrap $gap={12}>
+                <Select
+                  label="Holds what it should"
+                  value={marks.right}
+                  options={drawnBaffles(map).map((b) => b.id)}
+                  words={Object.fromEntries(map.baffles.map((b) => [b.id, b.id]))}
+                  blank="no baffle is known to be right"
+                  onChange={(right) => setMarks({ ...marks, right })}
+                />
+                <Select
+                  label="Light is taken to be"
+                  value={marks.model}
+                  options={LIGHT_MODELS.filter((m) => m !== 'fitted' || marks.right !== undefined)}
+                  words={LIGHT_MODEL_WORDS}
+                  blank={`best by what is shown (${measured.model})`}
+                  onChange={(model: LightModel | undefined) => setMarks({ ...marks, model })}
+                />
+              </Row>
+              <ul style={{ paddingLeft: 20 }}>
+                {lightBasis(measured).map((text) => (
+                  <li key={text}>{text}</li>
+                ))}
+              </ul>
+              <Table>
+                <thead>
+                  <tr>
+                    <th scope="col">Baffle</th>
+                    <th scope="col">Holds</th>
+                    <th scope="col">Even</th>
+                    <th scope="col">How sure</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {measured.spread.map((s) => (
+                    <tr key={s.baffle}>
+                      <td>{s.baffle}</td>
+                      <td>
+                        <Figure>
+                          {Math.round(s.grams)} ± {Math.max(1, Math.round(s.sd))} g
+                        </Figure>
+                      </td>
+                      <td>
+                        <Figure>{Math.round(s.target)} g</Figure>
+                      </td>
+                      <td>{SURE_WORDS[s.sure]}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </Table>
+            </>
+          )}
+        </Column>
+      </TwoColumns>
+    </Page>
+  );
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { lightJobs } from './light.job';
+
+expose(lightJobs);
