@@ -1,7 +1,7 @@
 import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
-import { QUILT_FILL_G, quiltLoft, quiltMap } from './quilt';
+import { QUILT_FILL_G, QUILT_WASHED_DAYS_AGO, quiltLoft, quiltLooks, quiltMap } from './quilt';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../src/core/gear';
 
 /*
@@ -422,6 +422,7 @@ function history(nowMs: number): LogEntry[] {
     care('log-4', 'itm-smock', 140, ['wash', 'reactivate'], 60, 'Cuffs needed the brush.'),
     care('log-5', 'itm-storm', 260, ['wash', 'renew', 'reactivate'], 60, 'Spray ran out at the back.'),
     care('log-6', 'itm-white-shoes', 90, ['wash'], 60, 'Shade, a day and a half.'),
+    care('log-q1', 'itm-quilt', QUILT_WASHED_DAYS_AGO, ['wash'], 365, 'Front loader at the launderette, four rounds on low.'),
     care('log-7', 'itm-merino', 12, ['wash'], 30, 'Flat on the rack.'),
     ...[2, 5, 9, 13, 20, 27].map((d, n) => use(`log-u${n}`, 'itm-parka', d, 4)),
     ...[1, 3, 8].map((d, n) => use(`log-s${n}`, 'itm-smock', d, 6)),
@@ -447,14 +448,16 @@ export function makeDemoKit(nowMs: number): {
     exportedAt: iso(nowMs),
     title: 'Lanternmere Ice Touring Club',
     items: [...ITEMS, ...FAMILY_THINGS.map(({ item }) => item)],
-    inspections: [...SEEN, ...FAMILY_THINGS.map(({ item, daysAgo, seen }) => [item.id, daysAgo, seen] as const)].map(
-      ([itemId, daysAgo, seen], index) => ({
-        id: `ins-${index + 1}`,
-        itemId,
-        at: iso(nowMs - daysAgo * DAY),
-        ...seen,
-      }),
-    ),
+    inspections: [
+      ...SEEN,
+      ...quiltLooks,
+      ...FAMILY_THINGS.map(({ item, daysAgo, seen }) => [item.id, daysAgo, seen] as const),
+    ].map(([itemId, daysAgo, seen], index) => ({
+      id: `ins-${index + 1}`,
+      itemId,
+      at: iso(nowMs - daysAgo * DAY),
+      ...seen,
+    })),
     equipment: {
       washers: [
         {

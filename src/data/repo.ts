@@ -2,7 +2,7 @@ import type { Inspection, Item, Kit, LogEntry, Preferences, Supply, WeighIn } fr
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import type { Run } from '../core/run';
-import { db, writeMeta, type Photo, type SavedView } from './db';
+import { db, readMeta, writeMeta, type Photo, type SavedView } from './db';
 
 /** Puts a thing back exactly as it was: what undo calls. */
 export type Undo = () => Promise<void>;
@@ -210,6 +210,15 @@ export async function deleteView(id: string): Promise<Undo> {
 export async function savePhoto(photo: Photo): Promise<Undo> {
   await db.photos.put(photo);
   return () => db.photos.delete(photo.id);
+}
+/** Ticks a move of an evening off, or on again. Moves of another plan of the same thing are forgotten. */
+export async function tickMove(itemId: string, of: string, move: string, done: boolean): Promise<void> {
+  await db.transaction('rw', db.meta, async () => {
+    const all = (await readMeta('evenings')) ?? {};
+    const before = all[itemId]?.of === of ? all[itemId].moves : [];
+    const moves = done ? [...new Set([...before, move])] : before.filter((m) => m !== move);
+    await writeMeta('evenings', { ...all, [itemId]: { of, moves } });
+  });
 }
 /** Adds to what is known of a kept photograph. */
 export async function changePhoto(id: string, patch: Pick<Photo, 'light'>): Promise<Undo> {

@@ -9,6 +9,9 @@ export * from './fill';
 export * from './spread';
 export * from './evening';
 export * from './layout';
+export * from './edit';
+export * from './handling';
+export * from './record';
 
 /** Down or other fill in a thing, g; 0 when nobody has written it down. */
 export const fillGrams = (item: Pick<Item, 'components'>): number =>

@@ -1,7 +1,8 @@
 /** Layouts of baffles to scale, as starting points: panels of strips or boxes, each joined to its neighbours by open openings. */
 import type { FillMap } from '../gear';
+import { areaMm2 } from './spread';
 
-export const PANEL_STYLES = ['horizontal', 'vertical', 'box', 'chevron'] as const;
+export const PANEL_STYLES = ['horizontal', 'vertical', 'box', 'chevron', 'foot-box'] as const;
 export type PanelStyle = (typeof PANEL_STYLES)[number];
 export interface Panel {
   /** Short name; its baffles are called "back 1", "back 2" … */
@@ -17,7 +18,8 @@ export interface Panel {
   readonly columns: number;
   readonly thicknessMm: number;
 }
-const OPENING_MM = 25;
+/** An opening at a baffle's end is about so wide, mm (common practice). */
+export const OPENING_MM = 25;
 /** How far the middle of a chevron hangs below its ends, as a share of its width. */
 const CHEVRON = 0.18;
 
@@ -28,7 +30,7 @@ export function panelOf(panel: Panel): Required<FillMap> {
   if (!(w > 0) || !(h > 0) || !(thicknessMm > 0)) throw new RangeError('A panel needs a size above 0.');
   if (!Number.isInteger(rows) || !Number.isInteger(columns) || rows < 1 || columns < 1)
     throw new RangeError('A panel needs at least one whole row and column.');
-  const across = style === 'box' ? columns : style === 'vertical' ? rows : 1;
+  const across = style === 'box' || style === 'foot-box' ? columns : style === 'vertical' ? rows : 1;
   const down = style === 'vertical' ? 1 : rows;
   const [bw, bh] = [w / across, h / down];
   const sag = style === 'chevron' ? w * CHEVRON : 0;
@@ -41,16 +43,35 @@ export function panelOf(panel: Panel): Required<FillMap> {
       const middle: Point[] = sag > 0 ? [[left + bw / 2, top + sag]] : [];
       const below: Point[] = sag > 0 ? [[left + bw / 2, top + bh + sag]] : [];
       const corners: Point[] = [[left, top], ...middle, [left + bw, top], [left + bw, top + bh], ...below, [left, top + bh]];
-      baffles.push({
-        id: id(row, column),
+      const flat = {
         polygonMm: corners.map(([px, py]): Point => [Math.round(px), Math.round(py)]),
         newThicknessMm: thicknessMm,
-      });
+      };
+      const foot =
+        style === 'foot-box' && footBaffle(panel, row / down, (row + 1) / down, column / across, (column + 1) / across);
+      baffles.push({ id: id(row, column), ...(foot || flat) });
       const join = (to: string): void => void openings.push({ from: id(row, column), to, state: 'open', widthMm: OPENING_MM });
       if (column + 1 < across) join(id(row, column + 1));
       if (row + 1 < down) join(id(row + 1, column));
     }
   return { baffles, openings };
+}
+/** A foot box narrows to this share of its width. */
+const TAPER = 0.7;
+/**
+ * A baffle of a foot box that is cut differentially: the cloth lies flat as the lining does, the outer cloth goes round it further. Rolled
+ * to a tube of radius r it holds area × t × (1 + t / 2r): the volume between two cylinders.
+ */
+function footBaffle(panel: Panel, top: number, bottom: number, from: number, to: number): Omit<FillMap['baffles'][number], 'id'> {
+  const { xMm, yMm, widthMm, heightMm, thicknessMm } = panel;
+  const at = (across: number, down: number): Point => {
+    const wide = widthMm * (1 - (1 - TAPER) * down);
+    return [Math.round(xMm + (widthMm - wide) / 2 + across * wide), Math.round(yMm + down * heightMm)];
+  };
+  const polygonMm = [at(from, top), at(to, top), at(to, bottom), at(from, bottom)];
+  const radius = (widthMm * (1 - ((1 - TAPER) * (top + bottom)) / 2)) / (2 * Math.PI);
+  const flat = (areaMm2(polygonMm) * thicknessMm) / 1000;
+  return { polygonMm, newThicknessMm: thicknessMm, volumeCm3: Math.round(flat * (1 + thicknessMm / (2 * radius))) };
 }
 /** Several panels, not joined to one another: their seams are sewn through. */
 export function layoutOf(panels: readonly Panel[]): Required<FillMap> {
@@ -84,7 +105,7 @@ export const START_LAYOUTS = {
   bag: [
     strips('hood', 180, 0, 440, 260, 3, 70, 'chevron'),
     strips('body', 0, 290, 800, 1400, 11, 80),
-    { name: 'foot', style: 'box', xMm: 100, yMm: 1720, widthMm: 600, heightMm: 320, rows: 2, columns: 3, thicknessMm: 85 },
+    { name: 'foot', style: 'foot-box', xMm: 100, yMm: 1720, widthMm: 600, heightMm: 320, rows: 2, columns: 3, thicknessMm: 85 },
   ],
 } as const satisfies Record<string, readonly Panel[]>;
 export type StartLayout = keyof typeof START_LAYOUTS;

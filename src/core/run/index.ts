@@ -22,6 +22,8 @@ export interface StepRun {
   readonly beforeMin?: number;
   readonly finishedAtMs: number | null;
   readonly note: string;
+  /** Baffles in which a clump or damp core was felt at the last look. */
+  readonly clumps?: readonly string[];
 }
 export interface Run {
   readonly id: string;
@@ -217,6 +219,21 @@ export function noteStep(run: Run, text: string, nowMs: number): Run {
   const said = text.trim();
   return !now || said === '' ? run : change(run, now.stepId, { note: [now.note, said].filter(Boolean).join('; ') }, nowMs);
 }
+
+/** Marks a baffle as clumped at this look, or takes the mark away again. */
+export function markClump(run: Run, baffle: string, nowMs: number): Run {
+  const now = run.currentId ? run.steps[run.currentId] : undefined;
+  if (!now) return run;
+  const before = now.clumps ?? [];
+  const clumps = before.includes(baffle) ? before.filter((b) => b !== baffle) : [...before, baffle];
+  return change(run, now.stepId, { clumps }, nowMs);
+}
+/** Baffles in which clumps were felt at the newest look of a run that has any; oldest marks are passed over. */
+export const clumpsOf = (run: Run): readonly string[] =>
+  run.programme.steps
+    .map((s) => run.steps[s.id]?.clumps)
+    .filter((c) => c !== undefined)
+    .at(-1) ?? [];
 
 /** The step is done; on to the next. */
 export function finishStep(run: Run, nowMs: number, note = ''): Run {

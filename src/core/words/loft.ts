@@ -1,4 +1,14 @@
-import type { Evening, LoftVerdict, Move } from '../loft';
+import {
+  LOFT_STEPS,
+  type CareEvent,
+  type Drum,
+  type Evening,
+  type LoftRecord,
+  type LoftVerdict,
+  type Migration,
+  type Move,
+  type PanelStyle,
+} from '../loft';
 import type { LightModel, LightResult, Sureness } from '../loft/light';
 import { minutesText } from '../units';
 
@@ -64,4 +74,59 @@ export function lightBasis(result: Extract<LightResult, { status: 'measured' }>)
   if (lost.length > 0) said.push(`Too dark to tell: ${lost.join(', ')}. Take it again with a longer exposure.`);
   if (bright.length > 0) said.push(`Washed out: ${bright.join(', ')}. Take it again with a shorter exposure.`);
   return said;
+}
+
+export const PANEL_WORDS: Record<PanelStyle, string> = {
+  horizontal: 'strips across',
+  vertical: 'strips lengthwise',
+  box: 'boxes',
+  chevron: 'chevrons',
+  'foot-box': 'foot box, cut differentially',
+};
+export const DRUM_WORDS: Record<Drum, string> = {
+  'one-way': 'one way, or nobody knows',
+  'both-ways': 'both ways in turn',
+  tub: 'not at all: a tub',
+};
+/** What a drum would do to it. */
+export function migrationText({ risk, run, open }: Migration, drum: Drum): string {
+  if (open === 0) return 'Every opening is shut: its fill stays where it is.';
+  const along = `${run.length} baffles from ${run[0]} to ${run.at(-1)} are joined by open ways`;
+  if (drum === 'tub') return `In a tub its fill stays nearly where it is, though ${along}.`;
+  if (risk === 'high')
+    return `${along}: ${drum === 'one-way' ? 'a drum that turns one way heaps the fill at one end' : 'even a drum that turns both ways shifts it'}. Expect an evening of handwork afterwards, or tie some off.`;
+  return risk === 'some'
+    ? `${along}: some of it will wander, not much.`
+    : `${along}: a drum that turns both ways hardly moves it.`;
+}
+/** Who says that it may be tied off. */
+export function tieText(maker: string | undefined): string {
+  if (maker === 'forbids' || maker === 'advises-against')
+    return 'The maker does not want its openings tied off. These are the ones that the down went through:';
+  if (maker === 'requires' || maker === 'allows')
+    return 'After the evening tie these off, as the maker says, and leave the ties on through bath and dryer:';
+  return 'If its maker lets you tie openings off, these are the ones, after the evening; the ties stay on through bath and dryer:';
+}
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+/** How it fades and what a wash gives back. */
+export function fadeText({ points, fadePerYear, recovery, belowAt }: LoftRecord): string {
+  const last = points.at(-1);
+  const said = [`It holds ${percent(last?.ratio ?? 1)} of its loft when new.`];
+  if (fadePerYear !== null && fadePerYear > 0.005) said.push(`Between washes it loses ${percent(fadePerYear)} a year.`);
+  else if (fadePerYear !== null) said.push('Between washes it hardly fades.');
+  if (recovery !== null)
+    said.push(recovery > 0 ? `A wash gave back ${percent(recovery)} on average.` : 'Its washes gave nothing back.');
+  const when = belowAt(LOFT_STEPS.wash);
+  if (when && last && when > last.at)
+    said.push(
+      `At this pace it comes to ${percent(LOFT_STEPS.wash)} in ${new Date(when).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })}.`,
+    );
+  return said.join(' ');
+}
+/** What one care did. */
+export function careText({ aims, before, after, gaveBackMm }: CareEvent): string {
+  const what = aims.includes('wash') ? 'Washing' : aims.includes('repair') ? 'Mending' : 'Fluffing';
+  if (before === null || after === null) return `${what}; nobody looked ${before === null ? 'shortly before' : 'shortly after'}.`;
+  const mm = gaveBackMm === null ? '' : `${Math.abs(gaveBackMm).toFixed(1)} mm, `;
+  return `${what} ${after >= before ? 'gave back' : 'took'} ${mm}${percent(before)} to ${percent(after)} of new.`;
 }

@@ -1,15 +1,19 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import styled from 'styled-components';
+import { EveningMoves } from '../../app/EveningMoves';
+import { moveKey, type Readings, readingsOf, type Source, useEvening, useTicked } from '../../app/evening';
 import { useItem } from '../../app/kit';
 import { nowIso } from '../../app/now';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
-import { OPENING_STATES, type FillMap, type Inspection } from '../../core/gear';
-import { drawnBaffles, eveningOf, fillGrams, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { OPENING_STATES, type FillMap } from '../../core/gear';
+import { drawnBaffles, fillGrams, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
-import { apartText, eveningText, moveText } from '../../core/words/loft';
+import { apartText, eveningText } from '../../core/words/loft';
+import { clumpsOf } from '../../core/run';
+import { db } from '../../data/db';
 import { saveInspection, saveItem } from '../../data/repo';
 import {
   Button,
@@ -26,37 +30,12 @@ import {
   NotInKit,
 } from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
-import { color } from '../../ui/theme';
-import { BaffleMap } from './BaffleMap';
+import { Handling } from './Handling';
+import { LoftYears } from './LoftYears';
+import { BaffleMap } from '../../ui/BaffleMap';
 
-const Moves = styled.ol`
-  li {
-    border-top: 1px solid ${color.line};
-  }
-  label {
-    display: flex;
-    gap: 12px;
-    align-items: center;
-    min-height: 44px;
-    cursor: pointer;
-  }
-  input {
-    width: 20px;
-    height: 20px;
-    accent-color: ${color.finish};
-  }
-  input:checked + span {
-    color: ${color.quiet};
-    text-decoration: line-through;
-  }
-`;
 const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket', quilt: 'Like a quilt', bag: 'Like a bag' };
 const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
-type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
-
-const readingsOf = (seen: Inspection | null): Readings =>
-  new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
-
 /** Where the down is, baffle by baffle, and the least work that evens it. */
 export function FillPage() {
   const { id } = useParams();
@@ -65,11 +44,23 @@ export function FillPage() {
   const [changed, setChanged] = useState<Readings | null>(null);
   const [selected, setSelected] = useState<string | null>(null);
   const [after, setAfter] = useState(false);
-  const [done, setDone] = useState<ReadonlySet<string>>(new Set());
+  const [wished, setWished] = useState<Source | null>(null);
   const readings = useMemo(() => changed ?? readingsOf(seen), [changed, seen]);
   const fillG = item ? fillGrams(item) : 0;
   const map = item?.fillMap;
-  const evening = useMemo(() => (map && fillG > 0 ? eveningOf(map, fillG, readings) : null), [map, fillG, readings]);
+  const { evening, source, ruledAt, litAt } = useEvening(kit, item, changed, wished);
+  const run = useLiveQuery(
+    async () =>
+      (
+        await db.runs
+          .where('itemId')
+          .equals(id ?? '')
+          .sortBy('startedAtMs')
+      ).at(-1),
+    [id],
+  );
+  const clumps = run ? clumpsOf(run) : [];
+  const [done] = useTicked(id ?? '', evening);
   if (!kit) return <Page aria-busy="true" />;
   if (!item) return <NotInKit />;
   const name = item.name ?? KIND_WORDS[item.kind];
@@ -102,6 +93,9 @@ export function FillPage() {
               {STARTS[kind]}
             </Button>
           ))}
+          <ButtonLink $quiet to={`/kit/${item.id}/baffles`}>
+            Draw them myself
+          </ButtonLink>
         </Row>
       </Page>
     );
@@ -114,7 +108,6 @@ export function FillPage() {
     if (nowMm === undefined) next.delete(baffle);
     else next.set(baffle, { ...next.get(baffle), nowMm });
     setChanged(next);
-    setDone(new Set());
   };
   const looked = seen !== null && seen.at.slice(0, 10) === nowIso().slice(0, 10);
   const keepReadings = async (): Promise<void> => {
@@ -132,9 +125,34 @@ export function FillPage() {
     <Page>
       <Row $between $wrap>
         {crumbs}
-        <Quiet>{seen?.loft?.length ? `measured ${whenText(seen.at)}` : 'never measured baffle by baffle'}</Quiet>
+        <Row $gap={12} $wrap>
+          {ruledAt && litAt && !changed ? (
+            <>
+              <Button $quiet={source !== 'ruler'} aria-pressed={source === 'ruler'} onClick={() => setWished('ruler')}>
+                By ruler, {whenText(ruledAt)}
+              </Button>
+              <Button $quiet={source !== 'light'} aria-pressed={source === 'light'} onClick={() => setWished('light')}>
+                By light, {whenText(litAt)}
+              </Button>
+            </>
+          ) : (
+            <Quiet>
+              {litAt && source === 'light'
+                ? `by light, ${whenText(litAt)}`
+                : ruledAt
+                  ? `measured ${whenText(ruledAt)}`
+                  : 'never measured baffle by baffle'}
+            </Quiet>
+          )}
+          <ButtonLink $quiet to={`/kit/${item.id}/light`}>
+            Against the light
+          </ButtonLink>
+          <ButtonLink $quiet to={`/kit/${item.id}/baffles`}>
+            Its baffles
+          </ButtonLink>
+        </Row>
       </Row>
-      <h1 style={{ fontSize: 32, maxWidth: '24em' }} aria-live="polite">
+      <h1 style={{ fontSize: 32, maxWidth: '30em' }} aria-live="polite">
         {fillG === 0
           ? 'How much down is in it? Write it under its layers first.'
           : evening
@@ -161,14 +179,22 @@ export function FillPage() {
           <BaffleMap
             map={map}
             grams={grams}
-            moves={after ? [] : (evening?.moves ?? []).filter((m) => !done.has(`${m.from} ${m.to}`))}
+            moves={after ? [] : (evening?.moves ?? []).filter((m) => !done.has(moveKey(m)))}
             selected={selected}
             onSelect={setSelected}
+            clumps={clumps}
           />
+          {clumps.length > 0 && (
+            <p>
+              <strong>Clumps were felt in {clumps.join(', ')}</strong> at the last look of its drying: three dots. Break them up
+              there first; a clump that dried in stays thin around it.
+            </p>
+          )}
           <Quiet>
             The stronger the colour, the more down for its area. {evening ? 'Figures are grams. ' : ''}A red bar is a shut
             opening. Arrow keys move from baffle to baffle.
           </Quiet>
+          <LoftYears kit={kit} itemId={item.id} />
         </Column>
         <Column $gap={24}>
           <section aria-labelledby="baffle">
@@ -184,7 +210,7 @@ export function FillPage() {
                       {Math.round(pickedSpread.grams)} ± {Math.max(1, Math.round(pickedSpread.sd))} g
                     </Figure>
                     , even would be <Figure>{Math.round(pickedSpread.target)} g</Figure>
-                    {pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}.
+                    {source === 'ruler' && pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}.
                   </p>
                 )}
                 <Row $gap={12} $wrap $top key={picked.id}>
@@ -251,40 +277,14 @@ export function FillPage() {
               <h2 id="moves" style={{ marginBottom: 8 }}>
                 By hand, in this order
               </h2>
-              <Moves>
-                {evening.moves.map((m) => {
-                  const key = `${m.from} ${m.to}`;
-                  return (
-                    <li key={key}>
-                      <label>
-                        <input
-                          type="checkbox"
-                          checked={done.has(key)}
-                          onChange={(e) => {
-                            const next = new Set(done);
-                            if (e.target.checked) next.add(key);
-                            else next.delete(key);
-                            setDone(next);
-                          }}
-                        />
-                        <span>{moveText(m)}</span>
-                      </label>
-                    </li>
-                  );
-                })}
-              </Moves>
-              <p style={{ marginTop: 8 }}>
-                <Quiet>
-                  A finger’s width at a time through the openings at the ends, without breaking a stitch; what comes into a baffle
-                  comes before anything leaves it. A pinch is about a gram, and times are from memory. Shake it flat afterwards.
-                </Quiet>
-              </p>
+              <EveningMoves itemId={item.id} evening={evening} />
             </section>
           )}
+          <Handling item={item} map={map} evening={evening} />
           <p>
             <Quiet>
-              {fillG} g of down, shared out by thickness and sewn volume.{' '}
-              <Link to={`/bench/loft?item=${item.id}`}>Its volume and overfill</Link>
+              {fillG} g of down, shared out by {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}
+              . <Link to={`/bench/loft?item=${item.id}`}>Its volume and overfill</Link>
             </Quiet>
           </p>
         </Column>

@@ -1,4 +1,6 @@
 import { useRef, useState } from 'react';
+import type { FillMap } from '../../core/gear';
+import { BaffleMap } from '../../ui/BaffleMap';
 import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
@@ -20,6 +22,33 @@ export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string)
         Note it
       </Button>
     </Row>
+  );
+}
+
+/** Where clumps or damp cores were felt at this look; they are massaged out first, and the map keeps them. */
+export function Clumps({ map, marked, onMark }: { map: FillMap; marked: readonly string[]; onMark: (baffle: string) => void }) {
+  const [open, setOpen] = useState(marked.length > 0);
+  return (
+    <section aria-label="Clumps">
+      {marked.length > 0 && (
+        <p role="status" style={{ fontSize: 20 }}>
+          <strong>Break up the clumps in {marked.join(', ')} by hand before the next round.</strong>
+        </p>
+      )}
+      <TextButton aria-expanded={open} onClick={() => setOpen(!open)}>
+        {open ? 'Close the map' : 'Mark where a clump or damp core is'}
+      </TextButton>
+      {open && (
+        <BaffleMap
+          map={map}
+          grams={null}
+          moves={[]}
+          selected={null}
+          clumps={marked}
+          onSelect={(baffle, how) => how === 'press' && onMark(baffle)}
+        />
+      )}
+    </section>
   );
 }
 

@@ -4,6 +4,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { nowIso, nowMs } from '../../app/now';
 import { clockText } from '../../app/time';
+import { EveningMoves } from '../../app/EveningMoves';
+import { useEvening } from '../../app/evening';
 import { useEquipment, useItem } from '../../app/kit';
 import { askToNotify, notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
@@ -16,6 +18,7 @@ import {
   isCounted,
   lateMinutes,
   leftMs,
+  markClump,
   noteStep,
   pauseTimer,
   resumeTimer,
@@ -32,12 +35,13 @@ import { rinseAfter } from '../../core/run/rinsed';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
+import { eveningText } from '../../core/words/loft';
 import { db } from '../../data/db';
 import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
 import { Button, ButtonLink, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Strip } from '../../ui/strata';
 import { Finished } from './Finished';
-import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
+import { Clumps, Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
 import { DampPanel, missingOf } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
 import { Purged } from './Purged';
@@ -72,6 +76,7 @@ function Live({ run }: { run: Run }) {
   const navigate = useNavigate();
   const equipment = useEquipment();
   const { kit, item } = useItem(run.itemId);
+  const { evening } = useEvening(kit, item);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
   const [notingAt, setNotingAt] = useState<string | null>(null);
   const [mayNotify, setMayNotify] = useState(notifying);
@@ -217,6 +222,21 @@ function Live({ run }: { run: Run }) {
               {c}
             </Note>
           ))}
+          {step.do === 'even-fill' && evening && evening.moves.length > 0 && item && (
+            <>
+              <p>
+                <strong>{eveningText(evening)}</strong> <Link to={`/kit/${item.id}/fill`}>The map</Link>
+              </p>
+              <EveningMoves itemId={item.id} evening={evening} large />
+            </>
+          )}
+          {damp && item?.fillMap && (rung || state.round > 0) && (
+            <Clumps
+              map={item.fillMap}
+              marked={state.clumps ?? []}
+              onMark={(baffle) => act((r) => markClump(r, baffle, nowMs()))}
+            />
+          )}
           {step.check && (rung || !timed || state.state === 'waiting') && (
             <Text>
               <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>

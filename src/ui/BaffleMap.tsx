@@ -1,8 +1,8 @@
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import styled from 'styled-components';
-import type { FillMap } from '../../core/gear';
-import { areaMm2, centreOf, drawnBaffles, isOpen, type Move } from '../../core/loft';
-import { color, font } from '../../ui/theme';
+import type { FillMap } from '../core/gear';
+import { areaMm2, centreOf, drawnBaffles, isOpen, type Move } from '../core/loft';
+import { color, font } from './theme';
 
 export type Point = readonly [number, number];
 const Frame = styled.svg`
@@ -56,6 +56,44 @@ function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
   return best?.id ?? null;
 }
 
+/** A corner to be dragged; the keyboard has buttons of its own for it. */
+function Grip({ at, size, onDrag }: { at: Point; size: number; onDrag: (by: Point, done: boolean) => void }) {
+  const from = useRef<Point | null>(null);
+  const place = (event: PointerEvent<SVGCircleElement>): Point => {
+    const screen = event.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse();
+    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(screen);
+    return [p.x, p.y];
+  };
+  const by = (event: PointerEvent<SVGCircleElement>): Point => {
+    const [x, y] = place(event);
+    return [Math.round(x - (from.current?.[0] ?? x)), Math.round(y - (from.current?.[1] ?? y))];
+  };
+  return (
+    <circle
+      cx={at[0]}
+      cy={at[1]}
+      r={size}
+      fill={color.panel}
+      stroke={color.heat}
+      strokeWidth={size / 4}
+      style={{ cursor: 'grab', touchAction: 'none' }}
+      onPointerDown={(e) => {
+        from.current = place(e);
+        e.currentTarget.setPointerCapture(e.pointerId);
+      }}
+      onPointerMove={(e) => from.current && onDrag(by(e), false)}
+      onPointerUp={(e) => {
+        if (from.current) onDrag(by(e), true);
+        from.current = null;
+      }}
+      onPointerCancel={() => {
+        from.current = null;
+        onDrag([0, 0], true);
+      }}
+    />
+  );
+}
+
 /** Baffles in their real layout, darker where there is more down for their area; shut openings as bars, moves as arrows. */
 export function BaffleMap({
   map,
@@ -63,13 +101,23 @@ export function BaffleMap({
   moves,
   selected,
   onSelect,
+  mark,
+  clumps = [],
+  handles,
 }: {
   map: FillMap;
   /** Grams by baffle; none before anything was measured. */
   grams: ReadonlyMap<string, number> | null;
   moves: readonly Move[];
   selected: string | null;
-  onSelect: (id: string) => void;
+  /** Pressed, or reached with the arrow keys. */
+  onSelect: (id: string, how: 'press' | 'reach') => void;
+  /** A place that is pointed at, mm. */
+  mark?: Point | undefined;
+  /** Baffles in which clumps were felt. */
+  clumps?: readonly string[];
+  /** Corners that can be dragged, mm, and what is told of it: how far, and when it is let go. */
+  handles?: { readonly at: readonly Point[]; readonly onDrag: (n: number, by: Point, done: boolean) => void } | undefined;
 }) {
   const list = drawnBaffles(map);
   const points = list.flatMap((b) => b.polygonMm);
@@ -87,11 +135,11 @@ export function BaffleMap({
     const next = way && towards(map, id, way);
     if (next) {
       event.preventDefault();
-      onSelect(next);
+      onSelect(next, 'reach');
       document.getElementById(placeId(map, next))?.focus();
     } else if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      onSelect(id);
+      onSelect(id, 'press');
     }
   };
   return (
@@ -111,8 +159,8 @@ export function BaffleMap({
           role="button"
           tabIndex={b.id === first ? 0 : -1}
           aria-pressed={b.id === selected}
-          aria-label={`${b.id}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
-          onClick={() => onSelect(b.id)}
+          aria-label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
+          onClick={() => onSelect(b.id, 'press')}
           onKeyDown={(e) => keys(e, b.id)}
         />
       ))}
@@ -161,6 +209,24 @@ export function BaffleMap({
             </text>
           );
         })}
+      {list
+        .filter((b) => clumps.includes(b.id))
+        .map((b) => {
+          const [x, y] = at.get(b.id) ?? [0, 0];
+          return [-1, 0, 1].map((n) => (
+            <circle
+              key={`${b.id} ${n}`}
+              cx={x + n * letters * 0.7}
+              cy={y + letters * (n === 0 ? 1.5 : 1.2)}
+              r={letters * 0.28}
+              fill={color.alarm}
+            />
+          ));
+        })}
+      {handles?.at.map((p, n) => (
+        <Grip key={n} at={p} size={letters * 0.5} onDrag={(by, done) => handles.onDrag(n, by, done)} />
+      ))}
+      {mark && <circle cx={mark[0]} cy={mark[1]} r={letters * 0.45} fill={color.heat} stroke={color.ground} strokeWidth={4} />}
     </Frame>
   );
 }

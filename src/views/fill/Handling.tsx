@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { FillMap, Item } from '../../core/gear';
+import { DRUMS, type Drum, type Evening, migrationOf, tiesOf } from '../../core/loft';
+import { DRUM_WORDS, migrationText, tieText } from '../../core/words/loft';
+import { Column, Quiet } from '../../ui/basics';
+import { Select } from '../../ui/Select';
+
+/** What washing and drying would do to the spread, and which openings a tie is for. */
+export function Handling({ item, map, evening }: { item: Item; map: FillMap; evening: Evening | null }) {
+  const [drum, setDrum] = useState<Drum>('one-way');
+  const ties = evening ? tiesOf(evening.plan) : [];
+  const maker = (item.makerSays ?? []).find((note) => note.about === 'tie-baffles');
+  return (
+    <section aria-labelledby="handling">
+      <h2 id="handling" style={{ marginBottom: 8 }}>
+        In the next wash and dryer
+      </h2>
+      <Column $gap={12}>
+        <p role="status">{migrationText(migrationOf(map, drum), drum)}</p>
+        <Select
+          label="Its drum turns"
+          value={drum}
+          options={DRUMS}
+          words={DRUM_WORDS}
+          blank=""
+          onChange={(next) => next && setDrum(next)}
+        />
+        {ties.length > 0 && (
+          <>
+            <p>{tieText(maker?.says)}</p>
+            <ol style={{ paddingLeft: 24, listStyle: 'decimal' }}>
+              {ties.slice(0, 5).map(({ from, to, grams }) => (
+                <li key={`${from} ${to}`}>
+                  between {from} and {to}: {Math.round(grams)} g went through it
+                </li>
+              ))}
+            </ol>
+          </>
+        )}
+        <Quiet>
+          How long a run of open baffles a drum heaps is from memory.{' '}
+          <Link to="/handbook/rules/tie-baffles">Why ties stay on through the dryer</Link>
+        </Quiet>
+      </Column>
+    </section>
+  );
+}

@@ -1,0 +1,295 @@
+import { type KeyboardEvent, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { tell } from '../../app/session';
+import type { FillMap } from '../../core/gear';
+import {
+  addPanel,
+  drawnBaffles,
+  isOpen,
+  moveBaffle,
+  movePoint,
+  PANEL_STYLES,
+  type PanelStyle,
+  removeBaffle,
+  renameBaffle,
+  splitBaffle,
+  toggleOpening,
+  volumeOf,
+} from '../../core/loft';
+import { KIND_WORDS } from '../../core/words';
+import { PANEL_WORDS } from '../../core/words/loft';
+import { saveItem } from '../../data/repo';
+import { Button, Column, Crumbs, Field, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
+import { BaffleMap } from '../../ui/BaffleMap';
+import { NumberField, Select } from '../../ui/Select';
+import { color } from '../../ui/theme';
+
+const Corner = styled.button`
+  min-width: 64px;
+  min-height: 44px;
+  border: 1px solid ${color.line};
+  border-radius: 4px;
+  background: ${color.panel};
+  color: ${color.ink};
+  cursor: pointer;
+  &[aria-pressed='true'] {
+    border-color: ${color.heat};
+    border-width: 2px;
+  }
+`;
+const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+const STEP_MM = 10;
+const BIG_MM = 50;
+const NEW_PANEL = {
+  name: 'panel',
+  style: 'horizontal' as PanelStyle,
+  widthMm: 500,
+  heightMm: 400,
+  rows: 4,
+  columns: 3,
+  thicknessMm: 45,
+};
+
+/** Making a layout one's own: baffles moved, reshaped, parted, named, joined, and panels added. */
+export function LayoutPage() {
+  const { id } = useParams();
+  const { kit, item } = useItem(id);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [corner, setCorner] = useState<number | null>(null);
+  const [drag, setDrag] = useState<{ corner: number; by: readonly [number, number] } | null>(null);
+  const [panel, setPanel] = useState(NEW_PANEL);
+  const [other, setOther] = useState<string | undefined>(undefined);
+  if (!kit) return <Page aria-busy="true" />;
+  if (!item) return <NotInKit />;
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const map: FillMap = item.fillMap ?? { baffles: [] };
+  const picked = drawnBaffles(map).find((b) => b.id === selected);
+  const sewn = map.baffles.reduce((sum, b) => sum + (volumeOf(b) ?? 0), 0);
+  const keep = (next: FillMap, said: string): void => {
+    if (next !== map) void saveItem({ ...item, fillMap: next }).then((undo) => tell(said, undo));
+  };
+  const nudge = (by: readonly [number, number]): void => {
+    if (!picked) return;
+    if (corner === null) keep(moveBaffle(map, picked.id, by), `${picked.id} is moved.`);
+    else keep(movePoint(map, picked.id, corner, by), `Corner ${corner + 1} of ${picked.id} is moved.`);
+  };
+  const keys = (event: KeyboardEvent): void => {
+    const way = NUDGES[event.key];
+    if (!way) return;
+    event.preventDefault();
+    const far = event.shiftKey ? BIG_MM : STEP_MM;
+    nudge([way[0] * far, way[1] * far]);
+  };
+  const size = (): string => {
+    const xs = picked?.polygonMm.map((p) => p[0]) ?? [0];
+    const ys = picked?.polygonMm.map((p) => p[1]) ?? [0];
+    return `${Math.max(...xs) - Math.min(...xs)} × ${Math.max(...ys) - Math.min(...ys)} mm`;
+  };
+  const number = (key: 'widthMm' | 'heightMm' | 'rows' | 'columns' | 'thicknessMm', label: string, max: number) => (
+    <NumberField
+      label={label}
+      value={panel[key]}
+      what="the number"
+      max={max}
+      onChange={(value) =>
+        value !== undefined && setPanel({ ...panel, [key]: key === 'rows' || key === 'columns' ? Math.round(value) : value })
+      }
+    />
+  );
+  const boxes = panel.style === 'box' || panel.style === 'foot-box';
+  const mark = picked && corner !== null ? picked.polygonMm[corner] : undefined;
+  return (
+    <Page>
+      <Crumbs aria-label="Where">
+        <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
+        <Link to={`/kit/${item.id}/fill`}>Where its down is</Link> / <strong>Its baffles</strong>
+      </Crumbs>
+      <h1 style={{ fontSize: 32 }}>
+        {map.baffles.length === 0
+          ? 'No baffles yet: add the first panel.'
+          : `${map.baffles.length} baffles, ${(sewn / 1000).toFixed(1)} L sewn volume.`}
+      </h1>
+      <TwoColumns $left={1.4}>
+        <Column $gap={12}>
+          {drawnBaffles(map).length > 0 && (
+            <BaffleMap
+              map={picked && drag ? movePoint(map, picked.id, drag.corner, drag.by) : map}
+              grams={null}
+              moves={[]}
+              selected={selected}
+              mark={mark}
+              handles={
+                picked && {
+                  at: picked.polygonMm,
+                  onDrag: (n, by, done) => {
+                    setDrag(done ? null : { corner: n, by });
+                    setCorner(n);
+                    if (done && Math.hypot(...by) > 0)
+                      keep(movePoint(map, picked.id, n, by), `Corner ${n + 1} of ${picked.id} is moved.`);
+                  },
+                }
+              }
+              onSelect={(baffle) => {
+                setSelected(baffle);
+                setCorner(null);
+              }}
+            />
+          )}
+          <Quiet>
+            Drawn to scale. Press a baffle, then drag a corner, or move it with the buttons; corners that touch move together.
+          </Quiet>
+        </Column>
+        <Column $gap={24}>
+          {picked && (
+            <section aria-labelledby="baffle">
+              <h2 id="baffle" style={{ marginBottom: 8 }}>
+                {picked.id}, {size()}
+              </h2>
+              <Column $gap={12}>
+                <div role="group" aria-label={`What moves: ${picked.id} or one corner`} onKeyDown={keys}>
+                  <Row $wrap $gap={8}>
+                    <Corner type="button" aria-pressed={corner === null} onClick={() => setCorner(null)}>
+                      All of it
+                    </Corner>
+                    {picked.polygonMm.map((_, n) => (
+                      <Corner key={n} type="button" aria-pressed={corner === n} onClick={() => setCorner(n)}>
+                        Corner {n + 1}
+                      </Corner>
+                    ))}
+                  </Row>
+                  <Row $wrap $gap={8} style={{ marginTop: 8 }}>
+                    {(
+                      [
+                        ['left', [-STEP_MM, 0]],
+                        ['right', [STEP_MM, 0]],
+                        ['up', [0, -STEP_MM]],
+                        ['down', [0, STEP_MM]],
+                      ] as const
+                    ).map(([way, by]) => (
+                      <Corner key={way} type="button" onClick={() => nudge(by)}>
+                        1 cm {way}
+                      </Corner>
+                    ))}
+                  </Row>
+                </div>
+                <Quiet>The arrow keys do the same from these buttons, with shift 5 cm.</Quiet>
+                <Field>
+                  Its name
+                  <input
+                    key={picked.id}
+                    defaultValue={picked.id}
+                    onBlur={(e) => {
+                      const next = renameBaffle(map, picked.id, e.target.value);
+                      if (next === map) e.target.value = picked.id;
+                      else {
+                        keep(next, 'It has its new name.');
+                        setSelected(e.target.value.trim());
+                      }
+                    }}
+                  />
+                </Field>
+                <Row $wrap>
+                  {picked.polygonMm.length === 4 && (
+                    <>
+                      <TextButton onClick={() => keep(splitBaffle(map, picked.id, 'side-by-side'), 'It is parted side by side.')}>
+                        Part it side by side
+                      </TextButton>
+                      <TextButton onClick={() => keep(splitBaffle(map, picked.id, 'above'), 'It is parted one above the other.')}>
+                        Part it one above the other
+                      </TextButton>
+                    </>
+                  )}
+                  <TextButton
+                    onClick={() => {
+                      keep(removeBaffle(map, picked.id), `${picked.id} is taken away.`);
+                      setSelected(null);
+                    }}
+                  >
+                    Take it away
+                  </TextButton>
+                </Row>
+                <p>
+                  Joined to{' '}
+                  {(map.openings ?? [])
+                    .filter((o) => o.from === picked.id || o.to === picked.id)
+                    .map((o) => `${o.from === picked.id ? o.to : o.from}${isOpen(o) ? '' : ` (${o.state})`}`)
+                    .join(', ') || 'nothing'}
+                  .
+                </p>
+                <Row $wrap $gap={12}>
+                  <Select
+                    label="Opening to"
+                    value={other}
+                    options={map.baffles.map((b) => b.id).filter((b) => b !== picked.id)}
+                    words={Object.fromEntries(map.baffles.map((b) => [b.id, b.id]))}
+                    blank="choose a baffle"
+                    onChange={setOther}
+                  />
+                  <Button
+                    $quiet
+                    disabled={!other || other === picked.id}
+                    onClick={() => other && keep(toggleOpening(map, picked.id, other), `The opening to ${other} is changed.`)}
+                  >
+                    {(map.openings ?? []).some(
+                      (o) => (o.from === picked.id && o.to === other) || (o.to === picked.id && o.from === other),
+                    )
+                      ? 'Take the opening away'
+                      : 'Make an opening'}
+                  </Button>
+                </Row>
+              </Column>
+            </section>
+          )}
+          <section aria-labelledby="panel">
+            <h2 id="panel" style={{ marginBottom: 8 }}>
+              Add a panel
+            </h2>
+            <Row $wrap $gap={12} $top>
+              <Field>
+                Its name
+                <input value={panel.name} maxLength={30} onChange={(e) => setPanel({ ...panel, name: e.target.value })} />
+              </Field>
+              <Select
+                label="Its baffles"
+                value={panel.style}
+                options={PANEL_STYLES}
+                words={PANEL_WORDS}
+                blank=""
+                onChange={(style) => style && setPanel({ ...panel, style })}
+              />
+              {number('widthMm', 'Width, mm', 4000)}
+              {number('heightMm', 'Height, mm', 4000)}
+              {number('rows', panel.style === 'vertical' ? 'Strips' : boxes ? 'Rows' : 'Strips', 40)}
+              {boxes && number('columns', 'Boxes in a row', 40)}
+              {number('thicknessMm', 'Thickness when new, mm', 400)}
+            </Row>
+            <Row style={{ marginTop: 12 }}>
+              <Button
+                $quiet={drawnBaffles(map).length > 0}
+                disabled={panel.name.trim() === ''}
+                onClick={() => keep(addPanel(map, { ...panel, name: panel.name.trim() }), 'The panel is added.')}
+              >
+                Add it below
+              </Button>
+            </Row>
+            {panel.style === 'foot-box' && (
+              <p style={{ marginTop: 8 }}>
+                <Quiet>
+                  Cut differentially: its outer cloth goes round further than its lining, so each baffle holds more than it
+                  measures flat: area × thickness × (1 + thickness ÷ 2 radius), the volume between two cylinders.
+                </Quiet>
+              </p>
+            )}
+          </section>
+        </Column>
+      </TwoColumns>
+    </Page>
+  );
+}
