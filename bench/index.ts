@@ -20,6 +20,7 @@ await build({
   },
 });
 spawnSync(process.execPath, ['.cache/bench/plans.mjs'], { stdio: 'inherit' });
+await import('./loft');
 
 await build({ logLevel: 'error' });
 const gzip = (file: string): number => gzipSync(readFileSync(`dist/${file}`)).length / KB;
@@ -38,7 +39,7 @@ const now = readdirSync('dist/assets').find((f) => /^Now-.*\.js$/.test(f)) ?? en
 const first = reach(now, new Set(shell));
 const sum = (files: Iterable<string>): number => [...files].reduce((total, file) => total + gzip(`assets/${file}`), 0);
 const say = (name: string, kb: number, aim: number): void =>
-  console.log(`${name}: ${kb.toFixed(0)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
+  console.log(`${name}: ${kb.toFixed(1)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
 say('shell script', sum(shell), AIMS.shell);
 say('first page script (Now)', sum(first), AIMS.firstPage);
 

@@ -21,6 +21,8 @@ const PATHS = [
   '/kit/itm-quilt/rehearse?heat=high&rounds=feels',
   '/kit/itm-rope/rehearse',
   '/kit/itm-quilt/fill',
+  '/kit/itm-quilt/light',
+  '/kit/itm-quilt/baffles',
   '/kit/itm-vest/fill',
   '/bench/loft?item=itm-quilt',
   '/cupboard',

@@ -3,7 +3,16 @@ import { describe, expect, test } from 'vitest';
 import { renderLight, type Rendered, type Scene } from '../../demo/light';
 import type { FillMap } from '../../src/core/gear';
 import { layoutOf, START_LAYOUTS, type StartLayout, volumeOf } from '../../src/core/loft';
-import { fillByLight, homographyOf, type LightMarks, type Point, reduce, type Reduced, seenAt } from '../../src/core/loft/light';
+import {
+  anchorsOf,
+  fillByLight,
+  homographyOf,
+  type LightMarks,
+  type Point,
+  reduce,
+  type Reduced,
+  seenAt,
+} from '../../src/core/loft/light';
 import { chance } from '../../src/core/units/chance';
 
 describe('a plane seen at an angle, beside a registry library (perspective-transform)', () => {
@@ -47,6 +56,23 @@ const CLOTHS = [
   [0.35, 0.5, 0.7],
   [0.6, 0.6, 0.58],
 ] as const;
+/** Where the anchors of a layout are seen when the corners of its outline are seen here. */
+function cornersIn(map: FillMap, outline: readonly Point[]): Point[] {
+  const points = map.baffles.flatMap((b) => b.polygonMm ?? []);
+  const [xs, ys] = [points.map((p) => p[0]), points.map((p) => p[1])];
+  const [l, r, t, b] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const h = homographyOf(
+    [
+      [l, t],
+      [r, t],
+      [r, b],
+      [l, b],
+    ],
+    outline,
+  );
+  if (!h) throw new Error('no map');
+  return anchorsOf(map).map((p) => seenAt(h, p));
+}
 function caseOf(n: number, law: Scene['law']): Case {
   const next = chance(n * 31 + 5);
   const map = layoutOf(START_LAYOUTS[KINDS[n % 3] ?? 'quilt']);
@@ -67,12 +93,12 @@ function caseOf(n: number, law: Scene['law']): Case {
     scene: {
       width: 320,
       height: 260,
-      corners: [
+      corners: cornersIn(map, [
         [0.15 + j(), 0.15 + j()],
         [0.85 + j(), 0.15 + j()],
         [0.84 + j(), 0.85 + j()],
         [0.16 + j(), 0.85 + j()],
-      ],
+      ]),
       law,
       seed: n,
       cloth: CLOTHS[n % 3] ?? CLOTHS[0],

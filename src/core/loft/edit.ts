@@ -59,7 +59,10 @@ export function toggleOpening(map: FillMap, a: string, b: string): FillMap {
   };
 }
 const freeName = (map: FillMap, wish: string): string => {
-  for (let n = 2; ; n++) if (!same(map, `${wish} ${n}`)) return `${wish} ${n}`;
+  for (let n = 2; ; n++) {
+    const name = `${wish} ${n}`;
+    if (!map.baffles.some((b) => b.id === name || b.id.startsWith(`${name} `))) return name;
+  }
 };
 /**
  * Parts a baffle of four corners in two equal ones, side by side or one above the other, with an opening between; every opening of the

@@ -1,0 +1,101 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { ElementHandle } from 'puppeteer-core';
+import { describe, expect, test } from 'vitest';
+import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
+import { visit, type Visit } from './visit';
+
+/** Puts a mark where it belongs with the arrow keys alone: a step is 0.15 % of the picture, with shift 1.5 %. */
+async function steer(v: Visit, label: string, to: readonly [number, number]): Promise<void> {
+  const handle = (await v.page.waitForSelector(`button[aria-label^="${label}"]`)) as ElementHandle<HTMLElement>;
+  await handle.focus();
+  for (const [axis, less, more] of [
+    ['left', 'ArrowLeft', 'ArrowRight'],
+    ['top', 'ArrowUp', 'ArrowDown'],
+  ] as const) {
+    const at = async (): Promise<number> => parseFloat(await handle.evaluate((e, name) => e.style[name], axis)) / 100;
+    const wanted = to[axis === 'left' ? 0 : 1];
+    for (let n = 0; n < 200 && Math.abs((await at()) - wanted) > 0.0008; n++) {
+      const off = wanted - (await at());
+      const big = Math.abs(off) > 0.0151;
+      if (big) await v.page.keyboard.down('Shift');
+      await v.page.keyboard.press(off > 0 ? more : less);
+      if (big) await v.page.keyboard.up('Shift');
+    }
+  }
+}
+
+describe('where the down is', () => {
+  test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/light' });
+    await v.sees('Or one of its photographs');
+    await v.page.waitForSelector('button[aria-label*="Against the light"]');
+    await v.page.waitForSelector('button[aria-label*="The light alone"]');
+    await v.page.$eval('button[aria-label*="Against the light"]', (e) => (e as HTMLElement).focus());
+    await v.page.keyboard.press('Enter');
+    await v.sees('Most is missing from');
+    for (const [n, corner] of QUILT_SCENE.corners.entries()) await steer(v, `Corner ${n + 1}`, [corner[0], corner[1]]);
+    await v.page.$eval('button[aria-label$="as the light alone"]', (e) => (e as HTMLElement).focus());
+    await v.page.keyboard.press('Enter');
+    await v.sees('The light is taken from its own picture.');
+    await v.sees('Most is missing from body 7');
+    const told = await v.page.$$eval('tbody tr', (rows) =>
+      rows.map((r) => [r.children[0]?.textContent ?? '', parseFloat(r.children[1]?.textContent ?? '')] as const),
+    );
+    const truth = quiltGrams();
+    const mean = 420 / truth.size;
+    const off = told.map(([baffle, grams]) => Math.abs(grams - (truth.get(baffle) ?? 0)) / mean).sort((a, b) => a - b);
+    expect(off).toHaveLength(15);
+    // One picture through the whole app: within the aim for a law that is not the estimator's, doubled for a single one.
+    expect(off[7]).toBeLessThan(0.2);
+    expect(off[13]).toBeLessThan(0.4);
+    await v.press('Keep it and plan the evening');
+    await v.sees('By light');
+    await v.sees('of handwork');
+    await v.page.$eval('input[type=checkbox]', (e) => (e as HTMLElement).click());
+    await v.sees('1 of');
+    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.sees('1 of');
+    await v.press('By ruler');
+    await v.sees('192 pinches');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+
+  test('a file that is no picture says so and changes nothing', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/light' });
+    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-'));
+    const path = join(folder, 'letter.jpg');
+    writeFileSync(path, 'no picture');
+    const input = (await v.page.waitForSelector('input[data-light-file]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(path);
+    await v.sees('letter.jpg is no picture that can be read. Nothing else was changed.');
+    rmSync(folder, { recursive: true });
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+
+  test('a layout is changed by keyboard and taken back; a foot box is added', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/baffles' });
+    await v.sees('15 baffles, 128.9 L sewn volume.');
+    await v.page.$eval('polygon[tabindex="0"]', (e) => (e as SVGElement).focus());
+    await v.page.keyboard.press('Enter');
+    await v.sees('body 1, 186 × 1450 mm');
+    await v.press('Corner 2');
+    await v.page.keyboard.press('ArrowRight');
+    await v.sees('body 1, 196 × 1450 mm');
+    await v.press('Undo');
+    await v.sees('body 1, 186 × 1450 mm');
+    await v.press('Part it one above the other');
+    await v.sees('16 baffles, 128.9 L');
+    await v.press('Undo');
+    await v.sees('15 baffles');
+    await v.page.select('section[aria-labelledby=panel] select', 'foot-box');
+    await v.sees('the volume between two cylinders');
+    await v.press('Add it below');
+    await v.sees('27 baffles');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
