@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { FillMap } from '../../src/core/gear';
-import { afterMoves, evenness, evenPlan, movesOf, spreadOf, type EvenNode } from '../../src/core/loft';
+import { afterMoves, evenness, evenPlan, movesOf, panelOf, spreadOf, type EvenNode } from '../../src/core/loft';
+import { anchorsOf, fillByLight, homographyOf, LIGHT_MODELS, reduce, seenAt } from '../../src/core/loft/light';
 
 const some = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 const STATES = ['open', 'open', 'open', 'tied', 'sewn'] as const;
@@ -119,6 +120,59 @@ describe('a spread from a ruler', () => {
         const after = spreadOf(fill, 400, new Map(readings).set('b0', { nowMm: list[0]!.nowMm + more }))!;
         expect(after[0]!.grams).toBeGreaterThanOrEqual(before[0]!.grams - 1e-9);
       }),
+    );
+  });
+});
+
+describe('by light', () => {
+  const map = panelOf({
+    name: 's',
+    style: 'box',
+    xMm: 0,
+    yMm: 0,
+    widthMm: 300,
+    heightMm: 200,
+    rows: 2,
+    columns: 3,
+    thicknessMm: 40,
+  });
+  const corners = [
+    [0.2, 0.2],
+    [0.8, 0.22],
+    [0.78, 0.8],
+    [0.18, 0.78],
+  ] as const;
+  test('whatever the picture shows: the grams are the fill, none below nothing, and a darker baffle never holds less', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 20, max: 150 }), { minLength: 6, maxLength: 6 }),
+        fc.constantFrom(...LIGHT_MODELS),
+        some(20, 900),
+        (codes, model, fillG) => {
+          const [width, height] = [90, 80];
+          const back = homographyOf(
+            corners.map(([x, y]) => [x * width, y * height]),
+            anchorsOf(map),
+          )!;
+          const rgba = new Uint8ClampedArray(width * height * 4).fill(220);
+          for (let n = 0; n < width * height; n++) {
+            const [x, y] = seenAt(back, [(n % width) + 0.5, Math.floor(n / width) + 0.5]);
+            if (x < 0 || y < 0 || x >= 300 || y >= 200) continue;
+            rgba.fill(codes[Math.floor(y / 100) * 3 + Math.floor(x / 100)] ?? 0, n * 4, n * 4 + 3);
+          }
+          const result = fillByLight(reduce(rgba, width, height), null, map, fillG, { corners, cloth: [[0.05, 0.05]], model });
+          if (result.status !== 'measured') throw new Error(result.status);
+          expect(sum(result.spread)).toBeCloseTo(fillG, 4);
+          result.spread.forEach((a, n) => {
+            expect(a.grams).toBeGreaterThanOrEqual(0);
+            expect(a.sd).toBeGreaterThanOrEqual(0);
+            result.spread.forEach((b, m) => {
+              if ((codes[n] ?? 0) < (codes[m] ?? 0) - 12) expect(a.grams).toBeGreaterThan(b.grams);
+            });
+          });
+        },
+      ),
+      { numRuns: 40 },
     );
   });
 });

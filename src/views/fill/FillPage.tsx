@@ -8,7 +8,7 @@ import { nowIso } from '../../app/now';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { OPENING_STATES, type FillMap } from '../../core/gear';
-import { drawnBaffles, fillGrams, layoutOf, loftOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { drawnBaffles, fillGrams, layoutOf, loftOf, overfill, volumeOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText } from '../../core/words/loft';
@@ -103,6 +103,10 @@ export function FillPage() {
   const grams = evening ? new Map((after ? evening.after : evening.spread).map((s) => [s.baffle, s.grams] as const)) : null;
   const picked = map.baffles.find((b) => b.id === selected);
   const pickedSpread = evening?.spread.find((s) => s.baffle === selected);
+  const power = item.components.find((c) => c.part === 'fill')?.attributes?.fillPowerCuInPerOz;
+  const sewnCm3 = picked && volumeOf(picked);
+  const overfilled = pickedSpread && power && sewnCm3 ? overfill(pickedSpread.grams, power, 'in3-per-oz', sewnCm3) : null;
+  const thinnest = evening?.spread.reduce((a, b) => (b.grams / b.target < a.grams / a.target ? b : a));
   const setNow = (baffle: string, nowMm: number | undefined): void => {
     const next = new Map(readings);
     if (nowMm === undefined) next.delete(baffle);
@@ -191,10 +195,12 @@ export function FillPage() {
             </p>
           )}
           <Quiet>
-            The stronger the colour, the more down for its area. {evening ? 'Figures are grams. ' : ''}A red bar is a shut
-            opening. Arrow keys move from baffle to baffle.
+            The stronger the colour, the more down for its area. {evening ? 'Figures are grams. ' : ''}
+            {thinnest && thinnest.grams < 0.9 * thinnest.target
+              ? `Thinnest: ${thinnest.baffle}, ${Math.round((100 * thinnest.grams) / thinnest.target)} % of even. `
+              : ''}
+            A red bar is a shut opening. Arrow keys move from baffle to baffle.
           </Quiet>
-          <LoftYears kit={kit} itemId={item.id} />
         </Column>
         <Column $gap={24}>
           <section aria-labelledby="baffle">
@@ -210,7 +216,8 @@ export function FillPage() {
                       {Math.round(pickedSpread.grams)} ± {Math.max(1, Math.round(pickedSpread.sd))} g
                     </Figure>
                     , even would be <Figure>{Math.round(pickedSpread.target)} g</Figure>
-                    {source === 'ruler' && pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}.
+                    {source === 'ruler' && pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}
+                    {overfilled === null ? '' : `; its down lofts to ${overfilled.toFixed(2)} × its sewn volume`}.
                   </p>
                 )}
                 <Row $gap={12} $wrap $top key={picked.id}>
@@ -280,7 +287,6 @@ export function FillPage() {
               <EveningMoves itemId={item.id} evening={evening} />
             </section>
           )}
-          <Handling item={item} map={map} evening={evening} />
           <p>
             <Quiet>
               {fillG} g of down, shared out by {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}
@@ -288,6 +294,10 @@ export function FillPage() {
             </Quiet>
           </p>
         </Column>
+      </TwoColumns>
+      <TwoColumns $left={1.4}>
+        <LoftYears kit={kit} itemId={item.id} />
+        <Handling item={item} map={map} evening={evening} />
       </TwoColumns>
     </Page>
   );

@@ -15,7 +15,7 @@ const month = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', {
 export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
   const record = useMemo(() => loftRecord(kit.inspections, kit.log ?? [], itemId), [kit, itemId]);
   const data = record.points.map((p) => ({ at: Date.parse(p.at), loft: Math.round(100 * p.ratio) }));
-  const low = Math.min(80, ...data.map((p) => p.loft - 4));
+  const low = Math.floor(Math.min(80, ...data.map((p) => p.loft)) / 10) * 10;
   return (
     <section aria-labelledby="years">
       <h2 id="years" style={{ marginBottom: 8 }}>
@@ -33,7 +33,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
           <figure style={{ margin: 0, minHeight: 220 }}>
             <div role="img" aria-label={`Loft from ${data[0]?.loft} to ${data.at(-1)?.loft} % of new over ${data.length} looks`}>
               <ResponsiveContainer width="100%" height={200}>
-                <LineChart data={data} margin={{ top: 16, right: 16, bottom: 4, left: 0 }}>
+                <LineChart data={data} margin={{ top: 16, right: 36, bottom: 4, left: 0 }}>
                   <CartesianGrid stroke={color.line} vertical={false} />
                   <XAxis
                     dataKey="at"
@@ -43,7 +43,14 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
                     tick={axisTick}
                     stroke={color.line}
                   />
-                  <YAxis domain={[low, 100]} unit=" %" width={56} tick={axisTick} stroke={color.line} />
+                  <YAxis
+                    domain={[low, 100]}
+                    ticks={Array.from({ length: (100 - low) / 10 + 1 }, (_, n) => low + 10 * n)}
+                    unit=" %"
+                    width={56}
+                    tick={axisTick}
+                    stroke={color.line}
+                  />
                   <ReferenceLine y={100 * LOFT_STEPS.wash} stroke={color.alarm} strokeDasharray="4 4" />
                   {record.cares.map((c) => (
                     <ReferenceLine key={c.at} x={Date.parse(c.at)} stroke={color.water} />
