@@ -142,7 +142,7 @@ async function light(browser: Browser, base: string, folder: string): Promise<vo
       });
     });
     await input.uploadFile(path);
-    await page.waitForFunction(() => document.querySelector('h1')?.textContent?.includes('Most is missing'), { polling: 'raf' });
+    await page.waitForFunction(() => document.querySelector('h1[data-measured=measured]') !== null, { polling: 'raf' });
     whole.push(await page.evaluate(() => performance.now() - (window as unknown as { from: number }).from));
     task = Math.max(task, await page.evaluate(() => (window as unknown as { longest: number }).longest));
     bare.push(

@@ -57,7 +57,7 @@ const runPath = await page.$eval('a[href^="/run/"]', (link) => link.getAttribute
 /** Takes the demo's own picture and puts its corners where they belong. */
 async function markCorners(): Promise<void> {
   await (await page.waitForSelector('button[aria-label*="Against the light"]'))?.click();
-  const image = await page.waitForSelector('main img');
+  const image = await page.waitForSelector('img[alt="Held against the light"]');
   for (const [n, [x, y]] of QUILT_SCENE.corners.entries()) {
     const handle = await page.waitForSelector(`button[aria-label^="Corner ${n + 1}"]`);
     await handle?.evaluate((e) => e.scrollIntoView({ block: 'center' }));

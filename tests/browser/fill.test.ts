@@ -34,7 +34,7 @@ describe('where the down is', () => {
     await v.page.waitForSelector('button[aria-label*="The light alone"]');
     await v.page.$eval('button[aria-label*="Against the light"]', (e) => (e as HTMLElement).focus());
     await v.page.keyboard.press('Enter');
-    await v.sees('Most is missing from');
+    await v.sees('Put 1 to 4 on its outer corners');
     for (const [n, corner] of QUILT_SCENE.corners.entries()) await steer(v, `Corner ${n + 1}`, [corner[0], corner[1]]);
     await v.page.$eval('button[aria-label$="as the light alone"]', (e) => (e as HTMLElement).focus());
     await v.page.keyboard.press('Enter');

@@ -17,7 +17,7 @@ import { changePhoto } from '../../data/repo';
 import { Button, Column, Crumbs, Figure, Note, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
 import { Progress } from '../../ui/Progress';
 import { Select } from '../../ui/Select';
-import { color } from '../../ui/theme';
+import { color, phone } from '../../ui/theme';
 import { lightWorker } from '../../workers';
 import { LightStage } from './LightStage';
 
@@ -33,6 +33,15 @@ const Table = styled.table`
   th {
     padding: 4px 16px 4px 0;
     border-top: 1px solid ${color.line};
+  }
+`;
+/** Keeps its height while the answer changes, so that the picture stays under the hand. */
+const Answer = styled.h1`
+  font-size: 32px;
+  max-width: 28em;
+  min-height: 1.25em;
+  ${phone} {
+    min-height: 3.75em;
   }
 `;
 const Thumb = styled.img`
@@ -174,7 +183,9 @@ export function LightPage() {
     if (one) void take(which, { file: one, name: one.name, photo: null });
   };
   const result = answered?.result ?? null;
-  const measured = result?.status === 'measured' ? result : null;
+  // Nobody's corners lie where they begin: no answer before they are set.
+  const placed = marks.corners !== START;
+  const measured = placed && result?.status === 'measured' ? result : null;
   const keep = async (): Promise<void> => {
     if (!source || !measured) return;
     const light = { marks, spread: measured.spread.map(({ baffle, grams, sd }) => ({ baffle, grams, sd })) };
@@ -261,9 +272,9 @@ export function LightPage() {
   return (
     <Page>
       {crumbs}
-      <h1 style={{ fontSize: 32, maxWidth: '28em' }} aria-live="polite">
-        {result ? lightText(result) : 'Reading it …'}
-      </h1>
+      <Answer aria-live="polite" data-measured={result?.status}>
+        {!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}
+      </Answer>
       {inputs}
       {busy}
       {fault && <Note tone="alarm">{fault}</Note>}
