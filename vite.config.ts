@@ -1,13 +1,33 @@
 import react from '@vitejs/plugin-react';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
-import { defineConfig } from 'vite';
+import { fileURLToPath } from 'node:url';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
 const API = 'http://127.0.0.1:4173';
 
+/** A worker built with the page, so that what both need (all that is known and said) is one file, loaded once. */
+function planningWorker(): Plugin {
+  const ID = 'virtual:planner-worker';
+  const entry = fileURLToPath(new URL('src/workers/planner.worker.ts', import.meta.url));
+  let building = false;
+  return {
+    name: 'planning-worker',
+    configResolved: (config) => void (building = config.command === 'build'),
+    resolveId: (id) => (id === ID ? `\0${ID}` : undefined),
+    load(id) {
+      if (id !== `\0${ID}`) return undefined;
+      if (!building) return `export default '/src/workers/planner.worker.ts';`;
+      const file = this.emitFile({ type: 'chunk', id: entry, name: 'planner.worker' });
+      return `export default import.meta.ROLLUP_FILE_URL_${file};`;
+    },
+  };
+}
+
 export default defineConfig({
   plugins: [
     react(),
+    planningWorker(),
     { ...optimizeLocales.vite({ locales: ['en-GB', 'en-US'] }), enforce: 'pre' },
     // At the tub there may be no network: the whole app is kept after the first visit. A newer one takes over when every tab is closed.
     VitePWA({

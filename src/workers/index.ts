@@ -1,5 +1,6 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
+import plannerUrl from 'virtual:planner-worker';
 import type { LightApi } from './light.protocol';
 import type { PhotoApi } from './photo.protocol';
 import type { PlannerApi } from './planner.protocol';
@@ -11,7 +12,7 @@ let planner: Remote<PlannerApi> | null = null;
 
 /** The planning worker, started on first use. */
 export function plannerWorker(): Remote<PlannerApi> {
-  planner ??= wrap<PlannerApi>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
+  planner ??= wrap<PlannerApi>(new Worker(plannerUrl, { type: 'module' }));
   return planner;
 }
 
