@@ -77,8 +77,6 @@ describe('settings of a step', () => {
   test.each<[string, string, Made, StepSettings]>([
     ['washer', 'the one taken', { rest: { washer: FRONT } }, { washerId: 'front' }],
     ['washer', 'none', {}, {}],
-    ['proofWasher', 'the one taken', { rest: { washer: FRONT } }, { washerId: 'front' }],
-    ['proofWasher', 'none', {}, {}],
     ['tubId', 'a tub', washers(TUB), { washerId: 'tub' }],
     ['tubId', 'none', {}, {}],
     ['vessel', 'the machine', { ...washers(TUB), rest: { washer: FRONT } }, { washerId: 'front' }],
@@ -199,10 +197,6 @@ describe('minutes of a step', () => {
     ['rinseMin', {}, 12],
     ['soakMin', { soakMin: 90 }, 90],
     ['soakMin', {}, 0],
-    ['longSoakMin', { soakMin: 720 }, 720],
-    ['longSoakMin', {}, 0],
-    ['tubSoakMin', { soakMin: 40 }, 40],
-    ['tubSoakMin', {}, 0],
     ['bathMin', { rinses: 4 }, 24],
     ['bathMin', {}, 6],
     ['roundsAttended', { rounds: 3 }, 15],
@@ -215,8 +209,8 @@ describe('minutes of a step', () => {
     ['lineMin', {}, 0],
     // 150 g at 0.01 g/s: 200 min down to 30 g, where the surface is no longer wet; 50 min × ln(30 ÷ 5) to the band; rounded up to ten.
     ['lineMin', { dryModel }, 290],
-    ['shoeMin', { dryModel: { ...dryModel, heldKgPerKg: 0.02 } }, 30],
-    ['shoeMin', { dryModel: { ...dryModel, rateKgPerS: 1e-7 } }, 4320],
+    ['lineMin', { dryModel: { ...dryModel, heldKgPerKg: 0.02 } }, 30],
+    ['lineMin', { dryModel: { ...dryModel, rateKgPerS: 1e-7 } }, 4320],
   ])('%s of %j: %d', (name, settings, minutes) => expect(DURATIONS[name]!(state(), settings)).toBe(minutes));
   test('a cycle’s own minutes, else fifty', () => {
     expect(DURATIONS.cycleMin!(state({ rest: { cycle: { name: 'Short', minutes: 33 } } }), {})).toBe(33);

@@ -84,7 +84,6 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     if (vessel) s.washerId = vessel.id;
   },
   rinseModel: (state, s) => void (state.rinse && (s.rinseModel = state.rinse)),
-  proofWasher: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
   wash: (state, s) => {
     s.tempC = state.tempC;
     s.action = state.action;
@@ -185,15 +184,12 @@ export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: Ste
   cycleMin: (state) => state.cycle?.minutes ?? k.CYCLE_MINUTES,
   rinseMin: (_, s) => 12 * (s.rinses ?? 1),
   soakMin: (_, s) => s.soakMin ?? 0,
-  longSoakMin: (_, s) => s.soakMin ?? 0,
-  tubSoakMin: (_, s) => s.soakMin ?? 0,
   bathMin: (_, s) => 6 * (s.rinses ?? 1),
   roundsAttended: (_, s) => 5 * (s.rounds ?? 1),
   roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
   roundMin: (_, s) => s.checkEveryMin ?? 60,
   plainTumbleMin: () => k.PLAIN_TUMBLE_MIN,
   lineMin: (_, s) => hang(s),
-  shoeMin: (_, s) => hang(s),
 };
 
 /** Minutes on the line, rounded up to 10, between half an hour and three days. */

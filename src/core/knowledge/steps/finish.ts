@@ -151,7 +151,7 @@ export const FINISH_STEPS = [
     order: 781,
     ifFailed: true,
     when: { all: ['renew-if-failed', 'proof:wash-in'], none: ['aim:renew'] },
-    settings: ['proofWasher', 'wash', 'proofer'],
+    settings: ['washer', 'wash', 'proofer'],
     attended: 5,
     unattended: 'cycleMin',
     why: ['wash-in-simple', 'clean-heat-test-renew'],

@@ -246,7 +246,7 @@ export const PRETREAT_STEPS = [
     },
     settings: ['longSoak', 'soakCleaner', 'coolWater'],
     attended: 8,
-    unattended: 'longSoakMin',
+    unattended: 'soakMin',
     why: ['soak-canvas', 'hot-shoes'],
   },
 ] as const satisfies readonly StepTemplate[];

@@ -111,7 +111,7 @@ export const WASH_STEPS = [
     when: { all: ['method:tub', 'aim:wash'], none: ['shelter'] },
     settings: ['tubId', 'handWash', 'bathLitres', 'cleaner', 'tubSoak', 'insideOut'],
     attended: 30,
-    unattended: 'tubSoakMin',
+    unattended: 'soakMin',
     mayWait: false,
     why: ['bath-for-down', 'never-wring'],
     whyBound: ['washMaxC', 'soakMaxMin'],
