@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { layoutOf, panelOf, START_LAYOUTS } from '../../src/core/loft';
 import {
+  type LightResult,
   anchorsOf,
   fillByLight,
   homographyOf,
@@ -12,6 +13,7 @@ import {
   seenAt,
   solve,
 } from '../../src/core/loft/light';
+import { lightBasis, lightText } from '../../src/core/words/loft';
 import { blur, lampAround } from '../../src/core/loft/light/lamp';
 
 const grey = (width: number, height: number, code: (x: number, y: number) => number): Uint8ClampedArray => {
@@ -225,5 +227,46 @@ describe('grams by light', () => {
       ).status,
     ).toBe('nothing');
     expect(() => fillByLight(reduce(rgba, 400, 300), null, STRIPS, 0, { corners: CORNERS })).toThrow(RangeError);
+  });
+});
+
+describe('what is said of a picture', () => {
+  const one = (grams: number, more = {}) => ({
+    baffle: 'a',
+    grams,
+    sd: 3,
+    target: 40,
+    ratio: null,
+    cutOff: 0,
+    dark: 0,
+    sure: 'good' as const,
+    ...more,
+  });
+  const said = (spread: readonly ReturnType<typeof one>[], more: Partial<Extract<LightResult, { status: 'measured' }>> = {}) =>
+    ({
+      status: 'measured',
+      model: 'scattered',
+      lamp: 'around',
+      lampOff: 0.02,
+      clothPasses: 0.5,
+      clothFrom: 'seams',
+      spread,
+      ...more,
+    }) as const;
+  test('the thinnest baffle, or that nothing is missing beyond the doubt', () => {
+    expect(lightText(said([one(22), one(38)]))).toBe('Most is missing from a: 22 g, even would be 40 g.');
+    expect(lightText(said([one(38), one(42)]))).toBe('The down lies evenly, as far as the light tells.');
+    for (const status of ['corners', 'outside', 'lamp', 'nothing'] as const) expect(lightText({ status })).toMatch(/\.$/);
+  });
+  test('what it rests on, and what was too dark or washed out', () => {
+    expect(lightBasis(said([one(40)])).join(' ')).toContain('within 2 %');
+    expect(lightBasis(said([one(40)])).join(' ')).toContain('50 % through, from the thinnest places');
+    const surer = lightBasis(said([one(40)], { lamp: 'picture', clothFrom: 'spot' })).join(' ');
+    expect(surer).toContain('its own picture');
+    expect(surer).toContain('as shown');
+    expect(lightBasis(said([one(40)], { clothFrom: 'right' })).join(' ')).toContain('holds what it should');
+    const lost = lightBasis(said([one(40, { dark: 0.5 }), one(40, { baffle: 'b', cutOff: 0.5 })])).join(' ');
+    expect(lost).toContain('Too dark to tell: a. Take it again with a longer exposure.');
+    expect(lost).toContain('Washed out: b. Take it again with a shorter exposure.');
   });
 });

@@ -39,9 +39,9 @@ export function apartText({ baffles, off }: Evening['plan']['apart'][number]): s
 }
 
 export const LIGHT_MODEL_WORDS: Record<LightModel, string> = {
-  scattered: 'scattered: white and pale down (I₀/I − 1)',
-  swallowed: 'swallowed: dark down or cloth (−ln I/I₀)',
-  fitted: 'fitted between the two, by the bare cloth and the right baffle',
+  scattered: 'scattered (I₀/I − 1)',
+  swallowed: 'swallowed (−ln I/I₀)',
+  fitted: 'fitted between the two',
 };
 export const SURE_WORDS: Record<Sureness, string> = { good: 'sure', fair: 'fairly sure', poor: 'a guess' };
 const LIGHT_FAULTS: Record<Exclude<LightResult['status'], 'measured'>, string> = {
@@ -59,15 +59,19 @@ export function lightText(result: LightResult): string {
   if (-off(least) < Math.max(1, least.sd)) return 'The down lies evenly, as far as the light tells.';
   return `Most is missing from ${least.baffle}: ${grams(least.grams)}, even would be ${grams(least.target)}.`;
 }
+const CLOTH_WORDS: Record<Extract<LightResult, { status: 'measured' }>['clothFrom'], (percent: number) => string> = {
+  spot: (percent) => `The cloth lets ${percent} % through, as shown.`,
+  right: () => 'What the cloth takes of the light is fitted to the baffle that holds what it should.',
+  seams: (percent) =>
+    `The cloth is taken to let ${percent} % through, from the thinnest places along the seams; a spot of bare cloth is surer.`,
+};
 /** What the figures rest on, and what would make them surer. */
 export function lightBasis(result: Extract<LightResult, { status: 'measured' }>): string[] {
   const said = [
     result.lamp === 'picture'
       ? 'The light is taken from its own picture.'
       : `The light is read around it, within ${Math.max(1, Math.round(result.lampOff * 100))} %; a picture of the light alone is surer.`,
-    result.clothShown
-      ? `The cloth lets ${Math.round(result.clothPasses * 100)} % through, as shown.`
-      : `The cloth is taken to let ${Math.round(result.clothPasses * 100)} % through, from the thinnest places along the seams; a spot of bare cloth is surer.`,
+    CLOTH_WORDS[result.clothFrom](Math.round(result.clothPasses * 100)),
   ];
   const lost = result.spread.filter((s) => s.dark > 0.2).map((s) => s.baffle);
   const bright = result.spread.filter((s) => s.cutOff > 0.2).map((s) => s.baffle);

@@ -41,9 +41,9 @@ export type LightResult =
       readonly lamp: LampFit['from'];
       /** Bare places off the lamp's surface, as a share; 0 with a picture of the light. */
       readonly lampOff: number;
-      /** Share of the light that the cloth alone lets through, and whether somebody showed where. */
+      /** Share of the light that the cloth alone lets through, and what says so: a spot shown, the baffle that is right, or the seams. */
       readonly clothPasses: number;
-      readonly clothShown: boolean;
+      readonly clothFrom: 'spot' | 'right' | 'seams';
     }
   | { readonly status: 'corners' | 'outside' | 'lamp' | 'nothing'; readonly spread?: undefined };
 
@@ -234,7 +234,7 @@ export function fillByLight(
     lamp: fit.from,
     lampOff: fit.off,
     clothPasses: 1 / cloth,
-    clothShown,
+    clothFrom: clothShown ? 'spot' : right >= 0 ? 'right' : 'seams',
     spread: baffles.map((b, n) => {
       const { ratios, cutOff, dark } = seen[n] as Seen;
       const grams = fillG * (share[n] ?? 0);
