@@ -9,7 +9,7 @@ import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { drawnBaffles, fillGrams } from '../../core/loft';
-import { LIGHT_MODELS, type LightMarks, type LightModel, type LightResult, type Point } from '../../core/loft/light';
+import { LIGHT_MODELS, type LightMarks, type LightModel, type Point } from '../../core/loft/light';
 import { KIND_WORDS } from '../../core/words';
 import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/words/loft';
 import { db, type Photo } from '../../data/db';
@@ -20,6 +20,7 @@ import { Select } from '../../ui/Select';
 import { color, phone } from '../../ui/theme';
 import { lightWorker } from '../../workers';
 import { LightStage } from './LightStage';
+import { useLight } from './useLight';
 
 const Table = styled.table`
   border-collapse: collapse;
@@ -108,25 +109,13 @@ export function LightPage() {
   const [read, setRead] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   const [marks, setMarks] = useState<LightMarks>({ corners: START });
-  const [answered, setAnswered] = useState<{ of: string; result: LightResult } | null>(null);
   const thingInput = useRef<HTMLInputElement>(null);
   const aloneInput = useRef<HTMLInputElement>(null);
   const address = useAddress(source?.file ?? null);
   const map = item?.fillMap;
   const fillG = item ? fillGrams(item) : 0;
-  const asked = JSON.stringify([read, marks]);
-  useEffect(() => {
-    if (!read || !map || !(fillG > 0)) return undefined;
-    let stale = false;
-    void lightWorker()
-      .measure(map, fillG, marks)
-      .then((result) => {
-        if (!stale && result) setAnswered({ of: asked, result });
-      });
-    return () => {
-      stale = true;
-    };
-  }, [read, map, fillG, marks, asked]);
+  const asked = useMemo(() => (read > 0 && map && fillG > 0 ? { map, fillG, marks, read } : null), [read, map, fillG, marks]);
+  const { result, stale } = useLight(asked);
   useEffect(
     () => () => {
       void lightWorker().stop();
@@ -182,7 +171,6 @@ export function LightPage() {
     const one = list?.[0];
     if (one) void take(which, { file: one, name: one.name, photo: null });
   };
-  const result = answered?.result ?? null;
   // Nobody's corners lie where they begin: no answer before they are set.
   const placed = marks.corners !== START;
   const measured = placed && result?.status === 'measured' ? result : null;
@@ -285,7 +273,7 @@ export function LightPage() {
             map={map}
             corners={marks.corners}
             cloth={cloth}
-            grams={measured ? new Map(measured.spread.map((s) => [s.baffle, s.grams])) : null}
+            grams={measured && !stale ? new Map(measured.spread.map((s) => [s.baffle, s.grams])) : null}
             thin={worst?.baffle ?? null}
             onCorner={(n, to) => setMarks({ ...marks, corners: moveIn(marks.corners, n, to) })}
             onCloth={(n, to) => setMarks({ ...marks, cloth: moveIn(cloth, n, to) })}
@@ -326,7 +314,7 @@ export function LightPage() {
           {measured && (
             <>
               <Row $wrap>
-                <Button data-main-action onClick={() => void keep()}>
+                <Button data-main-action disabled={stale} onClick={() => void keep()}>
                   Keep it and plan the evening
                 </Button>
               </Row>
