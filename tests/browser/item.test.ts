@@ -60,7 +60,9 @@ describe('photographs', () => {
           request.onsuccess = () => {
             const got = request.result.transaction('photos').objectStore('photos').getAll();
             got.onsuccess = async () => {
-              const [photo] = got.result as { width: number; height: number; blob: Blob }[];
+              // The demo brings photographs of another thing.
+              const all = got.result as { itemId: string; width: number; height: number; blob: Blob }[];
+              const photo = all.find((p) => p.itemId === 'itm-parka');
               const text = new TextDecoder('latin1').decode(await photo!.blob.arrayBuffer());
               request.result.close();
               resolve({ width: photo!.width, height: photo!.height, head: /Exif|GPS/.exec(text)?.[0] ?? 'none' });
