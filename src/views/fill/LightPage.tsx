@@ -185,6 +185,16 @@ export function LightPage() {
     }
     void navigate(`/kit/${item.id}/fill`);
   };
+  const others = photos.filter((photo) => photo.id !== source?.photo?.id);
+  const offered = (which: 'thing' | 'alone') =>
+    others.map((photo) => (
+      <Kept
+        key={photo.id}
+        photo={photo}
+        as={which === 'thing' ? 'its picture' : 'the light alone'}
+        onTake={() => void take(which, { file: photo.blob, name: 'The photograph', photo })}
+      />
+    ));
   const inputs = (
     <>
       <input
@@ -240,14 +250,7 @@ export function LightPage() {
               Or one of its photographs
             </h2>
             <Row $wrap $gap={8}>
-              {photos.map((photo) => (
-                <Kept
-                  key={photo.id}
-                  photo={photo}
-                  as="its picture"
-                  onTake={() => void take('thing', { file: photo.blob, name: 'The photograph', photo })}
-                />
-              ))}
+              {offered('thing')}
             </Row>
           </section>
         )}
@@ -294,19 +297,10 @@ export function LightPage() {
               <TextButton onClick={() => setMarks({ ...marks, cloth: cloth.slice(0, -1) })}>Take the last spot away</TextButton>
             )}
           </Row>
-          {!alone && photos.length > 1 && (
+          {!alone && others.length > 0 && (
             <Row $wrap $gap={8}>
               <Quiet>The light alone may be one of its photographs:</Quiet>
-              {photos
-                .filter((photo) => photo.id !== source.photo?.id)
-                .map((photo) => (
-                  <Kept
-                    key={photo.id}
-                    photo={photo}
-                    as="the light alone"
-                    onTake={() => void take('alone', { file: photo.blob, name: 'The photograph', photo })}
-                  />
-                ))}
+              {offered('alone')}
             </Row>
           )}
         </Column>
