@@ -3,6 +3,9 @@ import type { Knowledge } from '../src/core/knowledge';
 import { KNOWLEDGE } from '../src/core/knowledge';
 import { plan, writeProgramme, type Programme, type ProgrammeStep } from '../src/core/programme';
 
+/** Names that the shipped knowledge does not have, for knowledge that a test makes up. */
+export const invented = <T>(names: unknown): T => names as T;
+
 /* Small makers for things, looks and kits. Everything not said is left unknown. */
 
 export const comp = (part: Component['part'], material: Component['material'], rest: Partial<Component> = {}): Component => ({

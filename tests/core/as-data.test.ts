@@ -5,13 +5,13 @@ import { KINDS, MATERIALS, type Item, type Kind, type Material } from '../../src
 import { KNOWLEDGE, SCHOOLS, type Knowledge } from '../../src/core/knowledge';
 import { plan, writeProgramme } from '../../src/core/programme';
 import { WORDS } from '../../src/core/words';
-import { DIRTY, KIT } from '../make';
+import { DIRTY, invented, KIT } from '../make';
 
 /* A new construction is records and words, never a case in the engine. */
 const cape = 'cape' as Kind;
 const kapok = 'kapok-batting' as Material;
 
-const MORE: Knowledge = {
+const MORE = invented<Knowledge>({
   ...KNOWLEDGE,
   materials: [
     ...KNOWLEDGE.materials,
@@ -72,8 +72,8 @@ const MORE: Knowledge = {
       attended: 2,
       why: ['cape-sung'],
     },
-  ].sort((a, b) => a.order - b.order) as Knowledge['steps'],
-};
+  ],
+});
 const SAID = {
   ...WORDS,
   rules: { ...WORDS.rules, 'cape-shrinks': 'A cape shrinks in warm water.', 'cape-sung': 'Capes like it.' },

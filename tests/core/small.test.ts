@@ -13,7 +13,7 @@ import { countdown } from '../../src/ui/countdown';
 import { planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
 import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
 import { makeDemoKit } from '../../demo/kit';
-import { canvas, CLEAN, comp, down, item, label, programme, shell } from '../make';
+import { canvas, CLEAN, comp, down, invented, item, label, programme, shell } from '../make';
 
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 
@@ -29,8 +29,8 @@ describe('conditions', () => {
     [{ none: ['c'] }, true],
     [{ none: ['b'] }, false],
     [{ all: ['a'], any: ['b'], none: ['c'] }, true],
-  ])('%j is %s', (when, expected) => expect(holds(when, facts)).toBe(expected));
-  test('no condition holds', () => expect(holds(undefined, facts)).toBe(true));
+  ])('%j is %s', (when, expected) => expect(holds(invented(when), invented(facts))).toBe(expected));
+  test('no condition holds', () => expect(holds(undefined, invented(facts))).toBe(true));
 });
 
 describe('whose word counts', () => {

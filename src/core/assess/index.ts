@@ -34,17 +34,16 @@ export function assess(knowledge: Knowledge, facts: Facts): Assessment {
       if (rule.aim !== 'none') facts.add(tag('aim:', rule.aim));
     } else if (rule.relevant && holds(rule.relevant, facts)) silent.push(rule);
   }
-  const gone = new Set<string>();
+  const gone = new Set<Aim | 'none'>();
   for (const [aim, fact] of AIM_FACTS) {
     if (!facts.has(fact) || gone.has(aim)) continue;
     for (const lesser of SUPERSEDES[aim] ?? []) gone.add(lesser);
   }
-  for (const aim of gone) facts.delete(tag('aim:', aim));
+  for (const aim of gone) if (aim !== 'none') facts.delete(tag('aim:', aim));
   const standing = spoke.filter((rule) => !gone.has(rule.aim));
   for (const rule of standing) for (const fact of rule.adds ?? []) facts.add(fact);
   const aims: Aim[] = [];
   for (const [aim, fact] of AIM_FACTS) if (facts.has(fact)) aims.push(aim);
-  if (aims.length === 0) facts.add('leave');
   const decidedBy: string[] = [];
   for (const rule of standing) {
     if (aims.length > 0 && rule.aim === 'none') continue;

@@ -6,15 +6,15 @@ import type { Component, Equipment, Inspection, Item, Kit } from '../gear';
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Fact, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { tag, tagPair } from './tag';
-import { EXPOSED_ZONES, THRESHOLDS } from '../knowledge';
+import { DROP_GRADES, EXPOSED_ZONES, IRON_MARKS_C, ODOUR_GRADES, SOIL_GRADES, THRESHOLDS, WASH_MARKS_C } from '../knowledge';
 
 export { tag, tagPair };
-export type Facts = Set<string>;
+export type Facts = Set<Fact>;
 
 /** True when the condition holds. An empty condition always does. */
-export function holds(when: When | undefined, facts: ReadonlySet<string>): boolean {
+export function holds(when: When | undefined, facts: ReadonlySet<Fact>): boolean {
   if (!when) return true;
   if (when.all) for (const fact of when.all) if (!facts.has(fact)) return false;
   if (when.none) for (const fact of when.none) if (facts.has(fact)) return false;
@@ -26,7 +26,7 @@ export function holds(when: When | undefined, facts: ReadonlySet<string>): boole
 }
 
 /** Adds every trait whose condition holds, in order. */
-export function addTraits(traits: readonly Trait[], facts: Facts): void {
+export function addTraits(traits: readonly Trait<Fact>[], facts: Facts): void {
   for (const trait of traits) if (holds(trait.when, facts)) facts.add(trait.id);
 }
 
@@ -68,13 +68,10 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   if (disagree(item)) facts.add('maker-and-label-differ');
   facts.add(tag('repellency:', item.repellency ?? 'unknown'));
   if (item.lining) facts.add(tag('lining:', item.lining));
-  if (item.finish) facts.add(tag('finish:', item.finish));
   if (item.jobClass) facts.add(tag('job:', item.jobClass));
   if (item.colour?.class) facts.add(tag('colour:', item.colour.class));
   if (item.colour?.bleed !== 'safe') facts.add('bleed-unproved');
-  if (item.colour?.bleed === 'bleeds') facts.add('bleeds');
   facts.add(item.label ? 'label:read' : 'label:none');
-  if (item.label?.professional) facts.add(tag('professional:', item.label.professional));
   if (item.massG === undefined) facts.add('unknown:mass');
   if (item.bulk === undefined) facts.add('unknown:bulk');
   return facts;
@@ -90,16 +87,14 @@ export function seenFacts(
   const soil = seen?.soil;
   if (soil === undefined) facts.add('unseen:soil');
   else {
-    facts.add(tag('soil=', soil));
     if (soil >= thresholds.soilWash) facts.add('soil:wash');
-    for (let n = 0; n <= soil; n++) facts.add(tag('soil>=', n));
+    for (const n of SOIL_GRADES) if (soil >= n) facts.add(tag('soil>=', n));
   }
   const odour = seen?.odour;
   if (odour === undefined) facts.add('unseen:odour');
   else {
-    facts.add(tag('odour=', odour));
     if (odour >= thresholds.odourWash) facts.add('odour:wash');
-    for (let n = 0; n <= odour; n++) facts.add(tag('odour>=', n));
+    for (const n of ODOUR_GRADES) if (odour >= n) facts.add(tag('odour>=', n));
   }
   if (!seen?.soils?.length) facts.add('unseen:soils');
   for (const kind of seen?.soils ?? []) facts.add(tag('soils:', kind));
@@ -107,7 +102,7 @@ export function seenFacts(
     facts.add('stained').add(tag('stain:', stain.soil));
     facts.add(stain.set ? 'stain-set' : 'stain-fresh');
   }
-  for (const damage of seen?.damage ?? []) facts.add('damaged').add(tag('damage:', damage.kind));
+  for (const damage of seen?.damage ?? []) facts.add(tag('damage:', damage.kind));
   if (seen?.clumped) facts.add('clumped');
   if (seen?.damp) facts.add('damp');
   if (seen?.discoloured) facts.add('discoloured');
@@ -131,7 +126,6 @@ function addLoft(ratio: number | undefined, limits: Thresholds, facts: Facts): v
   if (ratio === undefined) facts.add('unseen:loftRatio');
   else if (ratio < limits.loftWash) facts.add('loft:low');
   else if (ratio <= limits.loftFluff) facts.add('loft:flat');
-  else facts.add('loft:fine');
 }
 
 function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, limits: Thresholds, facts: Facts): void {
@@ -141,10 +135,8 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
     facts.add('unseen:droplet');
     return;
   }
-  facts.add(tag('drop=', worst));
   facts.add(worst >= limits.dropFine ? 'drop:fine' : worst <= limits.dropPoor ? 'drop:poor' : 'drop:tired');
-  for (let n = worst; n <= 5; n++) facts.add(tag('drop<=', n));
-  for (let n = 0; n <= worst; n++) facts.add(tag('drop>=', n));
+  for (const n of DROP_GRADES) if (worst <= n) facts.add(tag('drop<=', n));
   if (EXPOSED_ZONES.some((zone) => droplet?.[zone] === worst)) facts.add('drop:exposed');
 }
 
@@ -152,7 +144,6 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
 export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Facts = new Set()): Facts {
   const equipment: Equipment = kit.equipment ?? {};
   if (equipment.washers === undefined) facts.add('unknown:washers');
-  if (equipment.dryers === undefined) facts.add('unknown:dryers');
   if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
   for (const washer of equipment.washers ?? []) facts.add(tag('own:', washer.kind));
   if (equipment.room?.airC === undefined || equipment.room.rhPercent === undefined) facts.add('unknown:room');
@@ -162,16 +153,14 @@ export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Fact
   return facts;
 }
 
-const WASH_MARKS = [15, 20, 30, 40, 50, 60, 70, 95];
-
 /** What the envelope lets one do, and what its hard limits alone would. */
 export function envelopeFacts(envelope: Envelope, facts: Facts): void {
   const { bounds } = envelope;
-  for (const c of WASH_MARKS) if (allows(envelope, 'washMaxC', c)) facts.add(tag('can:wash>=', c));
+  for (const c of WASH_MARKS_C) if (allows(envelope, 'washMaxC', c)) facts.add(tag('can:wash>=', c));
   for (const tumble of ['air', 'low', 'normal'] as const)
     if (allows(envelope, 'tumble', tumble)) facts.add(tag('can:tumble:', tumble));
   for (const bleach of ['oxygen', 'any'] as const) if (allows(envelope, 'bleach', bleach)) facts.add(tag('can:bleach:', bleach));
-  for (const c of [110, 150, 200]) if (allows(envelope, 'ironMaxC', c)) facts.add(tag('can:iron>=', c));
+  for (const c of IRON_MARKS_C) if (allows(envelope, 'ironMaxC', c)) facts.add(tag('can:iron>=', c));
   if (bounds.soakMaxMin.value === null || bounds.soakMaxMin.value > 0) facts.add('can:soak');
   if (allows(envelope, 'softener', 'sparing')) facts.add('can:softener');
   if (bounds.agitator.value === 'none') facts.add('no-agitator');
@@ -183,6 +172,6 @@ export function envelopeFacts(envelope: Envelope, facts: Facts): void {
 /** What the hard limits alone would permit, for schools that pass soft ones. */
 export function hardFacts(envelope: Envelope, facts: Facts): void {
   const { washMaxC, action } = envelope.hard;
-  for (const c of WASH_MARKS) if (washMaxC === null || washMaxC >= c) facts.add(tag('hard:wash>=', c));
+  for (const c of WASH_MARKS_C) if (washMaxC === null || washMaxC >= c) facts.add(tag('hard:wash>=', c));
   if (action === 'normal' || action === 'mild' || action === 'very-mild') facts.add('hard:machine');
 }

@@ -11,11 +11,15 @@ function join(prefix: string, word: string, mark: string): string {
   return name;
 }
 /** `tag` for two words: `tagPair('out:', 'hood', ':', 'fur')` is "out:hood:fur". One prefix always goes with one mark. */
-export const tagPair = (prefix: string, word: string, mark: ':' | '=', value: string): string =>
-  tag(join(prefix, word, mark), value);
+export const tagPair = <P extends string, W extends string, M extends ':' | '=', V extends string>(
+  prefix: P,
+  word: W,
+  mark: M,
+  value: V,
+): `${P}${W}${M}${V}` => tag(join(prefix, word, mark), value) as `${P}${W}${M}${V}`;
 
 /** The one string for a prefix and a value: made once, so that looking facts up compares pointers instead of letters. */
-export function tag(prefix: string, value: string | number): string {
+export function tag<P extends string, V extends string | number>(prefix: P, value: V): `${P}${V}` {
   let byValue = made.get(prefix);
   if (!byValue) made.set(prefix, (byValue = new Map()));
   let name = byValue.get(value);
@@ -24,5 +28,5 @@ export function tag(prefix: string, value: string | number): string {
     name = Object.keys({ [`${prefix}${value}`]: 0 })[0] as string;
     byValue.set(value, name);
   }
-  return name;
+  return name as `${P}${V}`;
 }

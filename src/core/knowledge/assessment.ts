@@ -1,8 +1,9 @@
+import type { Aim } from '../gear';
 import type { AssessRule, When } from './types';
 
 /*
- * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. Read in order: later rules
- * may build on aims already set ("aim:wash").
+ * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. A rule may build on
+ * an aim ("aim:wash") that one of a lower order sets.
  */
 const M = { basis: 'memory' } as const;
 const P = { basis: 'practice' } as const;
@@ -12,6 +13,7 @@ const notSafety = ['life-safety'] as const;
 export const ASSESS_RULES = [
   {
     id: 'life-safety-refer',
+    order: 10,
     ...P,
     when: { all: ['life-safety'] },
     aim: 'refer',
@@ -20,6 +22,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'hole-first',
+    order: 20,
     ...P,
     when: { all: ['hole'], none: notSafety },
     aim: 'repair',
@@ -28,6 +31,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'leak-route',
+    order: 30,
     ...P,
     when: { all: ['leaking'], none: notSafety },
     aim: 'repair',
@@ -36,6 +40,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'feather-back',
+    order: 40,
     ...P,
     when: { all: ['damage:feather'], none: notSafety },
     aim: 'repair',
@@ -44,6 +49,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'mend-part',
+    order: 50,
     ...P,
     when: { any: ['damage:zip', 'damage:sole', 'damage:crack'], none: notSafety },
     aim: 'repair',
@@ -52,6 +58,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'soil-wash',
+    order: 60,
     ...M,
     when: { all: ['soil:wash'], none: notSafety },
     aim: 'wash',
@@ -60,6 +67,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'odour-wash',
+    order: 70,
     ...M,
     when: { all: ['odour:wash'], none: notSafety },
     aim: 'wash',
@@ -68,6 +76,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'set-stain-wash',
+    order: 80,
     ...M,
     when: { all: ['stain-set'], none: ['life-safety', 'cloth-like'] },
     aim: 'wash',
@@ -76,6 +85,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'mould-wash',
+    order: 90,
     ...P,
     when: { all: ['mouldy'], none: ['life-safety', 'hide-upper'] },
     aim: 'wash',
@@ -84,6 +94,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'cloth-used',
+    order: 100,
     ...P,
     when: { all: ['cloth-like', 'sweated'] },
     aim: 'wash',
@@ -92,6 +103,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'jersey-sweated',
+    order: 110,
     ...P,
     when: { all: ['kind:jersey', 'sweated'] },
     aim: 'wash',
@@ -100,6 +112,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'loft-wash',
+    order: 120,
     ...M,
     when: { all: ['filled', 'loft:low'], none: ['from-storage', 'life-safety'] },
     aim: 'wash',
@@ -108,6 +121,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'clumped-wash',
+    order: 130,
     ...M,
     when: { all: ['filled', 'clumped'], none: notSafety },
     aim: 'wash',
@@ -116,6 +130,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'discoloured-wash',
+    order: 140,
     ...M,
     when: { all: ['filled', 'discoloured'], none: notSafety },
     aim: 'wash',
@@ -124,6 +139,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'soil-spot',
+    order: 150,
     ...M,
     when: { all: ['soil>=1'], none: ['life-safety', 'rinse-only', 'cloth-like', 'aim:wash'] },
     aim: 'spot-clean',
@@ -132,6 +148,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'mark-spot',
+    order: 160,
     ...M,
     when: { all: ['stain-fresh'], none: ['life-safety', 'aim:wash', 'rinse-only', 'cloth-like'] },
     aim: 'spot-clean',
@@ -140,6 +157,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'yellow-spot',
+    order: 170,
     ...M,
     when: { all: ['discoloured'], none: ['filled', 'life-safety', 'aim:wash', 'cloth-like'] },
     aim: 'spot-clean',
@@ -148,6 +166,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'rinse-after-use',
+    order: 180,
     ...P,
     when: { all: ['rinse-only'], any: ['soil>=1', 'odour>=1', 'stained'], none: ['aim:wash', 'life-safety'] },
     aim: 'rinse',
@@ -156,6 +175,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'odour-air',
+    order: 190,
     ...M,
     when: { all: ['odour>=1'], none: ['aim:wash', 'aim:rinse', 'life-safety'] },
     aim: 'air',
@@ -164,6 +184,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'damp-air',
+    order: 200,
     ...M,
     when: { all: ['damp'], none: ['aim:wash', 'life-safety', 'aim:rinse'] },
     aim: 'air',
@@ -172,6 +193,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'loft-fluff',
+    order: 210,
     ...M,
     when: { all: ['filled', 'loft:flat'], none: ['aim:wash', 'life-safety'] },
     aim: 'fluff',
@@ -180,6 +202,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'storage-fluff',
+    order: 220,
     ...P,
     when: { all: ['filled', 'from-storage'], none: ['aim:wash', 'life-safety'] },
     aim: 'fluff',
@@ -188,6 +211,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-tired',
+    order: 230,
     ...M,
     when: { all: ['has-finish', 'drop:tired', 'drop:exposed'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
@@ -197,6 +221,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-sheltered',
+    order: 240,
     ...M,
     when: { all: ['has-finish', 'drop:tired'], none: ['drop:exposed', 'aim:wash', 'life-safety'] },
     aim: 'none',
@@ -205,6 +230,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-poor',
+    order: 250,
     ...M,
     when: { all: ['has-finish', 'drop:poor'], none: ['aim:wash', 'life-safety', 'leaking'] },
     aim: 'reactivate',
@@ -214,6 +240,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-gone-filthy',
+    order: 260,
     ...M,
     when: { all: ['has-finish', 'soil>=4', 'drop<=1'], none: ['life-safety', 'leaking'] },
     aim: 'renew',
@@ -223,6 +250,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'washed-then-heat',
+    order: 270,
     ...P,
     when: { all: ['has-finish', 'aim:wash'], none: ['life-safety'] },
     aim: 'reactivate',
@@ -232,6 +260,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'washed-then-test',
+    order: 280,
     ...P,
     when: { all: ['cold-finish', 'aim:wash'] },
     aim: 'none',
@@ -241,6 +270,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-poor-cold',
+    order: 290,
     ...M,
     when: { all: ['cold-finish', 'drop:poor'], none: ['aim:wash', 'leaking'] },
     aim: 'renew',
@@ -250,6 +280,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'drops-fine',
+    order: 300,
     ...SPRAY,
     when: { all: ['repellent', 'drop:fine'], none: ['aim:wash', 'life-safety'] },
     aim: 'none',
@@ -258,6 +289,7 @@ export const ASSESS_RULES = [
   },
   {
     id: 'cloth-downgrade',
+    order: 310,
     ...P,
     when: { all: ['cloth-like', 'stain-set'] },
     aim: 'downgrade',
@@ -288,7 +320,7 @@ export const THRESHOLDS = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2,
 export type Thresholds = { readonly [K in keyof typeof THRESHOLDS]: number };
 
 /** An aim on the left makes the ones on the right needless. */
-export const SUPERSEDES: Readonly<Record<string, readonly string[]>> = {
+export const SUPERSEDES: Readonly<Partial<Record<Aim, readonly Aim[]>>> = {
   refer: ['repair', 'spot-clean', 'air', 'fluff', 'rinse', 'wash', 'reactivate', 'renew', 'downgrade'],
   wash: ['spot-clean', 'air', 'fluff', 'rinse'],
   rinse: ['spot-clean', 'air'],

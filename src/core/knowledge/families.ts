@@ -1,12 +1,13 @@
 import type { Family } from './types';
 
 /**
- * Constructions and how each is cared for. The first family whose condition holds is taken. Settings are wishes: the envelope always has
+ * Constructions and how each is cared for. Of those whose condition holds, the one that outranks the others is taken. Settings are wishes: the envelope always has
  * the last word. Masses, areas, held water and core factors are from memory; they are used only until the owner has weighed the item.
  */
 export const FAMILIES = [
   {
     id: 'costume-head',
+    outranks: ['pile'],
     when: { all: ['kind:costume-head'] },
     methods: [{ use: 'extract' }],
     tempC: [{ use: 20 }],
@@ -23,6 +24,7 @@ export const FAMILIES = [
   },
   {
     id: 'pile',
+    outranks: ['hide-shoe', 'hide'],
     when: { any: ['kind:costume-body', 'mat:acrylic-pile'] },
     methods: [
       { use: 'machine' },
@@ -44,6 +46,7 @@ export const FAMILIES = [
   },
   {
     id: 'hide-shoe',
+    outranks: ['studded-boot'],
     when: { all: ['shoe-like', 'hide-upper'] },
     methods: [{ use: 'machine', when: { all: ['school:SHOE-LEATHER=if-label-allows', 'can:machine'] } }, { use: 'surface' }],
     tempC: [{ use: 20 }],
@@ -60,6 +63,7 @@ export const FAMILIES = [
   },
   {
     id: 'hide',
+    outranks: ['studded-boot', 'shelter', 'flask', 'running-vest', 'pack', 'pads', 'meat-bag'],
     when: { any: ['face:leather', 'face:suede', 'face:nubuck', 'shell:leather', 'face:patent'], none: ['filled'] },
     methods: [{ use: 'surface' }],
     tempC: [{ use: 20 }],
@@ -76,6 +80,7 @@ export const FAMILIES = [
   },
   {
     id: 'studded-boot',
+    outranks: ['canvas-shoe'],
     when: { all: ['kind:studded-boot'] },
     methods: [{ use: 'hand', when: { all: ['school:SHOE-MACHINE=hand'] } }, { use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -92,6 +97,7 @@ export const FAMILIES = [
   },
   {
     id: 'canvas-shoe',
+    outranks: ['trainer'],
     when: { all: ['shoe-like', 'upper:cotton-canvas'] },
     methods: [{ use: 'hand', when: { all: ['school:SHOE-MACHINE=hand'] } }, { use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 60, when: { all: ['school:SHOE-HEAT=hot'] } }, { use: 20 }],
@@ -117,6 +123,7 @@ export const FAMILIES = [
   },
   {
     id: 'trainer',
+    outranks: ['microfibre'],
     when: { all: ['shoe-like'] },
     methods: [{ use: 'hand', when: { all: ['school:SHOE-MACHINE=hand'] } }, { use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -138,6 +145,7 @@ export const FAMILIES = [
   },
   {
     id: 'shelter',
+    outranks: ['microfibre'],
     when: { all: ['shelter'] },
     methods: [{ use: 'tub' }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -154,6 +162,7 @@ export const FAMILIES = [
   },
   {
     id: 'flask',
+    outranks: ['microfibre'],
     when: { any: ['kind:soft-flask', 'kind:reservoir'] },
     methods: [{ use: 'hand' }],
     tempC: [{ use: 30 }],
@@ -170,6 +179,7 @@ export const FAMILIES = [
   },
   {
     id: 'running-vest',
+    outranks: ['microfibre'],
     when: { all: ['kind:running-vest'] },
     methods: [{ use: 'machine', when: { all: ['school:VEST-MACHINE=machine', 'aim:wash'] } }, { use: 'hand' }],
     tempC: [{ use: 30 }],
@@ -186,6 +196,7 @@ export const FAMILIES = [
   },
   {
     id: 'pack',
+    outranks: ['microfibre'],
     when: { all: ['kind:pack'] },
     methods: [{ use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -202,6 +213,7 @@ export const FAMILIES = [
   },
   {
     id: 'pads',
+    outranks: ['microfibre'],
     when: { any: ['kind:pads'] },
     methods: [{ use: 'hand' }, { use: 'machine' }],
     tempC: [{ use: 20 }],
@@ -218,6 +230,7 @@ export const FAMILIES = [
   },
   {
     id: 'meat-bag',
+    outranks: ['microfibre'],
     when: { all: ['kind:bag'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -234,6 +247,7 @@ export const FAMILIES = [
   },
   {
     id: 'microfibre',
+    outranks: ['jersey', 'down-bag'],
     when: { any: ['mat:split-microfibre'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [
@@ -254,6 +268,7 @@ export const FAMILIES = [
   },
   {
     id: 'jersey',
+    outranks: ['insulated-shell'],
     when: { all: ['kind:jersey'] },
     methods: [{ use: 'machine', when: { all: ['school:JERSEY-PLACE=machine'] } }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -270,6 +285,7 @@ export const FAMILIES = [
   },
   {
     id: 'down-bag',
+    outranks: ['insulated-shell'],
     when: { all: ['bag-like', 'down-filled'] },
     methods: [{ use: 'tub', when: { any: ['school:DOWN-PLACE=bathtub', 'heirloom'] } }, { use: 'machine' }, { use: 'tub' }],
     tempC: [{ use: 30, when: { all: ['school:DOWN-WATER=warm'] } }, { use: 20 }],
@@ -286,6 +302,7 @@ export const FAMILIES = [
   },
   {
     id: 'insulated-shell',
+    outranks: ['down-garment'],
     when: { all: ['waterproof', 'filled'] },
     methods: [
       { use: 'machine' },
@@ -311,6 +328,7 @@ export const FAMILIES = [
   },
   {
     id: 'down-garment',
+    outranks: ['membrane-shell'],
     when: { all: ['down-filled'] },
     methods: [{ use: 'tub', when: { any: ['school:DOWN-PLACE=bathtub', 'heirloom'] } }, { use: 'machine' }, { use: 'tub' }],
     tempC: [{ use: 30, when: { all: ['school:DOWN-WATER=warm'] } }, { use: 20 }],
@@ -327,6 +345,7 @@ export const FAMILIES = [
   },
   {
     id: 'membrane-shell',
+    outranks: ['field'],
     when: { all: ['waterproof'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 40, when: { all: ['soil>=3', 'label:read'] } }, { use: 30 }],
@@ -348,6 +367,7 @@ export const FAMILIES = [
   },
   {
     id: 'field',
+    outranks: ['synthetic-insulation'],
     when: { all: ['mark:scent-critical', 'scent-routine'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 20 }],
@@ -368,6 +388,7 @@ export const FAMILIES = [
   },
   {
     id: 'synthetic-insulation',
+    outranks: ['wool'],
     when: { all: ['filled'] },
     methods: [
       { use: 'machine' },
@@ -389,6 +410,7 @@ export const FAMILIES = [
   },
   {
     id: 'wool',
+    outranks: ['softshell'],
     when: { any: ['mat:merino', 'mat:wool'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 25 }],
@@ -405,6 +427,7 @@ export const FAMILIES = [
   },
   {
     id: 'softshell',
+    outranks: ['cotton'],
     when: { any: ['repellency:finish', 'lining:wicking'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 30 }],
@@ -421,6 +444,7 @@ export const FAMILIES = [
   },
   {
     id: 'cotton',
+    outranks: ['synthetic'],
     when: { any: ['mat:cotton', 'mat:cotton-canvas'] },
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [
@@ -441,6 +465,7 @@ export const FAMILIES = [
   },
   {
     id: 'synthetic',
+    outranks: [],
     when: {},
     methods: [{ use: 'machine' }, { use: 'hand' }],
     tempC: [{ use: 30 }],

@@ -20,7 +20,10 @@ import { WASH_STEPS } from './steps/wash';
 import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
 
+export { afterWhatTheyBuildOn, arranged, factsIn } from './arrange';
+export * from './fact';
 export * from './types';
+export { SCHOOL_OPTIONS } from './school-options';
 export { AIM_SEQUENCE, EXPOSED_ZONES, OBSERVED, SUPERSEDES, THRESHOLDS, type Thresholds } from './assessment';
 export { TAKEN_OUT } from './materials';
 export { WARM_WAYS } from './plan-traits';
@@ -61,7 +64,7 @@ export const KNOWLEDGE: Knowledge = {
   schools: SCHOOLS,
   assess: ASSESS_RULES,
   rules: RULES,
-  steps: [...STEPS].sort((a, b) => a.order - b.order),
+  steps: STEPS,
   cautions: CAUTIONS,
   blocks: BLOCKS,
   neverTogether: NEVER_TOGETHER,

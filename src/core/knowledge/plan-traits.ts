@@ -1,8 +1,9 @@
-import type { Trait } from './types';
+import type { PlanTraitName, WarmWay } from './fact';
+import type { Assumption, Choice, Trait } from './types';
 
 /**
- * Facts that depend on the aims, the envelope, the schools and what is owned. Read in order, after the family, the method and the way of
- * drying are known.
+ * Facts that depend on the aims, the envelope, the schools and what is owned. Read once the family, the method and the way of drying are
+ * known; one may build on others, wherever they stand.
  */
 export const PLAN_TRAITS = [
   { id: 'wet', when: { any: ['method:machine', 'method:tub', 'method:hand', 'method:extract', 'method:surface'] } },
@@ -44,31 +45,31 @@ export const PLAN_TRAITS = [
   },
   { id: 'rubber-work', when: { all: ['shoe-like', 'rubber-rim', 'aim:spot-clean'], none: ['stained'] } },
   { id: 'heavy-wet', when: { all: ['method:tub', 'filled'] } },
-] as const satisfies readonly Trait[];
+] as const satisfies readonly Trait<PlanTraitName>[];
 
 /** Stated when the programme rests on something nobody told us. */
 export const ASSUMPTIONS = [
-  { id: 'label-missing', when: { all: ['label:none'] } },
-  { id: 'soil-unseen', when: { all: ['unseen:soil'], none: ['life-safety'] } },
-  { id: 'odour-unseen', when: { all: ['unseen:odour'], none: ['life-safety'] } },
-  { id: 'drops-unseen', when: { all: ['repellent', 'unseen:droplet'], none: ['life-safety'] } },
-  { id: 'loft-unseen', when: { all: ['filled', 'unseen:loftRatio'], none: ['aim:wash', 'life-safety'] } },
-  { id: 'finish-assumed', when: { all: ['finish-assumed'] } },
-  { id: 'mass-assumed', when: { all: ['unknown:mass', 'wet'] } },
-  { id: 'bulk-assumed', when: { all: ['unknown:bulk', 'wet'] } },
-  { id: 'room-assumed', when: { all: ['unknown:room', 'wet'] } },
-  { id: 'hardness-assumed', when: { all: ['unknown:hardness', 'method:machine'] } },
-  { id: 'washers-unknown', when: { all: ['unknown:washers', 'wet'] } },
-  { id: 'bath-borrowed', when: { all: ['bath-not-listed'] } },
-  { id: 'insole-fixed', when: { any: ['insole-not-known'] } },
-  { id: 'treated-down', when: { all: ['hydrophobic', 'aim:wash'] } },
-  { id: 'drum-unknown', when: { all: ['drum-unknown', 'method:machine'] } },
-  { id: 'spray-not-standard', when: { all: ['repellent'], any: ['test-after'] } },
-  { id: 'print-assumed', when: { all: ['fitting:print'], none: ['part:print', 'life-safety'] } },
-  { id: 'maker-and-label-differ', when: { all: ['maker-and-label-differ'] } },
-  { id: 'dryer-runs-hot', when: { all: ['dryer-runs-hot', 'wet'] } },
-  { id: 'iron-runs-hot', when: { all: ['iron-too-hot', 'has-finish', 'can:iron>=110'] } },
-] as const satisfies readonly Trait[];
+  { id: 'label-missing', order: 10, when: { all: ['label:none'] } },
+  { id: 'soil-unseen', order: 20, when: { all: ['unseen:soil'], none: ['life-safety'] } },
+  { id: 'odour-unseen', order: 30, when: { all: ['unseen:odour'], none: ['life-safety'] } },
+  { id: 'drops-unseen', order: 40, when: { all: ['repellent', 'unseen:droplet'], none: ['life-safety'] } },
+  { id: 'loft-unseen', order: 50, when: { all: ['filled', 'unseen:loftRatio'], none: ['aim:wash', 'life-safety'] } },
+  { id: 'finish-assumed', order: 60, when: { all: ['finish-assumed'] } },
+  { id: 'mass-assumed', order: 70, when: { all: ['unknown:mass', 'wet'] } },
+  { id: 'bulk-assumed', order: 80, when: { all: ['unknown:bulk', 'wet'] } },
+  { id: 'room-assumed', order: 90, when: { all: ['unknown:room', 'wet'] } },
+  { id: 'hardness-assumed', order: 100, when: { all: ['unknown:hardness', 'method:machine'] } },
+  { id: 'washers-unknown', order: 110, when: { all: ['unknown:washers', 'wet'] } },
+  { id: 'bath-borrowed', order: 120, when: { all: ['bath-not-listed'] } },
+  { id: 'insole-fixed', order: 130, when: { any: ['insole-not-known'] } },
+  { id: 'treated-down', order: 140, when: { all: ['hydrophobic', 'aim:wash'] } },
+  { id: 'drum-unknown', order: 150, when: { all: ['drum-unknown', 'method:machine'] } },
+  { id: 'spray-not-standard', order: 160, when: { all: ['repellent'], any: ['test-after'] } },
+  { id: 'print-assumed', order: 170, when: { all: ['fitting:print'], none: ['part:print', 'life-safety'] } },
+  { id: 'maker-and-label-differ', order: 180, when: { all: ['maker-and-label-differ'] } },
+  { id: 'dryer-runs-hot', order: 190, when: { all: ['dryer-runs-hot', 'wet'] } },
+  { id: 'iron-runs-hot', order: 200, when: { all: ['iron-too-hot', 'has-finish', 'can:iron>=110'] } },
+] as const satisfies readonly Assumption[];
 
 /** How heat reaches a finish; the first whose condition holds is taken. */
 export const WARM_WAYS = [
@@ -81,4 +82,4 @@ export const WARM_WAYS = [
   { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
   { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot'] } },
   { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
-] as const;
+] as const satisfies readonly Choice<WarmWay>[];

@@ -4,12 +4,14 @@ import type { School } from './types';
 export const SCHOOLS = [
   {
     id: 'SHELL-CLEANER',
+    order: 10,
     applies: { all: ['waterproof', 'aim:wash'], none: ['down-filled'] },
     fallback: 'specialist',
     options: [{ id: 'specialist' }, { id: 'plain-liquid' }],
   },
   {
     id: 'PROOF-METHOD',
+    order: 20,
     applies: { all: ['repellent'], any: ['aim:renew', 'renew-if-failed'] },
     fallback: 'spray-on',
     options: [
@@ -27,6 +29,7 @@ export const SCHOOLS = [
   },
   {
     id: 'PROOF-HEAT',
+    order: 30,
     applies: { all: ['has-finish'], any: ['aim:reactivate', 'aim:renew'] },
     fallback: 'line-then-tumble',
     options: [
@@ -39,6 +42,7 @@ export const SCHOOLS = [
   },
   {
     id: 'DOWN-CLEANER',
+    order: 40,
     applies: { all: ['down-filled', 'aim:wash'] },
     fallback: 'dedicated',
     options: [
@@ -48,12 +52,14 @@ export const SCHOOLS = [
   },
   {
     id: 'DOWN-WATER',
+    order: 50,
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'cold',
     options: [{ id: 'cold' }, { id: 'warm', refused: [{ when: { none: ['can:wash>=30'] }, rule: 'warmer-than-limit' }] }],
   },
   {
     id: 'DOWN-PLACE',
+    order: 60,
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'front-loader',
     options: [{ id: 'front-loader' }, { id: 'bathtub' }],
@@ -61,6 +67,7 @@ export const SCHOOLS = [
   },
   {
     id: 'DOWN-RINSE',
+    order: 70,
     applies: { all: ['down-filled', 'aim:wash'] },
     fallback: 'extra-rinse',
     options: [{ id: 'extra-rinse' }, { id: 'second-cycle' }],
@@ -68,6 +75,7 @@ export const SCHOOLS = [
   },
   {
     id: 'DOWN-HEAT',
+    order: 80,
     applies: { all: ['down-filled'], any: ['aim:wash', 'aim:air'] },
     fallback: 'low',
     options: [
@@ -78,6 +86,7 @@ export const SCHOOLS = [
   },
   {
     id: 'SHOE-HEAT',
+    order: 90,
     applies: { all: ['shoe-like', 'upper:cotton-canvas', 'aim:wash'] },
     fallback: 'cool',
     options: [
@@ -95,6 +104,7 @@ export const SCHOOLS = [
   },
   {
     id: 'SHOE-CYCLE',
+    order: 100,
     applies: { all: ['shoe-like', 'aim:wash', 'can:machine'], none: ['hide-upper'] },
     fallback: 'by-kind',
     options: [{ id: 'by-kind' }, { id: 'gentle' }, { id: 'quick' }, { id: 'long-slow' }, { id: 'permanent-press' }],
@@ -102,6 +112,7 @@ export const SCHOOLS = [
   },
   {
     id: 'RUBBER',
+    order: 110,
     applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
     fallback: 'sponge',
     options: [
@@ -116,6 +127,7 @@ export const SCHOOLS = [
   },
   {
     id: 'SHOE-DRY',
+    order: 120,
     applies: { all: ['shoe-like'], any: ['aim:wash', 'aim:air'] },
     fallback: 'shade',
     options: [
@@ -138,6 +150,7 @@ export const SCHOOLS = [
   },
   {
     id: 'SHOE-MACHINE',
+    order: 130,
     applies: { all: ['shoe-like', 'aim:wash'], none: ['hide-upper'] },
     fallback: 'if-allowed',
     options: [{ id: 'if-allowed' }, { id: 'hand' }],
@@ -145,6 +158,7 @@ export const SCHOOLS = [
   },
   {
     id: 'SHOE-LEATHER',
+    order: 140,
     applies: { all: ['shoe-like', 'hide-upper', 'aim:wash'] },
     fallback: 'never',
     options: [
@@ -154,18 +168,21 @@ export const SCHOOLS = [
   },
   {
     id: 'LACES',
+    order: 150,
     applies: { all: ['shoe-like', 'laces-on', 'aim:wash'] },
     fallback: 'out-in-bag',
     options: [{ id: 'out-in-bag' }, { id: 'out-by-hand' }, { id: 'in' }],
   },
   {
     id: 'INSOLE',
+    order: 160,
     applies: { all: ['shoe-like', 'insole-out', 'aim:wash'] },
     fallback: 'wipe-brush',
     options: [{ id: 'wipe-brush' }, { id: 'soak' }],
   },
   {
     id: 'CLOTH-TEMP',
+    order: 170,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: '40',
     options: [
@@ -183,6 +200,7 @@ export const SCHOOLS = [
   },
   {
     id: 'CLOTH-CYCLE',
+    order: 180,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'quick-extra-rinse',
     options: [{ id: 'quick-extra-rinse' }, { id: 'gentle' }],
@@ -190,6 +208,7 @@ export const SCHOOLS = [
   },
   {
     id: 'CLOTH-VINEGAR',
+    order: 190,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'no',
     options: [{ id: 'no' }, { id: 'yes' }],
@@ -197,6 +216,7 @@ export const SCHOOLS = [
   },
   {
     id: 'CLOTH-DRY',
+    order: 200,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'indoor-air',
     options: [
@@ -212,31 +232,42 @@ export const SCHOOLS = [
   },
   {
     id: 'JERSEY-PLACE',
+    order: 210,
     applies: { all: ['kind:jersey', 'aim:wash'] },
     fallback: 'hand',
     options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
   },
   {
     id: 'JERSEY-SPIN',
+    order: 220,
     applies: { all: ['kind:jersey', 'aim:wash', 'school:JERSEY-PLACE=machine'] },
     fallback: 'gentle',
     options: [{ id: 'gentle' }, { id: 'high' }],
   },
   {
     id: 'VEST-MACHINE',
+    order: 230,
     applies: { all: ['kind:running-vest', 'aim:wash'] },
     fallback: 'hand',
     options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
   },
   {
     id: 'PACK-CLEANER',
+    order: 240,
     applies: { all: ['kind:pack', 'aim:wash'] },
     fallback: 'water',
     options: [{ id: 'water' }, { id: 'technical' }],
   },
-  { id: 'SCENT', applies: { any: ['mark:scent-critical'] }, fallback: 'marked', options: [{ id: 'off' }, { id: 'marked' }] },
+  {
+    id: 'SCENT',
+    order: 250,
+    applies: { any: ['mark:scent-critical'] },
+    fallback: 'marked',
+    options: [{ id: 'off' }, { id: 'marked' }],
+  },
   {
     id: 'FIELD-DRY',
+    order: 260,
     applies: { all: ['mark:scent-critical', 'aim:wash'], none: ['waterproof', 'down-filled'] },
     fallback: 'outdoor-air',
     options: [
@@ -250,9 +281,10 @@ export const SCHOOLS = [
       },
     ],
   },
-  { id: 'WHEN', applies: { any: ['never'] }, fallback: 'triggers', options: [{ id: 'triggers' }, { id: 'calendar' }] },
+  { id: 'WHEN', order: 270, applies: null, fallback: 'triggers', options: [{ id: 'triggers' }, { id: 'calendar' }] },
   {
     id: 'COLD-FIRST',
+    order: 280,
     applies: {
       all: ['aim:wash'],
       any: ['mat:cotton', 'mat:cotton-canvas'],

@@ -1,6 +1,6 @@
 import type { Trait } from './types';
 
-/** Facts about an item that follow from its parts. Read in order: a later one may build on an earlier. */
+/** Facts about an item that follow from its parts. One may build on others, wherever they stand. */
 export const TRAITS = [
   { id: 'shoe-like', when: { any: ['kind:shoe', 'kind:boot', 'kind:studded-boot'] } },
   { id: 'shelter', when: { any: ['kind:tent', 'kind:tarp', 'kind:footprint'] } },

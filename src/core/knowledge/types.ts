@@ -13,15 +13,16 @@ import type {
   SupplyClass,
   Tumble,
 } from '../gear';
+import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionName, StainNature, TraitName } from './fact';
 
 /**
- * A condition over the set of facts known about one request. Facts are plain strings ("fill:down", "soil>=2", "can:tumble:low").
+ * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
  * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.
  */
 export interface When {
-  readonly all?: readonly string[];
-  readonly any?: readonly string[];
-  readonly none?: readonly string[];
+  readonly all?: readonly Fact[];
+  readonly any?: readonly Fact[];
+  readonly none?: readonly Fact[];
 }
 
 export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';
@@ -84,7 +85,6 @@ export interface NeverPair extends Basis {
   readonly other: readonly Agent[];
 }
 
-export type StainNature = 'soil' | 'transfer' | 'paint' | 'deep' | 'oxidation' | 'unclear';
 /** A mark: what it is, and the rungs that meet it, mildest first. Its id is its name in the kit format. */
 export interface StainRecord extends Basis {
   readonly id: Soil;
@@ -94,9 +94,9 @@ export interface StainRecord extends Basis {
   readonly ladder: readonly { readonly rung: string; readonly restMin?: number; readonly when?: When }[];
 }
 
-/** A named fact derived from others. Records are read in order, so a later one may build on an earlier. */
-export interface Trait {
-  readonly id: string;
+/** A named fact derived from others. It may build on other traits, in no ring; one name may have several records. */
+export interface Trait<Name extends Fact = TraitName> {
+  readonly id: Name;
   readonly when: When;
   /** Needed before the family is chosen. */
   readonly early?: true;
@@ -104,12 +104,14 @@ export interface Trait {
 
 export interface AssessRule extends Basis {
   readonly id: string;
+  /** Its place when several are told; those it builds on come before it. */
+  readonly order: number;
   readonly when: When;
   readonly aim: Aim | 'none';
   /** Observations this rule reads, as they are called in the kit format. */
   readonly decidedBy: readonly string[];
   /** Extra facts for the planner, e.g. that a test decides about renewal. */
-  readonly adds?: readonly string[];
+  readonly adds?: readonly Fact[];
   /** Only then is it worth telling a person what would have made this rule speak. */
   readonly relevant?: When;
 }
@@ -120,8 +122,10 @@ export interface Choice<T> {
 }
 
 export interface Family {
-  readonly id: string;
+  readonly id: FamilyName;
   readonly when: When;
+  /** Families that also fit some things of this one, and give way. What those outrank gives way too. */
+  readonly outranks: readonly FamilyName[];
   readonly methods: readonly Choice<Method>[];
   readonly tempC: readonly Choice<number>[];
   readonly action: Action;
@@ -129,7 +133,7 @@ export interface Family {
   /** Fresh fills of a machine wash in all, at least. */
   readonly minRinses: number;
   readonly cleaners: readonly Choice<SupplyClass>[];
-  readonly dry: readonly Choice<string>[];
+  readonly dry: readonly Choice<DryWay>[];
   /** Used when the item was never weighed, g [from memory]. */
   readonly massG: number;
   readonly bulk: 'small' | 'medium' | 'large';
@@ -142,17 +146,19 @@ export interface Family {
 }
 
 export interface SchoolOption {
-  readonly id: string;
+  readonly id: SchoolOptionName;
   readonly waives?: Partial<LimitValues>;
   readonly tightens?: Partial<LimitValues>;
   /** Refused when one of these holds; the rule says why. */
   readonly refused?: readonly { readonly when: When; readonly rule: string }[];
 }
 export interface School {
-  readonly id: string;
-  /** When the question arises at all. */
-  readonly applies: When;
-  readonly fallback: string;
+  readonly id: SchoolName;
+  /** Its place when several are told; those it builds on come before it. */
+  readonly order: number;
+  /** When the question arises for a thing; null = it is one for the whole kit, and no programme asks it. */
+  readonly applies: When | null;
+  readonly fallback: SchoolOptionName;
   readonly options: readonly SchoolOption[];
   /** When another option would change nothing, so that none is offered. */
   readonly moot?: When;
@@ -181,6 +187,8 @@ export interface StepTemplate {
 
 export interface Caution extends Basis {
   readonly id: string;
+  /** Its place when several are told; those it builds on come before it. */
+  readonly order: number;
   readonly when: When;
   /** Step verbs at which it stands; absent = the programme as a whole. */
   readonly at?: readonly string[];
@@ -189,13 +197,23 @@ export interface Caution extends Basis {
 /** Something owned or wished for that would have served and is refused. */
 export interface Block extends Basis {
   readonly id: string;
+  /** Its place when several are told; those it builds on come before it. */
+  readonly order: number;
   readonly when: When;
   /** Supply class refused. */
-  readonly option: string;
+  readonly option: SupplyClass;
 }
 
 export interface Rule extends Basis {
   readonly id: string;
+}
+
+/** Something the programme rests on that nobody told. */
+export interface Assumption {
+  readonly id: string;
+  /** Its place when several are told; those it builds on come before it. */
+  readonly order: number;
+  readonly when: When;
 }
 
 /** Everything the engine knows, handed to it as data. Tests add to it or take records away. */
@@ -203,7 +221,7 @@ export interface Knowledge {
   readonly materials: readonly MaterialRow[];
   readonly fittings: readonly FittingRow[];
   readonly traits: readonly Trait[];
-  readonly planTraits: readonly Trait[];
+  readonly planTraits: readonly Trait<PlanTraitName>[];
   readonly families: readonly Family[];
   readonly schools: readonly School[];
   readonly assess: readonly AssessRule[];
@@ -213,5 +231,5 @@ export interface Knowledge {
   readonly blocks: readonly Block[];
   readonly neverTogether: readonly NeverPair[];
   readonly stains: readonly StainRecord[];
-  readonly assumptions: readonly Trait[];
+  readonly assumptions: readonly Assumption[];
 }

@@ -282,7 +282,8 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
   for (const rule of spoke) add(words.assess[rule.id]?.reverse);
   if (!plan.facts.has('aim:refer')) {
     const { aims } = plan.assessment;
-    const needless = (aim: string): boolean => aims.some((one) => one === aim || SUPERSEDES[one]?.includes(aim as Aim));
+    const needless = (aim: Aim | 'none'): boolean =>
+      aims.some((one) => one === aim || (aim !== 'none' && SUPERSEDES[one]?.includes(aim)));
     for (const rule of silent) if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
   }
   if (plan.dose?.basis === 'label')
@@ -365,7 +366,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       ),
     ],
     decidedBy:
-      assessment.decidedBy.length > 0 ? assessment.decidedBy : ['soil', 'odour'].filter((o) => !facts.has(tag('unseen:', o))),
+      assessment.decidedBy.length > 0 ? assessment.decidedBy : (['soil', 'odour'] as const).filter((o) => !facts.has(tag('unseen:', o))),
     wouldChange: writeWouldChange(plan, words),
     aims: assessment.aims,
     method: plan.method,

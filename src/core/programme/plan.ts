@@ -7,7 +7,7 @@ import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, owned
 import type { Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
-import type { Family, Knowledge } from '../knowledge';
+import type { Family, Knowledge, Referral } from '../knowledge';
 import * as k from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
@@ -152,7 +152,7 @@ function standingIn(state: PlanState): NonNullable<Washer['unrinsed']> {
 }
 
 /** Turns the plan into a referral when no safe way is left; the reason becomes a fact. */
-function refer(state: PlanState, reason: string): void {
+function refer(state: PlanState, reason: Referral): void {
   state.method = 'refer';
   for (const fact of [...state.facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) state.facts.delete(fact);
   for (const rule of state.assessment.spoke) for (const fact of rule.adds ?? []) state.facts.delete(fact);
@@ -250,9 +250,10 @@ function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): 
 
 /**
  * Plans one thing: from what was seen to steps with settings. Pure and deterministic: the same request gives the same plan.
- * @param knowledge what the trade knows; the shipped set unless a test varies it.
+ * @param given what the trade knows; the shipped set unless a test varies it.
  */
-export function plan(request: PlanRequest, knowledge: Knowledge = k.KNOWLEDGE): Plan {
+export function plan(request: PlanRequest, given: Knowledge = k.KNOWLEDGE): Plan {
+  const knowledge = k.arranged(given);
   const { item, inspection, kit } = request;
   const facts = itemFacts(item);
   seenFacts(inspection, kit.preferences?.thresholds, facts);

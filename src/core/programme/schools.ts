@@ -1,11 +1,11 @@
 import { holds, tagPair } from '../facts';
-import type { School, SchoolOption } from '../knowledge';
+import type { Fact, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
 import type { PlanState } from './state';
 
 type ChoiceState = Pick<PlanState, 'facts' | 'choices' | 'asked' | 'refusals' | 'request'>;
 
 /** The rule that refuses an option here, or null. */
-export function refusedBy(option: SchoolOption, facts: ReadonlySet<string>): string | null {
+export function refusedBy(option: SchoolOption, facts: ReadonlySet<Fact>): string | null {
   return option.refused?.find((refusal) => holds(refusal.when, facts))?.rule ?? null;
 }
 
@@ -21,12 +21,15 @@ export function inTurn(schools: readonly School[]): { readonly first: readonly S
   return turns;
 }
 
+const choiceFact = (school: School, option: SchoolOptionName): Fact =>
+  tagPair('school:', school.id, '=', option) as `school:${SchoolChoice}`;
+
 /**
  * Settles one school: the user's option, or our default; a refused one is listed and the default, or else the first that is not refused,
  * takes its place. Adds the fact "school:ID=option".
  */
 export function settle(school: School, state: ChoiceState): SchoolOption | null {
-  if (!holds(school.applies, state.facts)) return null;
+  if (!school.applies || !holds(school.applies, state.facts)) return null;
   state.asked.push(school);
   const wished = state.request.kit.preferences?.schools?.[school.id];
   const named = (id: string | undefined): SchoolOption | undefined => school.options.find((option) => option.id === id);
@@ -37,7 +40,7 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
     const rule = refusedBy(option, state.facts);
     if (rule === null) {
       state.choices.set(school.id, option.id);
-      state.facts.add(tagPair('school:', school.id, '=', option.id));
+      state.facts.add(choiceFact(school, option.id));
       return option;
     }
     const chosen = option.id === wished || (wished === undefined && option === usual);
@@ -47,6 +50,6 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
   }
   // Nothing is possible: keep the default's fact, so that later conditions see a choice; its steps are held back by the envelope facts.
   state.choices.set(school.id, school.fallback);
-  state.facts.add(tagPair('school:', school.id, '=', school.fallback));
+  state.facts.add(choiceFact(school, school.fallback));
   return null;
 }

@@ -5,7 +5,7 @@ import type { Action, Cycle, Dryer, Heat, Inspection, Item, Kit, Method, Supply,
 import type { Dose } from '../dosing';
 import type { DryModel } from '../drying';
 import type { RinseInput } from '../rinsing';
-import type { Choice, Family, Knowledge, School, StepTemplate } from '../knowledge';
+import type { Choice, Fact, Family, Knowledge, School, StepTemplate } from '../knowledge';
 import { holds } from '../facts';
 
 /** What is asked: this thing, as it was last seen, with these machines, supplies and preferences. */
@@ -103,7 +103,7 @@ export interface PlanState {
 }
 
 /** The first choice whose condition holds. */
-export function pick<T>(choices: readonly Choice<T>[], facts: ReadonlySet<string>): T | undefined {
+export function pick<T>(choices: readonly Choice<T>[], facts: ReadonlySet<Fact>): T | undefined {
   for (const choice of choices) if (holds(choice.when, facts)) return choice.use;
   return undefined;
 }

@@ -82,6 +82,4 @@ export function chooseCleaner(state: PlanState): void {
   state.cleaner = taken.cls;
   state.bottle = taken.bottle;
   state.dose = taken.dose;
-  state.facts.add(tag('cleaner:', taken.cls)).add(tag('dose:', taken.dose.basis));
-  if (taken.cls !== first) state.facts.add('cleaner-fallback');
 }

@@ -1,7 +1,8 @@
 import type { Aim } from '../gear';
+import type { Fact } from '../knowledge';
 
 /** One sentence a person would say, from the aims. */
-export function verdictText(aims: readonly Aim[], has: (fact: string) => boolean): string {
+export function verdictText(aims: readonly Aim[], has: (fact: Fact) => boolean): string {
   if (aims.length === 0)
     return has('unseen:soil') && has('unseen:odour')
       ? 'Nothing seen so far asks for care; look it over to be sure.'
@@ -21,7 +22,7 @@ export function verdictText(aims: readonly Aim[], has: (fact: string) => boolean
   return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}${washes || sentence.includes('wash') ? '.' : '; do not wash it.'}`;
 }
 
-function phrase(aim: Aim, has: (fact: string) => boolean): string[] {
+function phrase(aim: Aim, has: (fact: Fact) => boolean): string[] {
   switch (aim) {
     case 'repair':
       return [

@@ -1,11 +1,12 @@
 import { waterWord } from '../../units';
+import type { Fact } from '../../knowledge';
 import type { StepSettings } from '../../programme/state';
 import { SUPPLY_WORDS } from '../names';
 
 /** What a step's sentences may speak of. */
 export interface StepContext {
   readonly s: StepSettings;
-  readonly has: (fact: string) => boolean;
+  readonly has: (fact: Fact) => boolean;
   readonly washer: string;
   readonly dryer: string;
   /** The machine or bath this goes into, and what stands in it. */
