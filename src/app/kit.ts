@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit } from '../core/gear';
+import { thresholdsOf, type Thresholds } from '../core/knowledge';
 import type { Plan, Programme } from '../core/programme';
 import { latestInspection, plan, writeProgramme } from '../core/programme';
 import { readMeta } from '../data/db';
@@ -13,6 +14,12 @@ export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
 
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
+
+/** Where one answer turns into another: ours, and what the user moved. */
+export function useThresholds(): Thresholds {
+  const preferences = useLiveQuery(() => readMeta('preferences'), []);
+  return thresholdsOf(preferences?.thresholds);
+}
 
 export interface Planned {
   readonly plan: Plan;

@@ -57,9 +57,6 @@ const SHAPES: Partial<Record<Kind, readonly Shape[]>> = {
 };
 const shapesOf = (kind: Kind): readonly Shape[] => SHAPES[kind] ?? SHEET;
 
-/** The zones drops are tried on, in the order a hand goes over the thing. */
-export const zonesOf = (kind: Kind): string[] => [...new Set(shapesOf(kind).map((s) => s.id))];
-
 /** Which zone lies at a spot (shares of the field), or null beside the thing. */
 export interface Pin {
   readonly side: 'front' | 'back';

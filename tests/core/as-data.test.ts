@@ -36,6 +36,7 @@ const MORE = invented<Knowledge>({
     {
       id: 'cape',
       when: { all: ['caped'] },
+      outranks: ['pile'],
       methods: [{ use: 'hand' }],
       tempC: [{ use: 40, when: { all: ['school:CAPE-HEAT=warm'] } }, { use: 20 }],
       action: 'hand',

@@ -192,7 +192,7 @@ describe('the loft over the years', () => {
     // 0.882 → 0.85 at 10 % a year: ln(0.882/0.85) / −ln 0.9 = 0.351 years.
     expect(record.belowAt(0.85)?.slice(0, 7)).toBe('2027-06');
     expect(careText(record.cares[0]!)).toBe('Washing gave back 4.0 mm, 90 % to 98 % of new.');
-    expect(fadeText(record)).toContain('Between washes it loses 10 % a year.');
+    expect(fadeText(record, 0.85)).toContain('Between washes it loses 10 % a year.');
   });
   test('looks far from a care say nothing of it; too short a time nothing of a year', () => {
     const record = loftRecord(

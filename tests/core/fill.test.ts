@@ -214,7 +214,8 @@ describe('the bench of loft and fill', () => {
     [0.84, 'wash'],
     [0.85, 'fluff'],
     [0.94, 'fluff'],
-    [0.95, 'leave'],
+    [0.95, 'fluff'],
+    [0.96, 'leave'],
   ] as const)('%d: %s', (ratio, verdict) => expect(loftVerdict(ratio)).toBe(verdict));
   test('a fault stands by its field and there is no answer', () => {
     for (const bad of [{ fill: '0' }, { whenNew: '0' }, { power: 'much' }, { now: '-3' }, { rated: '99' }]) {

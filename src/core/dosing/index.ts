@@ -3,6 +3,7 @@
  */
 import type { Supply, SupplyClass, WasherKind } from '../gear';
 import { hardnessClass, ML_PER_US_FL_OZ, type HardnessClass } from '../units';
+import { FIGURES } from '../knowledge';
 
 /** Ranges used without a label dose, mL [common practice, no source]. */
 export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>> = {
@@ -22,31 +23,15 @@ export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>>
 };
 const ANY_GUESS_ML = [20, 40] as const;
 
-/* Factors from memory. Each is 1 at the usual case: half a kilogram, worn, moderately hard water, an efficient front loader. */
-const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = {
-  soft: 0.9,
-  'moderately hard': 1,
-  hard: 1.15,
-  'very hard': 1.3,
-};
-const SOIL_FACTOR = [0.85, 0.9, 1, 1.1, 1.25] as const;
+/* Each factor is 1 at the usual case: half a kilogram, worn, moderately hard water, an efficient front loader. */
+const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = FIGURES.hardnessFactor.value;
+const SOIL_FACTOR = FIGURES.soilFactor.value;
 /** Used only where no label speaks for the machine: more water wants more cleaner. */
-const MACHINE_FACTOR: Readonly<Record<WasherKind, number>> = {
-  'front-loader': 1,
-  impeller: 1.1,
-  agitator: 1.2,
-  tub: 1,
-  basin: 0.7,
-};
+const MACHINE_FACTOR = FIGURES.machineFactor.value;
 /** Load factor between these loads, kg dry: a single garment is the usual case, one big bag or three jackets want half as much again. */
-const LOAD_KNOTS = [
-  [0.05, 0.8],
-  [0.3, 1],
-  [0.6, 1],
-  [1.4, 1.5],
-] as const;
-/** From this load on a guessed range reaches higher [common practice: about 150 mL for two jackets or one big bag]. */
-const BIG_LOAD = { kg: 0.8, factor: 1.25 } as const;
+const LOAD_KNOTS = FIGURES.loadKnots.value;
+/** From this load on a guessed range reaches higher. */
+const BIG_LOAD = { kg: FIGURES.bigLoadKg.value, factor: FIGURES.bigLoadFactor.value } as const;
 const USUAL = { soil: 2, hardnessMgPerL: 100 } as const;
 
 export interface DoseInput {

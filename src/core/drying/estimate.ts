@@ -4,6 +4,7 @@
  * points. Refuses: calling anything dry.
  */
 import { secondsToDry, waterAfter, type Body } from './body';
+import { FIGURES } from '../knowledge';
 
 export interface Weighed {
   /** Minutes of drying so far; 0 = before it began. */
@@ -37,15 +38,15 @@ export interface Estimate {
 }
 type Factors = readonly [rate: number, exchange: number, start: number, dry: number];
 
-/** Standard deviations of the prior: log rate, log exchange, log start; learned ones are surer [from memory]. */
-const PRIOR_SD = [0.4, 0.45, 0.3] as const;
-const LEARNED_SD = 0.2;
-/** A scale reads to this, g; the model itself misses by this share of the water, and at least by so much [from memory]. */
-const SCALE_SD_G = 2;
-const MODEL_SHARE = 0.06;
-const MODEL_MIN_G = 3;
-/** Real cores dry with more than one time constant, so what is left is known no better than this: a log factor, and minutes [from memory]. */
-const MISFIT = { log: 0.14, minutes: 3 } as const;
+/** Standard deviations of the prior: log rate, log exchange, log start; learned ones are surer. */
+const PRIOR_SD = FIGURES.priorSd.value;
+const LEARNED_SD = FIGURES.learnedSd.value;
+/** A scale reads to this, g; the model itself misses by this share of the water, and at least by so much. */
+const SCALE_SD_G = FIGURES.scaleSdG.value;
+const MODEL_SHARE = FIGURES.modelShare.value;
+const MODEL_MIN_G = FIGURES.modelSdG.value;
+/** Real cores dry with more than one time constant, so what is left is known no better than this: a log factor, and minutes. */
+const MISFIT = { log: FIGURES.misfitLog.value, minutes: FIGURES.misfitMin.value } as const;
 const ROUNDS = 12;
 const N = 4;
 

@@ -7,38 +7,23 @@
 import type { DryerKind, Heat, Room } from '../gear';
 import { evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
 import { bodyOf, secondsToDry, soaked, type Body } from './body';
+import { FIGURES } from '../knowledge';
 
 export * from './air';
 export * from './body';
 
-/** Air taken when the room was never measured [from memory]. */
-export const DEFAULT_ROOM = { airC: 20, rhPercent: 50 } as const;
+/** Air taken when the room was never measured. */
+export const DEFAULT_ROOM = { airC: FIGURES.roomC.value, rhPercent: FIGURES.roomRh.value } as const;
 const STILL_M_PER_S = 0.1;
 const FAN_M_PER_S = 1.5;
 const OUTDOOR_M_PER_S = 0.6;
-/** Dry means within this share of the dry mass, but at least 5 g [from memory]. */
-export const DRY_BAND = { share: 0.015, minG: 5 } as const;
-
-/** Air temperature of each setting in the drum, °C; without heat the room's own [from memory]. */
-export const HEAT_C: Readonly<Record<Exclude<Heat, 'air'>, number>> = { low: 50, medium: 62, high: 72 };
-/** Dry air that passes the drum, kg/s, and the share of its room for water that it really takes up [from memory]. */
-export const DRYERS: Readonly<Record<DryerKind, { readonly airKgPerS: number; readonly takesUp: number }>> = {
-  vented: { airKgPerS: 0.05, takesUp: 0.6 },
-  condenser: { airKgPerS: 0.05, takesUp: 0.5 },
-  'heat-pump': { airKgPerS: 0.05, takesUp: 0.42 },
-  commercial: { airKgPerS: 0.18, takesUp: 0.6 },
-};
-/** Minutes in which core and shell of a 450 g filled thing even out while it tumbles; warmth and movement speed it [from memory]. */
-const TUMBLE_EXCHANGE_MIN: Readonly<Record<Heat, number>> = { air: 30, low: 22, medium: 18, high: 14 };
-/** Minutes in which core and shell even out on a line, for each step of the core factor above 1 [from memory]. */
-const HANG_EXCHANGE_MIN = 75;
 const USUAL_G = 450;
 /** Core factor of a filled thing, when the family does not say. */
 const FILLED = 5;
 
 /** Half-width of the dry band, g. */
 export function dryBandG(dryG: number): number {
-  return Math.max(DRY_BAND.minG, dryG * DRY_BAND.share);
+  return Math.max(FIGURES.dryBandG.value, dryG * FIGURES.dryBandShare.value);
 }
 
 export interface DryerAir {
@@ -58,20 +43,21 @@ export function drumAir({ heat, room, heatC }: DryerAir): {
 } {
   const roomC = room?.airC ?? DEFAULT_ROOM.airC;
   const ratio = humidityRatio(roomC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent);
-  const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, HEAT_C[heat]));
+  const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, FIGURES.heatC.value[heat]));
   return { airC, wetC: wetBulbC(airC, relativeHumidity(airC, ratio)), ratio };
 }
 const FREE_FILL = 0.6;
 /** Water that a dryer takes off a wet surface, kg/s: its air leaves nearer to saturation at its wet bulb. */
 export function drumKgPerS(air: DryerAir): number {
   const { wetC, ratio } = drumAir(air);
-  const { airKgPerS, takesUp } = DRYERS[air.dryer];
+  const airKgPerS = FIGURES.dryerAirKgPerS.value[air.dryer];
+  const takesUp = FIGURES.dryerTakesUp.value[air.dryer];
   const turns = Math.min(1, FREE_FILL / Math.max(air.fill ?? 0, 1e-9));
   return Math.max(0, airKgPerS * takesUp * turns * (humidityRatio(wetC, 100) - ratio));
 }
 /** The body of a thing that tumbles. */
 export function tumblingBody(dryG: number, heat: Heat, coreFactor = FILLED): Body {
-  return bodyOf(dryG / 1000, coreFactor, TUMBLE_EXCHANGE_MIN[heat] * 60 * (dryG / USUAL_G) ** 0.25);
+  return bodyOf(dryG / 1000, coreFactor, FIGURES.tumbleExchangeMin.value[heat] * 60 * (dryG / USUAL_G) ** 0.25);
 }
 
 /** What a drying is worked out from: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
@@ -120,7 +106,7 @@ export function hangKgPerS({ areaM2, air, room }: Pick<HangInput, 'areaM2' | 'ai
 }
 /** The body of a thing that hangs. */
 export function hangingBody(dryG: number, coreFactor: number): Body {
-  const minutes = Math.max(1, HANG_EXCHANGE_MIN * (coreFactor - 1));
+  const minutes = Math.max(1, FIGURES.hangExchangeMin.value * (coreFactor - 1));
   return bodyOf(dryG / 1000, coreFactor, minutes * 60);
 }
 

@@ -1,5 +1,6 @@
 /** Moisture that a dry thing holds in balance with the air, by fibre. */
 import type { Item, Material } from '../gear';
+import { FIGURES } from '../knowledge';
 
 /**
  * Regain at 65 % relative humidity, kg per kg bone dry. Source: ASTM D1909 commercial and standard regains, figures from memory; down from
@@ -25,8 +26,6 @@ export const REGAIN_65: Partial<Record<Material, number>> = {
   'acrylic-pile': 0.015,
   'elastane-mesh': 0.013,
 };
-/** Power of the isotherm, so that 300 g of down moves about 15 g between 40 and 70 % [from memory]. */
-const POWER = 0.38;
 /** Driest and dampest air that is taken, %. */
 const RH_ENDS = [5, 95] as const;
 const ANCHOR_RH = 65;
@@ -35,7 +34,7 @@ const odds = (rhPercent: number): number => rhPercent / (100 - rhPercent);
 /** Regain of a material at a humidity, kg per kg: Oswin's isotherm M = M₆₅·(odds(RH)/odds(65 %))^n. @param rhPercent 0 to 100. */
 export function regain(material: Material, rhPercent: number): number {
   const rh = Math.min(RH_ENDS[1], Math.max(RH_ENDS[0], rhPercent));
-  return (REGAIN_65[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** POWER;
+  return (REGAIN_65[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** FIGURES.isothermPower.value;
 }
 
 /** Regain of a whole thing: the fill by its own mass where it is known, the rest shared evenly by the other layers that stay on. */

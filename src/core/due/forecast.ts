@@ -1,5 +1,6 @@
 import type { Inspection, Item, LogEntry } from '../gear';
 import { addDays } from './index';
+import { FIGURES } from '../knowledge';
 
 export interface ForecastInput {
   /** ISO day of the last care or look. */
@@ -26,12 +27,12 @@ export interface Forecast {
   readonly hardShare: number;
 }
 
-/** Uses that count as hard: marked so, or in wet, snow or frost [from memory]. */
+/** Uses that count as hard: marked so, or in wet or snow. */
 const HARD_WEATHER = new Set(['rain', 'snow']);
-/** With mostly hard use the calendar comes this much sooner [from memory]. */
-const HARD_PACE = 0.7;
-/** Uses are counted over this many days for the present pace [from memory]. */
-const PACE_DAYS = 60;
+/** With mostly hard use the calendar comes this much sooner. */
+const HARD_PACE = FIGURES.hardPace.value;
+/** Uses are counted over this many days for the present pace. */
+const PACE_DAYS = FIGURES.paceDays.value;
 const DAY_MS = 86_400_000;
 
 const days = (from: string, to: string): number =>

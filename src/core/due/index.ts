@@ -3,7 +3,7 @@
  */
 import { addTraits, itemFacts } from '../facts';
 import type { Item } from '../gear';
-import { KNOWLEDGE, LOOK_AGAIN_DAYS, PALE_SHARE } from '../knowledge';
+import { KNOWLEDGE } from '../knowledge';
 import { pick } from '../programme/state';
 
 export interface Due {
@@ -23,9 +23,9 @@ export interface Rhythm {
 export function rhythmOf(item: Item): Rhythm {
   const facts = itemFacts(item);
   addTraits(KNOWLEDGE.traits, facts);
-  const base = pick(LOOK_AGAIN_DAYS, facts) ?? 90;
+  const base = pick(KNOWLEDGE.settings.lookAgainDays, facts) ?? 90;
   const pale = facts.has('pale');
-  const days = Math.round(base * (pale ? PALE_SHARE : 1));
+  const days = Math.round(base * (pale ? KNOWLEDGE.settings.paleShare : 1));
   return {
     days,
     reason: `Look again after ${days} days of ordinary use${pale ? ', sooner because it is pale' : ''}, or as soon as it shows soil, smell or lost performance.`,

@@ -4,19 +4,13 @@
  */
 import { latentKJPerKg } from '../drying';
 import type { DryerKind, Heat } from '../gear';
+import { FIGURES } from '../knowledge';
 
 /** Specific heat of water between 5 and 60 °C, kJ/(kg·K). Saturated-water tables give 4.18 to 4.20; 4.186 is the usual mean (the 15 °C calorie). */
 export const WATER_KJ_PER_KG_K = 4.186;
 const KJ_PER_KWH = 3600;
-/** Mean draw of a washing machine's motor and pump, kW; of a dryer's drum and fan, kW [from memory]. */
-export const MOTOR_KW = { washer: 0.12, dryer: 0.22, fan: 0.04, iron: 0.6, 'hair-dryer': 1.2 } as const;
-/** Heat that reaches the water for each kWh drawn; a heat pump moves more than it draws [from memory]. */
-export const DRYER_YIELD: Readonly<Record<DryerKind, number>> = {
-  vented: 0.65,
-  condenser: 0.6,
-  'heat-pump': 1.8,
-  commercial: 0.65,
-};
+/** Mean draw, kW: of a washing machine's motor and pump, of a dryer's drum and fan, and of what warms a finish. */
+export const MOTOR_KW = FIGURES.motorKw.value;
 /** Temperature at which the water leaves, for its latent heat, °C. */
 const LEAVES_AT_C = 40;
 
@@ -50,7 +44,7 @@ export function tumblingKWh({ waterKg, hours, heat, dryer }: DryingInput): {
 } {
   if (!(hours >= 0)) throw new RangeError('Hours must be 0 or more.');
   return {
-    heatKWh: heat === 'air' ? 0 : latentKWh(waterKg) / DRYER_YIELD[dryer],
+    heatKWh: heat === 'air' ? 0 : latentKWh(waterKg) / FIGURES.dryerYield.value[dryer],
     motorKWh: hours * MOTOR_KW.dryer,
   };
 }

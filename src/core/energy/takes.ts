@@ -1,13 +1,12 @@
 import { DRYER_KINDS, type Preferences, type SupplyClass } from '../gear';
-import { AT_MOST_A_LOAD, BATH_LITRES, CYCLE_MINUTES, DRUM_RINSE_LITRES } from '../knowledge';
+import { FIGURES } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../programme/state';
 import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
-/** Temperature of the mains when it was never measured, °C; of an empty hot cycle, °C [from memory]. */
-export const USUAL_INLET_C = 12;
-const HOT_EMPTY_C = 60;
+/** Temperature of the mains when it was never measured, °C. */
+export const USUAL_INLET_C = FIGURES.inletC.value;
 
 export type TakesWhat =
   'heat-water' | 'wash-motor' | 'rinse' | 'dry-heat' | 'dry-motor' | 'purge' | 'finish-heat' | 'fan' | 'supply';
@@ -45,16 +44,16 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     void (minutes > 0 && lines.push({ what, kWh: (kW * minutes) / 60, litres: 0, from: { kW, minutes } }));
   switch (template.do) {
     case 'machine-wash': {
-      const fillL = made.cycle?.litres ? made.cycle.litres / ((s.rinses ?? 0) + 1) : DRUM_RINSE_LITRES;
+      const fillL = made.cycle?.litres ? made.cycle.litres / ((s.rinses ?? 0) + 1) : made.knowledge.settings.drumRinseLitres;
       heat(fillL, s.tempC ?? inletC);
       lines.push({ what: 'rinse', kWh: 0, litres: fillL * (s.rinses ?? 0), from: { fills: s.rinses ?? 0, litres: fillL } });
-      motor('wash-motor', MOTOR_KW.washer, step.unattendedMin || CYCLE_MINUTES);
+      motor('wash-motor', MOTOR_KW.washer, step.unattendedMin || made.knowledge.settings.cycleMinutes);
       break;
     }
     case 'machine-rinse':
     case 'bath-rinse': {
       const fills = s.rinses ?? 1;
-      const litres = s.rinseModel?.freshL ?? DRUM_RINSE_LITRES;
+      const litres = s.rinseModel?.freshL ?? made.knowledge.settings.drumRinseLitres;
       const warmL = template.do === 'bath-rinse' ? fills * litres : 0;
       lines.push({
         what: 'rinse',
@@ -67,15 +66,15 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     }
     case 'tub-wash':
     case 'hand-wash':
-      heat(s.litresPerFill ?? BATH_LITRES[made.bulk], s.tempC ?? inletC);
+      heat(s.litresPerFill ?? made.knowledge.settings.bathLitres[made.bulk], s.tempC ?? inletC);
       break;
     case 'purge-machine': {
-      const litres = DRUM_RINSE_LITRES;
+      const litres = made.knowledge.settings.drumRinseLitres;
       lines.push({
         what: 'purge',
-        kWh: heatingKWh(litres, inletC, HOT_EMPTY_C),
+        kWh: heatingKWh(litres, inletC, FIGURES.hotEmptyC.value),
         litres: 3 * litres,
-        from: { litres, inletC, toC: HOT_EMPTY_C },
+        from: { litres, inletC, toC: FIGURES.hotEmptyC.value },
       });
       motor('wash-motor', MOTOR_KW.washer, step.unattendedMin);
       break;
@@ -143,7 +142,7 @@ export function takes(made: Plan, share = 1): Takes {
     unpriced: lines.some((l) => l.money === null),
   };
 }
-/** What two things in one drum share; each dries its own water and has its own dose [from memory]. */
+/** What two things in one drum share; each dries its own water and has its own dose. */
 const SHARED = new Set<TakesWhat>(['heat-water', 'wash-motor', 'rinse', 'purge', 'dry-motor']);
 
 export interface Alternative {
@@ -156,7 +155,7 @@ const COOL_C = 20;
 
 /** Most of its kind that go into one drum together: what the construction allows, and the machine's kilograms. */
 export function mostTogether(made: Plan): number {
-  const most = pick(AT_MOST_A_LOAD, made.facts) ?? 1;
+  const most = pick(made.knowledge.settings.atMostALoad, made.facts) ?? 1;
   const capacity = made.washer?.capacityKg;
   return Math.max(1, Math.min(most, capacity ? Math.floor((capacity * 1000) / made.massG) : most));
 }

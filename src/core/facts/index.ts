@@ -2,13 +2,22 @@
  * Turns a request into plain facts (a set of strings) that knowledge records test with `When`. Names are built from the record's own
  * words ("kind:…", "fill:…", "soil>=2"), so new kinds and materials need no change here. Refuses: deciding anything.
  */
-import type { Component, Equipment, Inspection, Item, Kit } from '../gear';
+import type { Component, Equipment, Inspection, Item, Kind, Kit } from '../gear';
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Fact, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Fact, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { tag, tagPair } from './tag';
-import { DROP_GRADES, EXPOSED_ZONES, IRON_MARKS_C, ODOUR_GRADES, SOIL_GRADES, THRESHOLDS, WASH_MARKS_C } from '../knowledge';
+import {
+  DROP_GRADES,
+  IRON_MARKS_C,
+  KNOWLEDGE,
+  ODOUR_GRADES,
+  SOIL_GRADES,
+  thresholdsOf,
+  WASH_MARKS_C,
+  exposedZones,
+} from '../knowledge';
 
 export { tag, tagPair };
 export type Facts = Set<Fact>;
@@ -80,10 +89,12 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
 /** What was seen on one look. What was not looked at becomes "unseen:…", never fine. */
 export function seenFacts(
   seen: Inspection | null,
-  moved: { readonly [K in keyof Thresholds]?: number | undefined } = {},
+  kind: Kind,
+  moved: { readonly [K in keyof Thresholds]?: number | undefined } | undefined,
   facts: Facts = new Set(),
+  knowledge: Knowledge = KNOWLEDGE,
 ): Facts {
-  const thresholds = { ...THRESHOLDS, ...moved } as Thresholds;
+  const thresholds = thresholdsOf(moved, knowledge.thresholds);
   const soil = seen?.soil;
   if (soil === undefined) facts.add('unseen:soil');
   else {
@@ -108,7 +119,7 @@ export function seenFacts(
   if (seen?.discoloured) facts.add('discoloured');
   if (seen?.fromStorage) facts.add('from-storage');
   addLoft(seen?.loftRatio, thresholds, facts);
-  addDroplets(seen?.droplet, thresholds, facts);
+  addDroplets(seen?.droplet, exposedZones(kind, knowledge), thresholds, facts);
   return facts;
 }
 
@@ -128,7 +139,12 @@ function addLoft(ratio: number | undefined, limits: Thresholds, facts: Facts): v
   else if (ratio <= limits.loftFluff) facts.add('loft:flat');
 }
 
-function addDroplets(droplet: Readonly<Record<string, number | undefined>> | undefined, limits: Thresholds, facts: Facts): void {
+function addDroplets(
+  droplet: Readonly<Record<string, number | undefined>> | undefined,
+  exposed: readonly string[],
+  limits: Thresholds,
+  facts: Facts,
+): void {
   let worst = Infinity;
   for (const zone in droplet) worst = Math.min(worst, droplet[zone] ?? Infinity);
   if (worst === Infinity) {
@@ -137,7 +153,7 @@ function addDroplets(droplet: Readonly<Record<string, number | undefined>> | und
   }
   facts.add(worst >= limits.dropFine ? 'drop:fine' : worst <= limits.dropPoor ? 'drop:poor' : 'drop:tired');
   for (const n of DROP_GRADES) if (worst <= n) facts.add(tag('drop<=', n));
-  if (EXPOSED_ZONES.some((zone) => droplet?.[zone] === worst)) facts.add('drop:exposed');
+  if (exposed.some((zone) => droplet?.[zone] === worst)) facts.add('drop:exposed');
 }
 
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */

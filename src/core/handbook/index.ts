@@ -4,12 +4,13 @@
  */
 import type { Kind } from '../gear';
 import type { Basis, BasisKind, Dimension, Knowledge, MaterialRow } from '../knowledge';
-import { KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
+import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
 import {
   AGENT_WORDS,
   AIM_WORDS,
+  assessText,
   DIMENSION_WORDS,
   KIND_WORDS,
   LABEL_WORDS,
@@ -144,6 +145,7 @@ function makerEntries(): HandbookEntry[] {
 
 /** Every record as an entry, section by section, each section in the order of its records. */
 export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS): HandbookEntry[] {
+  const usual = { limits: knowledge.thresholds, exposed: exposedZones('jacket', knowledge) };
   return [
     ...knowledge.assess.map((rule): HandbookEntry => {
       const said = words.assess[rule.id];
@@ -153,7 +155,7 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
         title: capital(said?.because ?? titleOf(rule.id)),
         text: [
           rule.aim === 'none' ? 'Nothing is needed for it.' : sentence(`then ${AIM_WORDS[rule.aim]}`),
-          ...(said?.reverse ? [said.reverse] : []),
+          ...(said?.reverse ? [assessText(said.reverse, usual)] : []),
         ].join(' '),
         ...basisOf(rule),
       };

@@ -1,5 +1,5 @@
 import type { Aim } from '../gear';
-import type { AssessRule, When } from './types';
+import type { AssessRule, Thresholds, When } from './types';
 
 /*
  * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. A rule may build on
@@ -308,16 +308,13 @@ export const OBSERVED: Readonly<Record<string, When>> = {
   stains: { all: ['stained'] },
 };
 
-/** Zones that rain and straps reach first. */
-export const EXPOSED_ZONES: readonly string[] = ['hood', 'shoulders', 'back', 'sleeves'];
-
-/**
- * Where one answer turns into another; from memory, and the user may move each. Soil 0–4, smell 0–3, drop grades 0–5 (ISO 4920), loft as a
- * share of new. `soilWash`, `odourWash`: washed from here on. `dropFine`: from here on the finish is fine; up to `dropPoor` it is renewed if
- * heat does not help; between them it is warmed where rain falls. Below `loftWash` it is washed, up to `loftFluff` it is fluffed.
- */
-export const THRESHOLDS = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 } as const;
-export type Thresholds = { readonly [K in keyof typeof THRESHOLDS]: number };
+/** From memory; the user may move each. The first home of these figures. */
+export const THRESHOLDS: Thresholds = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 };
+/** Ours where the user moved none. */
+export const thresholdsOf = (
+  moved: { readonly [K in keyof Thresholds]?: number | undefined } | undefined,
+  ours: Thresholds = THRESHOLDS,
+): Thresholds => ({ ...ours, ...moved }) as Thresholds;
 
 /** An aim on the left makes the ones on the right needless. */
 export const SUPERSEDES: Readonly<Partial<Record<Aim, readonly Aim[]>>> = {

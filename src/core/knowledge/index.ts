@@ -2,7 +2,8 @@
  * What the trade knows, as typed records: materials, rules, schools, families, steps, cautions. The engine reads them and names none of
  * them. Refuses: computation. `KNOWLEDGE` is what ships; tests hand the engine variations of it.
  */
-import { ASSESS_RULES } from './assessment';
+import { arranged } from './arrange';
+import { ASSESS_RULES, THRESHOLDS } from './assessment';
 import { BLOCKS } from './blocks';
 import { CAUTIONS } from './cautions';
 import { FAMILIES } from './families';
@@ -10,7 +11,9 @@ import { FITTING_ROWS, MATERIAL_ROWS } from './materials';
 import { NEVER_TOGETHER } from './never-together';
 import { ASSUMPTIONS, PLAN_TRAITS } from './plan-traits';
 import { RULES } from './rules';
+import { FIGURES } from './figures';
 import { SCHOOLS } from './schools';
+import { SETTINGS } from './settings';
 import { DRY_STEPS } from './steps/dry';
 import { FINISH_STEPS } from './steps/finish';
 import { STAINS } from './stains';
@@ -19,17 +22,18 @@ import { PRETREAT_STEPS } from './steps/pretreat';
 import { WASH_STEPS } from './steps/wash';
 import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
+import { ZONES } from './zones';
 
 export { afterWhatTheyBuildOn, arranged, factsIn } from './arrange';
 export * from './fact';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';
-export { AIM_SEQUENCE, EXPOSED_ZONES, OBSERVED, SUPERSEDES, THRESHOLDS, type Thresholds } from './assessment';
+export { AIM_SEQUENCE, OBSERVED, SUPERSEDES, THRESHOLDS, thresholdsOf } from './assessment';
+export { exposedZones, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
-export { WARM_WAYS } from './plan-traits';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
-export * from './rhythm';
-export * from './settings';
+export { FIGURES, type Figure, type FigureId } from './figures';
+export type { Settings } from './settings';
 export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
 export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';
@@ -55,7 +59,7 @@ export type SchoolOptionKey = OptionKey<(typeof SCHOOLS)[number]>;
 
 const STEPS = [...PREPARE_STEPS, ...PRETREAT_STEPS, ...WASH_STEPS, ...DRY_STEPS, ...FINISH_STEPS] as const;
 
-export const KNOWLEDGE: Knowledge = {
+export const KNOWLEDGE: Knowledge = arranged({
   materials: MATERIAL_ROWS,
   fittings: FITTING_ROWS,
   traits: [...TRAITS, ...SEEN_TRAITS],
@@ -70,4 +74,8 @@ export const KNOWLEDGE: Knowledge = {
   neverTogether: NEVER_TOGETHER,
   stains: STAINS,
   assumptions: ASSUMPTIONS,
-};
+  zones: ZONES,
+  thresholds: THRESHOLDS,
+  settings: SETTINGS,
+  figures: FIGURES,
+});

@@ -1,5 +1,5 @@
-import type { PlanTraitName, WarmWay } from './fact';
-import type { Assumption, Choice, Trait } from './types';
+import type { PlanTraitName } from './fact';
+import type { Assumption, Trait } from './types';
 
 /**
  * Facts that depend on the aims, the envelope, the schools and what is owned. Read once the family, the method and the way of drying are
@@ -70,16 +70,3 @@ export const ASSUMPTIONS = [
   { id: 'dryer-runs-hot', order: 190, when: { all: ['dryer-runs-hot', 'wet'] } },
   { id: 'iron-runs-hot', order: 200, when: { all: ['iron-too-hot', 'has-finish', 'can:iron>=110'] } },
 ] as const satisfies readonly Assumption[];
-
-/** How heat reaches a finish; the first whose condition holds is taken. */
-export const WARM_WAYS = [
-  {
-    use: 'tumble',
-    when: { all: ['can:tumble:low', 'dryer-fits'], any: ['school:PROOF-HEAT=line-then-tumble', 'school:PROOF-HEAT=tumble'] },
-  },
-  { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'], none: ['iron-too-hot'] } },
-  { use: 'hair-dryer', when: { all: ['school:PROOF-HEAT=hair-dryer'], none: ['maker-forbids-heat'] } },
-  { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
-  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot'] } },
-  { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
-] as const satisfies readonly Choice<WarmWay>[];

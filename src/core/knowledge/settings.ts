@@ -1,4 +1,5 @@
 import type { Bulk, Heat, SupplyClass } from '../gear';
+import type { WarmWay } from './fact';
 import type { Choice, When } from './types';
 
 /*
@@ -7,47 +8,45 @@ import type { Choice, When } from './types';
  */
 
 /** Dryer heat for filled things. */
-export const DRY_HEAT: readonly Choice<Heat>[] = [
+const DRY_HEAT: readonly Choice<Heat>[] = [
   { use: 'air', when: { all: ['school:DOWN-HEAT=air'] } },
   { use: 'medium', when: { all: ['school:DOWN-HEAT=medium'] } },
   { use: 'low' },
 ];
 /** Warmest heat wished for waking a finish. Filled things keep to the heat they are dried on. */
-export const WARM_HEAT: readonly Choice<Heat>[] = [
+const WARM_HEAT: readonly Choice<Heat>[] = [
   { use: 'air', when: { all: ['school:DOWN-HEAT=air'] } },
   { use: 'low', when: { all: ['down-filled'], none: ['school:DOWN-HEAT=medium'] } },
   { use: 'medium' },
 ];
 /** Minutes between looks while tumbling. */
-export const LOOK_EVERY_MIN: readonly Choice<number>[] = [
+const LOOK_EVERY_MIN: readonly Choice<number>[] = [
   { use: 30, when: { any: ['thin-shell', 'launderette', 'heats-unknown'] } },
   { use: 60 },
 ];
-export const BALLS: readonly Choice<number>[] = [{ use: 3, when: { any: ['bag-like'] } }, { use: 2 }];
+const BALLS: readonly Choice<number>[] = [{ use: 3, when: { any: ['bag-like'] } }, { use: 2 }];
 /** Which balls, by what is owned and what the item bears. */
-export const BALL_CLASS: readonly Choice<SupplyClass>[] = [
+const BALL_CLASS: readonly Choice<SupplyClass>[] = [
   { use: 'dryer-balls', when: { any: ['have:dryer-balls', 'fitting:hook-and-loop'] } },
   { use: 'felt-balls', when: { all: ['have:felt-balls'] } },
   { use: 'dryer-balls' },
 ];
 /** Litres a bath fill. */
-export const BATH_LITRES: Readonly<Record<Bulk, number>> = { small: 10, medium: 25, large: 40 };
+const BATH_LITRES: Readonly<Record<Bulk, number>> = { small: 10, medium: 25, large: 40 };
 /** Litres a machine rinse, when the cycle does not say. */
-export const DRUM_RINSE_LITRES = 12;
-/** Water that any load is taken to hold at least, kg per kg dry at 600 rpm [from memory]. */
-export const LEAST_HELD = 0.3;
+const DRUM_RINSE_LITRES = 12;
 /** Most things of a kind that go into one drum together, where the construction says so [common practice]; else the machine's kilograms decide. */
-export const AT_MOST_A_LOAD: readonly Choice<number>[] = [
+const AT_MOST_A_LOAD: readonly Choice<number>[] = [
   { use: 1, when: { any: ['bag-like', 'kind:jersey', 'mat:acrylic-pile', 'shelter', 'bulk:large'] } },
   { use: 2, when: { any: ['down-filled', 'waterproof'] } },
   { use: 3, when: { any: ['shoe-like'] } },
   { use: 4 },
 ];
 /** Fresh fills that a gentle cycle performs, when it does not say. */
-export const CYCLE_RINSES = 2;
-export const CYCLE_MINUTES = 50;
+const CYCLE_RINSES = 2;
+const CYCLE_MINUTES = 50;
 /** Full rinses after the machine's own, at least. */
-export const EXTRA_RINSES: readonly Choice<number>[] = [
+const EXTRA_RINSES: readonly Choice<number>[] = [
   {
     use: 1,
     when: { any: ['school:DOWN-RINSE=extra-rinse', 'school:CLOTH-CYCLE=quick-extra-rinse', 'family:canvas-shoe'] },
@@ -55,49 +54,49 @@ export const EXTRA_RINSES: readonly Choice<number>[] = [
   { use: 0 },
 ];
 /** Warmest wash for what is on it, °C: blood sets in warmth [common practice]. null = no ceiling. */
-export const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { all: ['bloody'] } }, { use: null }];
+const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { all: ['bloody'] } }, { use: null }];
 /** Usual size of a kind, where it differs from its family's [from memory]. */
-export const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; readonly areaM2: number }>[] = [
+const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; readonly areaM2: number }>[] = [
   { use: { massG: 180, bulk: 'small', areaM2: 0.3 }, when: { all: ['kind:gloves'] } },
   { use: { massG: 90, bulk: 'small', areaM2: 0.1 }, when: { all: ['kind:hat'] } },
   { use: { massG: 80, bulk: 'small', areaM2: 0.12 }, when: { all: ['kind:socks'] } },
   { use: { massG: 280, bulk: 'small', areaM2: 1.2 }, when: { all: ['kind:vest'] } },
 ];
 /** Water left after pressing or squeezing by hand, kg per kg dry. */
-export const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
+const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
 /** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */
-export const BATH_RINSE_C: readonly Choice<number | null>[] = [{ use: 30, when: { all: ['down-filled'] } }, { use: null }];
-export const SOAK_MIN: readonly Choice<number>[] = [
+const BATH_RINSE_C: readonly Choice<number | null>[] = [{ use: 30, when: { all: ['down-filled'] } }, { use: null }];
+const SOAK_MIN: readonly Choice<number>[] = [
   { use: 600, when: { all: ['soil>=4'] } },
   { use: 240, when: { all: ['shoe-like'] } },
   { use: 90 },
 ];
-export const LONG_SOAK_MIN = 720;
-export const TUB_SOAK_MIN = 40;
+const LONG_SOAK_MIN = 720;
+const TUB_SOAK_MIN = 40;
 /** What goes into a soak, best first. */
-export const SOAK_CLEANERS: readonly Choice<SupplyClass>[] = [
+const SOAK_CLEANERS: readonly Choice<SupplyClass>[] = [
   { use: 'oxygen-booster', when: { all: ['school:SHOE-HEAT=hot', 'can:bleach:oxygen'] } },
   { use: 'stain-remover' },
   { use: 'oxygen-booster', when: { all: ['can:bleach:oxygen'] } },
 ];
-export const SOAK_C = 20;
+const SOAK_C = 20;
 /** Blood is met with water this cold, °C. */
-export const COLD_TREAT_C = 15;
+const COLD_TREAT_C = 15;
 /** Moving air at the place where it dries. */
-export const AIR: readonly Choice<'still' | 'fan' | 'outdoors'>[] = [
+const AIR: readonly Choice<'still' | 'fan' | 'outdoors'>[] = [
   { use: 'fan', when: { any: ['dry:moving-air'] } },
   { use: 'fan', when: { all: ['dry:fan', 'own:fan'] } },
   { use: 'outdoors', when: { any: ['dry:pitched'] } },
   { use: 'still' },
 ];
 /** Plain tumbling of things that need no rounds, minutes. */
-export const PLAIN_TUMBLE_MIN = 60;
+const PLAIN_TUMBLE_MIN = 60;
 /** Our own ceilings on a dose, mL. */
-export const DOSE_CEILINGS: readonly { readonly cleaner: SupplyClass; readonly when: When; readonly ml: number }[] = [
+const DOSE_CEILINGS: readonly { readonly cleaner: SupplyClass; readonly when: When; readonly ml: number }[] = [
   { cleaner: 'plain-liquid', when: { all: ['waterproof'] }, ml: 30 },
 ];
 /** Guessed ranges that differ from the class's own, mL. */
-export const DOSE_GUESSES: readonly {
+const DOSE_GUESSES: readonly {
   readonly cleaner: SupplyClass;
   readonly when: When;
   readonly rangeMl: readonly [number, number];
@@ -107,11 +106,70 @@ export const DOSE_GUESSES: readonly {
   { cleaner: 'mild-soap', when: { all: ['mat:acrylic-pile'] }, rangeMl: [8, 15] },
 ];
 /** Spray proofer, mL per square metre of face, and the share of an item's drying surface that is face. */
-export const PROOFER_ML_PER_M2 = 80;
-export const FACE_SHARE = 0.5;
-export const WASH_IN_PROOFER_ML = 100;
+const PROOFER_ML_PER_M2 = 80;
+const FACE_SHARE = 0.5;
+const WASH_IN_PROOFER_ML = 100;
 /** Spin by school, rpm; null = the family's. */
-export const SPIN_WISH: readonly Choice<number | null>[] = [
-  { use: 1000, when: { all: ['school:JERSEY-SPIN=high'] } },
-  { use: null },
+const SPIN_WISH: readonly Choice<number | null>[] = [{ use: 1000, when: { all: ['school:JERSEY-SPIN=high'] } }, { use: null }];
+
+/** How heat reaches a finish; the first whose condition holds is taken. */
+const WARM_WAYS: readonly Choice<WarmWay>[] = [
+  {
+    use: 'tumble',
+    when: { all: ['can:tumble:low', 'dryer-fits'], any: ['school:PROOF-HEAT=line-then-tumble', 'school:PROOF-HEAT=tumble'] },
+  },
+  { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'], none: ['iron-too-hot'] } },
+  { use: 'hair-dryer', when: { all: ['school:PROOF-HEAT=hair-dryer'], none: ['maker-forbids-heat'] } },
+  { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
+  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot'] } },
+  { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
 ];
+/** Days until the next look, by construction: the calendar only backs up what the thing itself shows [common practice, no source]. */
+const LOOK_AGAIN_DAYS: readonly Choice<number>[] = [
+  { use: 365, when: { all: ['bag-like', 'down-filled'] } },
+  { use: 120, when: { all: ['down-filled'] } },
+  { use: 60, when: { all: ['waterproof'] } },
+  { use: 21, when: { all: ['mark:scent-critical'] } },
+  { use: 60, when: { all: ['shoe-like'] } },
+  { use: 7, when: { any: ['cloth-like', 'kind:jersey', 'rinse-only'] } },
+  { use: 180, when: { all: ['life-safety'] } },
+  { use: 90 },
+];
+/** Pale things show soil first: this share of the time [from memory]. */
+const PALE_SHARE = 0.75;
+
+export const SETTINGS = {
+  dryHeat: DRY_HEAT,
+  warmHeat: WARM_HEAT,
+  lookEveryMin: LOOK_EVERY_MIN,
+  balls: BALLS,
+  ballClass: BALL_CLASS,
+  bathLitres: BATH_LITRES,
+  drumRinseLitres: DRUM_RINSE_LITRES,
+  atMostALoad: AT_MOST_A_LOAD,
+  cycleRinses: CYCLE_RINSES,
+  cycleMinutes: CYCLE_MINUTES,
+  extraRinses: EXTRA_RINSES,
+  soilCeilingC: SOIL_CEILING_C,
+  typical: TYPICAL,
+  handHeld: HAND_HELD,
+  bathRinseC: BATH_RINSE_C,
+  soakMin: SOAK_MIN,
+  longSoakMin: LONG_SOAK_MIN,
+  tubSoakMin: TUB_SOAK_MIN,
+  soakCleaners: SOAK_CLEANERS,
+  soakC: SOAK_C,
+  coldTreatC: COLD_TREAT_C,
+  air: AIR,
+  plainTumbleMin: PLAIN_TUMBLE_MIN,
+  doseCeilings: DOSE_CEILINGS,
+  doseGuesses: DOSE_GUESSES,
+  prooferMlPerM2: PROOFER_ML_PER_M2,
+  faceShare: FACE_SHARE,
+  washInProoferMl: WASH_IN_PROOFER_ML,
+  spinWish: SPIN_WISH,
+  warmWays: WARM_WAYS,
+  lookAgainDays: LOOK_AGAIN_DAYS,
+  paleShare: PALE_SHARE,
+} as const;
+export type Settings = { readonly [K in keyof typeof SETTINGS]: (typeof SETTINGS)[K] };

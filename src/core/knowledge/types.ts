@@ -3,6 +3,7 @@ import type {
   Agent,
   Aim,
   Bleach,
+  DropletZone,
   Fitting,
   Kind,
   Material,
@@ -14,6 +15,8 @@ import type {
   Tumble,
 } from '../gear';
 import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionName, StainNature, TraitName } from './fact';
+import type { Figure } from './figures';
+import type { Settings } from './settings';
 
 /**
  * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
@@ -216,6 +219,29 @@ export interface Assumption {
   readonly when: When;
 }
 
+/** Where drops are tried on things of some kinds. Without kinds it speaks for all that no other row names. */
+export interface ZoneRow {
+  readonly id: string;
+  readonly kinds?: readonly Kind[];
+  readonly zones: readonly DropletZone[];
+  readonly exposed: readonly DropletZone[];
+}
+
+/** Where one answer turns into another: soil 0–4, smell 0–3, drop grades 0–5 (ISO 4920), loft as a share of new. */
+export interface Thresholds {
+  /** Washed from here on. */
+  readonly soilWash: number;
+  readonly odourWash: number;
+  /** From here on the finish is fine. */
+  readonly dropFine: number;
+  /** Up to here it is renewed if heat does not help; between the two it is warmed where rain falls. */
+  readonly dropPoor: number;
+  /** Below, it is washed. */
+  readonly loftWash: number;
+  /** Up to here, it is fluffed. */
+  readonly loftFluff: number;
+}
+
 /** Everything the engine knows, handed to it as data. Tests add to it or take records away. */
 export interface Knowledge {
   readonly materials: readonly MaterialRow[];
@@ -232,4 +258,9 @@ export interface Knowledge {
   readonly neverTogether: readonly NeverPair[];
   readonly stains: readonly StainRecord[];
   readonly assumptions: readonly Assumption[];
+  readonly zones: readonly ZoneRow[];
+  /** Ours; the user may move each. */
+  readonly thresholds: Thresholds;
+  readonly settings: Settings;
+  readonly figures: Readonly<Record<string, Figure>>;
 }

@@ -4,6 +4,7 @@
  * stitches; what cannot be reached is said.
  */
 import type { FillMap } from '../gear';
+import { FIGURES } from '../knowledge';
 
 export interface Flow {
   readonly from: string;
@@ -29,8 +30,8 @@ type Opening = NonNullable<FillMap['openings']>[number];
 export const isOpen = ({ state }: Opening): boolean => (state ?? 'open') === 'open';
 
 const MG = 1000;
-/** A group this far from the whole's mean is told [from memory]. */
-const APART = 0.05;
+/** A group this far from the whole's mean is told. */
+const APART = FIGURES.groupApart.value;
 
 /** Groups of baffles joined by open openings, as indices. */
 function groups(count: number, edges: readonly (readonly [number, number])[]): number[][] {
@@ -181,10 +182,10 @@ export interface Move {
   readonly pinches: number;
   readonly grams: number;
 }
-/** What two fingers take through an opening at once, g, and minutes for a move and for a pinch [from memory]. */
-export const PINCH_G = 1;
-export const MOVE_MIN = 1.5;
-export const PINCH_MIN = 0.5;
+/** What two fingers take through an opening at once, g, and minutes for a move and for a pinch. */
+export const PINCH_G = FIGURES.pinchG.value;
+export const MOVE_MIN = FIGURES.moveMin.value;
+export const PINCH_MIN = FIGURES.pinchMin.value;
 
 /**
  * Flows as moves for fingers, whole pinches, in an order in which no baffle runs empty: what comes into a baffle is there before anything

@@ -1,7 +1,8 @@
 /** Fill arithmetic: volume, overfill, warmth and what a thinner layer takes from it. */
+import { FIGURES, THRESHOLDS, type Thresholds } from '../knowledge';
+import { G_PER_OZ } from '../units';
 
 const CM3_PER_IN3 = 2.54 ** 3;
-const G_PER_OZ = 28.349523125;
 /** Two ways a fill power is stated; they must not be mixed: 800 is 462 cm³/g by the ounce and 437 cm³/g by 30 g. */
 export const POWER_BASES = ['in3-per-oz', 'in3-per-30g', 'cm3-per-g'] as const;
 export type PowerBasis = (typeof POWER_BASES)[number];
@@ -28,8 +29,8 @@ export function overfill(fillG: number, power: number, basis: PowerBasis, sewnCm
   return loftVolumeCm3(fillG, power, basis) / sewnCm3;
 }
 
-/** Conductivity of lofted fill, W/(m·K): middle and ends [from memory]. One clo, m²K/W: ISO 9920. */
-export const CONDUCTIVITY = { low: 0.035, middle: 0.0375, high: 0.04 } as const;
+/** Conductivity of lofted fill, W/(m·K): middle and ends. One clo, m²K/W: ISO 9920. */
+export const CONDUCTIVITY = FIGURES.conductivity.value;
 export const CLO_M2K_PER_W = 0.155;
 /** Insulation of a layer of this thickness, clo: middle and ends. R = L/k. */
 export function warmthClo(thicknessMm: number): { readonly low: number; readonly middle: number; readonly high: number } {
@@ -38,8 +39,8 @@ export function warmthClo(thicknessMm: number): { readonly low: number; readonly
   return { low: clo(CONDUCTIVITY.high), middle: clo(CONDUCTIVITY.middle), high: clo(CONDUCTIVITY.low) };
 }
 
-/** Skin temperature that a comfort rating is taken to assume, °C: middle and ends [from memory]. */
-export const SKIN_C = { low: 31, middle: 33, high: 35 } as const;
+/** Skin temperature that a comfort rating is taken to assume, °C: middle and ends. */
+export const SKIN_C = FIGURES.skinC.value;
 /** A comfort rating after the loft has changed: T_skin − (T_skin − T)·ratio. @param ratio thickness now over new, > 0. */
 export function comfortNow(
   ratedC: number,
@@ -51,14 +52,15 @@ export function comfortNow(
   return { low: Math.min(...ends), middle: at(SKIN_C.middle), high: Math.max(...ends) };
 }
 
-/** Water that a soaked, drained fill holds, g, by g of fill [from memory]. */
-export const FILL_HOLDS = 4;
+/** Water that a soaked, drained fill holds, g, by g of fill. */
+export const FILL_HOLDS = FIGURES.fillHolds.value;
 
 export type LoftVerdict = 'leave' | 'fluff' | 'wash' | 'mend';
-/** Below these shares of new it is washed, fluffed, or mended because a wash no longer gives it back [from memory]. */
-export const LOFT_STEPS = { wash: 0.85, fluff: 0.95, mend: 0.6 } as const;
-/** What the loft ratio alone asks for. */
-export function loftVerdict(ratio: number): LoftVerdict {
-  if (ratio < LOFT_STEPS.mend) return 'mend';
-  return ratio < LOFT_STEPS.wash ? 'wash' : ratio < LOFT_STEPS.fluff ? 'fluff' : 'leave';
+/** What the loft ratio alone asks for; far below, a wash no longer gives it back. */
+export function loftVerdict(
+  ratio: number,
+  { loftWash, loftFluff }: Pick<Thresholds, 'loftWash' | 'loftFluff'> = THRESHOLDS,
+): LoftVerdict {
+  if (ratio < FIGURES.mendBelow.value) return 'mend';
+  return ratio < loftWash ? 'wash' : ratio <= loftFluff ? 'fluff' : 'leave';
 }

@@ -4,6 +4,7 @@
 import type { FillMap, Item } from '../gear';
 import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
 import { evenness, spreadOf, type Spread } from './spread';
+import { FIGURES } from '../knowledge';
 
 export * from './fill';
 export * from './spread';
@@ -29,8 +30,8 @@ export interface LoftResult {
   readonly thin: readonly string[];
   readonly measured: number;
 }
-/** A baffle this far below the mean counts as thin [from memory]. */
-const THIN = 0.1;
+/** A baffle this far below the mean counts as thin. */
+const THIN = FIGURES.thinShare.value;
 
 /**
  * Loft ratio from readings beside a ruler: the sum of thicknesses now over the sum when new, so that a thick baffle counts for more.

@@ -1,5 +1,6 @@
 /** How the fill is spread: from a ruler at each baffle to grams, how sure, and what unevenness costs in warmth. */
 import type { FillMap } from '../gear';
+import { FIGURES } from '../knowledge';
 
 export interface Spread {
   readonly baffle: string;
@@ -11,9 +12,9 @@ export interface Spread {
   /** Thickness now over new; null where it was not measured. */
   readonly ratio: number | null;
 }
-/** A ruler beside a baffle reads to this, mm, one standard deviation; a baffle nobody measured is like the others to this share [from memory]. */
-export const RULER_SD_MM = 2;
-const UNMEASURED = 0.15;
+/** A ruler beside a baffle reads to this, mm, one standard deviation; a baffle nobody measured is like the others to this share. */
+export const RULER_SD_MM = FIGURES.rulerSdMm.value;
+const UNMEASURED = FIGURES.unmeasuredShare.value;
 
 /** Sewn volume of a baffle, cm³: as recorded, else its drawn area by its thickness when new, else a share of its own. */
 export function volumeOf({ volumeCm3, polygonMm, newThicknessMm }: FillMap['baffles'][number]): number | null {
@@ -87,5 +88,5 @@ export function evenness(spread: readonly { readonly grams: number; readonly tar
   const loss = spread.reduce((sum, s) => sum + s.target / Math.max(s.grams / s.target, EMPTY), 0);
   return all / loss;
 }
-/** An empty baffle still has its two cloths and the air between them: a share of its warmth [from memory]. */
-const EMPTY = 0.05;
+/** An empty baffle still has its two cloths and the air between them: a share of its warmth. */
+const EMPTY = FIGURES.emptyWarmth.value;

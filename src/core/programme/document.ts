@@ -1,14 +1,15 @@
 import type { Limit } from '../envelope';
 import { DIMENSIONS } from '../envelope';
-import type { Aim, Method, Phase, SupplyClass } from '../gear';
+import { SOILS, type Aim, type Method, type Phase, type SupplyClass } from '../gear';
 import type { BasisKind, Caution, Dimension, Knowledge } from '../knowledge';
-import { SUPERSEDES } from '../knowledge';
+import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
 import { refusedBy } from './schools';
 import type { Words } from '../words';
 import { rinseBasis } from '../words/rinse';
 import {
   AGENT_WORDS,
+  assessText,
   boundText,
   causeText,
   DRYER_WORDS,
@@ -168,15 +169,15 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
 function marksOf(plan: Plan, words: Words): StepContext['marks'] {
   if (!plan.facts.has('stain-other')) return [];
   const on = new Set((plan.request.inspection?.stains ?? []).map((stain) => stain.soil));
-  return plan.knowledge.stains
-    .filter((record) => on.has(record.id) && !record.own)
-    .map((record) => ({
-      name: words.soils[record.id] ?? record.id,
-      rungs: record.ladder
-        .filter((rung) => holds(rung.when, plan.facts))
-        .map(({ rung, restMin }) => `${words.rungs[rung] ?? rung}${restMin === undefined ? '' : ` (${restMin} min)`}`),
-      never: words.never[record.id] ?? '',
-    }));
+  return SOILS.flatMap((soil) =>
+    on.has(soil) ? plan.knowledge.stains.filter((record) => record.id === soil && !record.own) : [],
+  ).map((record) => ({
+    name: words.soils[record.id] ?? record.id,
+    rungs: record.ladder
+      .filter((rung) => holds(rung.when, plan.facts))
+      .map(({ rung, restMin }) => `${words.rungs[rung] ?? rung}${restMin === undefined ? '' : ` (${restMin} min)`}`),
+    never: words.never[record.id] ?? '',
+  }));
 }
 
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
@@ -185,6 +186,7 @@ function sharedContext(plan: Plan, words: Words): SharedContext {
   const { washer, dryer } = plan;
   return {
     has: (fact) => plan.facts.has(fact),
+    exposed: exposedZones(plan.request.item.kind, plan.knowledge),
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     massG: plan.massG,
@@ -201,6 +203,7 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
     has: shared.has,
     washer: shared.washer,
     dryer: shared.dryer,
+    exposed: shared.exposed,
     massG: shared.massG,
     cycleName: shared.cycleName,
     marks: shared.marks,
@@ -276,7 +279,13 @@ function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
 function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
-  const add = (text: string | null | undefined): void => {
+  const { item, kit } = plan.request;
+  const gaps = {
+    limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
+    exposed: exposedZones(item.kind, plan.knowledge),
+  };
+  const add = (raw: string | null | undefined): void => {
+    const text = raw && assessText(raw, gaps);
     if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
   };
   for (const rule of spoke) add(words.assess[rule.id]?.reverse);
@@ -366,7 +375,9 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       ),
     ],
     decidedBy:
-      assessment.decidedBy.length > 0 ? assessment.decidedBy : (['soil', 'odour'] as const).filter((o) => !facts.has(tag('unseen:', o))),
+      assessment.decidedBy.length > 0
+        ? assessment.decidedBy
+        : (['soil', 'odour'] as const).filter((o) => !facts.has(tag('unseen:', o))),
     wouldChange: writeWouldChange(plan, words),
     aims: assessment.aims,
     method: plan.method,

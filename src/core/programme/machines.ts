@@ -2,7 +2,7 @@ import { holds } from '../facts';
 import type { Cycle, Dryer, Heat, Method, Washer } from '../gear';
 import { HEATS } from '../gear';
 import { allows } from '../envelope';
-import { DRY_HEAT, EQUIPMENT_RULES, TUMBLE_MAX_C } from '../knowledge';
+import { EQUIPMENT_RULES, TUMBLE_MAX_C } from '../knowledge';
 import type { PlanState } from './state';
 import { pick } from './state';
 
@@ -104,7 +104,8 @@ export function warmest(wish: Heat, state: Pick<PlanState, 'envelope' | 'dryer'>
 }
 
 /** The heat that a filled thing is dried on. */
-export const dryHeat = (state: PlanState): Heat | null => warmest(pick(DRY_HEAT, state.facts) ?? 'low', state);
+export const dryHeat = (state: PlanState): Heat | null =>
+  warmest(pick(state.knowledge.settings.dryHeat, state.facts) ?? 'low', state);
 
 /** The dryer that may take it, roomiest need first; refused ones are listed when tumbling was wished for. */
 export function chooseDryer(state: PlanState, wished: boolean): Dryer | null {

@@ -8,7 +8,7 @@ import type { Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { Family, Knowledge, Referral } from '../knowledge';
-import * as k from '../knowledge';
+import { arranged, FIGURES, KNOWLEDGE, ONE_DOT_C } from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
 import { refuseOwn } from './own';
@@ -30,7 +30,7 @@ function familyOf(knowledge: Knowledge, facts: Facts): Family {
 }
 
 /** A thing's envelope without any school, for pages that show what it can stand. */
-export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = k.KNOWLEDGE): Envelope {
+export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = KNOWLEDGE): Envelope {
   return envelopeOf(item, allLimits(item, knowledge));
 }
 
@@ -99,11 +99,11 @@ function settleWash(state: PlanState): void {
   const { envelope, facts, family } = state;
   const maxC = envelope.bounds.washMaxC.value;
   const wishC = pick(family.tempC, facts) ?? 20;
-  const ceilingC = pick(k.SOIL_CEILING_C, facts) ?? Infinity;
+  const ceilingC = pick(state.knowledge.settings.soilCeilingC, facts) ?? Infinity;
   state.tempC = Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC);
   state.action = ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
   const maxRpm = envelope.bounds.spinMaxRpm.value ?? Infinity;
-  const wishRpm = Math.min(pick(k.SPIN_WISH, facts) ?? family.spinRpm, maxRpm);
+  const wishRpm = Math.min(pick(state.knowledge.settings.spinWish, facts) ?? family.spinRpm, maxRpm);
   const offered = (state.washer?.spinRpm ?? []).filter((rpm) => rpm <= wishRpm);
   state.spinRpm = state.washer?.spinRpm?.length ? Math.max(0, ...offered) : wishRpm;
   settleRinses(state);
@@ -129,17 +129,22 @@ function settleRinses(state: PlanState): void {
   const { facts, family, cycle, request } = state;
   const { own } = request.item;
   if (state.method === 'machine') {
-    state.cycleRinses = cycle?.rinses ?? k.CYCLE_RINSES;
-    const freshL = cycle?.litres ? cycle.litres / (state.cycleRinses + 1) : k.DRUM_RINSE_LITRES;
-    const held = heldAt(Math.max(k.LEAST_HELD, family.heldKgPerKg), state.spinRpm);
+    state.cycleRinses = cycle?.rinses ?? state.knowledge.settings.cycleRinses;
+    const freshL = cycle?.litres ? cycle.litres / (state.cycleRinses + 1) : state.knowledge.settings.drumRinseLitres;
+    const held = heldAt(Math.max(FIGURES.leastHeld.value, family.heldKgPerKg), state.spinRpm);
     state.rinse = rinseModel(state, 'drum', held, freshL);
     const counted = state.cleaner ? rinsesToClear(state.rinse, state.rinse.target) : 0;
     const needed = Math.max(family.minRinses, own?.drumRinses ?? counted);
-    const wanted = pick(k.EXTRA_RINSES, facts) ?? 0;
+    const wanted = pick(state.knowledge.settings.extraRinses, facts) ?? 0;
     state.extraRinses = Math.max(wanted, needed - state.cycleRinses);
     if (state.extraRinses > 0) facts.add('extra-rinse');
   } else if (state.method === 'tub' || state.method === 'hand') {
-    state.rinse = rinseModel(state, 'hand', pick(k.HAND_HELD, facts) ?? 2, k.BATH_LITRES[state.bulk]);
+    state.rinse = rinseModel(
+      state,
+      'hand',
+      pick(state.knowledge.settings.handHeld, facts) ?? 2,
+      state.knowledge.settings.bathLitres[state.bulk],
+    );
     state.bathRinses = Math.max(family.minRinses, own?.bathRinses ?? rinsesToClear(state.rinse, state.rinse.target));
   }
 }
@@ -198,12 +203,12 @@ function settleDrying(state: PlanState): void {
   const named = state.dryer && dryHeat({ ...state, dryer: { ...state.dryer, heatC: {} } });
   if (named && measuredTooHot(named, state)) facts.add('dryer-runs-hot');
   const irons = state.request.kit.equipment?.irons ?? [];
-  const ironMaxC = Math.min(k.ONE_DOT_C, state.envelope.bounds.ironMaxC.value ?? Infinity);
+  const ironMaxC = Math.min(ONE_DOT_C, state.envelope.bounds.ironMaxC.value ?? Infinity);
   if (irons.length > 0 && irons.every((iron) => (iron.oneDotC ?? 0) > ironMaxC)) facts.add('iron-too-hot');
   const dry = pick(state.family.dry, facts);
   if (dry) facts.add(tag('dry:', dry));
   if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) refer(state, 'down-tumble');
-  const warm = pick(k.WARM_WAYS, facts);
+  const warm = pick(state.knowledge.settings.warmWays, facts);
   if (warm && facts.has('has-finish')) facts.add(tag('warm:', warm));
 }
 
@@ -252,11 +257,11 @@ function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): 
  * Plans one thing: from what was seen to steps with settings. Pure and deterministic: the same request gives the same plan.
  * @param given what the trade knows; the shipped set unless a test varies it.
  */
-export function plan(request: PlanRequest, given: Knowledge = k.KNOWLEDGE): Plan {
-  const knowledge = k.arranged(given);
+export function plan(request: PlanRequest, given: Knowledge = KNOWLEDGE): Plan {
+  const knowledge = arranged(given);
   const { item, inspection, kit } = request;
   const facts = itemFacts(item);
-  seenFacts(inspection, kit.preferences?.thresholds, facts);
+  seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
   markFacts(inspection, knowledge.stains, facts);
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
@@ -270,7 +275,7 @@ export function plan(request: PlanRequest, given: Knowledge = k.KNOWLEDGE): Plan
     facts,
   );
   state.family = familyOf(knowledge, facts);
-  const usual = pick(k.TYPICAL, facts) ?? state.family;
+  const usual = pick(knowledge.settings.typical, facts) ?? state.family;
   state.massG = item.massG ?? usual.massG;
   state.bulk = item.bulk ?? usual.bulk;
   state.areaM2 = usual.areaM2;

@@ -1,7 +1,7 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { SupplyClass } from '../gear';
-import * as k from '../knowledge';
+import { FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
 import type { PlanState, StepSettings } from './state';
@@ -18,7 +18,7 @@ const soakCap = (min: number, state: PlanState): number => {
   const max = state.envelope.bounds.soakMaxMin.value;
   return max === null ? min : Math.min(min, max);
 };
-const bathLitres = (state: PlanState): number => k.BATH_LITRES[state.bulk];
+const bathLitres = (state: PlanState): number => state.knowledge.settings.bathLitres[state.bulk];
 
 function setDryer(state: PlanState, settings: StepSettings): void {
   if (state.dryer) settings.dryerId = state.dryer.id;
@@ -26,22 +26,22 @@ function setDryer(state: PlanState, settings: StepSettings): void {
 }
 
 function setBalls(state: PlanState, settings: StepSettings): void {
-  const cls = pick(k.BALL_CLASS, state.facts);
+  const cls = pick(state.knowledge.settings.ballClass, state.facts);
   if (!cls) return;
   settings.aids = [cls];
-  settings.count = pick(k.BALLS, state.facts) ?? 2;
+  settings.count = pick(state.knowledge.settings.balls, state.facts) ?? 2;
 }
 
 function soakClass(state: PlanState): SupplyClass {
-  const classes = k.SOAK_CLEANERS.filter((choice) => pick([choice], state.facts) !== undefined).map((choice) => choice.use);
+  const classes = state.knowledge.settings.soakCleaners
+    .filter((choice) => pick([choice], state.facts) !== undefined)
+    .map((choice) => choice.use);
   return classes.find((cls) => bottleOf(state, cls) !== null) ?? classes[0] ?? 'plain-liquid';
 }
 
-/** Pressed by hand it holds this much more than after a spin of 600 rpm [from memory]. */
-const PRESSED = 1.4;
 /** Water it holds when it comes to be dried, kg per kg dry. */
 export function heldWet({ method, family, spinRpm }: Pick<PlanState, 'method' | 'family' | 'spinRpm'>): number {
-  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * PRESSED;
+  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * FIGURES.pressedHold.value;
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
@@ -65,7 +65,7 @@ const hanging = (state: PlanState): DryModel =>
     heldKgPerKg: heldWet(state),
     areaM2: state.areaM2,
     coreFactor: state.family.coreFactor,
-    air: pick(k.AIR, state.facts) ?? 'still',
+    air: pick(state.knowledge.settings.air, state.facts) ?? 'still',
     room: state.request.kit.equipment?.room,
   });
 
@@ -103,9 +103,12 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   oneRinse: (_, s) => void (s.rinses = 1),
   bathRinses: (state, s) => void (s.rinses = state.bathRinses),
   bathLitres: (state, s) => void (s.litresPerFill = bathLitres(state)),
-  rinseWater: (state, s) => void (s.tempC = within(pick(k.BATH_RINSE_C, state.facts) ?? state.tempC, state)),
-  coldIfWet: (state, s) => void (allows(state.envelope, 'washMaxC', k.COLD_TREAT_C) && (s.tempC = k.COLD_TREAT_C)),
-  coolWater: (state, s) => void (s.tempC = within(k.SOAK_C, state)),
+  rinseWater: (state, s) => void (s.tempC = within(pick(state.knowledge.settings.bathRinseC, state.facts) ?? state.tempC, state)),
+  coldIfWet: (state, s) =>
+    void (
+      allows(state.envelope, 'washMaxC', state.knowledge.settings.coldTreatC) && (s.tempC = state.knowledge.settings.coldTreatC)
+    ),
+  coolWater: (state, s) => void (s.tempC = within(state.knowledge.settings.soakC, state)),
   cleaner: (state, s) => {
     if (!state.cleaner) return;
     s.cleaner = state.cleaner;
@@ -116,9 +119,9 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   insideOut: (state, s) => {
     if (state.facts.has('wet-filled') || state.facts.has('wet-pile') || state.facts.has('wet-printed')) s.insideOut = true;
   },
-  soak: (state, s) => void (s.soakMin = soakCap(pick(k.SOAK_MIN, state.facts) ?? 60, state)),
-  longSoak: (state, s) => void (s.soakMin = soakCap(k.LONG_SOAK_MIN, state)),
-  tubSoak: (state, s) => void (s.soakMin = soakCap(k.TUB_SOAK_MIN, state)),
+  soak: (state, s) => void (s.soakMin = soakCap(pick(state.knowledge.settings.soakMin, state.facts) ?? 60, state)),
+  longSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.longSoakMin, state)),
+  tubSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.tubSoakMin, state)),
   soakCleaner: (state, s) => {
     s.cleaner = soakClass(state);
     const bottle = bottleOf(state, s.cleaner);
@@ -128,7 +131,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   dryer: setDryer,
   hangModel: (state, s) => void (s.dryModel = hanging(state)),
   rounds: (state, s) => {
-    const everyMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+    const everyMin = pick(state.knowledge.settings.lookEveryMin, state.facts) ?? 60;
     const model = tumbling(state);
     s.heat = dryHeat(state) ?? 'air';
     s.dryModel = model;
@@ -140,7 +143,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   oneRound: (state, s) => {
     s.heat = dryHeat(state) ?? 'air';
     s.rounds = 1;
-    s.checkEveryMin = pick(k.LOOK_EVERY_MIN, state.facts) ?? 60;
+    s.checkEveryMin = pick(state.knowledge.settings.lookEveryMin, state.facts) ?? 60;
     setBalls(state, s);
   },
   airRounds: (state, s) => {
@@ -161,7 +164,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     setBalls(state, s);
   },
   warm: (state, s) => {
-    s.heat = warmest(pick(k.WARM_HEAT, state.facts) ?? 'medium', state) ?? 'low';
+    s.heat = warmest(pick(state.knowledge.settings.warmHeat, state.facts) ?? 'medium', state) ?? 'low';
     s.rounds = 2;
     s.checkEveryMin = 10;
   },
@@ -173,7 +176,9 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     const washIn = state.facts.has('proof:wash-in');
     s.proofer = washIn ? 'wash-in-proofer' : 'spray-proofer';
     const bottle = bottleOf(state, s.proofer);
-    const guess = washIn ? k.WASH_IN_PROOFER_ML : state.areaM2 * k.FACE_SHARE * k.PROOFER_ML_PER_M2;
+    const guess = washIn
+      ? state.knowledge.settings.washInProoferMl
+      : state.areaM2 * state.knowledge.settings.faceShare * state.knowledge.settings.prooferMlPerM2;
     s.prooferMl = Math.round(bottle?.labelDoseMl ?? guess);
     if (bottle) s.supplyId = bottle.id;
   },
@@ -181,14 +186,14 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
 
 /** Minutes that depend on this mass, machine and room, by name. */
 export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: StepSettings) => number>> = {
-  cycleMin: (state) => state.cycle?.minutes ?? k.CYCLE_MINUTES,
-  rinseMin: (_, s) => 12 * (s.rinses ?? 1),
+  cycleMin: (state) => state.cycle?.minutes ?? state.knowledge.settings.cycleMinutes,
+  rinseMin: (_, s) => FIGURES.rinseMin.value * (s.rinses ?? 1),
   soakMin: (_, s) => s.soakMin ?? 0,
   bathMin: (_, s) => 6 * (s.rinses ?? 1),
   roundsAttended: (_, s) => 5 * (s.rounds ?? 1),
   roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
   roundMin: (_, s) => s.checkEveryMin ?? 60,
-  plainTumbleMin: () => k.PLAIN_TUMBLE_MIN,
+  plainTumbleMin: (state) => state.knowledge.settings.plainTumbleMin,
   lineMin: (_, s) => hang(s),
 };
 

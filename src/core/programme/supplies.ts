@@ -2,7 +2,6 @@ import { doseMl, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
-import { DOSE_CEILINGS, DOSE_GUESSES } from '../knowledge';
 import type { PlanState } from './state';
 
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
@@ -22,8 +21,9 @@ export function bottleOf(state: PlanState, cls: SupplyClass): Supply | null {
 
 /** What a dose of this class comes to here; the user's own figure where the label and our ceiling let it. */
 export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | null): Dose {
-  const ceiling = DOSE_CEILINGS.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
-  const guess = DOSE_GUESSES.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
+  const ceiling =
+    state.knowledge.settings.doseCeilings.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
+  const guess = state.knowledge.settings.doseGuesses.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
   const kind = state.washer?.kind ?? (state.method === 'hand' ? 'basin' : state.method === 'tub' ? 'tub' : 'front-loader');
   const dose = doseMl({
     cleaner,

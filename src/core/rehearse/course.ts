@@ -9,14 +9,15 @@ import * as fill from './fill';
 import type { Stage, StageStep } from './stage';
 import type { Story } from './story';
 import type { EventId, Happening, Moment, Rehearsal } from './types';
+import { FIGURES } from '../knowledge';
 
 /** Minutes out of the drum for one look. */
 export const LOOK_MIN = 5;
 const MOST_ROUNDS = 12;
-/** Its outside feels dry from this water on, kg per kg of shell [from memory]. */
-const FEELS_DRY = 0.02;
-/** The cloth follows the air with this time constant, min [from memory]. */
-const WARMS_MIN = 5;
+/** Its outside feels dry from this water on, kg per kg of shell. */
+const FEELS_DRY = FIGURES.feelsDryHeld.value;
+/** The cloth follows the air with this time constant, min. */
+const WARMS_MIN = FIGURES.warmsMin.value;
 const FREE_FILL = 0.6;
 /** Points that are drawn of one spell of drying, at most. */
 const DRAWN_A_SPELL = 48;

@@ -1,21 +1,22 @@
-/** How much of a filling sits in clumps, 0 to 1. All figures from memory; common practice gives only their direction. */
+/** How much of a filling sits in clumps, 0 to 1. Common practice gives only the direction of its figures. */
+import { FIGURES } from '../knowledge';
 
 /** A wash leaves this share in clumps. */
-export const CLUMPED_BY_WASH = 0.75;
+export const CLUMPED_BY_WASH = FIGURES.clumpedByWash.value;
 /** Lying wet, what is still loose clumps with this time constant, min. */
-const CLUMPING_MIN = 240;
+const CLUMPING_MIN = FIGURES.clumpingMin.value;
 /** Share a minute that tumbling opens when the filling is dry and two balls go round. */
-const OPENS = 0.016;
-const BALLS_HELP = [0.45, 0.8, 1, 1.1] as const;
+const OPENS = FIGURES.opensPerMin.value;
+const BALLS_HELP = FIGURES.ballsHelp.value;
 /** Water in the core, kg per kg dry, from which on clumps do not open. */
-const TOO_WET = 0.35;
+const TOO_WET = FIGURES.tooWetHeld.value;
 /** What hands pull apart in one look, and in an evening-out. */
-export const PULLED_APART = 0.35;
+export const PULLED_APART = FIGURES.pulledApart.value;
 /** Cleaner that is left glues: clumps stay, this much for the share that is left. */
-const GLUE = 1.2;
-const MOST_GLUED = 0.5;
+const GLUE = FIGURES.residueGlues.value;
+const MOST_GLUED = FIGURES.mostGlued.value;
 /** Put away damp, the loose part clumps by this much for each kg of water per kg dry. */
-const STORED_DAMP = 4;
+const STORED_DAMP = FIGURES.storedDampClumps.value;
 
 export const openness = (coreKgPerKg: number): number => Math.max(0, 1 - coreKgPerKg / TOO_WET);
 export const floorOf = (residue: number): number => Math.min(MOST_GLUED, residue * GLUE);

@@ -10,6 +10,7 @@ import * as fill from './fill';
 import { inAir, inDrum, inRounds, isWet, type Stage, type StageStep } from './stage';
 import type { Story } from './story';
 import type { Moment, Rehearsal, Risk } from './types';
+import { FIGURES } from '../knowledge';
 
 export * from './choices';
 export * from './stage';
@@ -17,11 +18,11 @@ export { LOOK_MIN } from './course';
 export { PLAIN, storyOf, type Story } from './story';
 export type * from './types';
 
-/** A wet filled thing may lie so long before it is told, and before it smells, min [from memory]. */
-const MAY_LIE_MIN = 30;
-const SMELLS_MIN = 480;
-/** Clumps that hands would still feel [from memory]. */
-const FELT = 0.12;
+/** A wet filled thing may lie so long before it is told, and before it smells, min. */
+const MAY_LIE_MIN = FIGURES.mayLieMin.value;
+const SMELLS_MIN = FIGURES.smellsMin.value;
+/** Clumps that hands would still feel. */
+const FELT = FIGURES.feltClumps.value;
 
 /** True when something here gets wet, dries or is warmed, so that there is something to rehearse. */
 export const canRehearse = ({ steps, dampKgPerKg }: Stage): boolean =>

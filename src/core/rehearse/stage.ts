@@ -1,8 +1,9 @@
 /** What a rehearsal needs of a plan, as plain numbers that can be handed to a worker. */
 import type { DryerKind, Heat, Room } from '../gear';
-import { AIR, TUMBLE_MAX_C } from '../knowledge';
+import { TUMBLE_MAX_C } from '../knowledge';
 import type { Plan, Programme, ProgrammeStep } from '../programme';
 import { pick } from '../programme/state';
+import { FIGURES } from '../knowledge';
 
 export type MovingAir = 'still' | 'fan' | 'outdoors';
 export type StageStep = Pick<
@@ -39,12 +40,12 @@ export interface Stage {
   };
 }
 
-/** Share of an ordinary dryer's drum that a thing fills, by its bulk [from memory]. */
-const ALONE = { small: 0.12, medium: 0.25, large: 0.42 } as const;
-/** A commercial drum is this many times as large [from memory]. */
-const COMMERCIAL = 2.5;
-/** A damp thing holds this share of what a wet one does [from memory]. */
-const DAMP = 0.3;
+/** Share of an ordinary dryer's drum that a thing fills, by its bulk. */
+const ALONE = FIGURES.drumShare.value;
+/** A commercial drum is this many times as large. */
+const COMMERCIAL = FIGURES.commercialDrum.value;
+/** A damp thing holds this share of what a wet one does. */
+const DAMP = FIGURES.dampShare.value;
 const HEATS_BY_TUMBLE = { none: [], air: ['air'], low: ['air', 'low'], normal: ['air', 'low', 'medium'] } as const;
 
 /** The stage on which a programme is rehearsed. */
@@ -76,7 +77,7 @@ export function stageOf(plan: Plan, programme: Programme): Stage {
     dryer: { kind, heatC: plan.dryer?.heatC ?? {} },
     aloneFill: ALONE[plan.bulk] / (kind === 'commercial' ? COMMERCIAL : 1),
     room: request.kit.equipment?.room,
-    air: pick(AIR, plan.facts) ?? 'still',
+    air: pick(plan.knowledge.settings.air, plan.facts) ?? 'still',
     learned: { rate: request.item.learned?.dryRate ?? 0, exchange: request.item.learned?.dryExchange ?? 0 },
     limits: {
       fabricMaxC: tumble === 'none' ? null : TUMBLE_MAX_C[tumble],

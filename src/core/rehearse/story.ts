@@ -1,5 +1,6 @@
 /** What chance brings to one rehearsal. The same seed brings the same. */
 import { chance } from '../units/chance';
+import { FIGURES } from '../knowledge';
 
 export interface Story {
   /** How far this dryer's air really is from what its setting says, K. */
@@ -13,11 +14,10 @@ export interface Story {
 /** Nothing unforeseen. */
 export const PLAIN: Story = { offC: 0, rate: 1, exchange: 1, slips: [] };
 
-/** [from memory] */
-const OFF_C = 5;
-const RATE_SPREAD = 0.15;
-const EXCHANGE_SPREAD = 0.25;
-const SLIP_CHANCE = 0.3;
+const OFF_C = FIGURES.dryerOffC.value;
+const RATE_SPREAD = FIGURES.rateSpread.value;
+const EXCHANGE_SPREAD = FIGURES.exchangeSpread.value;
+const SLIP_CHANCE = FIGURES.slipChance.value;
 const ROUNDS = 12;
 
 export function storyOf(seed: number): Story {

@@ -2,15 +2,18 @@
  * How many fresh fills clear the cleaner. Two compartments: free residue, diluted by each fill, and sorbed residue, let go slowly.
  * Refuses: product advice, and saying that something is clear: suds and clear water do that.
  */
+import { FIGURES } from '../knowledge';
 
-/** Defaults [from memory]; common practice they reproduce: a quilt pressed in a bath 4–5 refills, a front loader at low spin 2. */
-export const RINSE_DEFAULTS = { sorbedShare: 0.5, releaseHand: 0.5, releaseDrum: 0.85, target: 0.03, limit: 30 } as const;
+/** What is taken when nothing was learned, and the most fills that are ever counted. */
+export const RINSE_DEFAULTS = {
+  sorbedShare: FIGURES.sorbedShare.value,
+  releaseHand: FIGURES.releaseByHand.value,
+  releaseDrum: FIGURES.releaseInDrum.value,
+  target: FIGURES.clearAt.value,
+  limit: 30,
+} as const;
 /** Speed at which the held water of a construction is stated, rpm. */
 export const STATED_RPM = 600;
-/** Held water falls with speed to this power [from memory, after the EU spin-drying classes: A < 45 % near 1600 rpm, C < 63 % near 1000]. */
-const SPIN_POWER = 0.65;
-/** Drained without a spin, it holds at most this much more than at 600 rpm [from memory]. */
-const DRAINED = 2.2;
 
 export type RinseBy = 'hand' | 'drum';
 export interface RinseInput {
@@ -38,7 +41,7 @@ export type RinseCount =
 /** Water held after draining at a speed, kg per kg dry, from what is held at 600 rpm. 0 rpm = only drained. */
 export function heldAt(heldAt600: number, rpm: number): number {
   if (!(heldAt600 > 0) || !(rpm >= 0)) throw new RangeError('Held water must be above 0 and the speed 0 or more.');
-  return heldAt600 * Math.min(DRAINED, (STATED_RPM / rpm) ** SPIN_POWER);
+  return heldAt600 * Math.min(FIGURES.drainedHold.value, (STATED_RPM / rpm) ** FIGURES.spinPower.value);
 }
 
 const isShare = (x: number): boolean => x >= 0 && x <= 1;

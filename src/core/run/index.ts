@@ -4,6 +4,7 @@
  */
 import type { DoneStep } from '../gear';
 import type { Programme, ProgrammeStep } from '../programme';
+import { FIGURES } from '../knowledge';
 
 export type StepState = 'waiting' | 'running' | 'paused' | 'rung' | 'done' | 'passed' | 'failed' | 'skipped';
 
@@ -47,8 +48,8 @@ const MINUTE = 60_000;
 /** A wet thing left longer than this after its timer is told of it, minutes. */
 export const LATE_AFTER_MIN = 10;
 
-/** Minutes of one more rinse in a drum [from memory]. */
-export const RINSE_MIN = 12;
+/** Minutes of one more rinse in a drum. */
+export const RINSE_MIN = FIGURES.rinseMin.value;
 /** True for rinses that are counted fill by fill, by hand. */
 export const isCounted = (step: ProgrammeStep): boolean => step.do === 'bath-rinse';
 /** Fresh fills that carrying a rinse through once more brings: in a bath each answer is one, in a drum a repeat is one more. */

@@ -1,4 +1,5 @@
-import type { AssessId, AssumptionId } from '../knowledge';
+import type { DropletZone } from '../gear';
+import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
 
 interface AssessWords {
   /** Why the rule spoke. */
@@ -8,6 +9,23 @@ interface AssessWords {
   /** What would make it speak. */
   readonly otherwise: string;
 }
+
+/** What the sentences of an assessment leave open: figures the user may move, and zones of this kind. */
+export interface AssessGaps {
+  readonly limits: Thresholds;
+  readonly exposed: readonly DropletZone[];
+}
+const either = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+/** Fills the gaps of a sentence. */
+export const assessText = (text: string, { limits, exposed }: AssessGaps): string =>
+  text.replace(/\{(wash|fluff|exposed|first)\}/g, (_, gap: string) => {
+    if (gap === 'exposed' || gap === 'first') {
+      const zones = exposed.map((zone) => (zone === 'body' ? 'face' : zone));
+      return either(gap === 'first' ? zones.slice(0, 1) : zones);
+    }
+    return `${Math.round(100 * (gap === 'wash' ? limits.loftWash : limits.loftFluff))} %`;
+  });
 
 export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'life-safety-refer': {
@@ -67,8 +85,8 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'loft-wash': {
     because: 'the loft is well below new',
-    reverse: 'Above 85 % of new I would only fluff it, and above 95 % leave it alone.',
-    otherwise: 'Below 85 % of its new loft I would wash it.',
+    reverse: 'Above {wash} of new I would only fluff it, and above {fluff} leave it alone.',
+    otherwise: 'Below {wash} of its new loft I would wash it.',
   },
   'clumped-wash': {
     because: 'the fill is clumped',
@@ -112,8 +130,8 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'loft-fluff': {
     because: 'the loft is a little down',
-    reverse: 'Above 95 % of new I would leave it alone; below 85 % I would wash it.',
-    otherwise: 'Between 85 and 95 % of its new loft I would fluff it.',
+    reverse: 'Above {fluff} of new I would leave it alone; below {wash} I would wash it.',
+    otherwise: 'Between {wash} and {fluff} of its new loft I would fluff it.',
   },
   'storage-fluff': {
     because: 'it is only flat from being packed',
@@ -122,12 +140,12 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'drops-tired': {
     because: 'drops wet the face where rain falls most',
-    reverse: 'If drops pearled and rolled off the shoulders I would leave the finish alone.',
-    otherwise: 'If drops wet the shoulders, hood, back or sleeves where they fall, I would warm the finish.',
+    reverse: 'If drops pearled and rolled off the {first} I would leave the finish alone.',
+    otherwise: 'If drops wet the {exposed} where they fall, I would warm the finish.',
   },
   'drops-sheltered': {
     because: 'drops wet the face only where it is sheltered',
-    reverse: 'On the shoulders, hood, back or sleeves the same grade would mean heat.',
+    reverse: 'On the {exposed} the same grade would mean heat.',
     otherwise: '',
   },
   'drops-poor': {

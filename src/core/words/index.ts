@@ -3,6 +3,7 @@
  */
 import type { Dimension } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
+export { assessText } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';

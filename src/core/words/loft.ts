@@ -1,5 +1,4 @@
 import {
-  LOFT_STEPS,
   type CareEvent,
   type Drum,
   type Evening,
@@ -112,18 +111,18 @@ export function tieText(maker: string | undefined): string {
   return 'If its maker lets you tie openings off, these are the ones, after the evening; the ties stay on through bath and dryer:';
 }
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
-/** How it fades and what a wash gives back. */
-export function fadeText({ points, fadePerYear, recovery, belowAt }: LoftRecord): string {
+/** How it fades and what a wash gives back. @param washBelow share of new below which it is washed. */
+export function fadeText({ points, fadePerYear, recovery, belowAt }: LoftRecord, washBelow: number): string {
   const last = points.at(-1);
   const said = [`It holds ${percent(last?.ratio ?? 1)} of its loft when new.`];
   if (fadePerYear !== null && fadePerYear > 0.005) said.push(`Between washes it loses ${percent(fadePerYear)} a year.`);
   else if (fadePerYear !== null) said.push('Between washes it hardly fades.');
   if (recovery !== null)
     said.push(recovery > 0 ? `A wash gave back ${percent(recovery)} on average.` : 'Its washes gave nothing back.');
-  const when = belowAt(LOFT_STEPS.wash);
+  const when = belowAt(washBelow);
   if (when && last && when > last.at)
     said.push(
-      `At this pace it comes to ${percent(LOFT_STEPS.wash)} in ${new Date(when).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })}.`,
+      `At this pace it comes to ${percent(washBelow)} in ${new Date(when).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })}.`,
     );
   return said.join(' ');
 }

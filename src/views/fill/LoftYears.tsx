@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { useThresholds } from '../../app/kit';
 import { whenText } from '../../app/time';
 import type { Kit } from '../../core/gear';
-import { LOFT_STEPS, loftRecord } from '../../core/loft';
+import { loftRecord } from '../../core/loft';
 import { careText, fadeText } from '../../core/words/loft';
 import { axisTick } from '../../ui/chart';
 import { Quiet } from '../../ui/basics';
@@ -13,6 +14,7 @@ const month = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', {
 
 /** The loft of one thing over the years, with what each wash gave back. */
 export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
+  const { loftWash } = useThresholds();
   const record = useMemo(() => loftRecord(kit.inspections, kit.log ?? [], itemId), [kit, itemId]);
   const data = record.points.map((p) => ({ at: Date.parse(p.at), loft: Math.round(100 * p.ratio) }));
   const low = Math.floor(Math.min(80, ...data.map((p) => p.loft)) / 10) * 10;
@@ -29,7 +31,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
         </p>
       ) : (
         <>
-          <p style={{ marginBottom: 12 }}>{fadeText(record)}</p>
+          <p style={{ marginBottom: 12 }}>{fadeText(record, loftWash)}</p>
           <figure style={{ margin: 0, minHeight: 220 }}>
             <div role="img" aria-label={`Loft from ${data[0]?.loft} to ${data.at(-1)?.loft} % of new over ${data.length} looks`}>
               <ResponsiveContainer width="100%" height={200}>
@@ -51,7 +53,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
                     tick={axisTick}
                     stroke={color.line}
                   />
-                  <ReferenceLine y={100 * LOFT_STEPS.wash} stroke={color.alarm} strokeDasharray="4 4" />
+                  <ReferenceLine y={100 * loftWash} stroke={color.alarm} strokeDasharray="4 4" />
                   {record.cares.map((c) => (
                     <ReferenceLine key={c.at} x={Date.parse(c.at)} stroke={color.water} />
                   ))}

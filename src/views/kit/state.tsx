@@ -1,5 +1,9 @@
 import styled from 'styled-components';
+import { useThresholds } from '../../app/kit';
 import type { Inspection, Item } from '../../core/gear';
+import type { Thresholds } from '../../core/knowledge';
+import { loftVerdict } from '../../core/loft';
+import { SOIL_GRADE_WORDS } from '../../core/words';
 import { color } from '../../ui/theme';
 
 const Cells = styled.span`
@@ -24,14 +28,16 @@ interface Mark {
   /** −1 not seen, 0 good, 1 worn, 2 bad. */
   readonly level: number;
 }
-const SOIL = ['clean', 'marks', 'worn', 'dirty', 'filthy'];
+const LOFT_LEVEL = { leave: 0, fluff: 1, wash: 2, mend: 2 } as const;
 const ODOUR = ['no smell', 'faint smell', 'smells', 'reeks'];
 
 /** An item's state as a few words; what was not looked at is dashed, never fine. */
-export function marksOf(item: Item, seen: Inspection | null): Mark[] {
+export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds): Mark[] {
   const marks: Mark[] = [];
   marks.push(
-    seen?.soil === undefined ? { word: 'soil ?', level: -1 } : { word: SOIL[seen.soil] ?? '', level: Math.min(2, seen.soil) },
+    seen?.soil === undefined
+      ? { word: 'soil ?', level: -1 }
+      : { word: SOIL_GRADE_WORDS[seen.soil] ?? '', level: Math.min(2, seen.soil) },
   );
   marks.push(
     seen?.odour === undefined
@@ -44,7 +50,7 @@ export function marksOf(item: Item, seen: Inspection | null): Mark[] {
     marks.push(
       r === undefined
         ? { word: 'loft ?', level: -1 }
-        : { word: `loft ${Math.round(r * 100)} %`, level: r < 0.85 ? 2 : r <= 0.95 ? 1 : 0 },
+        : { word: `loft ${Math.round(r * 100)} %`, level: LOFT_LEVEL[loftVerdict(r, limits)] },
     );
   }
   if (item.repellency === 'finish') {
@@ -53,7 +59,11 @@ export function marksOf(item: Item, seen: Inspection | null): Mark[] {
     marks.push(
       grades.length === 0
         ? { word: 'drops ?', level: -1 }
-        : { word: worst >= 4 ? 'beads' : worst === 3 ? 'wets' : 'drinks', level: worst >= 4 ? 0 : worst === 3 ? 1 : 2 },
+        : worst >= limits.dropFine
+          ? { word: 'beads', level: 0 }
+          : worst > limits.dropPoor
+            ? { word: 'wets', level: 1 }
+            : { word: 'drinks', level: 2 },
     );
   }
   if (seen?.damp) marks.push({ word: 'damp', level: 2 });
@@ -62,9 +72,10 @@ export function marksOf(item: Item, seen: Inspection | null): Mark[] {
 }
 
 export function StateStrip({ item, seen }: { item: Item; seen: Inspection | null }) {
+  const limits = useThresholds();
   return (
     <Cells>
-      {marksOf(item, seen).map((mark) => (
+      {marksOf(item, seen, limits).map((mark) => (
         <Cell key={mark.word} $level={mark.level}>
           {mark.word}
         </Cell>

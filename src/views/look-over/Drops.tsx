@@ -3,7 +3,8 @@ import styled from 'styled-components';
 import type { Inspection, Item } from '../../core/gear';
 import { Column, TextButton } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
-import { Drop, Outline, zonesOf } from '../../ui/Outline';
+import { KNOWLEDGE, zonesOf } from '../../core/knowledge';
+import { Drop, Outline } from '../../ui/Outline';
 import { phone } from '../../ui/theme';
 
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
@@ -38,7 +39,7 @@ export function Drops({
   seen: Partial<Inspection>;
   answer: (patch: Partial<Inspection>) => void;
 }) {
-  const zones = zonesOf(item.kind);
+  const zones = zonesOf(item.kind, KNOWLEDGE);
   const droplet = seen.droplet ?? {};
   const open = (grades: typeof droplet): string => zones.find((zone) => grades[zone] === undefined) ?? (zones[0] as string);
   const [zone, setZone] = useState(() => open(droplet));

@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { useThresholds } from '../../app/kit';
 import type { Inspection, Item } from '../../core/gear';
-import { loftOf } from '../../core/loft';
+import type { Thresholds } from '../../core/knowledge';
+import { loftOf, loftVerdict } from '../../core/loft';
 import { Button, Column, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
 import { NumberField } from '../../ui/Select';
@@ -33,6 +35,18 @@ function startLines(item: Item, seen: Partial<Inspection>, last: Inspection | nu
   return [{ baffle: '1' }];
 }
 
+type Band = 'leave' | 'fluff' | 'wash';
+const bandOf = (ratio: number, limits: Thresholds): Band => {
+  const verdict = loftVerdict(ratio, limits);
+  return verdict === 'mend' ? 'wash' : verdict;
+};
+/** What a look without a ruler is taken for: new, the middle of the flat band, or clearly below it. */
+const BY_EYE: Record<Band, (limits: Thresholds) => number> = {
+  leave: () => 1,
+  fluff: ({ loftWash, loftFluff }) => Math.round(50 * (loftWash + loftFluff)) / 100,
+  wash: ({ loftWash }) => Math.round(100 * loftWash) / 100 - 0.1,
+};
+
 /** Loft by the ruler, baffle by baffle, against the thing's own record when new; or by eye. */
 export function Loft({
   item,
@@ -45,6 +59,9 @@ export function Loft({
   last: Inspection | null;
   answer: (patch: Partial<Inspection>) => void;
 }) {
+  const limits = useThresholds();
+  const wash = Math.round(100 * limits.loftWash);
+  const fluff = Math.round(100 * limits.loftFluff);
   const [lines, setLines] = useState<readonly Line[]>(() => startLines(item, seen, last));
   const change = (next: readonly Line[]): void => {
     setLines(next);
@@ -87,13 +104,13 @@ export function Loft({
       </Row>
       <OneOf
         label="Or by eye, against new"
-        value={seen.loftRatio === undefined ? null : seen.loftRatio > 0.95 ? '1' : seen.loftRatio >= 0.85 ? '0.9' : '0.75'}
+        value={seen.loftRatio === undefined ? null : bandOf(seen.loftRatio, limits)}
         options={[
-          { id: '1', name: 'As new', hint: 'above 95 %' },
-          { id: '0.9', name: 'A little flat', hint: '85 to 95 %' },
-          { id: '0.75', name: 'Clearly flat', hint: 'below 85 %' },
+          { id: 'leave', name: 'As new', hint: `above ${fluff} %` },
+          { id: 'fluff', name: 'A little flat', hint: `${wash} to ${fluff} %` },
+          { id: 'wash', name: 'Clearly flat', hint: `below ${wash} %` },
         ]}
-        onChange={(id) => answer({ loftRatio: Number(id) })}
+        onChange={(id) => answer({ loftRatio: BY_EYE[id as Band](limits) })}
       />
       <OneOf
         label="Was it packed small until now?"

@@ -1,5 +1,5 @@
 import type { Inspection, Item } from '../../core/gear';
-import { DAMAGE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
+import { DAMAGE_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 
 /** The questions, in the order a hand goes over a thing. */
 export type CardId = 'soil' | 'soils' | 'odour' | 'loft' | 'clumps' | 'drops' | 'damp' | 'stains' | 'damage' | 'wear' | 'done';
@@ -29,7 +29,7 @@ export function said(card: CardId, seen: Partial<Inspection>): string | null {
   const list = (words: readonly string[]): string => (words.length === 0 ? 'none' : words.join(', '));
   switch (card) {
     case 'soil':
-      return ['clean', 'marks', 'worn', 'dirty', 'filthy'][seen.soil ?? 0] ?? null;
+      return SOIL_GRADE_WORDS[seen.soil ?? 0] ?? null;
     case 'soils':
       return list((seen.soils ?? []).map((s) => SOIL_WORDS[s]));
     case 'odour':

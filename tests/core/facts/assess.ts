@@ -1,6 +1,6 @@
 import type { Aim } from '../../../src/core/gear';
 import type { Item } from '../../../src/core/gear';
-import { canvas, CLEAN, comp, DIRTY, down, item, shell, type Seen } from '../../make';
+import { canvas, CLEAN, comp, DIRTY, down, inOrder, item, shell, type Seen } from '../../make';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* What is seen, and the least that is needed. Grades use the words of ISO 4920 / AATCC TM22. */
@@ -12,7 +12,31 @@ const cloth = item('cloth', [comp('face', 'split-microfibre')], { jobClass: 'pai
 const vest = item('running-vest', [comp('mesh', 'elastane-mesh')]);
 const layer = item('base-layer', [comp('face', 'polyester-knit')], { repellency: 'none' });
 
+const { repellency: _, ...unknownFace } = shell();
+const shellOfUnknown: Item = unknownFace;
+const trousers = (rest: Partial<Item> = {}): Item => ({ ...shell(rest), kind: 'trousers' });
+
 export const ASSESS_FACTS: readonly Fact[] = [
+  // Sitting, kneeling and wet grass reach trousers where a hood and shoulders meet the rain.
+  ...(['seat', 'knees', 'hem'] as const).map((zone) =>
+    is('drops-tired', PRACTICE, trousers(), { ...CLEAN, droplet: { [zone]: 3 } }, ['reactivate'], ['zones/legs']),
+  ),
+  is('drops-sheltered', PRACTICE, trousers(), { ...CLEAN, droplet: { body: 3, seat: 4 } }, [], ['zones/legs']),
+  is('drops-tired', PRACTICE, shell(), { ...CLEAN, droplet: { hood: 3 } }, ['reactivate'], ['zones/upper-body']),
+  is('drops-sheltered', PRACTICE, shell(), { ...CLEAN, droplet: { hem: 3 } }, [], ['zones/upper-body']),
+  is(
+    'drops-tired',
+    PRACTICE,
+    { ...shell(), kind: 'vest' },
+    { ...CLEAN, droplet: { shoulders: 3 } },
+    ['reactivate'],
+    ['zones/vest'],
+  ),
+  is('drops-tired', PRACTICE, { ...shell(), kind: 'gloves' }, { ...CLEAN, droplet: { body: 3 } }, ['reactivate'], ['zones/rest']),
+  // A face nobody called repellent is taken for one, so it is tested after it was warmed.
+  fact('traits/repellent', PRACTICE, shellOfUnknown, { ...CLEAN, droplet: { shoulders: 2 } }, {}, (p) =>
+    inOrder(p, 'heat-tumble', 'droplet-test'),
+  ),
   is(
     'life-safety-refer',
     PRACTICE,

@@ -1,4 +1,5 @@
 import { waterWord } from '../../units';
+import type { DropletZone } from '../../gear';
 import type { Fact } from '../../knowledge';
 import type { StepSettings } from '../../programme/state';
 import { SUPPLY_WORDS } from '../names';
@@ -7,6 +8,8 @@ import { SUPPLY_WORDS } from '../names';
 export interface StepContext {
   readonly s: StepSettings;
   readonly has: (fact: Fact) => boolean;
+  /** Zones of this kind that rain and rubbing reach first. */
+  readonly exposed: readonly DropletZone[];
   readonly washer: string;
   readonly dryer: string;
   /** The machine or bath this goes into, and what stands in it. */
@@ -57,14 +60,10 @@ export const shoeCycle = (c: StepContext): string => {
 export const machine = (c: StepContext): string =>
   `${gently[c.s.action ?? 'mild'] ?? 'gently'} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}`;
 /** Where rain falls first and straps rub. */
-export const exposed = (c: StepContext): string =>
-  c.has('kind:trousers')
-    ? 'seat, knees and hem'
-    : c.has('kind:jacket') || c.has('kind:mid-layer')
-      ? 'shoulders, hood, back and sleeves'
-      : c.has('shoe-like')
-        ? 'toe and seams'
-        : 'the places that rain reaches first';
+export const exposed = (c: StepContext): string => {
+  if (c.exposed.includes('body')) return c.has('shoe-like') ? 'toe and seams' : 'the places that rain reaches first';
+  return `${c.exposed.slice(0, -1).join(', ')} and ${c.exposed.at(-1)}`;
+};
 export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')
     ? ' Let the tub fill a quarter, add the cleaner, and put things in at three quarters.'

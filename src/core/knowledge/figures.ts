@@ -1,0 +1,167 @@
+import type { DryerKind, Heat, WasherKind } from '../gear';
+import type { BasisKind } from './types';
+
+/*
+ * Numbers that models rest on and that no standard gives: each once, with its unit, the range in which a careful owner would still find it
+ * reasonable, and its basis. What they mean in words stands in `words/figures.ts`.
+ */
+
+export interface Figure<V = unknown> {
+  readonly value: V;
+  /** Of the value; "1" for a share or a power. */
+  readonly unit: string;
+  /** Every number of the value lies between these. */
+  readonly least: number;
+  readonly most: number;
+  readonly basis: BasisKind;
+}
+const m = <const V>(value: V, unit: string, least: number, most: number): Figure<V> => ({
+  value,
+  unit,
+  least,
+  most,
+  basis: 'memory',
+});
+const p = <const V>(value: V, unit: string, least: number, most: number): Figure<V> => ({
+  ...m(value, unit, least, most),
+  basis: 'practice',
+});
+
+const RINSING = {
+  /** Reproduces common practice: a quilt pressed in a bath 4–5 refills, a front loader at low spin 2. */
+  sorbedShare: m(0.5, '1', 0.2, 0.8),
+  releaseByHand: m(0.5, '1', 0.3, 0.7),
+  releaseInDrum: m(0.85, '1', 0.6, 0.95),
+  clearAt: m(0.03, '1', 0.01, 0.1),
+  /** After the EU spin-drying classes: A < 45 % near 1600 rpm, C < 63 % near 1000. */
+  spinPower: m(0.65, '1', 0.4, 0.9),
+  drainedHold: m(2.2, '1', 1.5, 4),
+  pressedHold: m(1.4, '1', 1, 2),
+  leastHeld: m(0.3, 'kg/kg', 0.1, 0.6),
+  rinseMin: m(12, 'min', 6, 20),
+} as const;
+
+const DOSING = {
+  hardnessFactor: m({ soft: 0.9, 'moderately hard': 1, hard: 1.15, 'very hard': 1.3 }, '1', 0.7, 1.5),
+  soilFactor: m([0.85, 0.9, 1, 1.1, 1.25], '1', 0.7, 1.5),
+  machineFactor: m<Readonly<Record<WasherKind, number>>>(
+    { 'front-loader': 1, impeller: 1.1, agitator: 1.2, tub: 1, basin: 0.7 },
+    '1',
+    0.5,
+    1.5,
+  ),
+  /** Load, kg, and its factor. */
+  loadKnots: m(
+    [
+      [0.05, 0.8],
+      [0.3, 1],
+      [0.6, 1],
+      [1.4, 1.5],
+    ],
+    'kg, 1',
+    0,
+    2,
+  ),
+  /** Reproduces common practice: about 150 mL for two jackets or one big bag. */
+  bigLoadKg: p(0.8, 'kg', 0.6, 1.2),
+  bigLoadFactor: p(1.25, '1', 1.1, 1.6),
+} as const;
+
+const DRYING = {
+  roomC: m(20, '°C', 15, 25),
+  roomRh: m(50, '%', 35, 65),
+  dryBandShare: m(0.015, '1', 0.01, 0.03),
+  dryBandG: m(5, 'g', 2, 10),
+  heatC: m<Readonly<Record<Exclude<Heat, 'air'>, number>>>({ low: 50, medium: 62, high: 72 }, '°C', 45, 80),
+  dryerAirKgPerS: m<Readonly<Record<DryerKind, number>>>(
+    { vented: 0.05, condenser: 0.05, 'heat-pump': 0.05, commercial: 0.18 },
+    'kg/s',
+    0.03,
+    0.3,
+  ),
+  dryerTakesUp: m<Readonly<Record<DryerKind, number>>>(
+    { vented: 0.6, condenser: 0.5, 'heat-pump': 0.42, commercial: 0.6 },
+    '1',
+    0.3,
+    0.8,
+  ),
+  tumbleExchangeMin: m<Readonly<Record<Heat, number>>>({ air: 30, low: 22, medium: 18, high: 14 }, 'min', 8, 60),
+  hangExchangeMin: m(75, 'min', 30, 180),
+  criticalHeld: m(0.1, 'kg/kg', 0.05, 0.3),
+  priorSd: m([0.4, 0.45, 0.3], '1', 0.1, 0.8),
+  learnedSd: m(0.2, '1', 0.05, 0.4),
+  scaleSdG: m(2, 'g', 0.5, 10),
+  modelShare: m(0.06, '1', 0.02, 0.15),
+  modelSdG: m(3, 'g', 1, 10),
+  misfitLog: m(0.14, '1', 0.05, 0.3),
+  misfitMin: m(3, 'min', 1, 10),
+  lastHourShare: m(0.01, '1', 0.005, 0.02),
+  mostHeld: m(8, 'kg/kg', 5, 12),
+  /** So that 300 g of down moves about 15 g between 40 and 70 %. */
+  isothermPower: m(0.38, '1', 0.25, 0.6),
+} as const;
+
+const ENERGY = {
+  motorKw: m({ washer: 0.12, dryer: 0.22, fan: 0.04, iron: 0.6, 'hair-dryer': 1.2 }, 'kW', 0.02, 2),
+  dryerYield: m<Readonly<Record<DryerKind, number>>>(
+    { vented: 0.65, condenser: 0.6, 'heat-pump': 1.8, commercial: 0.65 },
+    '1',
+    0.4,
+    3,
+  ),
+  inletC: m(12, '°C', 4, 25),
+  hotEmptyC: m(60, '°C', 60, 95),
+} as const;
+
+const LOFT = {
+  thinShare: m(0.1, '1', 0.05, 0.2),
+  rulerSdMm: m(2, 'mm', 1, 5),
+  unmeasuredShare: m(0.15, '1', 0.05, 0.4),
+  emptyWarmth: m(0.05, '1', 0, 0.15),
+  lookNearDays: m(120, 'd', 30, 200),
+  groupApart: m(0.05, '1', 0.02, 0.15),
+  pinchG: m(1, 'g', 0.3, 2),
+  moveMin: m(1.5, 'min', 0.5, 4),
+  pinchMin: m(0.5, 'min', 0.2, 2),
+  seamDoubt: m(0.75, '1', 0.3, 1),
+  runOneWay: m(3, 'baffles', 2, 5),
+  runBothWays: m(6, 'baffles', 4, 12),
+  tieG: m(3, 'g', 1, 10),
+  conductivity: m({ low: 0.035, middle: 0.0375, high: 0.04 }, 'W/(m·K)', 0.03, 0.045),
+  skinC: m({ low: 31, middle: 33, high: 35 }, '°C', 30, 36),
+  fillHolds: m(4, 'g/g', 2, 8),
+  mendBelow: m(0.6, '1', 0.4, 0.8),
+} as const;
+
+const REHEARSED = {
+  mayLieMin: m(30, 'min', 10, 60),
+  smellsMin: m(480, 'min', 180, 1440),
+  feltClumps: m(0.12, '1', 0.05, 0.25),
+  drumShare: m({ small: 0.12, medium: 0.25, large: 0.42 }, '1', 0.05, 0.6),
+  commercialDrum: m(2.5, '1', 1.5, 4),
+  dampShare: m(0.3, '1', 0.1, 0.6),
+  dryerOffC: m(5, '°C', 0, 12),
+  rateSpread: m(0.15, '1', 0, 0.4),
+  exchangeSpread: m(0.25, '1', 0, 0.5),
+  slipChance: m(0.3, '1', 0, 1),
+  feelsDryHeld: m(0.02, 'kg/kg', 0.005, 0.05),
+  warmsMin: m(5, 'min', 2, 15),
+  clumpedByWash: m(0.75, '1', 0.5, 0.95),
+  clumpingMin: m(240, 'min', 60, 720),
+  opensPerMin: m(0.016, '1/min', 0.005, 0.05),
+  ballsHelp: m([0.45, 0.8, 1, 1.1], '1', 0.2, 1.3),
+  tooWetHeld: m(0.35, 'kg/kg', 0.15, 0.6),
+  pulledApart: m(0.35, '1', 0.1, 0.6),
+  residueGlues: m(1.2, '1', 0.5, 3),
+  mostGlued: m(0.5, '1', 0.3, 0.9),
+  storedDampClumps: m(4, '1', 1, 8),
+} as const;
+
+const RHYTHM = {
+  hardPace: m(0.7, '1', 0.5, 0.9),
+  paceDays: m(60, 'd', 30, 120),
+  unusedDays: m(180, 'd', 90, 365),
+} as const;
+
+export const FIGURES = { ...RINSING, ...DOSING, ...DRYING, ...ENERGY, ...LOFT, ...REHEARSED, ...RHYTHM } as const;
+export type FigureId = keyof typeof FIGURES;
