@@ -2,7 +2,7 @@ import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
 import { QUILT_FILL_G, QUILT_WASHED_DAYS_AGO, quiltLoft, quiltLooks, quiltMap } from './quilt';
-import type { CareLabel, Component, Inspection, Item, Kit, LogEntry } from '../src/core/gear';
+import type { Aim, CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
 
 /*
  * The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`.
@@ -381,14 +381,7 @@ const iso = (ms: number): string => new Date(Math.round(ms / 1000) * 1000).toISO
 const day = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
 function history(nowMs: number): LogEntry[] {
-  const care = (
-    id: string,
-    itemId: string,
-    daysAgo: number,
-    aims: LogEntry['aims'] & object,
-    dueInDays: number,
-    note: string,
-  ): LogEntry => ({
+  const care = (id: string, itemId: string, daysAgo: number, aims: Aim[], dueInDays: number, note: string): LogEntry => ({
     id,
     type: 'care',
     itemId,
@@ -404,7 +397,7 @@ function history(nowMs: number): LogEntry[] {
     at: iso(nowMs - daysAgo * DAY),
     hours,
   });
-  const upkeep = (id: string, machineId: string, daysAgo: number, tasks: NonNullable<LogEntry['tasks']>): LogEntry => ({
+  const upkeep = (id: string, machineId: string, daysAgo: number, tasks: UpkeepTask[]): LogEntry => ({
     id,
     type: 'upkeep',
     at: iso(nowMs - daysAgo * DAY),

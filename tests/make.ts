@@ -1,7 +1,8 @@
 import type { CareLabel, Component, Inspection, Item, Kit } from '../src/core/gear';
 import type { Knowledge } from '../src/core/knowledge';
 import { KNOWLEDGE } from '../src/core/knowledge';
-import { plan, writeProgramme, type Programme, type ProgrammeStep } from '../src/core/programme';
+import type { Programme, ProgrammeStep } from '../src/core/document';
+import { plan, writeProgramme } from '../src/core/programme';
 
 /** Names that the shipped knowledge does not have, for knowledge that a test makes up. */
 export const invented = <T>(names: unknown): T => names as T;

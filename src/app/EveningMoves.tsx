@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import type { Evening } from '../core/loft';
-import { moveText } from '../core/words/loft';
+import { moveText } from '../core/telling/loft';
 import { Quiet } from '../ui/basics';
 import { color } from '../ui/theme';
 import { moveKey, useTicked } from './evening';

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Item, LogEntry, Weather } from '../core/gear';
-import { WEATHERS } from '../core/gear';
+import { isEntry, WEATHERS, type Item, type LogEntry, type UseEntry, type Weather } from '../core/gear';
 import { KIND_WORDS, WEATHER_WORDS } from '../core/words';
 import { saveEntry } from '../data/repo';
 import { Button, Field, Row } from '../ui/basics';
@@ -14,19 +13,19 @@ import { tell } from './session';
 const name = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
 
 /** Logs a use with one tap; hours, weather and the rest can follow. */
-export async function usedToday(item: Item): Promise<LogEntry> {
-  const entry: LogEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
+export async function usedToday(item: Item): Promise<UseEntry> {
+  const entry: UseEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
   tell(`${name(item)}: used today.`, await saveEntry(entry));
   return entry;
 }
 
 /** What else there is to say of a use. Everything may stay open. */
-export function UseSheet({ item, entry, onClose }: { item: Item; entry: LogEntry; onClose: () => void }) {
-  const [draft, setDraft] = useState<LogEntry>(entry);
-  const set = (patch: Partial<Record<keyof LogEntry, unknown>>): void => {
+export function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
+  const [draft, setDraft] = useState<UseEntry>(entry);
+  const set = (patch: Partial<Record<keyof UseEntry, unknown>>): void => {
     const next: Record<string, unknown> = { ...draft, ...patch };
     for (const key of Object.keys(patch)) if (next[key] === undefined) delete next[key];
-    setDraft(next as unknown as LogEntry);
+    setDraft(next as unknown as UseEntry);
   };
   const save = async (): Promise<void> => {
     tell(`The use of ${name(item)} is recorded.`, await saveEntry(draft));
@@ -94,7 +93,7 @@ const RECENT_MS = 60 * 86_400_000;
 
 /** One tap for what was worn today: the things most used lately, and a list of the others. */
 export function UsedToday({ items, log, now }: { items: readonly Item[]; log: readonly LogEntry[]; now: number }) {
-  const [more, setMore] = useState<{ item: Item; entry: LogEntry } | null>(null);
+  const [more, setMore] = useState<{ item: Item; entry: UseEntry } | null>(null);
   const here = items.filter((i) => !i.archivedOn && !i.retiredOn && !i.lent);
   const uses = new Map<string, number>();
   for (const e of log)
@@ -104,8 +103,8 @@ export function UsedToday({ items, log, now }: { items: readonly Item[]; log: re
     .sort((a, b) => (uses.get(b.id) ?? 0) - (uses.get(a.id) ?? 0))
     .slice(0, SHOWN);
   const day = today();
-  const done = (item: Item): LogEntry | undefined =>
-    log.find((e) => e.type === 'use' && e.itemId === item.id && dayOf(e.at) === day);
+  const done = (item: Item): UseEntry | undefined =>
+    log.filter(isEntry('use')).find((e) => e.itemId === item.id && dayOf(e.at) === day);
   return (
     <Chips>
       {often.map((item) => {

@@ -1,6 +1,6 @@
 import styled, { css } from 'styled-components';
 import type { Phase } from '../core/gear';
-import type { ProgrammeStep } from '../core/programme';
+import type { ProgrammeStep } from '../core/document';
 import { minutesText } from '../core/units';
 import { color, font, phone } from './theme';
 

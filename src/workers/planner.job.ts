@@ -1,7 +1,7 @@
 import { readKit } from '../core/formats';
 import type { Inspection, Item, Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
-import type { Programme } from '../core/programme';
+import type { Programme } from '../core/document';
 import { latestInspection, plan, planItem, writeProgramme } from '../core/programme';
 import { rhythmOf } from '../core/due';
 import { needsOf } from '../core/supplies';

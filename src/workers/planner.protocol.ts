@@ -1,6 +1,6 @@
 import type { Fault } from '../core/formats';
 import type { Kit } from '../core/gear';
-import type { Programme, ProgrammeStep } from '../core/programme';
+import type { Programme, ProgrammeStep } from '../core/document';
 import type { Need } from '../core/supplies';
 
 /** What lists show of a step; whole programmes would be costly to hand over by the hundred. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Kit } from '../../src/core/gear';
-import type { Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
 import { DOWN_LABEL } from '../make';
 import { giveKit, visit, type Visit } from './visit';
 

@@ -18,7 +18,7 @@ import {
   tiesOf,
   toggleOpening,
 } from '../../src/core/loft';
-import { careText, fadeText, migrationText, tieText } from '../../src/core/words/loft';
+import { careText, fadeText, migrationText, tieText } from '../../src/core/telling/loft';
 import { down } from '../make';
 
 const PANEL = { name: 'p', xMm: 0, yMm: 0, widthMm: 400, heightMm: 300, thicknessMm: 50 } as const;

@@ -2,7 +2,8 @@ import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import type { Kit } from '../../src/core/gear';
 import { SCHOOLS } from '../../src/core/knowledge';
-import { planItem, type Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
+import { planItem } from '../../src/core/programme';
 
 /* What the programme format promises, over the demo kit with every option of every school. */
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { alternatives, mostTogether, takes } from '../../src/core/energy/takes';
-import type { Equipment, Item, LogEntry, Supply, Washer } from '../../src/core/gear';
-import { plan, writeProgramme, type Programme } from '../../src/core/programme';
+import type { Equipment, Item, LogEntry, Supply, UpkeepTask, Washer } from '../../src/core/gear';
+import type { Programme } from '../../src/core/document';
+import { plan, writeProgramme } from '../../src/core/programme';
 import {
   addRinse,
   answerCheck,
@@ -214,7 +215,7 @@ describe('machines', () => {
       )?.text,
     ).toContain('(“Attic line”)'));
 
-  const entry = (machineId: string, task: NonNullable<LogEntry['tasks']>[number], on: string): LogEntry => ({
+  const entry = (machineId: string, task: UpkeepTask, on: string): LogEntry => ({
     id: `${machineId}-${task}-${on}`,
     type: 'upkeep',
     at: `${on}T10:00:00Z`,

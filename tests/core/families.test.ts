@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Item, SupplyClass } from '../../src/core/gear';
-import type { Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
 import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../src/core/knowledge';
 import { canvas, comp, doing, down, downBag, item, label, programme, shell, warmShell, withSupplies, type Seen } from '../make';
 

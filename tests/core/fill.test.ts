@@ -17,7 +17,7 @@ import {
   type StartLayout,
 } from '../../src/core/loft';
 import { plan } from '../../src/core/programme';
-import { apartText, eveningText, moveText } from '../../src/core/words/loft';
+import { apartText, eveningText, moveText } from '../../src/core/telling/loft';
 import { makeDemoKit } from '../../demo/kit';
 import { down, KIT } from '../make';
 

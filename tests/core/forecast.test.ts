@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { forecastText } from '../../src/core/telling/due';
 import { addDays } from '../../src/core/due';
 import { dueOf, forecast, nextEvent } from '../../src/core/due/forecast';
 import type { Item, LogEntry } from '../../src/core/gear';
-import { forecastText } from '../../src/core/words';
 
 const at = (day: string): string => `${day}T08:00:00Z`;
 let n = 0;

@@ -13,7 +13,7 @@ import {
   seenAt,
   solve,
 } from '../../src/core/loft/light';
-import { lightBasis, lightText } from '../../src/core/words/loft';
+import { lightBasis, lightText } from '../../src/core/telling/loft';
 import { blur, lampAround } from '../../src/core/loft/light/lamp';
 
 const grey = (width: number, height: number, code: (x: number, y: number) => number): Uint8ClampedArray => {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import type { Item } from '../../src/core/gear';
-import type { Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
 import {
   canvas,
   doing,

@@ -19,7 +19,7 @@ import {
   type Stage,
 } from '../../src/core/rehearse';
 import { debrief, effectsOf, firstToMend, goalOf, hasty, soonest } from '../../src/core/rehearse/train';
-import { bestText, chosenText, effectText, happenedText, mendText, outcomeText, riskText } from '../../src/core/words/rehearse';
+import { bestText, chosenText, effectText, happenedText, mendText, outcomeText, riskText } from '../../src/core/telling/rehearse';
 import { DIRTY, down, KIT, shell } from '../make';
 
 /* Directions are common practice, no source; the models' own figures are checked with their references in tests/reference. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
 import {
   answerCheck,
   current,

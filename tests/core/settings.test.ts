@@ -17,7 +17,8 @@ import { EVAPORATES, KNOWLEDGE, NEVER_TOGETHER } from '../../src/core/knowledge'
 import { latestByItem, latestInspection, planItem } from '../../src/core/programme';
 import { keepApart, stays, used } from '../../src/core/programme/apart';
 import { DURATIONS, heldWet, SETTERS } from '../../src/core/programme/settings';
-import type { PlannedStep, PlanState, StepSettings } from '../../src/core/programme/state';
+import type { StepSettings } from '../../src/core/document';
+import type { PlannedStep, PlanState } from '../../src/core/programme/state';
 import { bottleOf, chooseCleaner, doseOf, needCount, needMl, refuseSupplies } from '../../src/core/programme/supplies';
 import { DIRTY, down, KIT } from '../make';
 
@@ -268,7 +269,7 @@ describe('which machine', () => {
   });
   const method = (methods: string[], list: object[], more: Made = {}): string => {
     const s = with_(list, { ...more, rest: { family: { methods: methods.map((use) => ({ use })) }, ...more.rest } });
-    return chooseMethod(s);
+    return chooseMethod(s).method;
   };
   test('the first way that can be had; by hand after all; else none', () => {
     expect(method(['machine', 'tub'], [FRONT, TUB])).toBe('machine');
@@ -281,32 +282,30 @@ describe('which machine', () => {
     expect(method(['extract'], [])).toBe('extract');
     expect(method(['none'], [])).toBe('none');
     const bare = (use: string): string =>
-      chooseMethod(state({ kit: { equipment: { washers: [TUB] } }, rest: { family: { methods: [{ use }] } } }));
+      chooseMethod(state({ kit: { equipment: { washers: [TUB] } }, rest: { family: { methods: [{ use }] } } })).method;
     expect([bare('surface'), bare('tub'), bare('hand'), bare('extract')]).toEqual(['refer', 'refer', 'refer', 'refer']);
   });
   test('a way whose condition does not hold is passed over', () => {
     const s = with_([FRONT, TUB], {
       rest: { family: { methods: [{ use: 'machine', when: { all: ['never'] } }, { use: 'tub' }] } },
     });
-    expect(chooseMethod(s)).toBe('tub');
+    expect(chooseMethod(s)).toEqual({ method: 'tub', washer: null, cycle: null });
   });
-  test('the cycle nearest to the wanted warmth inside the limit, the gentler spin where two are as near', () => {
+  test('the coolest cycle inside the limit, the gentler spin where two are as cool', () => {
     const cycles = [
       { name: 'hot', tempC: 60 },
       { name: 'warm', tempC: 40 },
       { name: 'fast', tempC: 30, spinRpm: 1200 },
       { name: 'calm', tempC: 30, spinRpm: 400 },
     ];
-    const cycle = (tempC: number, bounds: Bounds = {}, list: object[] = cycles): string | undefined => {
-      const s = with_([{ ...FRONT, cycles: list }], { bounds, rest: { tempC, family: { methods: [{ use: 'machine' }] } } });
-      chooseMethod(s);
-      return s.cycle?.name;
-    };
-    expect(cycle(30)).toBe('calm');
-    expect(cycle(60)).toBe('hot');
-    expect(cycle(60, { washMaxC: 40 })).toBe('warm');
-    expect(cycle(30, { washMaxC: 20 })).toBeUndefined();
-    expect(cycle(60, { washMaxC: 20 }, [{ name: 'cold' }])).toBe('cold');
+    const cycle = (bounds: Bounds = {}, list: object[] = cycles): string | undefined =>
+      chooseMethod(with_([{ ...FRONT, cycles: list }], { bounds, rest: { family: { methods: [{ use: 'machine' }] } } })).cycle
+        ?.name;
+    expect(cycle()).toBe('calm');
+    expect(cycle({}, cycles.slice(0, 2))).toBe('warm');
+    expect(cycle({ washMaxC: 40 }, cycles.slice(0, 2))).toBe('warm');
+    expect(cycle({ washMaxC: 20 })).toBeUndefined();
+    expect(cycle({ washMaxC: 20 }, [{ name: 'cold' }])).toBe('cold');
   });
 });
 
@@ -436,8 +435,7 @@ describe('which bottle, how much, what to buy', () => {
       ...made,
       rest: { ...made.rest, family: { cleaners }, refusals: refused.map((option) => ({ option, rule: 'r' })) },
     });
-    chooseCleaner(s);
-    return s;
+    return { ...s, ...chooseCleaner(s) };
   };
   test('the first that is owned in sufficient amount, else owned, else the best to be bought', () => {
     const some = bottle({ remainingMl: 1, labelDoseMl: 20 });

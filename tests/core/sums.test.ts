@@ -3,7 +3,7 @@ import { doseFrom, dilutionBench, energyFrom, rinseFrom, doseBench, energyBench,
 import { doseMl } from '../../src/core/dosing';
 import { takes } from '../../src/core/energy/takes';
 import { plan, writeProgramme } from '../../src/core/programme';
-import { alternativeText, takesWorking } from '../../src/core/words/energy';
+import { alternativeText, takesWorking } from '../../src/core/telling/energy';
 import { doseWorking } from '../../src/core/words/dose';
 import { DIRTY, downBag, KIT, shell, supply } from '../make';
 

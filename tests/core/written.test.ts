@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import type { Inspection, Item, Kit } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
-import { plan, writeProgramme, type Plan, type Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
+import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { WORDS } from '../../src/core/words';
 import { canvas, comp, DIRTY, down, item, KIT, label, shell, supply } from '../make';
 

@@ -3,7 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { allLimits, allows, DIMENSIONS, envelopeOf, looseness, type Envelope } from '../../src/core/envelope';
 import type { Item } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
-import { plan, writeProgramme, type StepSettings } from '../../src/core/programme';
+import type { StepSettings } from '../../src/core/document';
+import { plan, writeProgramme } from '../../src/core/programme';
 import * as any from './arbitraries';
 
 const RUNS = { numRuns: 400 };

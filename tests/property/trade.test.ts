@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { SupplyClass } from '../../src/core/gear';
-import { plan, writeProgramme, type Plan, type Programme } from '../../src/core/programme';
+import type { Programme } from '../../src/core/document';
+import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { keepApart } from '../../src/core/programme/apart';
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import * as any from './arbitraries';

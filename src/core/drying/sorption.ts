@@ -2,30 +2,6 @@
 import type { Item, Material } from '../gear';
 import { FIGURES } from '../knowledge';
 
-/**
- * Regain at 65 % relative humidity, kg per kg bone dry. Source: ASTM D1909 commercial and standard regains, figures from memory; down from
- * memory. What is not listed takes up next to nothing.
- */
-export const REGAIN_65: Partial<Record<Material, number>> = {
-  cotton: 0.0775,
-  'cotton-canvas': 0.0775,
-  wool: 0.136,
-  merino: 0.136,
-  fur: 0.136,
-  down: 0.12,
-  leather: 0.15,
-  suede: 0.15,
-  nubuck: 0.15,
-  'polyamide-woven': 0.045,
-  'polyamide-knit': 0.045,
-  'split-microfibre': 0.012,
-  'polyester-woven': 0.004,
-  'polyester-knit': 0.004,
-  'polyester-mesh': 0.004,
-  'polyester-fill': 0.004,
-  'acrylic-pile': 0.015,
-  'elastane-mesh': 0.013,
-};
 /** Driest and dampest air that is taken, %. */
 const RH_ENDS = [5, 95] as const;
 const ANCHOR_RH = 65;
@@ -34,7 +10,7 @@ const odds = (rhPercent: number): number => rhPercent / (100 - rhPercent);
 /** Regain of a material at a humidity, kg per kg: Oswin's isotherm M = M₆₅·(odds(RH)/odds(65 %))^n. @param rhPercent 0 to 100. */
 export function regain(material: Material, rhPercent: number): number {
   const rh = Math.min(RH_ENDS[1], Math.max(RH_ENDS[0], rhPercent));
-  return (REGAIN_65[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** FIGURES.isothermPower.value;
+  return (FIGURES.regain65.value[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** FIGURES.isothermPower.value;
 }
 
 /** Regain of a whole thing: the fill by its own mass where it is known, the rest shared evenly by the other layers that stay on. */

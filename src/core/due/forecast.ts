@@ -1,4 +1,4 @@
-import type { Inspection, Item, LogEntry } from '../gear';
+import { isEntry, type Inspection, type Item, type LogEntry, type UseEntry } from '../gear';
 import { addDays } from './index';
 import { FIGURES } from '../knowledge';
 
@@ -27,7 +27,7 @@ export interface Forecast {
   readonly hardShare: number;
 }
 
-/** Uses that count as hard: marked so, or in wet or snow. */
+/** Uses that count as hard: marked so, or in rain or snow. */
 const HARD_WEATHER = new Set(['rain', 'snow']);
 /** With mostly hard use the calendar comes this much sooner. */
 const HARD_PACE = FIGURES.hardPace.value;
@@ -38,7 +38,7 @@ const DAY_MS = 86_400_000;
 const days = (from: string, to: string): number =>
   Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
 const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.aims ?? []).some((aim) => aim === 'wash' || aim === 'rinse');
-const isHard = (e: LogEntry): boolean => e.hard === true || (e.weather ?? []).some((w) => HARD_WEATHER.has(w));
+const isHard = (e: UseEntry): boolean => e.hard === true || (e.weather ?? []).some((w) => HARD_WEATHER.has(w));
 
 /** Uses in each stretch between two washes, oldest first. */
 function stretches(log: readonly LogEntry[]): number[] {
@@ -61,7 +61,7 @@ function stretches(log: readonly LogEntry[]): number[] {
  * a day and how far it may be off. The calendar backs it up, sooner with hard use. An outing pulls the day forward so that care is done before.
  */
 export function forecast({ from, rhythmDays, today, log, event }: ForecastInput): Forecast {
-  const uses = log.filter((e) => e.type === 'use');
+  const uses = log.filter(isEntry('use'));
   const since = uses.filter((e) => e.at.slice(0, 10) >= from.slice(0, 10));
   const recent = uses.filter((e) => days(e.at, today) <= PACE_DAYS && days(e.at, today) >= 0);
   const perDay = recent.length / PACE_DAYS;

@@ -4,7 +4,7 @@
 import { addTraits, itemFacts } from '../facts';
 import type { Item } from '../gear';
 import { KNOWLEDGE } from '../knowledge';
-import { pick } from '../programme/state';
+import { pick } from '../facts';
 
 export interface Due {
   /** ISO day. */

@@ -1,7 +1,7 @@
 import { DRYER_KINDS, type Preferences, type SupplyClass } from '../gear';
 import { FIGURES } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
-import { pick } from '../programme/state';
+import { pick } from '../facts';
 import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 

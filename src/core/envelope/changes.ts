@@ -1,5 +1,5 @@
 import type { Dimension, LimitValues } from '../knowledge';
-import type { Bound, Envelope } from './index';
+import type { Bound, Envelope } from './types';
 import { DIMENSIONS, looseness } from './scale';
 
 export interface EnvelopeChange {

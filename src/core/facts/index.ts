@@ -6,7 +6,7 @@ import type { Component, Equipment, Inspection, Item, Kind, Kit } from '../gear'
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Fact, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Choice, Fact, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { tag, tagPair } from './tag';
 import {
   DROP_GRADES,
@@ -32,6 +32,12 @@ export function holds(when: When | undefined, facts: ReadonlySet<Fact>): boolean
     return false;
   }
   return true;
+}
+
+/** The first choice whose condition holds. */
+export function pick<T>(choices: readonly Choice<T>[], facts: ReadonlySet<Fact>): T | undefined {
+  for (const choice of choices) if (holds(choice.when, facts)) return choice.use;
+  return undefined;
 }
 
 /** Adds every trait whose condition holds, in order. */

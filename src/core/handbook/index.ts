@@ -3,7 +3,7 @@
  * engine reads, so it can never say something else. Refuses: knowledge of its own.
  */
 import type { Kind } from '../gear';
-import type { Basis, BasisKind, Dimension, Knowledge, MaterialRow } from '../knowledge';
+import type { Basis, BasisKind, Dimension, FigureId, Knowledge, MaterialRow } from '../knowledge';
 import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
@@ -20,6 +20,8 @@ import {
   PART_WORDS,
   WORDS,
 } from '../words';
+
+import { FIGURE_WORDS } from '../words/figures';
 
 export { entriesUsedBy } from './used';
 export { entryIdOf } from './ids';
@@ -38,6 +40,7 @@ export const SECTIONS = [
   { id: 'refusal', name: 'Refused', about: 'What stays in the cupboard, and why.' },
   { id: 'label', name: 'Label and maker', about: 'What the words on a care label and a maker’s note limit.' },
   { id: 'reason', name: 'Reasons', about: 'Why a step is done so.' },
+  { id: 'figure', name: 'Figures', about: 'Numbers of the models that no standard gives, and how far each may be off.' },
 ] as const;
 export type SectionId = (typeof SECTIONS)[number]['id'];
 
@@ -131,6 +134,24 @@ function schoolEntries(knowledge: Knowledge, words: Words): HandbookEntry[] {
   }));
 }
 
+const valueText = (value: unknown): string =>
+  typeof value === 'number'
+    ? String(value)
+    : Array.isArray(value)
+      ? value.map((v: unknown) => (Array.isArray(v) ? v.join(': ') : String(v))).join(', ')
+      : Object.entries(value as Record<string, number>)
+          .map(([key, v]) => `${key.replace(/-/g, ' ')} ${v}`)
+          .join(', ');
+function figureEntries({ figures }: Knowledge): HandbookEntry[] {
+  return Object.entries(figures).map(([id, { value, unit, least, most, basis }]) => ({
+    id: `figure/${id}`,
+    section: 'figure',
+    title: FIGURE_WORDS[id as FigureId] ?? titleOf(id),
+    text: `${capital(valueText(value))}${unit === '1' ? '' : ` (${unit})`}. Anything from ${least} to ${most} would be reasonable.`,
+    basis,
+  }));
+}
+
 function makerEntries(): HandbookEntry[] {
   return MAKER_RULES.map(({ about, says, limits, hard }) => ({
     id: `label/maker-${says}-${about}`,
@@ -209,6 +230,7 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
       text: words.rules[rule.id] ?? '',
       ...basisOf(rule),
     })),
+    ...figureEntries(knowledge),
   ];
 }
 

@@ -1,5 +1,6 @@
 import { holds } from '../facts';
-import type { Plan, Programme } from '../programme';
+import type { Programme } from '../document';
+import type { Plan } from '../programme';
 import { entryIdOf } from './ids';
 
 /** The entries that a programme rests on: what was seen, limits, schools that arose, marks, cautions, refusals and reasons. */

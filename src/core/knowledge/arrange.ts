@@ -1,5 +1,6 @@
 import type { Fact } from './fact';
-import type { AssessRule, Family, Knowledge, School, When } from './types';
+import type { When } from './condition';
+import type { AssessRule, Family, Knowledge, School } from './types';
 
 /*
  * Puts records into the order in which they are read, whatever order they were written down in: conditions after what they build on, greater

@@ -1,5 +1,6 @@
 import type { Aim } from '../gear';
-import type { AssessRule, Thresholds, When } from './types';
+import type { When } from './condition';
+import type { AssessRule, Thresholds } from './types';
 
 /*
  * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. A rule may build on

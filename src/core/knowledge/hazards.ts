@@ -1,5 +1,5 @@
 import type { SupplyClass } from '../gear';
-import type { Basis } from './types';
+import type { Basis } from './condition';
 
 /** Substances whose strength has classes in law, and others that have none by strength alone. */
 export const SUBSTANCES = ['peroxide', 'acetic-acid', 'hypochlorite', 'percarbonate', 'other'] as const;

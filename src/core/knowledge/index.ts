@@ -26,6 +26,7 @@ import { ZONES } from './zones';
 
 export { afterWhatTheyBuildOn, arranged, factsIn } from './arrange';
 export * from './fact';
+export * from './condition';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';
 export { AIM_SEQUENCE, OBSERVED, SUPERSEDES, THRESHOLDS, thresholdsOf } from './assessment';

@@ -1,5 +1,6 @@
 import type { Bulk, MakerNote } from '../gear';
-import type { Basis, Dimension, LimitValues } from './types';
+import type { Basis } from './condition';
+import type { Dimension, LimitValues } from './types';
 
 const ISO: Basis = { basis: 'label', source: 'ISO 3758:2012' };
 

@@ -1,5 +1,6 @@
 import type { Kind } from '../gear';
-import type { Basis, FittingRow, LimitValues, MaterialRow } from './types';
+import type { Basis } from './condition';
+import type { FittingRow, LimitValues, MaterialRow } from './types';
 
 /*
  * Conservative defaults for what each material can stand. All values are from memory (sound practice, no single source) unless the row

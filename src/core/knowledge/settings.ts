@@ -1,6 +1,6 @@
 import type { Bulk, Heat, SupplyClass } from '../gear';
 import type { WarmWay } from './fact';
-import type { Choice, When } from './types';
+import type { Choice, When } from './condition';
 
 /*
  * How numbers are chosen inside the envelope. In each list the first entry whose condition holds is taken. From memory, reproducing common

@@ -15,25 +15,10 @@ import type {
   Tumble,
 } from '../gear';
 import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionName, StainNature, TraitName } from './fact';
+import type { Basis, Choice, When } from './condition';
 import type { Figure } from './figures';
+
 import type { Settings } from './settings';
-
-/**
- * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
- * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.
- */
-export interface When {
-  readonly all?: readonly Fact[];
-  readonly any?: readonly Fact[];
-  readonly none?: readonly Fact[];
-}
-
-export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';
-export interface Basis {
-  readonly basis: BasisKind;
-  /** Name of the published standard, handbook or law; only with `standard`. */
-  readonly source?: string;
-}
 
 /** Every setting that can be limited, and the type of its values. Numbers: more is looser; null: no limit of its own. */
 export interface LimitValues {
@@ -117,11 +102,6 @@ export interface AssessRule extends Basis {
   readonly adds?: readonly Fact[];
   /** Only then is it worth telling a person what would have made this rule speak. */
   readonly relevant?: When;
-}
-
-export interface Choice<T> {
-  readonly use: T;
-  readonly when?: When;
 }
 
 export interface Family {

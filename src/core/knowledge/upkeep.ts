@@ -1,6 +1,6 @@
 import type { UpkeepTask } from '../gear';
 import type { HardnessClass } from '../units';
-import type { Basis } from './types';
+import type { Basis } from './condition';
 
 const P = { basis: 'practice' } as const;
 const M = { basis: 'memory' } as const;

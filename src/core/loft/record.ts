@@ -1,5 +1,5 @@
 /** The loft of one thing over the years: how it fades between washes, and what each wash gave back. */
-import type { Aim, Inspection, LogEntry } from '../gear';
+import { isEntry, type Aim, type Inspection, type LogEntry } from '../gear';
 import { FIGURES } from '../knowledge';
 
 export interface LoftPoint {
@@ -47,7 +47,8 @@ export function loftRecord(inspections: readonly Inspection[], log: readonly Log
   const near = (look: Inspection | undefined, at: string): Inspection | undefined =>
     look && Math.abs(Date.parse(look.at) - Date.parse(at)) <= NEAR_DAYS * DAY_MS ? look : undefined;
   const cares = log
-    .filter((e) => e.itemId === itemId && e.type === 'care' && (e.aims ?? []).some((aim) => CARES.includes(aim)))
+    .filter(isEntry('care'))
+    .filter((e) => e.itemId === itemId && (e.aims ?? []).some((aim) => CARES.includes(aim)))
     .sort((a, b) => (a.at < b.at ? -1 : 1))
     .map(({ at, aims }): CareEvent => {
       const before = near(looks.filter((l) => l.at < at).at(-1), at);

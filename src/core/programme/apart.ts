@@ -1,7 +1,8 @@
 import type { Agent, Phase, SupplyClass } from '../gear';
 import { EVAPORATES, type NeverPair } from '../knowledge';
 import { pairOf } from '../supplies';
-import type { PlannedStep, Refusal, StepSettings } from './state';
+import type { StepSettings } from '../document';
+import type { PlannedStep, Refusal } from './state';
 
 const NOTHING: readonly SupplyClass[] = [];
 /** Supplies that a step brings to the thing or its bath. */

@@ -1,7 +1,8 @@
 import type { Limit } from '../envelope';
 import { DIMENSIONS } from '../envelope';
-import { SOILS, type Aim, type Method, type Phase, type SupplyClass } from '../gear';
-import type { BasisKind, Caution, Dimension, Knowledge } from '../knowledge';
+import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
+import { SOILS, type Aim } from '../gear';
+import type { Caution, Dimension, Knowledge } from '../knowledge';
 import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
 import { refusedBy } from './schools';
@@ -22,73 +23,7 @@ import {
 } from '../words';
 import type { StepContext } from '../words';
 import type { Plan } from './plan';
-import type { PlannedStep, StepSettings } from './state';
-
-export interface Why {
-  readonly rule: string;
-  readonly text: string;
-  readonly basis: BasisKind;
-  readonly source?: string;
-}
-export interface ProgrammeStep {
-  readonly id: string;
-  /** Our own name of the step's template; stable across plans. */
-  readonly key: string;
-  readonly title: string;
-  readonly phase: Phase;
-  readonly do: string;
-  readonly text: string;
-  readonly when: 'always' | 'if-failed';
-  readonly settings: StepSettings;
-  readonly attendedMin: number;
-  readonly unattendedMin: number;
-  readonly mayWait: boolean;
-  readonly why: readonly Why[];
-  readonly cautions: readonly string[];
-  readonly check?: { readonly look: string; readonly pass: string; readonly else: string };
-}
-export interface BoundDoc {
-  readonly value: string | number | null;
-  readonly boundBy: { readonly component?: string; readonly rule?: string };
-}
-/** `umbrastic/programme` version 1. */
-export interface Programme {
-  readonly format: 'umbrastic/programme';
-  readonly version: 1;
-  readonly itemId: string;
-  readonly verdict: string;
-  readonly because: readonly string[];
-  readonly decidedBy: readonly string[];
-  readonly wouldChange: readonly string[];
-  readonly aims: readonly Aim[];
-  readonly method: Method;
-  readonly envelope: Readonly<Record<Dimension, BoundDoc>> & {
-    readonly waived: readonly {
-      readonly limit: Dimension;
-      readonly from: string | number | null;
-      readonly to: string | number | null;
-      readonly by: string;
-      readonly risk: string;
-    }[];
-  };
-  readonly steps: readonly ProgrammeStep[];
-  readonly alternatives: readonly {
-    readonly school: string;
-    readonly option: string;
-    readonly gains: string;
-    readonly risks: string;
-  }[];
-  readonly blocked: readonly {
-    readonly option: string;
-    readonly school?: string;
-    readonly rule: string;
-    readonly text: string;
-  }[];
-  readonly cautions: readonly string[];
-  readonly assumptions: readonly string[];
-  readonly shopping: readonly { readonly class: SupplyClass; readonly needMl?: number; readonly needCount?: number }[];
-  readonly confidence: 'high' | 'medium' | 'low';
-}
+import type { PlannedStep } from './state';
 
 const MOST_CHANGES = 5;
 

@@ -2,7 +2,7 @@
  * Aims, envelope, equipment and schools become steps with reasons. Refuses: naming any kind, material or school; those are data.
  */
 export { envelopeFor, plan, type Plan } from './plan';
-export { writeProgramme, type BoundDoc, type Programme, type ProgrammeStep, type Why } from './document';
+export { writeProgramme } from './document';
 export { refusedBy } from './schools';
-export type { PlanRequest, RinseModel, PlannedStep, StepSettings } from './state';
+export type { PlanRequest, PlannedStep } from './state';
 export { latestByItem, latestInspection, planItem } from './kit';

@@ -1,7 +1,7 @@
 import type { Inspection, Item, Kit } from '../gear';
 import type { Knowledge } from '../knowledge';
 import { KNOWLEDGE } from '../knowledge';
-import type { Programme } from './document';
+import type { Programme } from '../document';
 import { writeProgramme } from './document';
 import { plan } from './plan';
 

@@ -1,7 +1,7 @@
-import type { PlannedStep, PlanState } from './state';
+import type { PlannedStep, Washed } from './state';
 
 /** Lists the user's own figures that a limit kept out of the plan, each with its rule. */
-export function refuseOwn(state: PlanState, steps: readonly PlannedStep[]): void {
+export function refuseOwn(state: Washed, steps: readonly PlannedStep[]): void {
   const { own } = state.request.item;
   if (!own) return;
   const refuse = (option: string, rule: string): void => void state.refusals.push({ option, rule });

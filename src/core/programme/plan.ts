@@ -1,4 +1,3 @@
-import type { Assessment } from '../assess';
 import { assess } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
@@ -6,17 +5,19 @@ import type { Facts } from '../facts';
 import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, ownedFacts, seenFacts, tag } from '../facts';
 import type { Washer } from '../gear';
 import { ACTIONS } from '../gear';
+import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
-import type { Family, Knowledge, Referral } from '../knowledge';
+import type { Family, Knowledge, Referral, School } from '../knowledge';
 import { arranged, FIGURES, KNOWLEDGE, ONE_DOT_C } from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
 import { refuseOwn } from './own';
 import { inTurn, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
-import type { PlannedStep, PlanRequest, PlanState, StepSettings } from './state';
-import { pick } from './state';
-import { chooseCleaner, needCount, needMl, refuseSupplies } from './supplies';
+import type { StepSettings } from '../document';
+import type { Chosen, Dosed, Judged, Placed, PlannedStep, PlanRequest, PlanState, Sized, Washed, Way } from './state';
+import { pick } from '../facts';
+import { chooseCleaner, needCount, needMl, refuseSupplies, WATER_ONLY } from './supplies';
 
 /** A plan in codes and numbers; `words` turns it into sentences. */
 export type Plan = Readonly<PlanState>;
@@ -34,53 +35,28 @@ export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = KN
   return envelopeOf(item, allLimits(item, knowledge));
 }
 
-function newState(
-  request: PlanRequest,
-  knowledge: Knowledge,
-  facts: Facts,
-  envelope: Envelope,
-  assessment: Assessment,
-): PlanState {
-  const family = knowledge.families[0] as Family;
-  return {
-    knowledge,
-    request,
-    facts,
-    envelope,
-    assessment,
-    family,
-    method: 'none',
-    choices: new Map(),
-    asked: [],
-    refusals: [],
-    washer: null,
-    cycle: null,
-    dryer: null,
-    tempC: 20,
-    action: 'none',
-    spinRpm: 0,
-    massG: 0,
-    bulk: 'small',
-    areaM2: family.areaM2,
-    cleaner: null,
-    bottle: null,
-    dose: null,
-    cycleRinses: 0,
-    extraRinses: 0,
-    bathRinses: 0,
-    rinse: null,
-    shopping: new Map(),
-    steps: [],
-  };
+/** What is known of a thing and what it calls for. */
+function judge(request: PlanRequest, knowledge: Knowledge): Judged {
+  const { item, inspection, kit } = request;
+  const facts = itemFacts(item);
+  seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
+  markFacts(inspection, knowledge.stains, facts);
+  ownedFacts(kit, facts);
+  addTraits(knowledge.traits, facts);
+  const assessment = assess(knowledge, facts);
+  const envelope = envelopeOf(item, allLimits(item, knowledge));
+  hardFacts(envelope, facts);
+  return { knowledge, request, facts, envelope, assessment, refusals: [], shopping: new Map() };
 }
 
 /** Settles the schools that move limits, then the envelope, then the others. */
-function settleSchools(state: PlanState): void {
-  const { item } = state.request;
+function settleSchools(judged: Judged): Chosen {
+  const { facts, refusals, request } = judged;
+  const open = { facts, refusals, request, choices: new Map<string, string>(), asked: [] as School[] };
   const pulls: SchoolPull[] = [];
-  const { first, then } = inTurn(state.knowledge.schools);
+  const { first, then } = inTurn(judged.knowledge.schools);
   for (const school of first) {
-    const option = settle(school, state);
+    const option = settle(school, open);
     if (option?.waives || option?.tightens) {
       pulls.push({
         school: school.id,
@@ -89,28 +65,47 @@ function settleSchools(state: PlanState): void {
       });
     }
   }
-  if (pulls.length > 0) state.envelope = envelopeOf(item, state.envelope.limits, pulls);
-  envelopeFacts(state.envelope, state.facts);
-  for (const school of then) settle(school, state);
+  const envelope = pulls.length > 0 ? envelopeOf(request.item, judged.envelope.limits, pulls) : judged.envelope;
+  envelopeFacts(envelope, facts);
+  for (const school of then) settle(school, open);
+  return { ...judged, envelope, choices: open.choices, asked: open.asked };
 }
 
-/** The wash itself: temperature, action, spin, rinses. */
-function settleWash(state: PlanState): void {
-  const { envelope, facts, family } = state;
+/** Its construction and size: as recorded, else as its kind or family usually is. */
+function sizeUp(chosen: Chosen): Sized {
+  const { facts, knowledge, request } = chosen;
+  addTraits(
+    knowledge.planTraits.filter((trait) => trait.early),
+    facts,
+  );
+  const family = familyOf(knowledge, facts);
+  const usual = pick(knowledge.settings.typical, facts) ?? family;
+  const bulk = request.item.bulk ?? usual.bulk;
+  facts.add(tag('bulk:', bulk));
+  return { ...chosen, family, massG: request.item.massG ?? usual.massG, bulk, areaM2: usual.areaM2 };
+}
+
+/** Temperature, action, spin and rinses of the wash. */
+function settleWash(state: Dosed): Washed {
+  const { envelope, facts, family, knowledge } = state;
   const maxC = envelope.bounds.washMaxC.value;
   const wishC = pick(family.tempC, facts) ?? 20;
-  const ceilingC = pick(state.knowledge.settings.soilCeilingC, facts) ?? Infinity;
-  state.tempC = Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC);
-  state.action = ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
+  const ceilingC = pick(knowledge.settings.soilCeilingC, facts) ?? Infinity;
   const maxRpm = envelope.bounds.spinMaxRpm.value ?? Infinity;
-  const wishRpm = Math.min(pick(state.knowledge.settings.spinWish, facts) ?? family.spinRpm, maxRpm);
+  const wishRpm = Math.min(pick(knowledge.settings.spinWish, facts) ?? family.spinRpm, maxRpm);
   const offered = (state.washer?.spinRpm ?? []).filter((rpm) => rpm <= wishRpm);
-  state.spinRpm = state.washer?.spinRpm?.length ? Math.max(0, ...offered) : wishRpm;
-  settleRinses(state);
+  const spinRpm = state.washer?.spinRpm?.length ? Math.max(0, ...offered) : wishRpm;
+  return {
+    ...state,
+    tempC: Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC),
+    action: ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none',
+    spinRpm,
+    ...settleRinses(state, spinRpm),
+  };
 }
 
 /** The rinse model of this thing: its own exchange fraction where runs have taught one. */
-function rinseModel(state: PlanState, by: RinseBy, heldKgPerKg: number, freshL: number): NonNullable<PlanState['rinse']> {
+function rinseModel(state: Dosed, by: RinseBy, heldKgPerKg: number, freshL: number): RinseModel {
   const { learned } = state.request.item;
   const taught = by === 'hand' ? learned?.handRelease : learned?.drumRelease;
   if (taught !== undefined) state.facts.add('rinse-learned');
@@ -125,94 +120,110 @@ function rinseModel(state: PlanState, by: RinseBy, heldKgPerKg: number, freshL: 
   };
 }
 
-function settleRinses(state: PlanState): void {
-  const { facts, family, cycle, request } = state;
+type Rinses = Pick<Washed, 'cycleRinses' | 'extraRinses' | 'bathRinses' | 'rinse'>;
+const NO_RINSES: Rinses = { cycleRinses: 0, extraRinses: 0, bathRinses: 0, rinse: null };
+function settleRinses(state: Dosed, spinRpm: number): Rinses {
+  const { facts, family, cycle, request, knowledge } = state;
   const { own } = request.item;
+  const known = knowledge.settings;
   if (state.method === 'machine') {
-    state.cycleRinses = cycle?.rinses ?? state.knowledge.settings.cycleRinses;
-    const freshL = cycle?.litres ? cycle.litres / (state.cycleRinses + 1) : state.knowledge.settings.drumRinseLitres;
-    const held = heldAt(Math.max(FIGURES.leastHeld.value, family.heldKgPerKg), state.spinRpm);
-    state.rinse = rinseModel(state, 'drum', held, freshL);
-    const counted = state.cleaner ? rinsesToClear(state.rinse, state.rinse.target) : 0;
+    const cycleRinses = cycle?.rinses ?? known.cycleRinses;
+    const freshL = cycle?.litres ? cycle.litres / (cycleRinses + 1) : known.drumRinseLitres;
+    const held = heldAt(Math.max(FIGURES.leastHeld.value, family.heldKgPerKg), spinRpm);
+    const rinse = rinseModel(state, 'drum', held, freshL);
+    const counted = state.cleaner ? rinsesToClear(rinse, rinse.target) : 0;
     const needed = Math.max(family.minRinses, own?.drumRinses ?? counted);
-    const wanted = pick(state.knowledge.settings.extraRinses, facts) ?? 0;
-    state.extraRinses = Math.max(wanted, needed - state.cycleRinses);
-    if (state.extraRinses > 0) facts.add('extra-rinse');
-  } else if (state.method === 'tub' || state.method === 'hand') {
-    state.rinse = rinseModel(
-      state,
-      'hand',
-      pick(state.knowledge.settings.handHeld, facts) ?? 2,
-      state.knowledge.settings.bathLitres[state.bulk],
-    );
-    state.bathRinses = Math.max(family.minRinses, own?.bathRinses ?? rinsesToClear(state.rinse, state.rinse.target));
+    const extraRinses = Math.max(pick(known.extraRinses, facts) ?? 0, needed - cycleRinses);
+    if (extraRinses > 0) facts.add('extra-rinse');
+    return { cycleRinses, extraRinses, bathRinses: 0, rinse };
   }
+  if (state.method === 'tub' || state.method === 'hand') {
+    const rinse = rinseModel(state, 'hand', pick(known.handHeld, facts) ?? 2, known.bathLitres[state.bulk]);
+    const bathRinses = Math.max(family.minRinses, own?.bathRinses ?? rinsesToClear(rinse, rinse.target));
+    return { ...NO_RINSES, bathRinses, rinse };
+  }
+  return NO_RINSES;
 }
 
 /** What stands unrinsed in the machine or bath that this goes into. */
-function standingIn(state: PlanState): NonNullable<Washer['unrinsed']> {
+function standingIn(state: Sized & Way): NonNullable<Washer['unrinsed']> {
   const vessel =
     state.method === 'machine' ? state.washer : state.method === 'tub' || state.method === 'hand' ? chooseBath(state) : null;
   return vessel?.unrinsed ?? [];
 }
 
-/** Turns the plan into a referral when no safe way is left; the reason becomes a fact. */
-function refer(state: PlanState, reason: Referral): void {
-  state.method = 'refer';
-  for (const fact of [...state.facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) state.facts.delete(fact);
-  for (const rule of state.assessment.spoke) for (const fact of rule.adds ?? []) state.facts.delete(fact);
-  state.facts.add('aim:refer').add('method:refer').add(tag('refer:', reason));
-  state.assessment = { ...state.assessment, aims: ['refer'] };
+/** The same turned into a referral, because no safe way is left; the reason becomes a fact. */
+function refer<S extends Sized & Way>(state: S, reason: Referral): S {
+  const { facts, assessment } = state;
+  for (const fact of [...facts]) if (fact.startsWith('aim:') || fact.startsWith('method:')) facts.delete(fact);
+  for (const rule of assessment.spoke) for (const fact of rule.adds ?? []) facts.delete(fact);
+  facts.add('aim:refer').add('method:refer').add(tag('refer:', reason));
+  return { ...state, method: 'refer', assessment: { ...assessment, aims: ['refer'] } };
 }
 
-function settleMethod(state: PlanState): void {
-  const { facts } = state;
+/** Who forbids every way of washing it. */
+function referralOf({ facts, envelope }: Sized): Referral {
+  if (facts.has('can:hand')) return 'no-place';
+  const by = envelope.bounds.action.by?.component;
+  return by === 'label' || by === 'maker' ? 'label' : 'material';
+}
+
+function settleMethod(sized: Sized): Sized & Way {
+  const { facts } = sized;
   const washing = facts.has('aim:wash');
-  if (facts.has('aim:refer')) state.method = 'refer';
-  else if (washing) state.method = chooseMethod(state);
-  else if (facts.has('aim:rinse')) state.method = 'hand';
+  const plain: Way = {
+    method: facts.has('aim:refer') ? 'refer' : facts.has('aim:rinse') ? 'hand' : 'none',
+    washer: null,
+    cycle: null,
+  };
+  const way = washing && !facts.has('aim:refer') ? chooseMethod(sized) : plain;
   // A finish may have to be washed in later, though nothing is washed now.
-  if (!washing && facts.has('renew-if-failed')) state.washer = chooseWasher(state, false);
+  const washer = !washing && facts.has('renew-if-failed') ? chooseWasher(sized, false) : way.washer;
+  let state: Sized & Way = { ...sized, ...way, washer };
   facts.add(tag('method:', state.method));
-  if (washing && state.method === 'refer') {
-    refer(
-      state,
-      facts.has('can:hand')
-        ? 'no-place'
-        : state.envelope.bounds.action.by?.component === 'label' || state.envelope.bounds.action.by?.component === 'maker'
-          ? 'label'
-          : 'material',
-    );
-  }
+  if (washing && state.method === 'refer') state = refer(state, referralOf(sized));
   if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
   if (standingIn(state).length > 0) facts.add('vessel-standing');
-  if (state.washer) {
-    facts.add('method-machine-owned').add(tag('washer:', state.washer.kind));
-    if ((state.washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
-    if (state.washer.drumLitres === undefined && state.bulk !== 'small') facts.add('drum-unknown');
+  if (washer) {
+    facts.add('method-machine-owned').add(tag('washer:', washer.kind));
+    if ((washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
+    if (washer.drumLitres === undefined && state.bulk !== 'small') facts.add('drum-unknown');
   }
+  return state;
 }
 
-function settleDrying(state: PlanState): void {
-  const { facts } = state;
+/** The dryer, the way of drying and of warming; what may not be dried safely is referred. */
+function settleDrying(washed: Sized & Way): Placed {
+  const { facts, family, knowledge } = washed;
   const wished = facts.has('aim:wash') || facts.has('aim:fluff') || facts.has('aim:reactivate');
-  state.dryer = chooseDryer(state, wished && (facts.has('filled') || facts.has('has-finish')));
-  if (state.dryer) facts.add('dryer-fits');
-  else facts.add('launderette');
-  if (state.dryer && state.dryer.heats === undefined) facts.add('heats-unknown');
-  const named = state.dryer && dryHeat({ ...state, dryer: { ...state.dryer, heatC: {} } });
+  const dryer = chooseDryer(washed, wished && (facts.has('filled') || facts.has('has-finish')));
+  let state: Placed = { ...washed, dryer };
+  facts.add(dryer ? 'dryer-fits' : 'launderette');
+  if (dryer && dryer.heats === undefined) facts.add('heats-unknown');
+  const named = dryer && dryHeat({ ...state, dryer: { ...dryer, heatC: {} } });
   if (named && measuredTooHot(named, state)) facts.add('dryer-runs-hot');
   const irons = state.request.kit.equipment?.irons ?? [];
   const ironMaxC = Math.min(ONE_DOT_C, state.envelope.bounds.ironMaxC.value ?? Infinity);
   if (irons.length > 0 && irons.every((iron) => (iron.oneDotC ?? 0) > ironMaxC)) facts.add('iron-too-hot');
-  const dry = pick(state.family.dry, facts);
+  const dry = pick(family.dry, facts);
   if (dry) facts.add(tag('dry:', dry));
-  if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) refer(state, 'down-tumble');
-  const warm = pick(state.knowledge.settings.warmWays, facts);
+  if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) state = refer(state, 'down-tumble');
+  const warm = pick(knowledge.settings.warmWays, facts);
   if (warm && facts.has('has-finish')) facts.add(tag('warm:', warm));
+  return state;
 }
 
-const planDuration = (spec: number | string | undefined, state: PlanState, settings: StepSettings): number => {
+/** The cleaner, with what is refused; and what follows for the steps from all that is settled. */
+function settleCleaner(placed: Placed): Dosed {
+  const { facts, knowledge } = placed;
+  if (facts.has('aim:renew') || facts.has('renew-if-failed') || facts.has('drop<=3')) facts.add('proof-at-stake');
+  refuseSupplies(placed);
+  const dosed = { ...placed, ...(facts.has('aim:wash') ? chooseCleaner(placed) : WATER_ONLY) };
+  addTraits(knowledge.planTraits, facts);
+  return dosed;
+}
+
+const planDuration = (spec: number | string | undefined, state: Washed, settings: StepSettings): number => {
   if (spec === undefined) return 0;
   if (typeof spec === 'number') return spec;
   const duration = DURATIONS[spec];
@@ -220,7 +231,7 @@ const planDuration = (spec: number | string | undefined, state: PlanState, setti
   return Math.round(duration(state, settings));
 };
 
-function buildSteps(state: PlanState): void {
+function buildSteps(state: Washed): PlanState {
   const steps: PlannedStep[] = [];
   for (const template of state.knowledge.steps) {
     if (!holds(template.when, state.facts)) continue;
@@ -243,10 +254,10 @@ function buildSteps(state: PlanState): void {
   state.refusals.push(...apart.refused);
   refuseOwn(state, apart.steps);
   for (const { template, settings } of apart.steps) shop(state, settings, template.ifFailed === true);
-  state.steps = apart.steps;
+  return { ...state, steps: apart.steps };
 }
 
-function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): void {
+function shop(state: Washed, settings: StepSettings, onlyIfFailed: boolean): void {
   if (settings.cleaner) needMl(state, settings.cleaner, settings.doseMl ?? 5);
   if (settings.proofer && (!onlyIfFailed || !state.facts.has(tag('have:', settings.proofer))))
     needMl(state, settings.proofer, settings.prooferMl ?? 1);
@@ -258,35 +269,6 @@ function shop(state: PlanState, settings: StepSettings, onlyIfFailed: boolean): 
  * @param given what the trade knows; the shipped set unless a test varies it.
  */
 export function plan(request: PlanRequest, given: Knowledge = KNOWLEDGE): Plan {
-  const knowledge = arranged(given);
-  const { item, inspection, kit } = request;
-  const facts = itemFacts(item);
-  seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
-  markFacts(inspection, knowledge.stains, facts);
-  ownedFacts(kit, facts);
-  addTraits(knowledge.traits, facts);
-  const assessment = assess(knowledge, facts);
-  const envelope = envelopeOf(item, allLimits(item, knowledge));
-  hardFacts(envelope, facts);
-  const state = newState(request, knowledge, facts, envelope, assessment);
-  settleSchools(state);
-  addTraits(
-    knowledge.planTraits.filter((trait) => trait.early),
-    facts,
-  );
-  state.family = familyOf(knowledge, facts);
-  const usual = pick(knowledge.settings.typical, facts) ?? state.family;
-  state.massG = item.massG ?? usual.massG;
-  state.bulk = item.bulk ?? usual.bulk;
-  state.areaM2 = usual.areaM2;
-  facts.add(tag('bulk:', state.bulk));
-  settleMethod(state);
-  settleDrying(state);
-  if (facts.has('aim:renew') || facts.has('renew-if-failed') || facts.has('drop<=3')) facts.add('proof-at-stake');
-  refuseSupplies(state);
-  if (facts.has('aim:wash')) chooseCleaner(state);
-  addTraits(knowledge.planTraits, facts);
-  settleWash(state);
-  buildSteps(state);
-  return state;
+  const sized = sizeUp(settleSchools(judge(request, arranged(given))));
+  return buildSteps(settleWash(settleCleaner(settleDrying(settleMethod(sized)))));
 }

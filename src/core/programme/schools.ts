@@ -1,8 +1,8 @@
 import { holds, tagPair } from '../facts';
 import type { Fact, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
-import type { PlanState } from './state';
+import type { Chosen } from './state';
 
-type ChoiceState = Pick<PlanState, 'facts' | 'choices' | 'asked' | 'refusals' | 'request'>;
+type ChoiceState = Pick<Chosen, 'facts' | 'choices' | 'asked' | 'refusals' | 'request'>;
 
 /** The rule that refuses an option here, or null. */
 export function refusedBy(option: SchoolOption, facts: ReadonlySet<Fact>): string | null {

@@ -4,35 +4,36 @@ import type { SupplyClass } from '../gear';
 import { FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
-import type { PlanState, StepSettings } from './state';
-import { pick } from './state';
+import type { StepSettings } from '../document';
+import type { Placed, Washed } from './state';
+import { pick } from '../facts';
 import { bottleOf, doseOf } from './supplies';
 
-type Setter = (state: PlanState, settings: StepSettings) => void;
+type Setter = (state: Washed, settings: StepSettings) => void;
 
-const within = (c: number, state: PlanState): number => {
+const within = (c: number, state: Washed): number => {
   const max = state.envelope.bounds.washMaxC.value;
   return max === null ? c : Math.min(c, max);
 };
-const soakCap = (min: number, state: PlanState): number => {
+const soakCap = (min: number, state: Washed): number => {
   const max = state.envelope.bounds.soakMaxMin.value;
   return max === null ? min : Math.min(min, max);
 };
-const bathLitres = (state: PlanState): number => state.knowledge.settings.bathLitres[state.bulk];
+const bathLitres = (state: Washed): number => state.knowledge.settings.bathLitres[state.bulk];
 
-function setDryer(state: PlanState, settings: StepSettings): void {
+function setDryer(state: Washed, settings: StepSettings): void {
   if (state.dryer) settings.dryerId = state.dryer.id;
   else settings.place = 'launderette';
 }
 
-function setBalls(state: PlanState, settings: StepSettings): void {
+function setBalls(state: Washed, settings: StepSettings): void {
   const cls = pick(state.knowledge.settings.ballClass, state.facts);
   if (!cls) return;
   settings.aids = [cls];
   settings.count = pick(state.knowledge.settings.balls, state.facts) ?? 2;
 }
 
-function soakClass(state: PlanState): SupplyClass {
+function soakClass(state: Placed): SupplyClass {
   const classes = state.knowledge.settings.soakCleaners
     .filter((choice) => pick([choice], state.facts) !== undefined)
     .map((choice) => choice.use);
@@ -40,13 +41,13 @@ function soakClass(state: PlanState): SupplyClass {
 }
 
 /** Water it holds when it comes to be dried, kg per kg dry. */
-export function heldWet({ method, family, spinRpm }: Pick<PlanState, 'method' | 'family' | 'spinRpm'>): number {
+export function heldWet({ method, family, spinRpm }: Pick<Washed, 'method' | 'family' | 'spinRpm'>): number {
   if (method === 'tub' || method === 'hand') return family.heldKgPerKg * FIGURES.pressedHold.value;
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
 /** The drying of a thing in its dryer. */
-function tumbling(state: PlanState): DryModel {
+function tumbling(state: Washed): DryModel {
   const heat = dryHeat(state) ?? 'air';
   return tumbleModel({
     dryG: state.massG,
@@ -59,7 +60,7 @@ function tumbling(state: PlanState): DryModel {
   });
 }
 /** The drying of a thing in the air. */
-const hanging = (state: PlanState): DryModel =>
+const hanging = (state: Washed): DryModel =>
   hangModel({
     dryG: state.massG,
     heldKgPerKg: heldWet(state),
@@ -185,7 +186,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
 };
 
 /** Minutes that depend on this mass, machine and room, by name. */
-export const DURATIONS: Readonly<Record<string, (state: PlanState, settings: StepSettings) => number>> = {
+export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSettings) => number>> = {
   cycleMin: (state) => state.cycle?.minutes ?? state.knowledge.settings.cycleMinutes,
   rinseMin: (_, s) => FIGURES.rinseMin.value * (s.rinses ?? 1),
   soakMin: (_, s) => s.soakMin ?? 0,

@@ -1,12 +1,10 @@
 import type { Assessment } from '../assess';
 import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
-import type { Action, Cycle, Dryer, Heat, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
+import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
-import type { DryModel } from '../drying';
-import type { RinseInput } from '../rinsing';
-import type { Choice, Fact, Family, Knowledge, School, StepTemplate } from '../knowledge';
-import { holds } from '../facts';
+import type { RinseModel, StepSettings } from '../document';
+import type { Family, Knowledge, School, StepTemplate } from '../knowledge';
 
 /** What is asked: this thing, as it was last seen, with these machines, supplies and preferences. */
 export interface PlanRequest {
@@ -23,41 +21,6 @@ export interface Refusal {
   readonly rule: string;
 }
 
-export interface StepSettings {
-  washerId?: string;
-  tempC?: number;
-  action?: Action;
-  spinRpm?: number;
-  rinses?: number;
-  cleaner?: SupplyClass;
-  doseMl?: number;
-  soakMin?: number;
-  insideOut?: boolean;
-  litresPerFill?: number;
-  dryerId?: string;
-  heat?: Heat;
-  rounds?: number;
-  checkEveryMin?: number;
-  aids?: readonly SupplyClass[];
-  count?: number;
-  proofer?: SupplyClass;
-  prooferMl?: number;
-  /** The bottle that is meant; absent when none is owned. */
-  supplyId?: string;
-  /** What the drying was worked out from. */
-  dryModel?: DryModel;
-  /** What the number of rinses was worked out from. */
-  rinseModel?: RinseModel;
-  tool?: string;
-  ironC?: number;
-  place?: string;
-}
-
-/** Inputs of the rinse model, as `rinsing` takes them; `target` is the share of the start at which it counts as clear. */
-export interface RinseModel extends Required<RinseInput> {
-  readonly target: number;
-}
-
 export interface PlannedStep {
   readonly template: StepTemplate;
   readonly settings: StepSettings;
@@ -65,45 +28,62 @@ export interface PlannedStep {
   readonly unattendedMin: number;
 }
 
-/** Everything decided so far; filled from top to bottom by `plan`. */
-export interface PlanState {
+/** What grows while a plan is made, and is only ever added to: what is known, what was refused, what must be bought. */
+interface Ledgers {
+  readonly facts: Facts;
+  readonly refusals: Refusal[];
+  readonly shopping: Map<SupplyClass, { needMl?: number; needCount?: number }>;
+}
+/** What was asked, what is known and what it calls for. */
+export interface Judged extends Ledgers {
   readonly knowledge: Knowledge;
   readonly request: PlanRequest;
-  readonly facts: Facts;
-  envelope: Envelope;
-  assessment: Assessment;
-  family: Family;
-  method: Method;
+  readonly envelope: Envelope;
+  readonly assessment: Assessment;
+}
+/** With the schools settled, and the envelope that they leave. */
+export interface Chosen extends Judged {
   readonly choices: Map<string, string>;
   /** Schools whose question arises here. */
   readonly asked: School[];
-  readonly refusals: Refusal[];
-  washer: Washer | null;
-  cycle: Cycle | null;
-  dryer: Dryer | null;
-  tempC: number;
-  action: Action;
-  spinRpm: number;
-  /** Dry mass in grams, weighed or typical. */
-  massG: number;
-  bulk: 'small' | 'medium' | 'large';
-  /** Surface that air can reach, m². */
-  areaM2: number;
-  cleaner: SupplyClass | null;
-  bottle: Supply | null;
-  dose: Dose | null;
-  cycleRinses: number;
-  extraRinses: number;
-  bathRinses: number;
-  /** What the rinses were worked out from; null without a bath or drum. */
-  rinse: RinseModel | null;
-  readonly shopping: Map<SupplyClass, { needMl?: number; needCount?: number }>;
-  /** Built last, from all that stands above. */
-  steps: readonly PlannedStep[];
 }
-
-/** The first choice whose condition holds. */
-export function pick<T>(choices: readonly Choice<T>[], facts: ReadonlySet<Fact>): T | undefined {
-  for (const choice of choices) if (holds(choice.when, facts)) return choice.use;
-  return undefined;
+/** With its construction and size. */
+export interface Sized extends Chosen {
+  readonly family: Family;
+  /** Dry mass in grams, weighed or typical. */
+  readonly massG: number;
+  readonly bulk: 'small' | 'medium' | 'large';
+  /** Surface that air can reach, m². */
+  readonly areaM2: number;
+}
+/** How the wash is done. */
+export interface Way {
+  readonly method: Method;
+  readonly washer: Washer | null;
+  readonly cycle: Cycle | null;
+}
+/** With the way it is washed and dried. */
+export interface Placed extends Sized, Way {
+  readonly dryer: Dryer | null;
+}
+/** With its cleaner. Null = water only. */
+export interface Dosed extends Placed {
+  readonly cleaner: SupplyClass | null;
+  readonly bottle: Supply | null;
+  readonly dose: Dose | null;
+}
+/** With the settings of the wash and its rinses. */
+export interface Washed extends Dosed {
+  readonly tempC: number;
+  readonly action: Action;
+  readonly spinRpm: number;
+  readonly cycleRinses: number;
+  readonly extraRinses: number;
+  readonly bathRinses: number;
+  /** What the rinses were worked out from; null without a bath or drum. */
+  readonly rinse: RinseModel | null;
+}
+/** With its steps, built from all that stands above. */
+export interface PlanState extends Washed {
+  readonly steps: readonly PlannedStep[];
 }

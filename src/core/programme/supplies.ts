@@ -2,10 +2,10 @@ import { doseMl, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
-import type { PlanState } from './state';
+import type { Dosed, Judged, Placed } from './state';
 
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
-export function refuseSupplies(state: PlanState): void {
+export function refuseSupplies(state: Judged): void {
   for (const block of state.knowledge.blocks) {
     if (!state.facts.has(tag('have:', block.option)) || !holds(block.when, state.facts)) continue;
     if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
@@ -13,14 +13,14 @@ export function refuseSupplies(state: PlanState): void {
 }
 
 /** The bottle of a class that is taken: enough for its dose first, then by the user's preferences, then the fullest; or null. */
-export function bottleOf(state: PlanState, cls: SupplyClass): Supply | null {
+export function bottleOf(state: Placed, cls: SupplyClass): Supply | null {
   const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
   if (owned.length < 2) return owned[0] ?? null;
   return inOrder(owned, (bottle) => doseOf(state, cls, bottle).ml, state.request.kit.preferences?.prefer)[0] ?? null;
 }
 
 /** What a dose of this class comes to here; the user's own figure where the label and our ceiling let it. */
-export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | null): Dose {
+export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | null): Dose {
   const ceiling =
     state.knowledge.settings.doseCeilings.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
   const guess = state.knowledge.settings.doseGuesses.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
@@ -40,7 +40,7 @@ export function doseOf(state: PlanState, cleaner: SupplyClass, bottle: Supply | 
 }
 
 /** Puts on the shopping list what a step needs and the cupboard lacks. */
-export function needMl(state: PlanState, cls: SupplyClass, ml: number): void {
+export function needMl(state: Judged, cls: SupplyClass, ml: number): void {
   const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
   if (owned.some((s) => s.remainingMl === undefined)) return;
   const left = owned.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0);
@@ -49,18 +49,19 @@ export function needMl(state: PlanState, cls: SupplyClass, ml: number): void {
 }
 
 /** The same for things that are counted. */
-export function needCount(state: PlanState, cls: SupplyClass, count: number): void {
+export function needCount(state: Judged, cls: SupplyClass, count: number): void {
   const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
   if (owned.some((s) => s.remainingCount === undefined || s.remainingMl !== undefined)) return;
   const left = owned.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
   if (left < count && !state.shopping.has(cls)) state.shopping.set(cls, { needCount: count - left });
 }
 
+export const WATER_ONLY = { cleaner: null, bottle: null, dose: null } as const;
 /**
  * The cleaner: the first class of the family's list that is owned in sufficient amount, else the first that is owned at all, else the best
  * class, to be bought. Refused classes are passed over. Null = water only.
  */
-export function chooseCleaner(state: PlanState): void {
+export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' | 'dose'> {
   const classes: SupplyClass[] = [];
   for (const choice of state.family.cleaners) {
     if (holds(choice.when, state.facts) && !classes.includes(choice.use) && !state.refusals.some((r) => r.option === choice.use))
@@ -69,7 +70,7 @@ export function chooseCleaner(state: PlanState): void {
   const first = classes[0];
   if (first === undefined || state.facts.has('maker:forbids:detergent')) {
     state.facts.add('no-cleaner');
-    return;
+    return WATER_ONLY;
   }
   const offers = classes.map((cls) => {
     const bottle = bottleOf(state, cls);
@@ -78,8 +79,5 @@ export function chooseCleaner(state: PlanState): void {
   const enough = offers.find((o) => o.bottle && (o.bottle.remainingMl ?? Infinity) >= o.dose.ml);
   const some = offers.find((o) => o.bottle);
   const taken = enough ?? some ?? offers[0];
-  if (!taken) return;
-  state.cleaner = taken.cls;
-  state.bottle = taken.bottle;
-  state.dose = taken.dose;
+  return taken ? { cleaner: taken.cls, bottle: taken.bottle, dose: taken.dose } : WATER_ONLY;
 }

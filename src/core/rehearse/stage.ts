@@ -1,8 +1,9 @@
 /** What a rehearsal needs of a plan, as plain numbers that can be handed to a worker. */
 import type { DryerKind, Heat, Room } from '../gear';
 import { TUMBLE_MAX_C } from '../knowledge';
-import type { Plan, Programme, ProgrammeStep } from '../programme';
-import { pick } from '../programme/state';
+import type { Programme, ProgrammeStep } from '../document';
+import type { Plan } from '../programme';
+import { pick } from '../facts';
 import { FIGURES } from '../knowledge';
 
 export type MovingAir = 'still' | 'fan' | 'outdoors';

@@ -7,7 +7,7 @@ import { doubtWeight, judgeDry, type Doubt } from '../drying/dry';
 import { estimateDrying, nextRound, type Estimate, type EstimateInput } from '../drying/estimate';
 import { dryMassNow } from '../drying/sorption';
 import type { Item, Room, WeighIn } from '../gear';
-import type { ProgrammeStep } from '../programme';
+import type { ProgrammeStep } from '../document';
 import { leftMs, roundsOf, timerMinutes, type Run } from './index';
 
 const MINUTE = 60_000;

@@ -1,4 +1,4 @@
-import type { Inspection, Item, Kit, LogEntry, Supply, UpkeepTask, Washer } from '../gear';
+import type { CareEntry, Inspection, Item, Kit, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
 import { nextLook } from '../due';
 import type { Run } from './index';
 import { doneSteps } from './index';
@@ -7,7 +7,7 @@ import { learnRinse, rinsedIn } from './rinsed';
 
 /** What a finished run changes in the kit. */
 export interface RunResult {
-  readonly entry: LogEntry;
+  readonly entry: CareEntry;
   readonly supplies: readonly Supply[];
   readonly washers: readonly Washer[];
   /** How the thing is now, from what the run itself checked; null when nothing was. */
@@ -130,7 +130,7 @@ export function finishRun(
   const dryerId = run.programme.steps.find((s) => s.settings.dryerId !== undefined && carried(run, s.id) > 0)?.settings.dryerId;
   const due = nextLook(item, at.today);
   const washStep = run.programme.steps.find((s) => s.do === 'machine-wash');
-  const entry: LogEntry = {
+  const entry: CareEntry = {
     id: at.logId,
     type: 'care',
     itemId: run.itemId,
@@ -160,7 +160,7 @@ export function finishPurge(
   run: Run,
   washers: readonly Washer[],
   at: { readonly iso: string; readonly logId: string },
-): { readonly entry: LogEntry; readonly washers: readonly Washer[] } {
+): { readonly entry: UpkeepEntry; readonly washers: readonly Washer[] } {
   const did = (verb: string): boolean => run.programme.steps.some((s) => s.do === verb && carried(run, s.id) > 0);
   const tasks: UpkeepTask[] = [
     ...(did('purge-machine') ? (['hot-empty'] as const) : []),

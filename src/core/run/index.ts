@@ -3,7 +3,7 @@
  * and sleep cannot lose them. Refuses: reading a clock, storing, sounding alarms.
  */
 import type { DoneStep } from '../gear';
-import type { Programme, ProgrammeStep } from '../programme';
+import type { Programme, ProgrammeStep } from '../document';
 import { FIGURES } from '../knowledge';
 
 export type StepState = 'waiting' | 'running' | 'paused' | 'rung' | 'done' | 'passed' | 'failed' | 'skipped';

@@ -1,6 +1,6 @@
 import type { Item, RinseSeen } from '../gear';
-import type { ProgrammeStep } from '../programme';
-import type { StepSettings } from '../programme/state';
+import type { ProgrammeStep } from '../document';
+import type { StepSettings } from '../document';
 import { learnRelease } from '../rinsing';
 import { RINSE_WORDS } from '../words/rinse';
 import { fillsOnce, isCounted, type Run } from './index';

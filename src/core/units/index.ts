@@ -45,20 +45,6 @@ export function typedNumber(text: string): number | undefined {
   return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : Number.NaN;
 }
 
-/** Words people use for water and their upper ends, °C [from memory]. */
-export const WATER_WORDS = [
-  { word: 'cold', maxC: 20 },
-  { word: 'cool', maxC: 25 },
-  { word: 'lukewarm', maxC: 35 },
-  { word: 'warm', maxC: 59 },
-  { word: 'hot', maxC: Infinity },
-] as const;
-
-/** "cold", "cool", "lukewarm", "warm" or "hot". */
-export function waterWord(celsius: number): string {
-  return (WATER_WORDS.find((w) => celsius <= w.maxC) ?? WATER_WORDS[4]).word;
-}
-
 /** "45 min", "2 h", "2 h 15", "1 day 4 h". */
 export function minutesText(minutes: number): string {
   const total = Math.round(minutes);

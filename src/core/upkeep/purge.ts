@@ -1,7 +1,7 @@
 import { DIMENSIONS } from '../envelope';
 import type { Washer } from '../gear';
 import type { Dimension } from '../knowledge';
-import type { BoundDoc, Programme, ProgrammeStep } from '../programme';
+import type { BoundDoc, Programme, ProgrammeStep } from '../document';
 import { PURGE_WORDS } from '../words/upkeep';
 
 const HOT_MIN = 75;

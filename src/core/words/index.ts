@@ -19,7 +19,6 @@ export * from './names';
 export { LABEL_WORDS } from './label';
 export { NATURE_WORDS } from './stains';
 export * from './steps';
-export { forecastText } from './due';
 export { verdictText } from './verdict';
 
 /** The whole table with open keys, so that knowledge added as data can bring its own sentences. */

@@ -1,4 +1,4 @@
-import type { RinseModel } from '../programme';
+import type { RinseModel } from '../document';
 
 /** One more rinse, asked for because suds are still there. */
 export const RINSE_WORDS = {

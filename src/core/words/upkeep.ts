@@ -1,5 +1,4 @@
 import type { RackKind, UpkeepTask } from '../gear';
-import type { CleanReason } from '../upkeep';
 
 export const UPKEEP_WORDS: Record<UpkeepTask, { readonly name: string; readonly how: string }> = {
   'hot-empty': { name: 'Empty hot cycle', how: 'Run it empty at 60 °C or hotter, without cleaner.' },
@@ -8,19 +7,6 @@ export const UPKEEP_WORDS: Record<UpkeepTask, { readonly name: string; readonly 
   door: { name: 'Door ajar', how: 'Leave door and drawer open after each load, so that it dries inside.' },
   lint: { name: 'Clear the lint', how: 'Empty the lint filter after each load; lint burns.' },
   filter: { name: 'Clean the heat exchanger’s filter', how: 'As the dryer’s maker says; a clogged one dries slowly.' },
-};
-
-/** Why a machine is not clean enough, or could be better, as sentences. */
-export const CLEAN_WORDS: Record<CleanReason, string> = {
-  standing: 'Something was used in it and never rinsed out.',
-  workshop: 'Its last loads were greasy workshop cloths, and grease passes on.',
-  softener: 'Its last loads used fabric softener, which blocks repellency, wicking and loft.',
-  powder: 'Its last loads used powder, whose grains stay in fill and membrane.',
-  perfume: 'Its last loads were perfumed, and this one must stay free of scent.',
-  bleach: 'Its last loads used bleach, which can take colour out.',
-  'hot-overdue': 'Its last empty hot cycle is more than a month ago.',
-  'hot-unknown': 'No empty hot cycle is on record.',
-  clean: 'Nothing is left in it that this would mind.',
 };
 
 export const PURGE_WORDS = {

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { fillBench, fillFrom, FILL_FIELDS } from '../../core/bench';
 import type { Kit } from '../../core/gear';
 import { CONDUCTIVITY, SKIN_C } from '../../core/loft';
-import { LOFT_VERDICTS } from '../../core/words/loft';
+import { LOFT_VERDICTS } from '../../core/telling/loft';
 import { Quiet } from '../../ui/basics';
 import { Instrument, useInputs } from './Instrument';
 import { Figures, num, Sum } from './parts';

@@ -5,7 +5,7 @@ import { today } from '../../app/now';
 import type { Item, Kit } from '../../core/gear';
 import { cleanEnough, type CleanVerdict, type LoadAsks } from '../../core/upkeep';
 import { KIND_WORDS, WASHER_WORDS } from '../../core/words';
-import { CLEAN_WORDS } from '../../core/words/upkeep';
+import { CLEAN_WORDS } from '../../core/telling/clean';
 import { Field, Note, Quiet } from '../../ui/basics';
 
 const SAYS: Record<CleanVerdict['verdict'], string> = {

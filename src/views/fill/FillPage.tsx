@@ -11,7 +11,7 @@ import { OPENING_STATES, type FillMap } from '../../core/gear';
 import { drawnBaffles, fillGrams, layoutOf, loftOf, overfill, volumeOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
-import { apartText, eveningText } from '../../core/words/loft';
+import { apartText, eveningText } from '../../core/telling/loft';
 import { clumpsOf } from '../../core/run';
 import { db } from '../../data/db';
 import { saveInspection, saveItem } from '../../data/repo';

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FillMap, Item } from '../../core/gear';
 import { DRUMS, type Drum, type Evening, migrationOf, tiesOf } from '../../core/loft';
-import { DRUM_WORDS, migrationText, tieText } from '../../core/words/loft';
+import { DRUM_WORDS, migrationText, tieText } from '../../core/telling/loft';
 import { Column, Quiet } from '../../ui/basics';
 import { Select } from '../../ui/Select';
 

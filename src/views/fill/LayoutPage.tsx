@@ -19,7 +19,7 @@ import {
   volumeOf,
 } from '../../core/loft';
 import { KIND_WORDS } from '../../core/words';
-import { PANEL_WORDS } from '../../core/words/loft';
+import { PANEL_WORDS } from '../../core/telling/loft';
 import { saveItem } from '../../data/repo';
 import { Button, Column, Crumbs, Field, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
 import { BaffleMap } from '../../ui/BaffleMap';

@@ -11,7 +11,7 @@ import { whenText } from '../../app/time';
 import { drawnBaffles, fillGrams } from '../../core/loft';
 import { LIGHT_MODELS, type LightMarks, type LightModel, type Point } from '../../core/loft/light';
 import { KIND_WORDS } from '../../core/words';
-import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/words/loft';
+import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/telling/loft';
 import { db, type Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
 import { Button, Column, Crumbs, Figure, Note, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';

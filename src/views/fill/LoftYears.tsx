@@ -5,7 +5,7 @@ import { useThresholds } from '../../app/kit';
 import { whenText } from '../../app/time';
 import type { Kit } from '../../core/gear';
 import { loftRecord } from '../../core/loft';
-import { careText, fadeText } from '../../core/words/loft';
+import { careText, fadeText } from '../../core/telling/loft';
 import { axisTick } from '../../ui/chart';
 import { Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';

@@ -6,11 +6,12 @@ import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/UseLog';
+import { forecastText } from '../../core/telling/due';
 import { rhythmOf } from '../../core/due';
 import { dueOf, nextEvent } from '../../core/due/forecast';
 import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
-import { AIM_WORDS, FINISH_WORDS, forecastText, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
+import { AIM_WORDS, FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Page, Quiet, Row, Rule, TextButton, NotInKit } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
@@ -63,7 +64,7 @@ function openings({ fillMap }: Item): string {
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
 function lineOf(e: LogEntry): string {
-  if (e.type !== 'use') return (e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ');
+  if (e.type !== 'use') return (e.type === 'care' ? (e.aims ?? []) : []).map((a) => AIM_WORDS[a]).join(', ');
   return [
     'used',
     e.hours ? `${e.hours} h` : '',

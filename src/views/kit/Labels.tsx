@@ -5,7 +5,7 @@ import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
 import { dayText } from '../../app/time';
-import type { Item, Kit } from '../../core/gear';
+import { isEntry, type Item, type Kit } from '../../core/gear';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
 import { db, type Photo } from '../../data/db';
 import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
@@ -65,7 +65,10 @@ function OneLabel({ kit, item, photo }: { kit: Kit; item: Item; photo: Photo | u
   const qr = useQr(link);
   const picture = useMemo(() => (photo ? URL.createObjectURL(photo.blob) : null), [photo]);
   useEffect(() => () => (picture ? URL.revokeObjectURL(picture) : undefined), [picture]);
-  const care = (kit.log ?? []).filter((e) => e.type === 'care' && e.itemId === item.id).sort((a, b) => (a.at < b.at ? 1 : -1))[0];
+  const care = (kit.log ?? [])
+    .filter(isEntry('care'))
+    .filter((e) => e.itemId === item.id)
+    .sort((a, b) => (a.at < b.at ? 1 : -1))[0];
   return (
     <Label>
       {qr ? <img src={qr} alt={`Code that opens ${item.name ?? KIND_WORDS[item.kind]}`} /> : <span />}

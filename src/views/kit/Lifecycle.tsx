@@ -3,6 +3,7 @@ import { dayOf, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { addDays } from '../../core/due';
+import { FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
 import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
@@ -12,8 +13,6 @@ import { Sheet } from '../../ui/Sheet';
 import { withField } from './edit';
 import { LendSheet } from './LendSheet';
 
-/** A season without use is worth a word [from memory]. */
-const SEASON_DAYS = 365;
 /** Cloths go down by class; from the last one they go in the bin. */
 const LOWER: Partial<Record<NonNullable<Item['jobClass']>, NonNullable<Item['jobClass']>>> = {
   paint: 'general',
@@ -61,7 +60,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         and {uses.length === 1 ? 'one use' : `${uses.length} uses`} recorded
         {wear.length > 0 ? `; wear seen: ${wear.map((w) => WEAR_WORDS[w]).join(', ')}` : ''}.
       </p>
-      {idle !== null && idle > SEASON_DAYS && !item.archivedOn && !item.retiredOn && (
+      {idle !== null && idle > FIGURES.unusedDays.value && !item.archivedOn && !item.retiredOn && (
         <Note>Not used for {years(idle)}: lend it, sell it or put it away? A smaller kit is easier to care for.</Note>
       )}
       {age !== null && item.targetYears !== undefined && (

@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import type { Inspection, LogEntry } from '../../core/gear';
+import type { CareEntry, Inspection } from '../../core/gear';
 import { AIM_WORDS } from '../../core/words';
 import { Quiet } from '../../ui/basics';
 import { axisTick } from '../../ui/chart';
@@ -34,7 +34,7 @@ const LINES = [
 ] as const;
 
 /** A thing's state over its looks, with care as verticals. */
-export function StateChart({ looks, care }: { looks: readonly Inspection[]; care: readonly LogEntry[] }) {
+export function StateChart({ looks, care }: { looks: readonly Inspection[]; care: readonly CareEntry[] }) {
   const data = points(looks);
   const lines = LINES.filter((line) => data.some((p) => p[line.key] !== undefined));
   const first = data[0];

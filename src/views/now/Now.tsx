@@ -8,6 +8,7 @@ import { tell } from '../../app/session';
 import { UsedToday } from '../../app/UseLog';
 import { nowMs, today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
+import { isEntry } from '../../core/gear';
 import { leftMs, type Run, tick, current } from '../../core/run';
 import { minutesText } from '../../core/units';
 import { upkeepOf } from '../../core/upkeep';
@@ -175,7 +176,8 @@ export function Now() {
   const looks = (ranked ?? []).filter((r) => r.need === 'look');
   const shown = all ? needs : needs.slice(0, 7);
   const event = (kit.log ?? [])
-    .filter((e) => e.type === 'event' && e.on && daysUntil(e.on) >= 0)
+    .filter(isEntry('event'))
+    .filter((e) => e.on && daysUntil(e.on) >= 0)
     .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
   const dirtyMachines = (kit.equipment?.washers ?? []).filter(
     (w) => (w.lastLoads ?? []).length > 0 || (w.unrinsed ?? []).length > 0,

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Dose } from '../../core/dosing';
 import type { SupplyClass } from '../../core/gear';
 import { entryIdOf } from '../../core/handbook';
-import type { ProgrammeStep } from '../../core/programme';
+import type { ProgrammeStep } from '../../core/document';
 import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
 import { basisText, HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { alternatives, takes, type Takes } from '../../core/energy/takes';
 import type { Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
-import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/words/energy';
+import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/telling/energy';
 import { Figure, Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';
 import { Details } from './Step';

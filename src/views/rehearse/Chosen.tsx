@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { offered, planned, type ChoiceId, type Choices, type Stage } from '../../core/rehearse';
-import { CHOICE_WORDS, chosenText } from '../../core/words/rehearse';
+import { CHOICE_WORDS, chosenText } from '../../core/telling/rehearse';
 import { Field, Quiet } from '../../ui/basics';
 import { phone } from '../../ui/theme';
 

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Stage } from '../../core/rehearse';
 import { inRounds } from '../../core/rehearse';
 import type { Debrief, Kept } from '../../core/rehearse/train';
-import { bestText, effectText, KEPT_WORDS, mendText } from '../../core/words/rehearse';
+import { bestText, effectText, KEPT_WORDS, mendText } from '../../core/telling/rehearse';
 import { Button, Column, Row, TextButton } from '../../ui/basics';
 import { color } from '../../ui/theme';
 

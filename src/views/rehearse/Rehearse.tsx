@@ -10,7 +10,7 @@ import { canRehearse, readChoices, stageOf, writeChoices, type Choices } from '.
 import { hasty, type Debrief } from '../../core/rehearse/train';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
-import { happenedText, outcomeText, riskText } from '../../core/words/rehearse';
+import { happenedText, outcomeText, riskText } from '../../core/telling/rehearse';
 import {
   Button,
   ButtonLink,

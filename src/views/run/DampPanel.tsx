@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import type { Damp } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
-import { MISSING_WORDS } from '../../core/words/drying';
+import { MISSING_WORDS } from '../../core/telling/drying';
 import { Quiet } from '../../ui/basics';
 
 const DampChart = lazy(async () => ({ default: (await import('./DampChart')).DampChart }));

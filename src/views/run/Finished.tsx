@@ -16,7 +16,7 @@ import { Button, ButtonLink, Column, Field, Note, Page, Quiet, Row } from '../..
 /** The end of a run: what was measured goes in, and the record, supplies, machine and next look come out. */
 export function Finished({ run }: { run: Run }) {
   const { kit, item } = useItem(run.itemId);
-  const entry = useLiveQuery(async () => (await db.log.get(`log-${run.id}`)) ?? null, [run.id]);
+  const entry = useLiveQuery(async () => [await db.log.get(`log-${run.id}`)].find((e) => e?.type === 'care') ?? null, [run.id]);
   const [loft, setLoft] = useState('');
   const [note, setNote] = useState('');
   const navigate = useNavigate();

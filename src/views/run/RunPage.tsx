@@ -35,7 +35,7 @@ import { rinseAfter } from '../../core/run/rinsed';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
-import { eveningText } from '../../core/words/loft';
+import { eveningText } from '../../core/telling/loft';
 import { db } from '../../data/db';
 import { changeRun, saveEquipment, saveWeighIn } from '../../data/repo';
 import { Button, ButtonLink, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { typedNumber } from '../../core/units';
 import type { Doubt } from '../../core/drying/dry';
-import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/words/drying';
+import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { Button, Field, Note, Row } from '../../ui/basics';
 
 /** A weight typed by hand; an impossible one is asked about, and kept only when the user says so. */

@@ -1,6 +1,6 @@
 import type { Item } from '../../../src/core/gear';
 import type { Knowledge } from '../../../src/core/knowledge';
-import type { Programme } from '../../../src/core/programme';
+import type { Programme } from '../../../src/core/document';
 import { keys, programme, type KitPart, type Seen } from '../../make';
 
 /** One thing that must be true of what the product says, and the records it rests on. */

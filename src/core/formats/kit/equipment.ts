@@ -1,3 +1,4 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import {
   Bool,
@@ -20,7 +21,7 @@ import {
 } from '../fields';
 import { MoneyDoc } from './item';
 
-export class CycleDoc {
+export class CycleDoc implements gear.Cycle {
   @Text(100) name!: string;
   @Maybe() @Finite() tempC?: number;
   @Maybe() @Positive() minutes?: number;
@@ -30,13 +31,13 @@ export class CycleDoc {
 }
 
 /** A supply that went into a machine or bath and has not been rinsed out of it. */
-export class StandingDoc {
+export class StandingDoc implements gear.Standing {
   @OneOf([...v.SUPPLY_CLASSES, ...v.HOUSEHOLD_AGENTS]) class!: v.Agent;
   @Instant() at!: string;
 }
 
 /** `lastLoads`: residues left in it since its last purge. */
-export class WasherDoc {
+export class WasherDoc implements gear.Washer {
   @Id() id!: string;
   @OneOf(v.WASHER_KINDS) kind!: v.WasherKind;
   @Maybe() @Text(200) name?: string;
@@ -49,7 +50,7 @@ export class WasherDoc {
 }
 
 /** Air temperatures of a dryer's settings as measured, °C. */
-export class HeatCDoc {
+export class HeatCDoc implements gear.HeatC {
   [heat: string]: number | undefined;
 }
 for (const heat of v.HEATS) {
@@ -57,7 +58,7 @@ for (const heat of v.HEATS) {
   Positive()(HeatCDoc.prototype, heat);
 }
 
-export class DryerDoc {
+export class DryerDoc implements gear.Dryer {
   @Id() id!: string;
   @OneOf(v.DRYER_KINDS) kind!: v.DryerKind;
   @Maybe() @Text(200) name?: string;
@@ -68,7 +69,7 @@ export class DryerDoc {
 }
 
 /** A line, a rack or a flat place. `metres`: length of line. */
-export class RackDoc {
+export class RackDoc implements gear.Rack {
   @Id() id!: string;
   @OneOf(v.RACK_KINDS) kind!: v.RackKind;
   @Maybe() @Text(200) name?: string;
@@ -77,20 +78,20 @@ export class RackDoc {
 }
 
 /** `oneDotC`: sole-plate temperature at its lowest mark as measured, °C. */
-export class IronDoc {
+export class IronDoc implements gear.Iron {
   @Id() id!: string;
   @Maybe() @Text(200) name?: string;
   @Maybe() @Positive() oneDotC?: number;
 }
 
-export class RoomDoc {
+export class RoomDoc implements gear.Room {
   @Maybe() @Finite() airC?: number;
   @Maybe() @Percent() rhPercent?: number;
   @Maybe() @Bool() fan?: boolean;
   @Maybe() @Bool() outdoorShade?: boolean;
 }
 
-export class EquipmentDoc {
+export class EquipmentDoc implements gear.Equipment {
   @Maybe() @NestedList(() => WasherDoc) washers?: WasherDoc[];
   @Maybe() @NestedList(() => DryerDoc) dryers?: DryerDoc[];
   @Maybe() @NestedList(() => RackDoc) racks?: RackDoc[];
@@ -100,7 +101,7 @@ export class EquipmentDoc {
   @Maybe() @Finite() inletC?: number;
 }
 
-export class DoseByWasherDoc {
+export class DoseByWasherDoc implements gear.DoseByWasher {
   [kind: string]: number | undefined;
 }
 for (const kind of v.WASHER_KINDS) {
@@ -109,7 +110,7 @@ for (const kind of v.WASHER_KINDS) {
 }
 
 /** One bottle, box or set. Without any `remaining…` there is enough of it. */
-export class SupplyDoc {
+export class SupplyDoc implements gear.Supply {
   @Id() id!: string;
   @OneOf(v.SUPPLY_CLASSES) class!: v.SupplyClass;
   @Maybe() @Text(200) name?: string;

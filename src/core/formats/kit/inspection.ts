@@ -1,3 +1,4 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import {
   Bool,
@@ -16,7 +17,7 @@ import {
 } from '../fields';
 
 /** Droplet grades by zone, 0–5, worded as the spray test ISO 4920 / AATCC TM22 does. An absent zone was not tested. */
-export class DropletDoc {
+export class DropletDoc implements gear.Droplet {
   [zone: string]: number | undefined;
 }
 for (const zone of v.DROPLET_ZONES) {
@@ -25,28 +26,28 @@ for (const zone of v.DROPLET_ZONES) {
 }
 
 /** Where on the outline, as shares of its width and height. */
-export class SpotDoc {
+export class SpotDoc implements gear.Spot {
   @OneOf(['front', 'back']) side!: 'front' | 'back';
   @Share() x!: number;
   @Share() y!: number;
 }
 
 /** Thickness of one baffle beside a ruler, mm. */
-export class LoftReadingDoc {
+export class LoftReadingDoc implements gear.LoftReading {
   @Text(60) baffle!: string;
   @Positive() nowMm!: number;
   @Maybe() @Positive() newMm?: number;
 }
 
 /** A mark. `set` = it has dried in or survived a treatment. */
-export class StainDoc {
+export class StainDoc implements gear.Stain {
   @OneOf(v.SOILS) soil!: v.Soil;
   @Maybe() @Text(200) place?: string;
   @Maybe() @Bool() set?: boolean;
   @Maybe() @Nested(() => SpotDoc) spot?: SpotDoc;
 }
 
-export class DamageDoc {
+export class DamageDoc implements gear.DamageSeen {
   @OneOf(v.DAMAGES) kind!: v.Damage;
   @Maybe() @Text(200) place?: string;
   /** True when it only looks bad. */
@@ -55,7 +56,7 @@ export class DamageDoc {
 }
 
 /** What somebody saw on one look. Absent = not looked at, never fine. */
-export class InspectionDoc {
+export class InspectionDoc implements gear.Inspection {
   @Id() id!: string;
   @Id() itemId!: string;
   @Instant() at!: string;

@@ -1,3 +1,4 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import {
   Bool,
@@ -19,12 +20,12 @@ import {
   Whole,
 } from '../fields';
 
-export class MoneyDoc {
+export class MoneyDoc implements gear.Money {
   @NotNegative() amount!: number;
   @Text(8) currency!: string;
 }
 
-export class AttributesDoc {
+export class AttributesDoc implements gear.Attributes {
   @Maybe() @Positive() denier?: number;
   @Maybe() @Positive() fillPowerCuInPerOz?: number;
   @Maybe() @Positive() fillMassG?: number;
@@ -32,7 +33,7 @@ export class AttributesDoc {
   @Maybe() @Positive() thicknessMm?: number;
 }
 
-export class ComponentDoc {
+export class ComponentDoc implements gear.Component {
   @OneOf(v.PARTS) part!: v.Part;
   @OneOf(v.MATERIALS) material!: v.Material;
   @Maybe() @Nested(() => AttributesDoc) attributes?: AttributesDoc;
@@ -40,19 +41,19 @@ export class ComponentDoc {
   @Maybe() @OneOf(v.BONDS) bonded?: (typeof v.BONDS)[number];
 }
 
-export class ColourDoc {
+export class ColourDoc implements gear.Colour {
   @Maybe() @OneOf(v.COLOURS) class?: (typeof v.COLOURS)[number];
   @Maybe() @OneOf(v.BLEEDS) bleed?: (typeof v.BLEEDS)[number];
 }
 
-export class WashLabelDoc {
+export class WashLabelDoc implements gear.WashLabel {
   @Bool() allowed!: boolean;
   @Maybe() @OneOf(v.LABEL_WASH_C) maxC?: (typeof v.LABEL_WASH_C)[number];
   @Maybe() @OneOf(v.LABEL_ACTIONS) action?: (typeof v.LABEL_ACTIONS)[number];
 }
 
 /** A care label as printed. A key absent = the label is silent on it. */
-export class CareLabelDoc {
+export class CareLabelDoc implements gear.CareLabel {
   @Maybe() @Nested(() => WashLabelDoc) wash?: WashLabelDoc;
   @Maybe() @OneOf(v.BLEACHES) bleach?: v.Bleach;
   @Maybe() @OneOf(v.LABEL_TUMBLES) tumble?: (typeof v.LABEL_TUMBLES)[number];
@@ -61,40 +62,40 @@ export class CareLabelDoc {
   @Maybe() @OneOf(v.PROFESSIONALS) professional?: (typeof v.PROFESSIONALS)[number];
 }
 
-export class MakerNoteDoc {
+export class MakerNoteDoc implements gear.MakerNote {
   @OneOf(v.MAKER_TOPICS) about!: (typeof v.MAKER_TOPICS)[number];
   @OneOf(v.MAKER_VERBS) says!: (typeof v.MAKER_VERBS)[number];
   @Maybe() @Text() text?: string;
 }
 
-export class BaffleDoc {
+export class BaffleDoc implements gear.Baffle {
   @Id() id!: string;
   @Maybe() @Positive() volumeCm3?: number;
   @Maybe() @Points() polygonMm?: [number, number][];
   @Maybe() @Positive() newThicknessMm?: number;
 }
 
-export class OpeningDoc {
+export class OpeningDoc implements gear.Opening {
   @Id() from!: string;
   @Id() to!: string;
   @Maybe() @OneOf(v.OPENING_STATES) state?: (typeof v.OPENING_STATES)[number];
   @Maybe() @Positive() widthMm?: number;
 }
 
-export class FillMapDoc {
+export class FillMapDoc implements gear.FillMap {
   @NestedList(() => BaffleDoc) baffles!: BaffleDoc[];
   @Maybe() @NestedList(() => OpeningDoc) openings?: OpeningDoc[];
 }
 
 /** Who has it. */
-export class LentDoc {
+export class LentDoc implements gear.Lent {
   @Text(200) to!: string;
   @Day() on!: string;
   /** When it is wanted back. */
   @Maybe() @Day() back?: string;
 }
 
-export class OwnDosesDoc {
+export class OwnDosesDoc implements gear.OwnDoses {
   [supply: string]: number | undefined;
 }
 for (const cls of v.SUPPLY_CLASSES) {
@@ -103,7 +104,7 @@ for (const cls of v.SUPPLY_CLASSES) {
 }
 
 /** Figures the user worked out or knows better, used inside the limits: doses in mL by class, fresh fills in all, °C of the wash. */
-export class OwnFiguresDoc {
+export class OwnFiguresDoc implements gear.OwnFigures {
   @Maybe() @Nested(() => OwnDosesDoc) dosesMl?: OwnDosesDoc;
   @Maybe() @Whole(1, 20) drumRinses?: number;
   @Maybe() @Whole(1, 20) bathRinses?: number;
@@ -114,7 +115,7 @@ export class OwnFiguresDoc {
  * What runs have taught about it: the share of held residue that one fill lets go, pressed by hand and in a drum; how much faster it dries
  * and evens out than its kind, as natural logarithms.
  */
-export class LearnedDoc {
+export class LearnedDoc implements gear.Learned {
   @Maybe() @Share() handRelease?: number;
   @Maybe() @Share() drumRelease?: number;
   @Maybe() @Whole(0, 1000) rinseRuns?: number;
@@ -124,7 +125,7 @@ export class LearnedDoc {
 }
 
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
-export class ItemDoc {
+export class ItemDoc implements gear.Item {
   @Id() id!: string;
   @OneOf(v.KINDS) kind!: v.Kind;
   @NestedList(() => ComponentDoc) components!: ComponentDoc[];

@@ -1,3 +1,4 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import { Const, Id, Instant, Maybe, Nested, NestedList, NotNegative, OneOf, Percent, Positive, Text } from '../fields';
 import { KIT_FORMAT, KIT_VERSION } from '../limits';
@@ -7,7 +8,7 @@ import { ItemDoc } from './item';
 import { LogEntryDoc } from './log';
 import { PreferencesDoc } from './preferences';
 
-export class WeighInDoc {
+export class WeighInDoc implements gear.WeighIn {
   @Id() itemId!: string;
   @Instant() at!: string;
   @Positive() massG!: number;
@@ -20,7 +21,7 @@ export class WeighInDoc {
 }
 
 /** Everything a person owns and did. Absent parts are unknown, never empty. */
-export class KitDoc {
+export class KitDoc implements Omit<gear.Kit, 'log'> {
   @Const(KIT_FORMAT) format!: typeof KIT_FORMAT;
   @Const(KIT_VERSION) version!: typeof KIT_VERSION;
   @NestedList(() => ItemDoc) items!: ItemDoc[];

@@ -1,15 +1,16 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import { Bool, Day, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
 
 export const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
 
-export class UsedSupplyDoc {
+export class UsedSupplyDoc implements gear.UsedSupply {
   @Id() supplyId!: string;
   @Maybe() @NotNegative() ml?: number;
 }
 
 /** What one step of a finished run came to. */
-export class DoneStepDoc {
+export class DoneStepDoc implements gear.DoneStep {
   @Id() stepId!: string;
   @Text(100) do!: string;
   @OneOf(['done', 'passed', 'failed', 'skipped']) outcome!: 'done' | 'passed' | 'failed' | 'skipped';
@@ -19,7 +20,7 @@ export class DoneStepDoc {
 }
 
 /** After how many fresh fills the water stayed clear, and what was rinsed how. */
-export class RinseSeenDoc {
+export class RinseSeenDoc implements gear.RinseSeen {
   @OneOf(['hand', 'drum']) by!: 'hand' | 'drum';
   @Whole(1, 50) clearAfter!: number;
 }

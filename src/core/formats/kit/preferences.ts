@@ -1,18 +1,19 @@
+import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
-import { SCHOOLS } from '../../knowledge/schools';
+import { SCHOOL_OPTIONS } from '../../knowledge';
 import { ListOf, Maybe, Nested, NotNegative, OneOf, Text, Whole } from '../fields';
 
 /** Chosen options by school id; an absent school takes its default. */
-export class SchoolChoicesDoc {
+export class SchoolChoicesDoc implements gear.SchoolChoices {
   [school: string]: string | undefined;
 }
-for (const school of SCHOOLS) {
-  Maybe()(SchoolChoicesDoc.prototype, school.id);
-  OneOf(school.options.map((option) => option.id))(SchoolChoicesDoc.prototype, school.id);
+for (const [school, options] of Object.entries(SCHOOL_OPTIONS)) {
+  Maybe()(SchoolChoicesDoc.prototype, school);
+  OneOf(options)(SchoolChoicesDoc.prototype, school);
 }
 
 /** Where the user moved the assessment's thresholds; an absent one is ours. Loft as a share of new. */
-export class ThresholdsDoc {
+export class ThresholdsDoc implements gear.Thresholds {
   @Maybe() @Whole(1, 4) soilWash?: number;
   @Maybe() @Whole(1, 3) odourWash?: number;
   @Maybe() @Whole(1, 5) dropFine?: number;
@@ -22,12 +23,12 @@ export class ThresholdsDoc {
 }
 
 /** What the user pays, in the currency of the preferences. */
-export class PricesDoc {
+export class PricesDoc implements gear.Prices {
   @Maybe() @NotNegative() electricityPerKWh?: number;
   @Maybe() @NotNegative() waterPerM3?: number;
 }
 
-export class PreferencesDoc {
+export class PreferencesDoc implements gear.Preferences {
   @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;
   @Maybe() @OneOf(v.UNIT_SYSTEMS) units?: (typeof v.UNIT_SYSTEMS)[number];
   @Maybe() @Text(8) currency?: string;

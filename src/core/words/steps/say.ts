@@ -1,7 +1,7 @@
-import { waterWord } from '../../units';
+import { waterWord } from '../water';
 import type { DropletZone } from '../../gear';
 import type { Fact } from '../../knowledge';
-import type { StepSettings } from '../../programme/state';
+import type { StepSettings } from '../../document';
 import { SUPPLY_WORDS } from '../names';
 
 /** What a step's sentences may speak of. */

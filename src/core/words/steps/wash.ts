@@ -1,5 +1,5 @@
 import { SUPPLY_WORDS } from '../names';
-import { waterWord } from '../../units';
+import { waterWord } from '../water';
 import type { StepWords } from './say';
 import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
 

@@ -1,7 +1,7 @@
 import type { ChoiceId, Choices, Happening, Rehearsal, Risk } from '../rehearse';
 import type { Debrief, Effect, Kept, Mend } from '../rehearse/train';
 import { minutesText } from '../units';
-import { HEAT_WORDS } from './names';
+import { HEAT_WORDS } from '../words';
 
 export const CHOICE_WORDS: Record<ChoiceId, string> = {
   heat: 'Heat',

@@ -1,5 +1,5 @@
 import type { Alternative, TakesLine, TakesWhat } from '../energy/takes';
-import { SUPPLY_WORDS } from './names';
+import { SUPPLY_WORDS } from '../words';
 
 export const TAKES_WORDS: Record<TakesWhat, string> = {
   'heat-water': 'Heating the water',

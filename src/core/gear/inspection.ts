@@ -1,0 +1,57 @@
+import type * as v from './vocabulary';
+
+/** Droplet grades by zone, 0–5, worded as the spray test ISO 4920 / AATCC TM22 does. An absent zone was not tested. */
+export interface Droplet {
+  [zone: string]: number | undefined;
+}
+
+/** Where on the outline, as shares of its width and height. */
+export interface Spot {
+  side: 'front' | 'back';
+  x: number;
+  y: number;
+}
+
+/** Thickness of one baffle beside a ruler, mm. */
+export interface LoftReading {
+  baffle: string;
+  nowMm: number;
+  newMm?: number;
+}
+
+/** A mark. `set` = it has dried in or survived a treatment. */
+export interface Stain {
+  soil: v.Soil;
+  place?: string;
+  set?: boolean;
+  spot?: Spot;
+}
+
+export interface DamageSeen {
+  kind: v.Damage;
+  place?: string;
+  /** True when it only looks bad. */
+  cosmetic?: boolean;
+  spot?: Spot;
+}
+
+/** What somebody saw on one look. Absent = not looked at, never fine. */
+export interface Inspection {
+  id: string;
+  itemId: string;
+  at: string;
+  soil?: number;
+  soils?: v.Soil[];
+  odour?: number;
+  droplet?: Droplet;
+  loftRatio?: number;
+  clumped?: boolean;
+  damp?: boolean;
+  discoloured?: boolean;
+  fromStorage?: boolean;
+  stains?: Stain[];
+  damage?: DamageSeen[];
+  loft?: LoftReading[];
+  wear?: v.Wear[];
+  note?: string;
+}

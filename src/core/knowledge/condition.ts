@@ -1,0 +1,24 @@
+import type { Fact } from './fact';
+
+/**
+ * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
+ * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.
+ */
+export interface When {
+  readonly all?: readonly Fact[];
+  readonly any?: readonly Fact[];
+  readonly none?: readonly Fact[];
+}
+
+export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';
+export interface Basis {
+  readonly basis: BasisKind;
+  /** Name of the published standard, handbook or law; only with `standard`. */
+  readonly source?: string;
+}
+
+/** One of several values; in a list the first whose condition holds is taken. */
+export interface Choice<T> {
+  readonly use: T;
+  readonly when?: When;
+}

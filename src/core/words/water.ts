@@ -1,0 +1,6 @@
+import { FIGURES } from '../knowledge';
+
+/** "cold", "cool", "lukewarm", "warm" or "hot". */
+export function waterWord(celsius: number): string {
+  return Object.entries(FIGURES.waterEndsC.value).find(([, endC]) => celsius <= endC)?.[0] ?? 'hot';
+}
