@@ -19,7 +19,7 @@ export default defineConfig({
           environment: 'node',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/global.ts'],
-          fileParallelism: false,
+          maxWorkers: 2,
           testTimeout: 120_000,
           hookTimeout: 120_000,
         },

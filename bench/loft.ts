@@ -1,3 +1,4 @@
+import { at as shareOf, errorsOf, LIGHTS, withRight } from '../tests/light-cases';
 import highs from 'highs';
 import jpeg from 'jpeg-js';
 import { QUILT_SCENE } from '../demo/pictures';
@@ -61,4 +62,17 @@ const sums = best(5, () =>
 const decoding = best(2, () => jpeg.decode(file, { useTArray: true, maxMemoryUsageInMB: 1024 }));
 console.log(
   `sums of a 12 MP picture: ${sums.toFixed(0)} ms, ${(sums / PICTURE_AIM_MS).toFixed(2)} × the aim of ${PICTURE_AIM_MS}; ${(sums / decoding).toFixed(2)} × its decoding by a registry library (${decoding.toFixed(0)} ms)`,
+);
+
+/** Grams from pictures against the light: errors as shares of the mean baffle, beside their aims. */
+const PICTURES = 30;
+for (const light of LIGHTS) {
+  const all = errorsOf(light, PICTURES);
+  console.log(
+    `light, ${light.name}, ${PICTURES} pictures: median ${(shareOf(all, 0.5) / light.median).toFixed(2)} × and 90th percentile ${(shareOf(all, 0.9) / light.most).toFixed(2)} × the aim`,
+  );
+}
+const { without, shown } = withRight(24);
+console.log(
+  `light, with a right baffle: 90th percentile ${(shareOf(shown, 0.9) / shareOf(without, 0.9)).toFixed(2)} × that without`,
 );

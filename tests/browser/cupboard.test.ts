@@ -173,7 +173,7 @@ describe('never together, in Run', () => {
           };
         }),
     );
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await until(v, 'tub-wash');
     await v.sees('Rinse Hut tub first. Ammonia cleaner went into Hut tub');
     await v.sees('toxic chloramine gas');
@@ -223,7 +223,7 @@ describe('the bench', () => {
     await v.sees('90 mL × 1.5 load');
     expect(v.page.url()).toContain('load=1.4');
     const said = await v.page.$eval('h1', (h) => h.textContent);
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     expect(await v.page.$eval('h1', (h) => h.textContent)).toBe(said);
     await write(v, 'Dry load', '0');
     await v.sees('Dry load: write a number from 0.02 to 20 kg');

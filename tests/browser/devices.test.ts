@@ -1,17 +1,10 @@
-import { describe, expect, inject, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { passMinutes, visit } from './visit';
-
-const post = (path: string, body: unknown): Promise<unknown> =>
-  fetch(`${inject('baseUrl')}/api/devices${path}`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
 
 describe('devices', () => {
   test('scale and room are taken, a slipped knob and pounds are told, and all goes on by hand when they are gone', async () => {
-    await post('/reset', { seed: 4, speed: 60 });
     const v = await visit();
+    await v.device('/reset', { seed: 4, speed: 60 });
     await v.sees('under way');
     await v.page.click('a[href^="/run/"]');
     await v.sees('of drying yet');
@@ -26,20 +19,20 @@ describe('devices', () => {
     expect(kept.dryMin).toBeGreaterThan(40);
     await v.press('Use it');
     await v.sees('kept as measured');
-    await post('/dryer', { heat: 'high' });
+    await v.device('/dryer', { heat: 'high' });
     await v.sees('The knob stands on HIGH. Set it to LOW now.');
-    await post('/scale/fault', { fault: 'wrong-unit' });
+    await v.device('/scale/fault', { fault: 'wrong-unit' });
     await v.sees(' lb');
     await v.press('Take this weight');
     await v.press('Keep it');
     await v.sees('Were these pounds?');
     await v.press('Yes:');
     await v.sees('From 2 weights');
-    await post('/scale/fault', { fault: 'stuck' });
+    await v.device('/scale/fault', { fault: 'stuck' });
     await v.sees('it may be stuck');
-    await post('/scale/fault', { fault: 'drop-out' });
+    await v.device('/scale/fault', { fault: 'drop-out' });
     await v.sees('The scale is not heard any more');
-    await post('/scale/fault', { fault: null });
+    await v.device('/scale/fault', { fault: null });
     await v.sees('Take this weight');
     await v.page.setOfflineMode(true);
     await v.press('Disconnect');

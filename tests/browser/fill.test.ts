@@ -55,7 +55,7 @@ describe('where the down is', () => {
     await v.sees('of handwork');
     await v.page.$eval('input[type=checkbox]', (e) => (e as HTMLElement).click());
     await v.sees('1 of');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('1 of');
     await v.press('By ruler');
     await v.sees('192 pinches');

@@ -30,7 +30,7 @@ describe('the handbook', () => {
     await v.page.keyboard.type('acetone patent');
     await v.sees('Never acetone on patent');
     expect(v.page.url()).toContain('q=acetone');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('with “acetone patent”');
     await v.page.focus('[data-search]');
     await v.page.keyboard.type(' zzz');

@@ -73,7 +73,7 @@ describe('photographs', () => {
     expect(kept).toEqual({ width: 1600, height: 1200, head: 'none' });
     await input.uploadFile(join(folder, 'no.jpg'));
     await v.sees('no.jpg is no picture that can be read');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('One, ');
     await v.press('Open the photograph');
     await v.press('Delete it');

@@ -120,7 +120,7 @@ describe('the look-over on a phone', () => {
     await v.sees('What do drops do on the chest?');
     await v.press('2 wet beyond that');
     await v.sees('grade 2');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('grade 2');
     await v.press('Are there marks?');
     await v.sees('touch the outline');
@@ -129,7 +129,7 @@ describe('the look-over on a phone', () => {
     const box = await svg.boundingBox();
     await v.page.mouse.click((box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2);
     await v.sees('pinned on the front');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('pinned on the front');
     await v.press('How worn is it?');
     await v.press('stiff zip');

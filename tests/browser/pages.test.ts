@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { giveFile, visit } from './visit';
+import { giveFile, settled, visit, type Visit } from './visit';
 
 const PATHS = [
   '/',
@@ -40,40 +40,51 @@ const PATHS = [
   '/handbook/school',
 ] as const;
 const demo = makeDemoKit(Date.now()).kit;
-describe.each([
-  { name: 'desk, light', width: 1280, height: 800, dark: false },
-  { name: 'phone, dark', width: 390, height: 844, dark: true },
-])('every page, $name', ({ width, height, dark }) => {
-  test('has no serious accessibility fault, no overflow and no error', async () => {
-    const v = await visit({ width, height, dark });
+/** Serious faults of the page as it stands. */
+async function faultsOf(v: Visit): Promise<unknown[]> {
+  const found = await v.page.evaluate(async () => {
+    const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
+    return result.violations
+      .filter((x) => x.impact === 'serious' || x.impact === 'critical')
+      .map(
+        (x) =>
+          `${x.id}: ${x.nodes
+            .slice(0, 3)
+            .map((n) => n.html.slice(0, 160))
+            .join(' | ')}`,
+      );
+  });
+  const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  return [...found, ...(over > 0 ? [`${over} px too wide`] : [])];
+}
+const LOOKS = [
+  { name: 'desk, light', width: 1280, height: 800, scheme: 'light' },
+  { name: 'phone, dark', width: 390, height: 844, scheme: 'dark' },
+] as const;
+/* Every page once, seen on a desk in the light and on a phone in the dark; in two halves that run side by side. */
+test.concurrent.each([0, 1])(
+  'every page has no serious accessibility fault, no overflow and no error (half %i)',
+  async (half) => {
+    const v = await visit();
     await v.sees('under way');
     const run = ((await v.rows('runs'))[0] as { id: string }).id;
     const faults: unknown[] = [];
-    for (const path of [...PATHS, `/run/${run}`]) {
+    for (const path of [...PATHS, `/run/${run}`].filter((_, n) => n % 2 === half)) {
       await v.go(path);
-      await v.page.waitForFunction(() => document.querySelector('h1, [role=dialog]') !== null);
       await v.page.evaluate(axe.source);
-      const found = await v.page.evaluate(async () => {
-        const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
-        return result.violations
-          .filter((x) => x.impact === 'serious' || x.impact === 'critical')
-          .map(
-            (x) =>
-              `${x.id}: ${x.nodes
-                .slice(0, 3)
-                .map((n) => n.html.slice(0, 160))
-                .join(' | ')}`,
-          );
-      });
-      if (found.length > 0) faults.push({ path, found });
-      const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      if (over > 0) faults.push({ path, over });
+      for (const { name, width, height, scheme } of LOOKS) {
+        await v.page.setViewport({ width, height });
+        await v.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
+        await v.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+        for (const fault of await faultsOf(v)) faults.push({ path, name, fault });
+      }
+      await v.page.setViewport({ width: 1280, height: 800 });
     }
     expect(faults).toEqual([]);
     expect(v.errors).toEqual([]);
     await v.close();
-  });
-});
+  },
+);
 
 describe('a newcomer', () => {
   test('adds a thing in two choices, looks it over with a reload between, and gets a programme', async () => {
@@ -88,7 +99,7 @@ describe('a newcomer', () => {
     await v.sees('Moved by how dirty it is');
     await v.press('Next');
     await v.press('mud');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('What is it dirty with?');
     await v.press('Next');
     await v.press('Of nothing');
@@ -331,7 +342,8 @@ describe('two tabs and many things', () => {
     const id = ((await v.rows('runs'))[0] as { id: string }).id;
     await v.go(`/run/${id}`);
     const other = await v.page.browserContext().newPage();
-    await other.goto(v.page.url(), { waitUntil: 'networkidle0' });
+    await other.goto(v.page.url(), { waitUntil: 'load' });
+    await settled(other);
     await v.page.bringToFront();
     await v.press('Pause');
     await v.sees('Go on');

@@ -26,7 +26,7 @@ describe('rehearse', () => {
     await v.sees('where 60 °C is the most it may');
     await v.sees('Side by side');
     expect(v.page.url()).toContain('heat=high');
-    await v.page.reload({ waitUntil: 'networkidle0' });
+    await v.reload();
     await v.sees('That goes wrong: too hot');
     await v.page.focus('input[type=range]');
     const told = (): Promise<string> => v.page.$eval('p[aria-live]', (e) => (e as HTMLElement).innerText);

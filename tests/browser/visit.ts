@@ -17,10 +17,23 @@ export interface Visit {
   /** Reads one row of the page's own store. */
   readonly stored: (table: string, key: string) => Promise<Record<string, unknown> | undefined>;
   readonly rows: (table: string) => Promise<Record<string, unknown>[]>;
+  /** Steers the stand-in devices that this visitor has to themselves. */
+  readonly device: (path: string, body: unknown) => Promise<void>;
+  readonly reload: () => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
 const WAIT = { timeout: 15_000 };
+
+/** A page that is there: its heading stands, nothing of it is still busy, its letters are loaded. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForFunction(
+    () => document.querySelector('h1, [role=dialog]') !== null && document.querySelector('[aria-busy=true]') === null,
+    WAIT,
+  );
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
+}
+let worlds = 0;
 
 /** A fresh person with an empty browser, on the demo server. */
 export async function visit(options: { width?: number; height?: number; path?: string; dark?: boolean } = {}): Promise<Visit> {
@@ -33,8 +46,19 @@ export async function visit(options: { width?: number; height?: number; path?: s
   page.on('pageerror', (error) => errors.push(String(error)));
   page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
   const base = inject('baseUrl');
+  // Devices of their own, so that tests side by side do not turn each other's knobs.
+  const world = `w-${process.pid}-${worlds++}`;
+  await context.setCookie({ name: 'devices', value: world, domain: new URL(base).hostname, path: '/' });
+  const device = async (path: string, body: unknown): Promise<void> => {
+    await fetch(`${base}/api/devices${path}`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', Cookie: `devices=${world}` },
+      body: JSON.stringify(body),
+    });
+  };
   const go = async (path: string): Promise<void> => {
-    await page.goto(base + path, { waitUntil: 'networkidle0' });
+    await page.goto(base + path, { waitUntil: 'load' });
+    await settled(page);
   };
   const press = async (text: string): Promise<void> => {
     const found = page.waitForFunction(
@@ -89,6 +113,11 @@ export async function visit(options: { width?: number; height?: number; path?: s
     page,
     errors,
     go,
+    device,
+    reload: async () => {
+      await page.reload({ waitUntil: 'load' });
+      await settled(page);
+    },
     press,
     sees,
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
@@ -145,7 +174,11 @@ export async function reloadLater(page: Page): Promise<void> {
       Date.now = () => (w.__now as () => number)() + (w.__by ?? 0);
       performance.now = () => (w.__mono as () => number)() + (w.__by ?? 0);
     }, by);
-    await page.reload({ waitUntil: 'networkidle0' });
+    await page.reload({ waitUntil: 'load' });
+    await settled(page);
     await page.removeScriptToEvaluateOnNewDocument(identifier);
-  } else await page.reload({ waitUntil: 'networkidle0' });
+  } else {
+    await page.reload({ waitUntil: 'load' });
+    await settled(page);
+  }
 }

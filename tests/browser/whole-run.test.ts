@@ -1,19 +1,15 @@
-import { afterAll, beforeAll, describe, expect, inject, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { passMinutes, reloadLater, visit, type Visit } from './visit';
 
 /* A down jacket through the whole job in the real page, weighed on the stand-in scale: failed suds, a failed look, a late answer, and a reload in each phase. */
 let v: Visit;
 beforeAll(async () => {
-  await fetch(`${inject('baseUrl')}/api/devices/reset`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ seed: 11, speed: 900 }),
-  });
   v = await visit();
+  await v.device('/reset', { seed: 11, speed: 1 });
 });
-/** Lets the stand-ins have their hour, a quarter of one a second, then takes what the scale says. */
+/** Lets the stand-ins have their hour, then takes what the scale says. */
 const weighAfterAnHour = async (): Promise<void> => {
-  await new Promise((resolve) => setTimeout(resolve, 4000));
+  await v.device('/advance', { minutes: 60 });
   await takeWeight();
 };
 const takeWeight = async (): Promise<void> => {

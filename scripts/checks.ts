@@ -1,0 +1,55 @@
+import { spawn } from 'node:child_process';
+
+/** One check: what it is called and what carries it out. */
+export interface Check {
+  readonly name: string;
+  readonly command: readonly string[];
+}
+const bin = (path: string): string[] => [process.execPath, `node_modules/${path}`];
+const LAYERED = ['src', 'cli', 'server', 'demo', 'tests', 'bench', 'scripts'];
+
+/** Types, lint and layers; each keeps what it learned in `.cache/` for the next time. */
+export const STATIC_CHECKS: readonly Check[] = [
+  {
+    name: 'types',
+    command: [...bin('typescript/bin/tsc'), '--noEmit', '--incremental', '--tsBuildInfoFile', '.cache/types.tsbuildinfo'],
+  },
+  {
+    name: 'lint',
+    command: [...bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
+  },
+  {
+    name: 'layers',
+    command: [
+      ...bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+      ...LAYERED,
+      '--config',
+      '.dependency-cruiser.cjs',
+      '--output-type',
+      'err',
+    ],
+  },
+];
+export const vitest = (...args: string[]): string[] => [...bin('vitest/vitest.mjs'), 'run', ...args];
+
+/** Carries one out; its output is printed when it ends, so that several side by side do not mix. @returns whether it passed. */
+export function carryOut({ name, command }: Check): Promise<boolean> {
+  const started = Date.now();
+  const [program, ...args] = command;
+  const child = spawn(program as string, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+  const said: Buffer[] = [];
+  child.stdout.on('data', (chunk: Buffer) => said.push(chunk));
+  child.stderr.on('data', (chunk: Buffer) => said.push(chunk));
+  return new Promise((resolve) => {
+    child.on('close', (status) => {
+      console.log(`\n== ${name}: ${status === 0 ? 'passed' : 'FAILED'} after ${Math.round((Date.now() - started) / 1000)} s`);
+      const text = Buffer.concat(said).toString().trim();
+      if (text && status !== 0) console.log(text);
+      resolve(status === 0);
+    });
+  });
+}
+
+/** All side by side. @returns whether all passed. */
+export const carryOutAll = async (checks: readonly Check[]): Promise<boolean> =>
+  (await Promise.all(checks.map(carryOut))).every((passed) => passed);
