@@ -6,7 +6,7 @@ import type { Component, Equipment, Inspection, Item, Kind, Kit } from '../gear'
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Choice, Fact, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { tag, tagPair } from './tag';
 import {
   DROP_GRADES,
@@ -23,7 +23,7 @@ export { tag, tagPair };
 export type Facts = Set<Fact>;
 
 /** True when the condition holds. An empty condition always does. */
-export function holds(when: When | undefined, facts: ReadonlySet<Fact>): boolean {
+export function holds(when: When | undefined, facts: FactsRead): boolean {
   if (!when) return true;
   if (when.all) for (const fact of when.all) if (!facts.has(fact)) return false;
   if (when.none) for (const fact of when.none) if (facts.has(fact)) return false;
@@ -35,7 +35,7 @@ export function holds(when: When | undefined, facts: ReadonlySet<Fact>): boolean
 }
 
 /** The first choice whose condition holds. */
-export function pick<T>(choices: readonly Choice<T>[], facts: ReadonlySet<Fact>): T | undefined {
+export function pick<T>(choices: readonly Choice<T>[], facts: FactsRead): T | undefined {
   for (const choice of choices) if (holds(choice.when, facts)) return choice.use;
   return undefined;
 }

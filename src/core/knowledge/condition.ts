@@ -1,5 +1,10 @@
 import type { Fact } from './fact';
 
+/** Facts as a condition reads them. Plain, because comparing whole set types over so many names takes the compiler a minute. */
+export interface FactsRead {
+  has(fact: Fact): boolean;
+}
+
 /**
  * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
  * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.

@@ -1,11 +1,11 @@
 import { holds, tagPair } from '../facts';
-import type { Fact, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
+import type { Fact, FactsRead, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
 import type { Chosen } from './state';
 
 type ChoiceState = Pick<Chosen, 'facts' | 'choices' | 'asked' | 'refusals' | 'request'>;
 
 /** The rule that refuses an option here, or null. */
-export function refusedBy(option: SchoolOption, facts: ReadonlySet<Fact>): string | null {
+export function refusedBy(option: SchoolOption, facts: FactsRead): string | null {
   return option.refused?.find((refusal) => holds(refusal.when, facts))?.rule ?? null;
 }
 
