@@ -4,7 +4,8 @@ import { planItem } from '../core/programme';
 import { finishStep, startRun, startTimer } from '../core/run';
 import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
-import { saveRun } from '../data/repo';
+import { saveRun, type Undo } from '../data/repo';
+import { undoAll } from '../data/undo';
 import { newId, nowMs } from './now';
 import { keepPhotos } from './photos';
 
@@ -24,13 +25,13 @@ async function fetchDemo(): Promise<DemoOffer | null> {
   }
 }
 
-/** Loads the demo kit, with one thing being dried just now. Says whether it could. */
-export async function takeDemoKit(offer?: DemoOffer): Promise<boolean> {
+/** Loads the demo kit, with one thing being dried just now. Gives back what undoes all of it, or null when there is no demo kit here. */
+export async function takeDemoKit(offer?: DemoOffer): Promise<Undo | null> {
   const demo = offer ?? (await fetchDemo());
-  if (!demo) return false;
+  if (!demo) return null;
   const checked = checkKit(demo.kit);
-  if (checked.status !== 'read') return false;
-  await replaceKit(checked.kit);
+  if (checked.status !== 'read') return null;
+  const undos = [await replaceKit(checked.kit)];
   for (const live of demo.live) {
     const item = checked.kit.items.find((i) => i.id === live.itemId);
     if (!item) continue;
@@ -38,22 +39,27 @@ export async function takeDemoKit(offer?: DemoOffer): Promise<boolean> {
     let run = startRun(planItem(checked.kit, item), item.name ?? item.kind, newId('run'), start);
     while (run.currentId && run.programme.steps.find((s) => s.id === run.currentId)?.key !== live.atStep)
       run = finishStep(run, start);
-    await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000));
+    undos.push(await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000)));
   }
-  void takePictures(demo.pictures);
-  return true;
+  // The photographs come after the kit, which does not wait for them; undoing does.
+  const pictures = takePictures(demo.pictures);
+  return async () => undoAll(...undos, ...(await pictures))();
 }
 
-/** The demo's photographs come after its kit, which does not wait for them. */
-async function takePictures(pictures: DemoOffer['pictures']): Promise<void> {
+/** Each has an id of its own, so that taking the demo again does not double it. */
+async function takePictures(pictures: DemoOffer['pictures']): Promise<Undo[]> {
+  const undos: Undo[] = [];
   for (const { file, itemId, step } of pictures) {
     try {
       const response = await fetch(`/api/demo/pictures/${file}`);
-      if (response.ok) await keepPhotos(itemId, [new File([await response.blob()], file)], { step });
+      if (!response.ok) continue;
+      const kept = await keepPhotos(itemId, [new File([await response.blob()], file)], { step, id: `pho-demo-${file}` });
+      if (kept.undo) undos.push(kept.undo);
     } catch {
-      return;
+      return undos;
     }
   }
+  return undos;
 }
 
 /** On a first visit to a demo server the kit is loaded; it is offered, never forced, elsewhere. */

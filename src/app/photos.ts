@@ -16,7 +16,7 @@ export interface KeptPhotos {
 export async function keepPhotos(
   itemId: string,
   files: readonly File[],
-  more: { readonly step?: string; readonly light?: LightReading },
+  more: { readonly step?: string; readonly light?: LightReading; readonly id?: string },
   onOne: () => void = () => undefined,
 ): Promise<KeptPhotos> {
   let fault: string | null = null;

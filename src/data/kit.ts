@@ -1,19 +1,18 @@
 import type { Kit } from '../core/gear';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
-import { db, readMeta, type UmbrasticDb } from './db';
+import { db, readMeta, writeMeta, type UmbrasticDb } from './db';
+import { TABLE_NAMES, TABLES } from './tables';
+import { undoable, type Undo } from './undo';
 
-const KNOWN = new Set([
+/** Parts of a document that have a place of their own; whatever else it holds is kept as `rest`. */
+const KNOWN = new Set<string>([
   'format',
   'version',
   'exportedAt',
   'title',
-  'items',
-  'inspections',
   'equipment',
-  'supplies',
   'preferences',
-  'weighIns',
-  'log',
+  ...TABLE_NAMES.flatMap((name) => TABLES[name].inKit ?? []),
 ]);
 
 /** Everything stored, as a kit document. Unknown fields of an earlier import are still in it. */
@@ -44,32 +43,30 @@ export async function loadKit(store: UmbrasticDb = db): Promise<Kit> {
   };
 }
 
-/** Replaces everything by a checked kit, in one transaction: all of it or nothing. Live runs end. */
-export async function replaceKit(kit: Kit, store: UmbrasticDb = db): Promise<void> {
-  const rest = Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key)));
-  await store.transaction(
-    'rw',
-    [store.items, store.inspections, store.supplies, store.weighIns, store.log, store.runs, store.drafts, store.meta],
-    async () => {
-      await Promise.all(
-        [store.items, store.inspections, store.supplies, store.weighIns, store.log, store.runs, store.drafts].map((table) =>
-          table.clear(),
-        ),
-      );
-      await store.items.bulkPut(kit.items);
-      await store.inspections.bulkPut(kit.inspections);
-      await store.supplies.bulkPut(kit.supplies ?? []);
-      await store.weighIns.bulkAdd(kit.weighIns ?? []);
-      await store.log.bulkPut(kit.log ?? []);
-      await store.meta.bulkPut([
-        { key: 'rest', value: rest },
-        { key: 'title', value: kit.title ?? '' },
-      ]);
-      await (kit.equipment ? store.meta.put({ key: 'equipment', value: kit.equipment }) : store.meta.delete('equipment'));
-      await (kit.preferences ? store.meta.put({ key: 'preferences', value: kit.preferences }) : store.meta.delete('preferences'));
-    },
-  );
-}
+/**
+ * Replaces everything by a checked kit, in one transaction: all of it or nothing. Runs and drafts of the old kit end; photographs of things
+ * that the new one does not have go.
+ */
+export const replaceKit = (kit: Kit): Promise<Undo> =>
+  undoable(TABLE_NAMES, async () => {
+    const here = new Set(kit.items.map((item) => item.id));
+    for (const name of TABLE_NAMES) {
+      const { onReplace, inKit, ofItem } = TABLES[name];
+      if (onReplace === 'kept') continue;
+      const table = db.table<object>(name);
+      if (onReplace === 'follows') await table.filter((row) => !here.has((row as Record<string, string>)[ofItem] ?? '')).delete();
+      else await table.clear();
+      if (inKit) await table.bulkPut([...((kit[inKit] as readonly object[] | undefined) ?? [])]);
+    }
+    const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
+    await db.meta.bulkPut([
+      { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
+      { key: 'title', value: kit.title ?? '' },
+      { key: 'evenings', value: Object.fromEntries(evenings) },
+    ]);
+    await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
+    await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
+  });
 
 /** The kit as a file's text, with the time it was made. */
 export async function exportKit(nowIso: string, store: UmbrasticDb = db): Promise<string> {

@@ -68,10 +68,9 @@ export function Schools({ plan }: { plan: Plan }) {
   const asked = plan.asked.filter((s) => s.options.length > 1);
   if (asked.length === 0 || plan.method === 'refer') return null;
   const choose = async (school: string, option: string): Promise<void> => {
-    const before = plan.choices.get(school) ?? '';
-    await chooseSchool(school, option);
-    tell(`${WORDS.questions[school]}: ${WORDS.options[`${school}=${option}`]?.name ?? option}.`, () =>
-      chooseSchool(school, before),
+    tell(
+      `${WORDS.questions[school]}: ${WORDS.options[`${school}=${option}`]?.name ?? option}.`,
+      await chooseSchool(school, option),
     );
   };
   const shown = open ? asked : asked.slice(0, 3);

@@ -10,7 +10,7 @@ import type { Fault } from '../../core/formats';
 import { MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
-import { exportKit, loadKit, replaceKit } from '../../data/kit';
+import { exportKit, replaceKit } from '../../data/kit';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { plannerWorker } from '../../workers';
 import { Button, Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
@@ -111,9 +111,7 @@ function Import({ current }: { current: Kit }) {
     if (input.current) input.current.value = '';
   };
   const replace = async (kit: Kit): Promise<void> => {
-    const before = await loadKit();
-    await replaceKit(kit);
-    tell(`${kit.items.length} things are in your kit now.`, () => replaceKit(before));
+    tell(`${kit.items.length} things are in your kit now.`, await replaceKit(kit));
     cancel();
   };
   return (
@@ -195,10 +193,9 @@ export function Record() {
   };
   const demo = async (): Promise<void> => {
     setBusy(true);
-    const before = await loadKit();
-    const took = await (await import('../../app/demo')).takeDemoKit();
+    const undo = await (await import('../../app/demo')).takeDemoKit();
     setBusy(false);
-    if (took) tell('The demo kit is here.', () => replaceKit(before));
+    if (undo) tell('The demo kit is here.', undo);
     else tell('The demo kit is not here just now; your kit is as it was.');
   };
   return (
