@@ -137,7 +137,7 @@ const Help = styled.dialog`
 `;
 
 /** Our mark: three waved layers. */
-export function Logo() {
+function Logo() {
   return (
     <Mark viewBox="0 0 32 28" aria-hidden="true">
       <path d="M2 6c9-6 19 6 28 0v5c-9 6-19-6-28 0z" fill="var(--ink)" />

@@ -6,7 +6,7 @@ import { download } from './download';
 import { nowIso, today } from './now';
 
 /** Offers the stored data as a file, and says whether that worked. */
-export function SaveCopy() {
+function SaveCopy() {
   const [state, setState] = useState<'idle' | 'saved' | 'failed'>('idle');
   const save = async (): Promise<void> => {
     try {

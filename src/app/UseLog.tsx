@@ -20,7 +20,7 @@ export async function usedToday(item: Item): Promise<UseEntry> {
 }
 
 /** What else there is to say of a use. Everything may stay open. */
-export function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
+function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
   const [draft, setDraft] = useState<UseEntry>(entry);
   const set = (patch: Partial<Record<keyof UseEntry, unknown>>): void => {
     const next: Record<string, unknown> = { ...draft, ...patch };

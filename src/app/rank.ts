@@ -43,7 +43,7 @@ export interface Known {
 }
 
 /** What an item needs, by performance first and the calendar second. */
-export function rankItem({ item, programme, seen, log, event, calendar }: Known, today: string): Ranked {
+function rankItem({ item, programme, seen, log, event, calendar }: Known, today: string): Ranked {
   const careMin = (programme?.steps ?? []).reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);
   const lookOn = dueOf({ item, log, seen, rhythmDays: programme?.lookDays ?? 90, careMin, today, event }).on;
   const aims = programme?.aims ?? [];

@@ -89,7 +89,7 @@ const WIDTH = 200;
 const HEIGHT = 240;
 
 /** How a grade is hatched, so that colour is never the only sign: denser is wetter. */
-export const gradeFill = (grade: number | undefined): string =>
+const gradeFill = (grade: number | undefined): string =>
   grade === undefined ? 'transparent' : `url(#wet-${Math.max(0, Math.min(5, grade))})`;
 
 function Wetness() {

@@ -7,11 +7,3 @@ export function hasFault(event: MouseEvent<HTMLElement>): boolean {
   fault?.focus();
   return fault !== null && fault !== undefined;
 }
-
-/** The same record with one field changed; undefined takes the field away. */
-export function put<T extends object, K extends keyof T>(record: T, key: K, value: T[K] | undefined): T {
-  const next = { ...record };
-  if (value === undefined) delete next[key];
-  else next[key] = value;
-  return next;
-}

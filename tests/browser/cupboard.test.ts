@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 import type { Programme } from '../../src/core/document';
 import { DOWN_LABEL } from '../make';
@@ -265,6 +265,24 @@ describe('the bench', () => {
     await v.sees('12.1 % in the bottle');
     await v.sees('Serious eye damage');
     await v.sees('EU CLP Regulation (EC) No 1272/2008');
+    await v.close();
+  });
+});
+
+describe('rows that go', () => {
+  test('when a machine’s first programme is taken away, the others keep their own figures', async () => {
+    const v = await visit({ path: '/cupboard/machines' });
+    await v.press('Correct ');
+    const rows = (): Promise<string[][]> =>
+      v.page.$$eval('[role=dialog] section[aria-label=Programmes] > div', (all) =>
+        all.map((row) => [...row.querySelectorAll('input')].map((field) => field.value)),
+      );
+    await v.page.waitForSelector('[role=dialog] section[aria-label=Programmes] > div');
+    const before = await rows();
+    expect(before.length).toBeGreaterThan(1);
+    expect(before[0]).not.toEqual(before[1]);
+    await v.press('Take away');
+    await vi.waitFor(async () => expect(await rows()).toEqual(before.slice(1)));
     await v.close();
   });
 });

@@ -4,7 +4,7 @@ import type { SupplyClass } from '../../src/core/gear';
 import type { Programme } from '../../src/core/document';
 import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { keepApart } from '../../src/core/programme/apart';
-import { KNOWLEDGE } from '../../src/core/knowledge';
+import { arranged, KNOWLEDGE } from '../../src/core/knowledge';
 import * as any from './arbitraries';
 
 /* Laws of the trade over random things, looks, households and schools. Common practice, no source, unless a line says otherwise. */
@@ -42,6 +42,36 @@ describe('safety', () => {
         left = step.phase === 'rinse' || (s.rinses ?? 0) > 0 ? [] : [...left, ...brings];
       }
     }, 1500);
+  });
+  /* What ships brings no deadly pair by itself; a household's own steps might. Here two such steps stand in every wash. */
+  const careless = arranged({
+    ...KNOWLEDGE,
+    steps: [
+      ...KNOWLEDGE.steps,
+      ...(['chlorine-bleach', 'vinegar'] as const).map((agent, n) => ({
+        ...KNOWLEDGE.steps[0]!,
+        id: `pour-${agent}`,
+        phase: 'wash' as const,
+        order: 10_000 + n,
+        when: { all: ['aim:wash' as const] },
+        set: { aids: [agent] },
+      })),
+    ],
+  });
+  test('a plan leaves out the step that would bring a deadly pair together, and lists why', () => {
+    let fired = 0;
+    fc.assert(
+      fc.property(request, (asked) => {
+        const made = plan(asked, careless);
+        const poured = made.steps.map((s) => s.template.id).filter((id) => id.startsWith('pour-'));
+        expect(poured).not.toContain('pour-vinegar');
+        if (!made.facts.has('aim:wash')) return;
+        fired += 1;
+        expect(made.refusals.some((r) => r.option === 'vinegar' && /^(chlorine|peroxide)-acid$/.test(r.rule))).toBe(true);
+      }),
+      { numRuns: 300 },
+    );
+    expect(fired).toBeGreaterThan(50);
   });
   test('steps that would bring a deadly pair together are left out, and the refusal names the pair', () => {
     const step = (id: string, aids: SupplyClass[], phase: 'wash' | 'rinse' = 'wash') =>

@@ -12,7 +12,7 @@ import {
 import { SUBSTANCE_WORDS } from '../words/hazards';
 import { readFields, type Fields, type Read } from './fields';
 
-export const DILUTION_MODES = ['strength', 'parts', 'volume', 'oxygen'] as const;
+const DILUTION_MODES = ['strength', 'parts', 'volume', 'oxygen'] as const;
 export type DilutionMode = (typeof DILUTION_MODES)[number];
 
 export const DILUTION_FIELDS = {

@@ -84,7 +84,7 @@ function loadFactor(kg: number): number {
  * The four factors of a dose.
  * @throws RangeError when the load is not above 0 or the hardness is below 0.
  */
-export function doseFactors({
+function doseFactors({
   loadKg,
   soil,
   hardnessMgPerL,

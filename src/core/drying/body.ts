@@ -95,7 +95,7 @@ function firstBelow(f: (s: number) => number, limitS: number): number {
 }
 
 /** Longest drying that is worked out, s. */
-export const LIMIT_S = 14 * 24 * 3600;
+const LIMIT_S = 14 * 24 * 3600;
 
 interface Stages {
   /** When the surface ceases to be wet, s. */

@@ -24,7 +24,7 @@ export type Missing =
   | 'clump'
   | 'damp-core';
 /** A last hour that takes more than this share is still drying. */
-export const LAST_HOUR = FIGURES.lastHourShare.value;
+const LAST_HOUR = FIGURES.lastHourShare.value;
 
 /** Dry, or what is missing: within the band of the dry mass, less than 1 % lost in the last hour, and no clump or damp core found. */
 export function judgeDry(

@@ -7,7 +7,7 @@ import type { DryerKind, Heat } from '../gear';
 import { FIGURES } from '../knowledge';
 
 /** Specific heat of water between 5 and 60 °C, kJ/(kg·K). Saturated-water tables give 4.18 to 4.20; 4.186 is the usual mean (the 15 °C calorie). */
-export const WATER_KJ_PER_KG_K = 4.186;
+const WATER_KJ_PER_KG_K = 4.186;
 const KJ_PER_KWH = 3600;
 /** Mean draw, kW: of a washing machine's motor and pump, of a dryer's drum and fan, and of what warms a finish. */
 export const MOTOR_KW = FIGURES.motorKw.value;

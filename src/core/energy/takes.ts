@@ -6,7 +6,7 @@ import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
 /** Temperature of the mains when it was never measured, °C. */
-export const USUAL_INLET_C = FIGURES.inletC.value;
+const USUAL_INLET_C = FIGURES.inletC.value;
 
 export type TakesWhat =
   'heat-water' | 'wash-motor' | 'rinse' | 'dry-heat' | 'dry-motor' | 'purge' | 'finish-heat' | 'fan' | 'supply';

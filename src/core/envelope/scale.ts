@@ -2,7 +2,7 @@ import { ACTIONS, BLEACHES, TUMBLES } from '../gear';
 import type { Dimension, LimitValues } from '../knowledge';
 
 /** The ordered values of each worded setting, loosest first. Settings not listed are numbers: more is looser, null is free. */
-export const SCALES: { readonly [D in Dimension]?: readonly LimitValues[D][] } = {
+const SCALES: { readonly [D in Dimension]?: readonly LimitValues[D][] } = {
   action: ACTIONS,
   tumble: TUMBLES,
   bleach: BLEACHES,

@@ -7,7 +7,7 @@ import { KIT_FORMAT, KIT_VERSION } from './limits';
  * Items as CSV (RFC 4180). One row an item; components as "part:material" joined by "; ". A cell that a spreadsheet would run as a formula is
  * written behind an apostrophe, which reading takes off again. What has no column (label, notes, fill map) stays as it is on an update.
  */
-export const CSV_COLUMNS = [
+const CSV_COLUMNS = [
   'id',
   'name',
   'kind',

@@ -46,14 +46,14 @@ const RFC3339 = /^\d{4}-\d{2}-\d{2}T([01]\d|2[0-3]):[0-5]\d:[0-5]\d(\.\d+)?(Z|[+
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** True for a calendar day that exists, written YYYY-MM-DD. */
-export function isDay(value: unknown): value is string {
+function isDay(value: unknown): value is string {
   if (typeof value !== 'string' || !ISO_DAY.test(value)) return false;
   const ms = Date.parse(`${value}T00:00:00Z`);
   return Number.isFinite(ms) && new Date(ms).toISOString().startsWith(value);
 }
 
 /** True for an RFC 3339 instant with an offset or Z. */
-export function isInstant(value: unknown): value is string {
+function isInstant(value: unknown): value is string {
   return typeof value === 'string' && RFC3339.test(value) && isDay(value.slice(0, 10));
 }
 

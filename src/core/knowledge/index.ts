@@ -39,13 +39,11 @@ export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
 export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';
 
-export type MaterialRowId = (typeof MATERIAL_ROWS)[number]['id'];
 export type RuleId = (typeof RULES)[number]['id'];
 export type StepId = (typeof STEPS)[number]['id'];
 export type CautionId = (typeof CAUTIONS)[number]['id'];
 export type BlockId = (typeof BLOCKS)[number]['id'];
 export type AssessId = (typeof ASSESS_RULES)[number]['id'];
-export type FamilyId = (typeof FAMILIES)[number]['id'];
 export type AssumptionId = (typeof ASSUMPTIONS)[number]['id'];
 export type NeverId = (typeof NEVER_TOGETHER)[number]['id'];
 export type StainId = (typeof STAINS)[number]['id'];

@@ -183,9 +183,9 @@ export interface Move {
   readonly grams: number;
 }
 /** What two fingers take through an opening at once, g, and minutes for a move and for a pinch. */
-export const PINCH_G = FIGURES.pinchG.value;
-export const MOVE_MIN = FIGURES.moveMin.value;
-export const PINCH_MIN = FIGURES.pinchMin.value;
+const PINCH_G = FIGURES.pinchG.value;
+const MOVE_MIN = FIGURES.moveMin.value;
+const PINCH_MIN = FIGURES.pinchMin.value;
 
 /**
  * Flows as moves for fingers, whole pinches, in an order in which no baffle runs empty: what comes into a baffle is there before anything

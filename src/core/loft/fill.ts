@@ -31,7 +31,7 @@ export function overfill(fillG: number, power: number, basis: PowerBasis, sewnCm
 
 /** Conductivity of lofted fill, W/(m·K): middle and ends. One clo, m²K/W: ISO 9920. */
 export const CONDUCTIVITY = FIGURES.conductivity.value;
-export const CLO_M2K_PER_W = 0.155;
+const CLO_M2K_PER_W = 0.155;
 /** Insulation of a layer of this thickness, clo: middle and ends. R = L/k. */
 export function warmthClo(thicknessMm: number): { readonly low: number; readonly middle: number; readonly high: number } {
   if (!(thicknessMm >= 0)) throw new RangeError('Thickness must be 0 mm or more.');

@@ -13,7 +13,7 @@ export interface Spread {
   readonly ratio: number | null;
 }
 /** A ruler beside a baffle reads to this, mm, one standard deviation; a baffle nobody measured is like the others to this share. */
-export const RULER_SD_MM = FIGURES.rulerSdMm.value;
+const RULER_SD_MM = FIGURES.rulerSdMm.value;
 const UNMEASURED = FIGURES.unmeasuredShare.value;
 
 /** Sewn volume of a baffle, cm³: as recorded, else its drawn area by its thickness when new, else a share of its own. */

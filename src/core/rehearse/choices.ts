@@ -48,12 +48,12 @@ export function planned(stage: Stage): Choices {
   };
 }
 
-export const DELAYS_MIN = [0, 20, 45, 120, 480] as const;
-export const SPINS_RPM = [0, 400, 600, 800, 1000, 1200] as const;
+const DELAYS_MIN = [0, 20, 45, 120, 480] as const;
+const SPINS_RPM = [0, 400, 600, 800, 1000, 1200] as const;
 export const ROUNDS: readonly Rounds[] = [1, 2, 3, 4, 5, 6, 'feels', 'weighs'];
 export const ROUND_MIN = [15, 30, 60, 90] as const;
 export const BALLS = [0, 1, 2, 3] as const;
-export const LOADS = [1, 2, 3] as const;
+const LOADS = [1, 2, 3] as const;
 export const AIRS: readonly MovingAir[] = ['still', 'fan', 'outdoors'];
 const HANG_SHARES = [0.25, 0.5, 0.75, 1, 1.5] as const;
 

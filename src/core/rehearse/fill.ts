@@ -2,7 +2,7 @@
 import { FIGURES } from '../knowledge';
 
 /** A wash leaves this share in clumps. */
-export const CLUMPED_BY_WASH = FIGURES.clumpedByWash.value;
+const CLUMPED_BY_WASH = FIGURES.clumpedByWash.value;
 /** Lying wet, what is still loose clumps with this time constant, min. */
 const CLUMPING_MIN = FIGURES.clumpingMin.value;
 /** Share a minute that tumbling opens when the filling is dry and two balls go round. */
@@ -11,14 +11,14 @@ const BALLS_HELP = FIGURES.ballsHelp.value;
 /** Water in the core, kg per kg dry, from which on clumps do not open. */
 const TOO_WET = FIGURES.tooWetHeld.value;
 /** What hands pull apart in one look, and in an evening-out. */
-export const PULLED_APART = FIGURES.pulledApart.value;
+const PULLED_APART = FIGURES.pulledApart.value;
 /** Cleaner that is left glues: clumps stay, this much for the share that is left. */
 const GLUE = FIGURES.residueGlues.value;
 const MOST_GLUED = FIGURES.mostGlued.value;
 /** Put away damp, the loose part clumps by this much for each kg of water per kg dry. */
 const STORED_DAMP = FIGURES.storedDampClumps.value;
 
-export const openness = (coreKgPerKg: number): number => Math.max(0, 1 - coreKgPerKg / TOO_WET);
+const openness = (coreKgPerKg: number): number => Math.max(0, 1 - coreKgPerKg / TOO_WET);
 export const floorOf = (residue: number): number => Math.min(MOST_GLUED, residue * GLUE);
 export const washed = (clumps: number): number => 1 - (1 - clumps) * (1 - CLUMPED_BY_WASH);
 export const lain = (clumps: number, minutes: number): number => 1 - (1 - clumps) * Math.exp(-minutes / CLUMPING_MIN);

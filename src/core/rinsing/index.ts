@@ -13,7 +13,7 @@ export const RINSE_DEFAULTS = {
   limit: 30,
 } as const;
 /** Speed at which the held water of a construction is stated, rpm. */
-export const STATED_RPM = 600;
+const STATED_RPM = 600;
 
 export type RinseBy = 'hand' | 'drum';
 export interface RinseInput {

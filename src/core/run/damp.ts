@@ -84,7 +84,7 @@ export function dampOf(
   };
   const estimate = estimateDrying(input);
   const last = weighed[weighed.length - 1];
-  const hourAgo = [...weighed].reverse().find((w) => last && last.minutes - w.minutes >= HOUR);
+  const hourAgo = [...weighed].reverse().find((w) => last && last.minutes - w.minutes >= HOUR_AGO_MIN);
   return {
     minutes,
     estimate,
@@ -98,7 +98,7 @@ export function dampOf(
 }
 /** The next round: what is likely left; once next to nothing is, long enough for the last hour to be told. */
 function roundFor(estimate: Estimate, everyMin: number): number {
-  return estimate.left.middle < NEARLY_MIN ? Math.min(everyMin, HOUR) : nextRound(estimate, everyMin);
+  return estimate.left.middle < NEARLY_MIN ? Math.min(everyMin, HOUR_AGO_MIN) : nextRound(estimate, everyMin);
 }
 const NEARLY_MIN = 10;
 
@@ -123,8 +123,8 @@ export function learnDrying(item: Item, run: Run, weighIns: readonly WeighIn[], 
     },
   };
 }
-/** A weight about this many minutes of drying ago serves as the one of an hour ago. */
-const HOUR = 45;
+/** A weight at least this many minutes of drying ago serves as the one of an hour ago. */
+const HOUR_AGO_MIN = 45;
 const POINTS = 40;
 
 function fittedCurve(input: EstimateInput, { fitted }: Estimate, untilMin: number): Damp['curve'] {

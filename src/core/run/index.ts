@@ -46,7 +46,7 @@ export interface Run {
 
 const MINUTE = 60_000;
 /** A wet thing left longer than this after its timer is told of it, minutes. */
-export const LATE_AFTER_MIN = 10;
+const LATE_AFTER_MIN = 10;
 
 /** Minutes of one more rinse in a drum. */
 export const RINSE_MIN = FIGURES.rinseMin.value;

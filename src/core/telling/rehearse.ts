@@ -76,7 +76,7 @@ export function riskText(risk: Risk): string {
       return `It is spun at ${risk.rpm} rpm where ${risk.limitRpm} is the most it may: seams, baffles and coatings take it badly.`;
   }
 }
-export const RISK_NAMES: Record<Risk['id'], string> = {
+const RISK_NAMES: Record<Risk['id'], string> = {
   'too-hot': 'too hot',
   'put-away-wet': 'put away wet',
   clumped: 'clumped',

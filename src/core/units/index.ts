@@ -23,7 +23,7 @@ export const MG_PER_L: Readonly<Record<HardnessUnit, number>> = {
 export const toMgPerL = (value: number, unit: HardnessUnit): number => value * MG_PER_L[unit];
 export const fromMgPerL = (mgPerL: number, unit: HardnessUnit): number => mgPerL / MG_PER_L[unit];
 /** Classes of water and their upper ends, mg/L as CaCO₃. Source: USGS. */
-export const HARDNESS_CLASSES = [
+const HARDNESS_CLASSES = [
   { name: 'soft', upTo: 60 },
   { name: 'moderately hard', upTo: 120 },
   { name: 'hard', upTo: 180 },

@@ -72,7 +72,7 @@ export function causeText(component: string, material?: string): string {
   return words ? `the ${part} (${words})` : `the ${part}`;
 }
 
-/** "The fill (down) allows 600 rpm at most." */
+/** What a layer, the label or the maker bears, as a sentence: "The fill (down) allows water of 30 °C at most." */
 export function boundText(dimension: Dimension, value: string | number | null, cause: string): string {
   const subject = cause.charAt(0).toUpperCase() + cause.slice(1);
   switch (dimension) {

@@ -8,7 +8,8 @@ import { RACK_WORDS } from '../../core/words/upkeep';
 import { saveEquipment } from '../../data/repo';
 import { Button, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
-import { hasFault, put } from '../../ui/form';
+import { useRowKeys, withField } from '../../ui/fields';
+import { hasFault } from '../../ui/form';
 import { NumberField, Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Grid } from './parts';
@@ -60,7 +61,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
         <input
           value={draft.name ?? ''}
           maxLength={200}
-          onChange={(e) => setDraft(put(draft, 'name', (e.target.value || undefined) as T['name']))}
+          onChange={(e) => setDraft(withField(draft, 'name', (e.target.value || undefined) as T['name']))}
         />
       </Field>
       {children}
@@ -89,6 +90,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
 }
 
 function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cycles: Cycle[]) => void }) {
+  const rows = useRowKeys(cycles.length);
   const set = (n: number, next: Cycle): void => onChange(cycles.map((c, i) => (i === n ? next : c)));
   const number = (
     n: number,
@@ -97,12 +99,12 @@ function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cyc
     label: string,
     what: string,
     rest: object,
-  ) => <NumberField label={label} what={what} value={cycle[key]} onChange={(x) => set(n, put(cycle, key, x))} {...rest} />;
+  ) => <NumberField label={label} what={what} value={cycle[key]} onChange={(x) => set(n, withField(cycle, key, x))} {...rest} />;
   return (
     <section aria-label="Programmes">
       <h3>Its programmes</h3>
       {cycles.map((cycle, n) => (
-        <Grid key={n} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', padding: '8px 0' }}>
+        <Grid key={rows.keys[n]} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', padding: '8px 0' }}>
           <Field>
             Name
             <input value={cycle.name} maxLength={100} onChange={(e) => set(n, { ...cycle, name: e.target.value })} />
@@ -112,7 +114,13 @@ function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cyc
           {number(n, cycle, 'spinRpm', 'Spin, rpm', 'the speed', { zero: true, max: 2000 })}
           {number(n, cycle, 'rinses', 'Rinses', 'how many rinses', { zero: true, max: 20 })}
           {number(n, cycle, 'litres', 'Water, L', 'the litres', { max: 500 })}
-          <TextButton style={{ alignSelf: 'end' }} onClick={() => onChange(cycles.filter((_, i) => i !== n))}>
+          <TextButton
+            style={{ alignSelf: 'end' }}
+            onClick={() => {
+              rows.drop(n);
+              onChange(cycles.filter((_, i) => i !== n));
+            }}
+          >
             Take away
           </TextButton>
         </Grid>
@@ -165,13 +173,13 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
               label="Load it is made for, kg"
               what="the kilograms"
               value={draft.capacityKg}
-              onChange={(x) => setDraft(put(draft, 'capacityKg', x))}
+              onChange={(x) => setDraft(withField(draft, 'capacityKg', x))}
             />
             <NumberField
               label="Drum, litres"
               what="the litres"
               value={draft.drumLitres}
-              onChange={(x) => setDraft(put(draft, 'drumLitres', x))}
+              onChange={(x) => setDraft(withField(draft, 'drumLitres', x))}
             />
             <Field>
               Spin speeds it offers, rpm
@@ -186,7 +194,7 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
                     .filter(Boolean)
                     .map(Number)
                     .filter((r) => r > 0);
-                  setDraft(put(draft, 'spinRpm', next.length > 0 ? next : undefined));
+                  setDraft(withField(draft, 'spinRpm', next.length > 0 ? next : undefined));
                 }}
               />
               {spinFault && <Note tone="alarm">Write speeds above 0 up to 2000, with commas between.</Note>}
@@ -198,7 +206,7 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
         <>
           <Cycles
             cycles={draft.cycles ?? []}
-            onChange={(cycles) => setDraft(put(draft, 'cycles', cycles.length > 0 ? cycles : undefined))}
+            onChange={(cycles) => setDraft(withField(draft, 'cycles', cycles.length > 0 ? cycles : undefined))}
           />
           <AnyOf
             label="What its last loads left in it"
@@ -242,7 +250,7 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
           label="Drum, litres"
           what="the litres"
           value={draft.drumLitres}
-          onChange={(x) => setDraft(put(draft, 'drumLitres', x))}
+          onChange={(x) => setDraft(withField(draft, 'drumLitres', x))}
         />
       </Grid>
       <AnyOf
@@ -265,8 +273,8 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
             max={150}
             value={draft.heatC?.[heat]}
             onChange={(c) => {
-              const heatC = put(draft.heatC ?? {}, heat, c);
-              setDraft(put(draft, 'heatC', Object.keys(heatC).length > 0 ? heatC : undefined));
+              const heatC = withField(draft.heatC ?? {}, heat, c);
+              setDraft(withField(draft, 'heatC', Object.keys(heatC).length > 0 ? heatC : undefined));
             }}
           />
         ))}
@@ -299,7 +307,7 @@ export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
         label="Length of line, m"
         what="the metres"
         value={draft.metres}
-        onChange={(x) => setDraft(put(draft, 'metres', x))}
+        onChange={(x) => setDraft(withField(draft, 'metres', x))}
       />
       <OneOf
         label="Where"
@@ -333,7 +341,7 @@ export function IronSheet({ of, equipment, onClose }: Props<Iron>) {
         what="the temperature"
         max={260}
         value={draft.oneDotC}
-        onChange={(x) => setDraft(put(draft, 'oneDotC', x))}
+        onChange={(x) => setDraft(withField(draft, 'oneDotC', x))}
       />
       <Quiet>One dot means 110 °C at most. An iron that measured hotter is not used to warm a finish.</Quiet>
     </PlaceSheet>

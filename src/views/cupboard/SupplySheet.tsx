@@ -8,7 +8,8 @@ import { TRAIT_WORDS } from '../../core/words/supplies';
 import { deleteSupply, saveSupply } from '../../data/repo';
 import { Button, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { AnyOf } from '../../ui/Choices';
-import { hasFault, put } from '../../ui/form';
+import { withField } from '../../ui/fields';
+import { hasFault } from '../../ui/form';
 import { NumberField, Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Grid } from './parts';
@@ -29,7 +30,7 @@ function withEnd(supply: Supply, end: 0 | 1, value: number | undefined): Supply 
   const [low, high] = supply.labelDoseRangeMl ?? [];
   const ends = end === 0 ? [value, high] : [low, value];
   const [a, b] = [ends[0] ?? ends[1], ends[1] ?? ends[0]];
-  return put(supply, 'labelDoseRangeMl', a === undefined || b === undefined || value === undefined ? undefined : [a, b]);
+  return withField(supply, 'labelDoseRangeMl', a === undefined || b === undefined || value === undefined ? undefined : [a, b]);
 }
 
 /** One bottle, box or set: corrected, or new. */
@@ -43,14 +44,14 @@ export function SupplySheet({
   onClose: () => void;
 }) {
   const [draft, setDraft] = useState<Supply>(supply ?? { id: newId('s'), class: 'down-cleaner' });
-  const set = <K extends keyof Supply>(key: K, value: Supply[K] | undefined): void => setDraft((d) => put(d, key, value));
+  const set = <K extends keyof Supply>(key: K, value: Supply[K] | undefined): void => setDraft((d) => withField(d, key, value));
   const counted = COUNTED.has(draft.class);
   const [low, high] = draft.labelDoseRangeMl ?? [];
   const upsideDown = low !== undefined && high !== undefined && low > high;
   const save = async (): Promise<void> => {
     let next: Supply = { ...draft };
     for (const key of LOOSE_KEYS) if (counted) delete next[key];
-    if (!counted) next = put(next, 'remainingCount', undefined);
+    if (!counted) next = withField(next, 'remainingCount', undefined);
     tell(`${next.name ?? SUPPLY_WORDS[next.class]} is in the cupboard.`, await saveSupply(next));
     onClose();
   };
@@ -110,7 +111,7 @@ export function SupplySheet({
                   label={`${WASHER_WORDS[kind]}, mL`}
                   what="the dose for it"
                   value={draft.labelDoseByWasher?.[kind]}
-                  onChange={(ml) => set('labelDoseByWasher', put(draft.labelDoseByWasher ?? {}, kind, ml))}
+                  onChange={(ml) => set('labelDoseByWasher', withField(draft.labelDoseByWasher ?? {}, kind, ml))}
                 />
               ))}
             </Grid>

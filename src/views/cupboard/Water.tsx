@@ -6,7 +6,8 @@ import { fromMgPerL, hardnessClass, toMgPerL } from '../../core/units';
 import { saveEquipment, savePreferences } from '../../data/repo';
 import { Button, Column, Field, Note, Quiet, Row } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
-import { hasFault, put } from '../../ui/form';
+import { withField } from '../../ui/fields';
+import { hasFault } from '../../ui/form';
 import { NumberField, Select } from '../../ui/Select';
 import { Grid, Two } from './parts';
 
@@ -25,7 +26,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
     const same =
       equipment.waterHardnessMgPerL !== undefined && round(fromMgPerL(equipment.waterHardnessMgPerL, unit)) === hardness;
     const kept = same ? equipment.waterHardnessMgPerL : mgPerL;
-    const next = put(put({ ...equipment, room }, 'waterHardnessMgPerL', kept), 'inletC', inletC);
+    const next = withField(withField({ ...equipment, room }, 'waterHardnessMgPerL', kept), 'inletC', inletC);
     tell('Room and water are saved.', await saveEquipment(next));
   };
   const yes = (key: 'fan' | 'outdoorShade', label: string, on: string, off: string) => (
@@ -50,7 +51,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
             min={-20}
             max={45}
             value={room.airC}
-            onChange={(x) => setRoom(put(room, 'airC', x))}
+            onChange={(x) => setRoom(withField(room, 'airC', x))}
           />
           <NumberField
             label="Humidity, %"
@@ -58,7 +59,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
             zero
             max={100}
             value={room.rhPercent}
-            onChange={(x) => setRoom(put(room, 'rhPercent', x))}
+            onChange={(x) => setRoom(withField(room, 'rhPercent', x))}
           />
           <NumberField
             label="Water from the mains, °C"
@@ -117,7 +118,7 @@ function Prices({ preferences }: { preferences: Preferences }) {
             zero
             max={100}
             value={prices.electricityPerKWh}
-            onChange={(x) => setPrices(put(prices, 'electricityPerKWh', x))}
+            onChange={(x) => setPrices(withField(prices, 'electricityPerKWh', x))}
           />
           <NumberField
             label={`A m³ of water, ${currency}`}
@@ -125,7 +126,7 @@ function Prices({ preferences }: { preferences: Preferences }) {
             zero
             max={1000}
             value={prices.waterPerM3}
-            onChange={(x) => setPrices(put(prices, 'waterPerM3', x))}
+            onChange={(x) => setPrices(withField(prices, 'waterPerM3', x))}
           />
           <Field>
             Currency

@@ -40,7 +40,7 @@ export function Handling({ item, map, evening }: { item: Item; map: FillMap; eve
         )}
         <Quiet>
           How long a run of open baffles a drum heaps is from memory.{' '}
-          <Link to="/handbook/rules/tie-baffles">Why ties stay on through the dryer</Link>
+          <Link to="/handbook/reason/tie-baffles">Why ties stay on through the dryer</Link>
         </Quiet>
       </Column>
     </section>

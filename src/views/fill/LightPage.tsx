@@ -142,7 +142,7 @@ export function LightPage() {
           {fillG > 0 ? (
             <Link to={`/kit/${item.id}/fill`}>Lay them out</Link>
           ) : (
-            <Link to={`/kit/${item.id}/edit`}>Write it under its layers</Link>
+            <Link to={`/kit/${item.id}?correct=1`}>Write it under its layers</Link>
           )}
           : the picture says how it is shared out, not how much there is.
         </p>

@@ -65,7 +65,7 @@ const STEPS: Readonly<Record<string, Point>> = { ArrowLeft: [-1, 0], ArrowRight:
 const FINE = 0.0015;
 const COARSE = 0.015;
 const clamp = (v: number): number => Math.min(1, Math.max(0, v));
-export const CORNER_NAMES = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
+const CORNER_NAMES = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
 
 /** A point in the picture that is moved by hand or by the arrow keys (with shift ten times as far). */
 function Mark({

@@ -11,7 +11,7 @@ import { changeItems } from '../../data/repo';
 import { Button, ButtonLink, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
-import { withField } from './edit';
+import { withField } from '../../ui/fields';
 import { LendSheet } from './LendSheet';
 
 const Bar = styled.div`

@@ -3,7 +3,7 @@ import { MAKER_SAYS } from '../../core/words';
 import { Note } from '../../ui/basics';
 
 /** The label in words: process by process, so that a person can match what is printed. */
-export function labelLines(item: Item): string[] {
+function labelLines(item: Item): string[] {
   const label = item.label;
   if (!label) return [];
   const lines: string[] = [];

@@ -2,7 +2,8 @@ import type { CareLabel } from '../../core/gear';
 import * as v from '../../core/gear';
 import { Button, Column, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { Select } from '../../ui/Select';
-import { FieldGrid, withField } from './edit';
+import { withField } from '../../ui/fields';
+import { FieldGrid } from './edit';
 
 const WASH_WORDS: Record<string, string> = {
   normal: 'no line',

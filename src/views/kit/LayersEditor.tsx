@@ -7,7 +7,8 @@ import { Button, Row } from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
 import { usualOrder } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
-import { FieldGrid, withField } from './edit';
+import { withField } from '../../ui/fields';
+import { FieldGrid } from './edit';
 
 const Layer = styled.li`
   border-top: 1px solid ${color.line};

@@ -10,7 +10,7 @@ import { changeItems } from '../../data/repo';
 import { Button, Note, Quiet, Row } from '../../ui/basics';
 import { NumberField } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
-import { withField } from './edit';
+import { withField } from '../../ui/fields';
 import { LendSheet } from './LendSheet';
 
 /** Cloths go down by class; from the last one they go in the bin. */

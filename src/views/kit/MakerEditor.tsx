@@ -5,7 +5,7 @@ import * as v from '../../core/gear';
 import { Button, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { Select } from '../../ui/Select';
 import { phone } from '../../ui/theme';
-import { withField } from './edit';
+import { useRowKeys, withField } from '../../ui/fields';
 
 const Line = styled.li`
   display: grid;
@@ -27,6 +27,7 @@ const ABOUT: Record<string, string> = {
 
 /** What the maker says of this very thing. It outweighs the table; what it forbids nothing passes. */
 export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; onChange: (notes: MakerNote[]) => void }) {
+  const rows = useRowKeys(notes.length);
   const set = (index: number, next: MakerNote): void => onChange(notes.map((m, n) => (n === index ? next : m)));
   return (
     <>
@@ -35,7 +36,7 @@ export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; 
       )}
       <ul>
         {notes.map((note, n) => (
-          <Line key={n}>
+          <Line key={rows.keys[n]}>
             <Select
               label="The maker"
               value={note.says}
@@ -61,7 +62,10 @@ export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; 
             </Field>
             <TextButton
               aria-label={`Remove note ${n + 1} of the maker`}
-              onClick={() => onChange(notes.filter((_, i) => i !== n))}
+              onClick={() => {
+                rows.drop(n);
+                onChange(notes.filter((_, i) => i !== n));
+              }}
             >
               <X size={20} aria-hidden="true" />
             </TextButton>

@@ -6,6 +6,7 @@ import type { Thresholds } from '../../core/knowledge';
 import { loftOf, loftVerdict } from '../../core/loft';
 import { Button, Column, Field, Quiet, Row, TextButton } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
+import { useRowKeys } from '../../ui/fields';
 import { NumberField } from '../../ui/Select';
 
 const Lines = styled.ul`
@@ -63,6 +64,7 @@ export function Loft({
   const wash = Math.round(100 * limits.loftWash);
   const fluff = Math.round(100 * limits.loftFluff);
   const [lines, setLines] = useState<readonly Line[]>(() => startLines(item, seen, last));
+  const rows = useRowKeys(lines.length);
   const change = (next: readonly Line[]): void => {
     setLines(next);
     const readings = next.filter((l): l is Reading => l.nowMm !== undefined).map((l) => ({ ...l }));
@@ -76,7 +78,7 @@ export function Loft({
       <p>Shake it, lay it down, wait 10 minutes, and hold a ruler beside each baffle you want to judge.</p>
       <Lines>
         {lines.map((line, n) => (
-          <li key={n}>
+          <li key={rows.keys[n]}>
             <Field>
               Baffle
               <input value={line.baffle} maxLength={60} onChange={(e) => set(n, { baffle: e.target.value })} />
@@ -84,7 +86,13 @@ export function Loft({
             <NumberField label="Now, mm" value={line.nowMm} what="the millimetres" onChange={(x) => set(n, { nowMm: x })} />
             <NumberField label="When new, mm" value={line.newMm} what="the millimetres" onChange={(x) => set(n, { newMm: x })} />
             {lines.length > 1 && (
-              <TextButton aria-label={`Remove baffle ${line.baffle}`} onClick={() => change(lines.filter((_, i) => i !== n))}>
+              <TextButton
+                aria-label={`Remove baffle ${line.baffle}`}
+                onClick={() => {
+                  rows.drop(n);
+                  change(lines.filter((_, i) => i !== n));
+                }}
+              >
                 Remove
               </TextButton>
             )}

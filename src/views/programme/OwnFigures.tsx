@@ -3,7 +3,7 @@ import type { Item, Learned, OwnFigures as Figures, SupplyClass } from '../../co
 import { SUPPLY_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Figure, Quiet, Row, TextButton } from '../../ui/basics';
-import { put } from '../../ui/form';
+import { withField } from '../../ui/fields';
 import { Link } from 'react-router';
 
 function withoutRinses({ handRelease: _hand, drumRelease: _drum, rinseRuns: _runs, ...rest }: Learned): Learned | undefined {
@@ -17,34 +17,40 @@ function withoutDrying({ dryRate: _rate, dryExchange: _exchange, dryRuns: _runs,
 export function OwnFigures({ item }: { item: Item }) {
   const { own, learned } = item;
   const forget = async (next: Item, what: string): Promise<void> => tell(`${what}: forgotten.`, await saveItem(next));
-  const without = (figures: Figures): Item => put(item, 'own', Object.keys(figures).length > 0 ? figures : undefined);
+  const without = (figures: Figures): Item => withField(item, 'own', Object.keys(figures).length > 0 ? figures : undefined);
   const lines: { readonly name: string; readonly value: string; readonly next: Item }[] = [
     ...Object.entries(own?.dosesMl ?? {}).flatMap(([cls, ml]) => {
       if (ml === undefined) return [];
-      const doses = put(own?.dosesMl ?? {}, cls, undefined);
+      const doses = withField(own?.dosesMl ?? {}, cls, undefined);
       return [
         {
           name: `Dose of ${SUPPLY_WORDS[cls as SupplyClass]}`,
           value: `${ml} mL`,
-          next: without(put({ ...own }, 'dosesMl', Object.keys(doses).length > 0 ? doses : undefined)),
+          next: without(withField({ ...own }, 'dosesMl', Object.keys(doses).length > 0 ? doses : undefined)),
         },
       ];
     }),
     ...(own?.drumRinses === undefined
       ? []
-      : [{ name: 'Rinses in a drum', value: String(own.drumRinses), next: without(put({ ...own }, 'drumRinses', undefined)) }]),
+      : [
+          {
+            name: 'Rinses in a drum',
+            value: String(own.drumRinses),
+            next: without(withField({ ...own }, 'drumRinses', undefined)),
+          },
+        ]),
     ...(own?.bathRinses === undefined
       ? []
       : [
           {
             name: 'Fresh fills in a bath',
             value: String(own.bathRinses),
-            next: without(put({ ...own }, 'bathRinses', undefined)),
+            next: without(withField({ ...own }, 'bathRinses', undefined)),
           },
         ]),
     ...(own?.tempC === undefined
       ? []
-      : [{ name: 'Wash at', value: `${own.tempC} °C`, next: without(put({ ...own }, 'tempC', undefined)) }]),
+      : [{ name: 'Wash at', value: `${own.tempC} °C`, next: without(withField({ ...own }, 'tempC', undefined)) }]),
     ...(learned?.rinseRuns
       ? [
           {
@@ -53,7 +59,7 @@ export function OwnFigures({ item }: { item: Item }) {
               .filter((r) => r !== undefined)
               .map((r) => `${Math.round(r * 100)} %`)
               .join(', '),
-            next: put(item, 'learned', withoutRinses(learned)),
+            next: withField(item, 'learned', withoutRinses(learned)),
           },
         ]
       : []),
@@ -62,7 +68,7 @@ export function OwnFigures({ item }: { item: Item }) {
     lines.push({
       name: `How fast it dries beside its kind, learned from ${learned.dryRuns === 1 ? 'one run' : `${learned.dryRuns} runs`}`,
       value: `× ${Math.exp(learned.dryRate ?? 0).toFixed(2)}`,
-      next: put(item, 'learned', withoutDrying(learned)),
+      next: withField(item, 'learned', withoutDrying(learned)),
     });
   if (lines.length === 0) return null;
   return (

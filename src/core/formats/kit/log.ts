@@ -2,7 +2,7 @@ import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import { Bool, Day, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
 
-export const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
+const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
 
 export class UsedSupplyDoc implements gear.UsedSupply {
   @Id() supplyId!: string;

@@ -1,7 +1,7 @@
 /** From a camera's picture to small, linear light: what the sensor counted, not what a screen shows. */
 
 /** Longest side of the reduced picture, px: enough for a baffle of 40 mm in a picture of a quilt. */
-export const REDUCED_PX = 800;
+const REDUCED_PX = 800;
 /** Codes at or above this may be cut off; at or below the other they are mostly noise and flare. */
 const CUT_OFF = 250;
 const TOO_DARK = 6;

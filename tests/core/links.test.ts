@@ -1,0 +1,36 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { describe, expect, test } from 'vitest';
+import { handbook } from '../../src/core/handbook';
+
+/* Every link that a page writes down leads to a page, and every one into the handbook to an entry. */
+const FILES = readdirSync('src', { recursive: true, encoding: 'utf8' })
+  .filter((file) => /\.tsx?$/.test(file))
+  .map((file) => ({ file, text: readFileSync(join('src', file), 'utf8') }));
+const ROUTES = [...(FILES.find(({ file }) => file === 'main.tsx')?.text ?? '').matchAll(/path: '([^*']+)'/g)].map(
+  ([, path]) => new RegExp(`^/${(path as string).replace(/\/:\w+\?/g, '(/[^/]+)?').replace(/:\w+/g, '[^/]+')}$`),
+);
+/** Addresses in `to="…"`, `to={`…`}`, `navigate(…)`; what is worked out stands as one word. */
+const LINKS = FILES.flatMap(({ file, text }) =>
+  [...text.matchAll(/(?:to=\{?|navigate\()["'`](\/[^"'`]*)["'`]/g)].map(([, to]) => ({
+    file,
+    path: (to as string).replace(/\$\{[^}]*\}/g, 'x').replace(/[?#].*$/, ''),
+  })),
+);
+
+describe('links', () => {
+  test('there are routes and links to hold against each other', () => {
+    expect(ROUTES.length).toBeGreaterThan(12);
+    expect(LINKS.length).toBeGreaterThan(30);
+  });
+  test('each leads to a route', () =>
+    expect(LINKS.filter(({ path }) => path !== '/' && !ROUTES.some((route) => route.test(path)))).toEqual([]));
+  test('each into the handbook leads to an entry', () => {
+    const entries = new Set(handbook().map((entry) => entry.id));
+    const wanted = LINKS.flatMap(({ path }) => /^\/handbook\/([\w-]+\/[\w-]+)$/.exec(path)?.[1] ?? []).filter(
+      (id) => !/(^|\/)x(\/|$)/.test(id),
+    );
+    expect(wanted.filter((id) => !entries.has(id))).toEqual([]);
+    expect(wanted.length).toBeGreaterThan(0);
+  });
+});
