@@ -7,9 +7,10 @@ import { vitest } from './checks';
 
 /**
  * Unplugs every exported function of some folders in turn, in a copy of the project: its body becomes "return undefined". The unit tests that
- * reach its file must fail. Prints those that no test missed.
+ * reach its file must fail; with `--browser`, where none does, one of the browser tests. Prints those that no test missed.
  *
  *   npx tsx scripts/unplug.ts src/core/programme src/core/run src/data
+ *   npx tsx scripts/unplug.ts --browser src/app
  */
 interface Plug {
   readonly file: string;
@@ -37,7 +38,8 @@ function plugsOf(file: string): Plug[] {
   });
 }
 
-const folders = process.argv.slice(2);
+const inBrowser = process.argv.includes('--browser');
+const folders = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const copy = mkdtempSync(join(tmpdir(), 'umbrastic-unplug-'));
 for (const entry of readdirSync('.'))
   if (!['node_modules', '.git', 'dist', '.cache', 'reports'].includes(entry))
@@ -50,20 +52,26 @@ const files = folders.flatMap((folder) =>
     .map((f) => join(folder, f)),
 );
 const plugs = files.flatMap(plugsOf);
+/** True when the tests still pass in the copy. */
+function passes(args: readonly string[]): boolean {
+  const [program, ...rest] = args;
+  return spawnSync(program as string, rest, { cwd: copy, stdio: 'ignore', timeout: 600_000 }).status === 0;
+}
+const QUIET = ['--bail', '1', '--silent=true', '--reporter=dot'];
+// "vitest related FILE": only the tests that reach it.
+const related = (file: string): string[] =>
+  vitest('--project', 'unit', '--passWithNoTests', ...QUIET)
+    .map((word) => (word === 'run' ? 'related' : word))
+    .concat('--run', file);
+
 const unmissed: string[] = [];
 for (const [n, { file, name, from, to }] of plugs.entries()) {
   const text = readFileSync(file, 'utf8');
   writeFileSync(join(copy, file), `${text.slice(0, from)}{ return undefined as never; }${text.slice(to)}`);
-  const [program, ...args] = vitest('--project', 'unit', '--bail', '1', '--silent=true', '--reporter=dot');
-  // "vitest related FILE": only the tests that reach it.
-  const { status } = spawnSync(program as string, args.map((a) => (a === 'run' ? 'related' : a)).concat('--run', file), {
-    cwd: copy,
-    stdio: 'ignore',
-    timeout: 300_000,
-  });
+  const missed = !passes(related(file)) || (inBrowser && !passes(vitest('--project', 'browser', ...QUIET)));
   writeFileSync(join(copy, file), text);
-  if (status === 0) unmissed.push(`${file}: ${name}`);
-  console.log(`${n + 1} of ${plugs.length}: ${file} ${name}: ${status === 0 ? 'NOT MISSED' : 'missed'}`);
+  if (!missed) unmissed.push(`${file}: ${name}`);
+  console.log(`${n + 1} of ${plugs.length}: ${file} ${name}: ${missed ? 'missed' : 'NOT MISSED'}`);
 }
 rmSync(copy, { recursive: true, force: true });
 console.log(unmissed.length === 0 ? 'Every one was missed.' : `Not missed by any unit test:\n${unmissed.join('\n')}`);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { down, item, comp, label, programme, shell, doing, CLEAN } from '../make';
 
-describe('label values of ISO 3758:2012', () => {
+describe('label values in the words of ISO 3758:2012 (own: what is entered binds)', () => {
   const thing = (c: Parameters<typeof label>[0], action: Parameters<typeof label>[1], rest = {}) =>
     item('other', [comp('face', 'cotton')], { repellency: 'none', label: label(c, action, rest) });
   test.each([30, 40, 50, 60, 70, 95] as const)('a tub with %i allows water up to it', (c) =>

@@ -6,15 +6,15 @@ import type { DoneStep } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
 import { FIGURES } from '../knowledge';
 
-export type StepState = 'waiting' | 'running' | 'paused' | 'rung' | 'done' | 'passed' | 'failed' | 'skipped';
+/** What the timer of a step is at: an instant at which it ends or ended, what was left when it was paused, or nothing. */
+type Timer =
+  | { readonly state: 'running' | 'rung'; readonly endsAtMs: number; readonly leftMs: null }
+  | { readonly state: 'paused'; readonly endsAtMs: null; readonly leftMs: number }
+  | { readonly state: 'waiting' | 'done' | 'passed' | 'failed' | 'skipped'; readonly endsAtMs: null; readonly leftMs: null };
+export type StepState = Timer['state'];
 
-export interface StepRun {
+interface StepCarried {
   readonly stepId: string;
-  readonly state: StepState;
-  /** Instant the timer ends, ms; null when none runs. */
-  readonly endsAtMs: number | null;
-  /** What was left when it was paused, ms. */
-  readonly leftMs: number | null;
   /** How often it was carried through. */
   readonly times: number;
   readonly round: number;
@@ -26,6 +26,9 @@ export interface StepRun {
   /** Baffles in which a clump or damp core was felt at the last look. */
   readonly clumps?: readonly string[];
 }
+export type StepRun = StepCarried & Timer;
+const STILL = { endsAtMs: null, leftMs: null } as const;
+
 export interface Run {
   readonly id: string;
   readonly itemId: string;
@@ -71,8 +74,7 @@ export const current = (run: Run): ProgrammeStep | undefined => stepOf(run, run.
 const waiting = (stepId: string): StepRun => ({
   stepId,
   state: 'waiting',
-  endsAtMs: null,
-  leftMs: null,
+  ...STILL,
   times: 0,
   round: 0,
   finishedAtMs: null,
@@ -101,10 +103,10 @@ export function startRun(programme: Programme, itemName: string, id: string, now
   };
 }
 
-function change(run: Run, id: string, patch: Partial<StepRun>, nowMs: number): Run {
+function change(run: Run, id: string, patch: Partial<StepCarried> & (Timer | { readonly state?: never }), nowMs: number): Run {
   const step = run.steps[id];
   if (!step) return run;
-  return { ...run, seenAtMs: Math.max(run.seenAtMs, nowMs), steps: { ...run.steps, [id]: { ...step, ...patch } } };
+  return { ...run, seenAtMs: Math.max(run.seenAtMs, nowMs), steps: { ...run.steps, [id]: { ...step, ...patch } as StepRun } };
 }
 
 /** Minutes of rounds that have ended, and of the present one. */
@@ -138,21 +140,21 @@ export function startTimer(run: Run, nowMs: number, minutes?: number): Run {
 
 export function pauseTimer(run: Run, nowMs: number): Run {
   const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (!now || now.state !== 'running' || now.endsAtMs === null) return run;
+  if (now?.state !== 'running') return run;
   return change(run, now.stepId, { state: 'paused', leftMs: Math.max(0, now.endsAtMs - nowMs), endsAtMs: null }, nowMs);
 }
 
 export function resumeTimer(run: Run, nowMs: number): Run {
   const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (!now || now.state !== 'paused') return run;
-  return change(run, now.stepId, { state: 'running', endsAtMs: nowMs + (now.leftMs ?? 0), leftMs: null }, nowMs);
+  if (now?.state !== 'paused') return run;
+  return change(run, now.stepId, { state: 'running', endsAtMs: nowMs + now.leftMs, leftMs: null }, nowMs);
 }
 
 /** Lets time pass: a timer that has ended rings. Returns the same run when nothing changed. */
 export function tick(run: Run, nowMs: number): Run {
   const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (run.status !== 'live' || !now || now.state !== 'running' || now.endsAtMs === null || nowMs < now.endsAtMs) return run;
-  return change(run, now.stepId, { state: 'rung' }, nowMs);
+  if (run.status !== 'live' || now?.state !== 'running' || nowMs < now.endsAtMs) return run;
+  return change(run, now.stepId, { state: 'rung', endsAtMs: now.endsAtMs, leftMs: null }, nowMs);
 }
 
 /** Milliseconds left on the current timer, 0 when it has ended, null when there is none. */
@@ -166,7 +168,7 @@ export function leftMs(run: Run, nowMs: number): number | null {
 /** Minutes by which the answer to an ended timer is late; 0 when in time. */
 export function lateMinutes(run: Run, nowMs: number): number {
   const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (!now || now.endsAtMs === null || (now.state !== 'rung' && now.state !== 'running')) return 0;
+  if (now?.state !== 'rung' && now?.state !== 'running') return 0;
   const late = Math.floor((nowMs - now.endsAtMs) / MINUTE);
   return late > LATE_AFTER_MIN ? late : 0;
 }
@@ -187,7 +189,7 @@ function advance(run: Run, fromId: string, nowMs: number): Run {
   return next === null ? { ...run, currentId: null, status: 'finished', finishedAtMs: nowMs } : { ...run, currentId: next };
 }
 
-function close(run: Run, state: StepState, nowMs: number, note: string): Run {
+function close(run: Run, state: 'done' | 'passed' | 'failed' | 'skipped', nowMs: number, note: string): Run {
   const now = run.currentId ? run.steps[run.currentId] : undefined;
   if (!now) return run;
   const late = lateMinutes(run, nowMs);
@@ -258,11 +260,11 @@ export function answerCheck(run: Run, passed: boolean, nowMs: number, note = '')
   const target = stepOf(run, step.check?.else ?? step.id) ?? step;
   if (target.id === step.id) {
     const closed = close(run, 'failed', nowMs, note);
-    return change(closed, step.id, { state: 'waiting' }, nowMs);
+    return change(closed, step.id, { state: 'waiting', ...STILL }, nowMs);
   }
   const failed = close(run, 'failed', nowMs, note);
   if (target.when === 'always')
-    return { ...change(failed, target.id, { state: 'waiting', endsAtMs: null }, nowMs), currentId: target.id };
+    return { ...change(failed, target.id, { state: 'waiting', ...STILL }, nowMs), currentId: target.id };
   const { steps } = run.programme;
   const opened: string[] = [];
   for (const next of steps.slice(steps.findIndex((s) => s.id === target.id))) {
@@ -270,7 +272,7 @@ export function answerCheck(run: Run, passed: boolean, nowMs: number, note = '')
     opened.push(next.id);
   }
   let reopened: Run = { ...failed, unlocked: [...new Set([...run.unlocked, ...opened])], currentId: target.id };
-  for (const id of opened) reopened = change(reopened, id, { state: 'waiting', endsAtMs: null, leftMs: null }, nowMs);
+  for (const id of opened) reopened = change(reopened, id, { state: 'waiting', ...STILL }, nowMs);
   return reopened;
 }
 
@@ -283,7 +285,7 @@ export function stepBack(run: Run, nowMs: number): Run {
     const state = step && run.steps[step.id]?.state;
     if (step && state && state !== 'waiting') {
       return {
-        ...change(run, step.id, { state: 'waiting', endsAtMs: null, leftMs: null, finishedAtMs: null }, nowMs),
+        ...change(run, step.id, { state: 'waiting', ...STILL, finishedAtMs: null }, nowMs),
         currentId: step.id,
         status: 'live',
         finishedAtMs: null,
@@ -300,9 +302,7 @@ export function shiftClock(run: Run, byMs: number): Run {
   const steps: Record<string, StepRun> = {};
   for (const [id, step] of Object.entries(run.steps))
     steps[id] =
-      step.endsAtMs === null
-        ? step
-        : { ...step, endsAtMs: step.endsAtMs + byMs, state: step.state === 'rung' ? 'running' : step.state };
+      step.state === 'running' || step.state === 'rung' ? { ...step, endsAtMs: step.endsAtMs + byMs, state: 'running' } : step;
   return { ...run, steps, seenAtMs: run.seenAtMs + byMs };
 }
 

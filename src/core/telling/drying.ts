@@ -1,4 +1,5 @@
 import type { Doubt, Missing } from '../drying/dry';
+import { G_PER_OZ } from '../units';
 
 /** What is still missing before it is dry. */
 export const MISSING_WORDS: Record<Missing, string> = {
@@ -20,4 +21,4 @@ export const DOUBT_WORDS: Record<Doubt, string> = {
   'heavier-than-before': 'That is more than the last time, though it dried since. Is something else on the scale?',
 };
 /** Grams in what a doubt takes for the unit. */
-export const DOUBT_UNIT_G: Partial<Record<Doubt, number>> = { pounds: 453.59237, ounces: 28.349523125 };
+export const DOUBT_UNIT_G: Partial<Record<Doubt, number>> = { pounds: 16 * G_PER_OZ, ounces: G_PER_OZ };
