@@ -11,6 +11,7 @@ export default defineConfig({
           exclude: ['tests/browser/**'],
           setupFiles: ['tests/setup.ts'],
           testTimeout: 60_000,
+          sequence: { groupOrder: 0 },
         },
       },
       {
@@ -20,6 +21,7 @@ export default defineConfig({
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/global.ts'],
           maxWorkers: 2,
+          sequence: { groupOrder: 1 },
           testTimeout: 120_000,
           hookTimeout: 120_000,
         },

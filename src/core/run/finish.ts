@@ -1,5 +1,6 @@
-import type { CareEntry, Inspection, Item, Kit, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
+import type { CareEntry, Inspection, Item, Kind, Kit, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
 import { nextLook } from '../due';
+import { exposedZones, KNOWLEDGE } from '../knowledge';
 import type { Run } from './index';
 import { doneSteps } from './index';
 import { learnDrying } from './damp';
@@ -15,9 +16,6 @@ export interface RunResult {
   /** The thing with what the run taught about it; null when it taught nothing. */
   readonly item: Item | null;
 }
-
-/** Zones that the drop test at the end of a run looks at. */
-const TESTED_ZONES = ['hood', 'shoulders', 'back', 'sleeves'] as const;
 
 function carried(run: Run, stepId: string): number {
   const state = run.steps[stepId];
@@ -75,8 +73,26 @@ function residues(run: Run, washers: readonly Washer[]): Washer[] {
   });
 }
 
+/**
+ * The marks that are still there: all that were, until a look said that they are gone. What outlived a treatment has set.
+ * The look while it is wet speaks of all of them; where there is none, every mark that was treated must have passed its own.
+ */
+function marksLeft(run: Run, before: Inspection | null): NonNullable<Inspection['stains']> {
+  const marks = before?.stains ?? [];
+  const looks = run.programme.steps.filter((s) => s.check && (s.key === 'look-wet' || s.phase === 'pretreat'));
+  const whole = looks.find((s) => s.key === 'look-wet');
+  const answers = (whole ? [whole] : looks).map((s) => run.steps[s.id]?.state);
+  if (answers.length > 0 && answers.every((state) => state === 'passed')) return [];
+  const tried = run.programme.steps.some((s) => (s.phase === 'pretreat' || s.phase === 'wash') && carried(run, s.id) > 0);
+  return tried ? marks.map((mark) => ({ ...mark, set: true })) : marks;
+}
+
+/** Soil that a thing shows when marks are left on it. */
+const MARKS_SOIL = 1;
+
 function afterwards(
   run: Run,
+  kind: Kind,
   before: Inspection | null,
   at: string,
   loftRatio: number | undefined,
@@ -84,15 +100,21 @@ function afterwards(
 ): Inspection | null {
   const { aims } = run.programme;
   if (aims.length === 0 || aims.includes('refer')) return null;
-  const passed = (verb: string): boolean => run.programme.steps.some((s) => s.do === verb && run.steps[s.id]?.state === 'passed');
-  const washed = aims.includes('wash') || aims.includes('rinse');
-  const cleaned = washed || aims.includes('spot-clean');
+  const { steps } = run.programme;
+  const passed = (verb: string): boolean => steps.some((s) => s.do === verb && run.steps[s.id]?.state === 'passed');
+  const did = (...phases: string[]): boolean => steps.some((s) => phases.includes(s.phase) && carried(run, s.id) > 0);
+  // Only what was really done counts: a wash that was skipped leaves soil and smell as they were.
+  const washed = (aims.includes('wash') || aims.includes('rinse')) && did('wash', 'rinse');
+  const cleaned = washed || (aims.includes('spot-clean') && did('pretreat'));
+  const marks = marksLeft(run, before);
   const next: Inspection = { id, itemId: run.itemId, at };
-  const soil = cleaned ? 0 : before?.soil;
+  const soil = !cleaned ? before?.soil : marks.length > 0 ? MARKS_SOIL : 0;
   if (soil !== undefined) next.soil = soil;
-  const odour = washed || aims.includes('air') ? 0 : before?.odour;
+  const odour = washed || (aims.includes('air') && did('dry')) ? 0 : before?.odour;
   if (odour !== undefined) next.odour = odour;
-  if (passed('droplet-test')) next.droplet = Object.fromEntries(TESTED_ZONES.map((zone) => [zone, 4]));
+  if (marks.length > 0) next.stains = marks;
+  if (!washed && before?.soils) next.soils = before.soils;
+  if (passed('droplet-test')) next.droplet = Object.fromEntries(exposedZones(kind, KNOWLEDGE).map((zone) => [zone, 4]));
   else if (before?.droplet && !washed) next.droplet = before.droplet;
   if (loftRatio !== undefined) next.loftRatio = loftRatio;
   if (passed('weigh-dry') || passed('tumble')) {
@@ -100,7 +122,7 @@ function afterwards(
     next.damp = false;
   }
   const kept = (before?.damage ?? []).filter(
-    () => !run.programme.steps.some((s) => (s.do === 'mend' || s.do === 'work-feather-in') && carried(run, s.id) > 0),
+    () => !steps.some((s) => (s.do === 'mend' || s.do === 'work-feather-in') && carried(run, s.id) > 0),
   );
   if (kept.length > 0) next.damage = kept;
   return next;
@@ -150,7 +172,7 @@ export function finishRun(
     entry,
     supplies,
     washers: residues(run, kit.equipment?.washers ?? []),
-    inspection: afterwards(run, before, at.iso, measured.loftRatio, at.inspectionId),
+    inspection: afterwards(run, item.kind, before, at.iso, measured.loftRatio, at.inspectionId),
     item: learned === item ? null : learned,
   };
 }
