@@ -1,5 +1,5 @@
 import { drumKgPerS } from '../../src/core/drying';
-import { FIGURES } from '../../src/core/knowledge';
+import { DRYING_FIGURES } from '../../src/core/knowledge';
 import type { DeviceFault, DeviceId, Reading } from '../../src/core/devices';
 import { HEATS, type Heat } from '../../src/core/gear';
 import { chance } from '../../src/core/units/chance';
@@ -89,7 +89,7 @@ function fresh(world: World, device: DeviceId): Reading {
   }
   if (device === 'dryer') {
     const { knob, running } = world.dryer;
-    const airC = running && knob !== 'air' ? FIGURES.heatC.value[knob] + sway : world.room.airC;
+    const airC = running && knob !== 'air' ? DRYING_FIGURES.heatC.value[knob] + sway : world.room.airC;
     return { device, minute, knob, running, airC: tenth(airC) };
   }
   const noise = fault === 'noise' ? sway / 4 : 0;

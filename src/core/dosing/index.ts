@@ -3,7 +3,7 @@
  */
 import type { Supply, SupplyClass, WasherKind } from '../gear';
 import { hardnessClass, ML_PER_US_FL_OZ, type HardnessClass } from '../units';
-import { FIGURES } from '../knowledge';
+import { DOSING_FIGURES } from '../knowledge';
 
 /** Ranges used without a label dose, mL [common practice, no source]. */
 export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>> = {
@@ -24,14 +24,14 @@ export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>>
 const ANY_GUESS_ML = [20, 40] as const;
 
 /* Each factor is 1 at the usual case: half a kilogram, worn, moderately hard water, an efficient front loader. */
-const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = FIGURES.hardnessFactor.value;
-const SOIL_FACTOR = FIGURES.soilFactor.value;
+const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = DOSING_FIGURES.hardnessFactor.value;
+const SOIL_FACTOR = DOSING_FIGURES.soilFactor.value;
 /** Used only where no label speaks for the machine: more water wants more cleaner. */
-const MACHINE_FACTOR = FIGURES.machineFactor.value;
+const MACHINE_FACTOR = DOSING_FIGURES.machineFactor.value;
 /** Load factor between these loads, kg dry: a single garment is the usual case, one big bag or three jackets want half as much again. */
-const LOAD_KNOTS = FIGURES.loadKnots.value;
+const LOAD_KNOTS = DOSING_FIGURES.loadKnots.value;
 /** From this load on a guessed range reaches higher. */
-const BIG_LOAD = { kg: FIGURES.bigLoadKg.value, factor: FIGURES.bigLoadFactor.value } as const;
+const BIG_LOAD = { kg: DOSING_FIGURES.bigLoadKg.value, factor: DOSING_FIGURES.bigLoadFactor.value } as const;
 const USUAL = { soil: 2, hardnessMgPerL: 100 } as const;
 
 export interface DoseInput {

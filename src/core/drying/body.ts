@@ -3,10 +3,10 @@
  * more slowly; the core gives its water to the shell. Both stages are linear, so the time is found from their exact solutions.
  * All water is counted above what the thing holds in balance with the air.
  */
-import { FIGURES } from '../knowledge';
+import { DRYING_FIGURES } from '../knowledge';
 
 /** Water in the shell below which its surface is no longer wet, kg per kg dry. */
-export const CRITICAL = FIGURES.criticalHeld.value;
+export const CRITICAL = DRYING_FIGURES.criticalHeld.value;
 
 export interface Body {
   /** Dry mass of shell and core, kg; the shell's is above 0, the core's 0 or more. */

@@ -1,6 +1,6 @@
 /** The rule by which something is dry, and weights that cannot be. Refuses: declaring dry on one sign alone. */
 import { dryBandG } from './index';
-import { FIGURES } from '../knowledge';
+import { DRYING_FIGURES } from '../knowledge';
 import { G_PER_OZ } from '../units';
 
 export interface DrySigns {
@@ -24,7 +24,7 @@ export type Missing =
   | 'clump'
   | 'damp-core';
 /** A last hour that takes more than this share is still drying. */
-const LAST_HOUR = FIGURES.lastHourShare.value;
+const LAST_HOUR = DRYING_FIGURES.lastHourShare.value;
 
 /** Dry, or what is missing: within the band of the dry mass, less than 1 % lost in the last hour, and no clump or damp core found. */
 export function judgeDry(
@@ -53,12 +53,12 @@ const G_PER = { pounds: 16 * G_PER_OZ, ounces: G_PER_OZ } as const;
 /** What is odd about a weight, or null; it is asked about, never swallowed. @param before the weight before it in the same drying, g. */
 export function doubtWeight(massG: number, dryG: number | null, before: number | null): Doubt | null {
   if (dryG !== null) {
-    const fits = (g: number): boolean => g >= dryG - dryBandG(dryG) && g <= dryG * (1 + FIGURES.mostHeld.value);
+    const fits = (g: number): boolean => g >= dryG - dryBandG(dryG) && g <= dryG * (1 + DRYING_FIGURES.mostHeld.value);
     if (massG < dryG - dryBandG(dryG)) {
       for (const unit of ['pounds', 'ounces'] as const) if (fits(massG * G_PER[unit])) return unit;
       return 'lighter-than-dry';
     }
-    if (massG > dryG * (1 + FIGURES.mostHeld.value)) return 'heavier-than-soaked';
+    if (massG > dryG * (1 + DRYING_FIGURES.mostHeld.value)) return 'heavier-than-soaked';
   }
   if (before !== null && massG > before * 1.02 + 5) return 'heavier-than-before';
   return null;

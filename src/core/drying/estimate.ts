@@ -4,7 +4,7 @@
  * points. Refuses: calling anything dry.
  */
 import { secondsToDry, waterAfter, type Body } from './body';
-import { FIGURES } from '../knowledge';
+import { DRYING_FIGURES } from '../knowledge';
 
 export interface Weighed {
   /** Minutes of drying so far; 0 = before it began. */
@@ -39,14 +39,14 @@ export interface Estimate {
 type Factors = readonly [rate: number, exchange: number, start: number, dry: number];
 
 /** Standard deviations of the prior: log rate, log exchange, log start; learned ones are surer. */
-const PRIOR_SD = FIGURES.priorSd.value;
-const LEARNED_SD = FIGURES.learnedSd.value;
+const PRIOR_SD = DRYING_FIGURES.priorSd.value;
+const LEARNED_SD = DRYING_FIGURES.learnedSd.value;
 /** A scale reads to this, g; the model itself misses by this share of the water, and at least by so much. */
-const SCALE_SD_G = FIGURES.scaleSdG.value;
-const MODEL_SHARE = FIGURES.modelShare.value;
-const MODEL_MIN_G = FIGURES.modelSdG.value;
+const SCALE_SD_G = DRYING_FIGURES.scaleSdG.value;
+const MODEL_SHARE = DRYING_FIGURES.modelShare.value;
+const MODEL_MIN_G = DRYING_FIGURES.modelSdG.value;
 /** Real cores dry with more than one time constant, so what is left is known no better than this: a log factor, and minutes. */
-const MISFIT = { log: FIGURES.misfitLog.value, minutes: FIGURES.misfitMin.value } as const;
+const MISFIT = { log: DRYING_FIGURES.misfitLog.value, minutes: DRYING_FIGURES.misfitMin.value } as const;
 const ROUNDS = 12;
 const N = 4;
 

@@ -7,13 +7,13 @@
 import type { DryerKind, Heat, Room } from '../gear';
 import { evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
 import { bodyOf, secondsToDry, soaked, type Body } from './body';
-import { FIGURES } from '../knowledge';
+import { DRYING_FIGURES } from '../knowledge';
 
 export * from './air';
 export * from './body';
 
 /** Air taken when the room was never measured. */
-export const DEFAULT_ROOM = { airC: FIGURES.roomC.value, rhPercent: FIGURES.roomRh.value } as const;
+export const DEFAULT_ROOM = { airC: DRYING_FIGURES.roomC.value, rhPercent: DRYING_FIGURES.roomRh.value } as const;
 const STILL_M_PER_S = 0.1;
 const FAN_M_PER_S = 1.5;
 const OUTDOOR_M_PER_S = 0.6;
@@ -23,7 +23,7 @@ const FILLED = 5;
 
 /** Half-width of the dry band, g. */
 export function dryBandG(dryG: number): number {
-  return Math.max(FIGURES.dryBandG.value, dryG * FIGURES.dryBandShare.value);
+  return Math.max(DRYING_FIGURES.dryBandG.value, dryG * DRYING_FIGURES.dryBandShare.value);
 }
 
 export interface DryerAir {
@@ -43,21 +43,21 @@ export function drumAir({ heat, room, heatC }: DryerAir): {
 } {
   const roomC = room?.airC ?? DEFAULT_ROOM.airC;
   const ratio = humidityRatio(roomC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent);
-  const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, FIGURES.heatC.value[heat]));
+  const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, DRYING_FIGURES.heatC.value[heat]));
   return { airC, wetC: wetBulbC(airC, relativeHumidity(airC, ratio)), ratio };
 }
 const FREE_FILL = 0.6;
 /** Water that a dryer takes off a wet surface, kg/s: its air leaves nearer to saturation at its wet bulb. */
 export function drumKgPerS(air: DryerAir): number {
   const { wetC, ratio } = drumAir(air);
-  const airKgPerS = FIGURES.dryerAirKgPerS.value[air.dryer];
-  const takesUp = FIGURES.dryerTakesUp.value[air.dryer];
+  const airKgPerS = DRYING_FIGURES.dryerAirKgPerS.value[air.dryer];
+  const takesUp = DRYING_FIGURES.dryerTakesUp.value[air.dryer];
   const turns = Math.min(1, FREE_FILL / Math.max(air.fill ?? 0, 1e-9));
   return Math.max(0, airKgPerS * takesUp * turns * (humidityRatio(wetC, 100) - ratio));
 }
 /** The body of a thing that tumbles. */
 export function tumblingBody(dryG: number, heat: Heat, coreFactor = FILLED): Body {
-  return bodyOf(dryG / 1000, coreFactor, FIGURES.tumbleExchangeMin.value[heat] * 60 * (dryG / USUAL_G) ** 0.25);
+  return bodyOf(dryG / 1000, coreFactor, DRYING_FIGURES.tumbleExchangeMin.value[heat] * 60 * (dryG / USUAL_G) ** 0.25);
 }
 
 /** What a drying is worked out from: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
@@ -106,7 +106,7 @@ export function hangKgPerS({ areaM2, air, room }: Pick<HangInput, 'areaM2' | 'ai
 }
 /** The body of a thing that hangs. */
 export function hangingBody(dryG: number, coreFactor: number): Body {
-  const minutes = Math.max(1, FIGURES.hangExchangeMin.value * (coreFactor - 1));
+  const minutes = Math.max(1, DRYING_FIGURES.hangExchangeMin.value * (coreFactor - 1));
   return bodyOf(dryG / 1000, coreFactor, minutes * 60);
 }
 

@@ -1,6 +1,6 @@
 /** Moisture that a dry thing holds in balance with the air, by fibre. */
 import type { Item, Material } from '../gear';
-import { FIGURES } from '../knowledge';
+import { DRYING_FIGURES } from '../knowledge';
 
 /** Driest and dampest air that is taken, %. */
 const RH_ENDS = [5, 95] as const;
@@ -10,7 +10,7 @@ const odds = (rhPercent: number): number => rhPercent / (100 - rhPercent);
 /** Regain of a material at a humidity, kg per kg: Oswin's isotherm M = M₆₅·(odds(RH)/odds(65 %))^n. @param rhPercent 0 to 100. */
 export function regain(material: Material, rhPercent: number): number {
   const rh = Math.min(RH_ENDS[1], Math.max(RH_ENDS[0], rhPercent));
-  return (FIGURES.regain65.value[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** FIGURES.isothermPower.value;
+  return (DRYING_FIGURES.regain65.value[material] ?? 0) * (odds(rh) / odds(ANCHOR_RH)) ** DRYING_FIGURES.isothermPower.value;
 }
 
 /** Regain of a whole thing: the fill by its own mass where it is known, the rest shared evenly by the other layers that stay on. */

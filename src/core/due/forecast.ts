@@ -1,6 +1,6 @@
 import { isEntry, type Inspection, type Item, type LogEntry, type UseEntry } from '../gear';
 import { addDays } from './index';
-import { FIGURES } from '../knowledge';
+import { RHYTHM_FIGURES } from '../knowledge';
 
 export interface ForecastInput {
   /** ISO day of the last care or look. */
@@ -30,9 +30,9 @@ export interface Forecast {
 /** Uses that count as hard: marked so, or in rain or snow. */
 const HARD_WEATHER = new Set(['rain', 'snow']);
 /** With mostly hard use the calendar comes this much sooner. */
-const HARD_PACE = FIGURES.hardPace.value;
+const HARD_PACE = RHYTHM_FIGURES.hardPace.value;
 /** Uses are counted over this many days for the present pace. */
-const PACE_DAYS = FIGURES.paceDays.value;
+const PACE_DAYS = RHYTHM_FIGURES.paceDays.value;
 const DAY_MS = 86_400_000;
 
 const days = (from: string, to: string): number =>

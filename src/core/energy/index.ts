@@ -4,13 +4,13 @@
  */
 import { latentKJPerKg } from '../drying';
 import type { DryerKind, Heat } from '../gear';
-import { FIGURES } from '../knowledge';
+import { ENERGY_FIGURES } from '../knowledge';
 
 /** Specific heat of water between 5 and 60 °C, kJ/(kg·K). Saturated-water tables give 4.18 to 4.20; 4.186 is the usual mean (the 15 °C calorie). */
 const WATER_KJ_PER_KG_K = 4.186;
 const KJ_PER_KWH = 3600;
 /** Mean draw, kW: of a washing machine's motor and pump, of a dryer's drum and fan, and of what warms a finish. */
-export const MOTOR_KW = FIGURES.motorKw.value;
+export const MOTOR_KW = ENERGY_FIGURES.motorKw.value;
 /** Temperature at which the water leaves, for its latent heat, °C. */
 const LEAVES_AT_C = 40;
 
@@ -44,7 +44,7 @@ export function tumblingKWh({ waterKg, hours, heat, dryer }: DryingInput): {
 } {
   if (!(hours >= 0)) throw new RangeError('Hours must be 0 or more.');
   return {
-    heatKWh: heat === 'air' ? 0 : latentKWh(waterKg) / FIGURES.dryerYield.value[dryer],
+    heatKWh: heat === 'air' ? 0 : latentKWh(waterKg) / ENERGY_FIGURES.dryerYield.value[dryer],
     motorKWh: hours * MOTOR_KW.dryer,
   };
 }

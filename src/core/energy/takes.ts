@@ -1,12 +1,12 @@
 import { DRYER_KINDS, type Preferences, type SupplyClass } from '../gear';
-import { FIGURES } from '../knowledge';
+import { ENERGY_FIGURES } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../facts';
 import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
 /** Temperature of the mains when it was never measured, °C. */
-const USUAL_INLET_C = FIGURES.inletC.value;
+const USUAL_INLET_C = ENERGY_FIGURES.inletC.value;
 
 export type TakesWhat =
   'heat-water' | 'wash-motor' | 'rinse' | 'dry-heat' | 'dry-motor' | 'purge' | 'finish-heat' | 'fan' | 'supply';
@@ -72,9 +72,9 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
       const litres = made.knowledge.settings.drumRinseLitres;
       lines.push({
         what: 'purge',
-        kWh: heatingKWh(litres, inletC, FIGURES.hotEmptyC.value),
+        kWh: heatingKWh(litres, inletC, ENERGY_FIGURES.hotEmptyC.value),
         litres: 3 * litres,
-        from: { litres, inletC, toC: FIGURES.hotEmptyC.value },
+        from: { litres, inletC, toC: ENERGY_FIGURES.hotEmptyC.value },
       });
       motor('wash-motor', MOTOR_KW.washer, step.unattendedMin);
       break;

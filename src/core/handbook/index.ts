@@ -3,7 +3,7 @@
  * engine reads, so it can never say something else. Refuses: knowledge of its own.
  */
 import type { Kind } from '../gear';
-import type { Basis, BasisKind, Dimension, FigureId, Knowledge, MaterialRow } from '../knowledge';
+import type { Basis, BasisKind, Dimension, Figure, Knowledge, MaterialRow } from '../knowledge';
 import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
@@ -21,6 +21,7 @@ import {
   WORDS,
 } from '../words';
 
+import { FIGURES, type FigureId } from '../knowledge/all-figures';
 import { FIGURE_WORDS } from '../words/figures';
 
 export { entriesUsedBy } from './used';
@@ -142,8 +143,8 @@ const valueText = (value: unknown): string =>
       : Object.entries(value as Record<string, number>)
           .map(([key, v]) => `${key.replace(/-/g, ' ')} ${v}`)
           .join(', ');
-function figureEntries({ figures }: Knowledge): HandbookEntry[] {
-  return Object.entries(figures).map(([id, { value, unit, least, most, basis }]) => ({
+function figureEntries(): HandbookEntry[] {
+  return (Object.entries(FIGURES) as [string, Figure][]).map(([id, { value, unit, least, most, basis }]) => ({
     id: `figure/${id}`,
     section: 'figure',
     title: FIGURE_WORDS[id as FigureId] ?? titleOf(id),
@@ -230,7 +231,7 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
       text: words.rules[rule.id] ?? '',
       ...basisOf(rule),
     })),
-    ...figureEntries(knowledge),
+    ...figureEntries(),
   ];
 }
 

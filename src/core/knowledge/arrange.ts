@@ -1,6 +1,6 @@
 import type { Fact } from './fact';
 import type { When } from './condition';
-import type { AssessRule, Family, Knowledge, School } from './types';
+import type { Family, Knowledge } from './types';
 
 /*
  * Puts records into the order in which they are read, whatever order they were written down in: conditions after what they build on, greater
@@ -76,42 +76,6 @@ function familiesInOrder(families: readonly Family[]): Family[] {
   return inOrderOf(families, afterWhatTheyBuildOn(before));
 }
 
-/** @throws RangeError when a record reads what only a later one says. */
-function checkBackward<T extends { readonly id: string }>(
-  records: readonly T[],
-  says: (r: T) => string,
-  reads: (r: T) => Iterable<string>,
-): void {
-  const later = new Map<string, number>();
-  records.forEach((record, n) => later.set(says(record), n));
-  records.forEach((record, n) => {
-    for (const fact of reads(record))
-      if ((later.get(fact) ?? -1) > n)
-        throw new RangeError(`“${record.id}” reads ${fact}, which a later record says: move it behind.`);
-  });
-}
-
-function rulesInOrder(rules: readonly AssessRule[]): AssessRule[] {
-  const sorted = told(rules);
-  checkBackward(
-    sorted,
-    (rule) => `aim:${rule.aim}`,
-    (rule) => factsIn(rule.when),
-  );
-  return sorted;
-}
-
-/** Schools that move limits are settled before the others, so reading is checked among each kind. */
-function schoolsInOrder(schools: readonly School[]): School[] {
-  const sorted = told(schools);
-  const facts = (school: School): string[] =>
-    [...factsIn(school.applies), ...school.options.flatMap((o) => (o.refused ?? []).flatMap((r) => factsIn(r.when)))].map(
-      (fact) => fact.replace(/^school:([^=]*)=.*$/, 'school:$1'),
-    );
-  checkBackward(sorted, (school) => `school:${school.id}`, facts);
-  return sorted;
-}
-
 const arrangements = new WeakMap<Knowledge, Knowledge>();
 
 /** The same knowledge with every table in the order it is read. Made once for each knowledge; arranging twice changes nothing. */
@@ -123,8 +87,8 @@ export function arranged(knowledge: Knowledge): Knowledge {
       traits: traitsInOrder(knowledge.traits),
       planTraits: traitsInOrder(knowledge.planTraits),
       families: familiesInOrder(knowledge.families),
-      assess: rulesInOrder(knowledge.assess),
-      schools: schoolsInOrder(knowledge.schools),
+      assess: told(knowledge.assess),
+      schools: told(knowledge.schools),
       steps: told(knowledge.steps),
       cautions: told(knowledge.cautions),
       blocks: told(knowledge.blocks),

@@ -15,6 +15,7 @@ export interface Figure<V = unknown> {
   readonly most: number;
   readonly basis: BasisKind;
 }
+/*#__NO_SIDE_EFFECTS__*/
 const m = <const V>(value: V, unit: string, least: number, most: number): Figure<V> => ({
   value,
   unit,
@@ -22,12 +23,13 @@ const m = <const V>(value: V, unit: string, least: number, most: number): Figure
   most,
   basis: 'memory',
 });
+/*#__NO_SIDE_EFFECTS__*/
 const p = <const V>(value: V, unit: string, least: number, most: number): Figure<V> => ({
   ...m(value, unit, least, most),
   basis: 'practice',
 });
 
-const RINSING = {
+export const RINSING_FIGURES = {
   /** Reproduces common practice: a quilt pressed in a bath 4–5 refills, a front loader at low spin 2. */
   sorbedShare: m(0.5, '1', 0.2, 0.8),
   releaseByHand: m(0.5, '1', 0.3, 0.7),
@@ -42,9 +44,9 @@ const RINSING = {
 } as const;
 
 /** Upper ends of what people call water; above warm it is hot. */
-const WATER = { waterEndsC: m({ cold: 20, cool: 25, lukewarm: 35, warm: 59 }, '°C', 15, 60) } as const;
+export const WATER_FIGURES = { waterEndsC: m({ cold: 20, cool: 25, lukewarm: 35, warm: 59 }, '°C', 15, 60) } as const;
 
-const DOSING = {
+export const DOSING_FIGURES = {
   hardnessFactor: m({ soft: 0.9, 'moderately hard': 1, hard: 1.15, 'very hard': 1.3 }, '1', 0.7, 1.5),
   soilFactor: m([0.85, 0.9, 1, 1.1, 1.25], '1', 0.7, 1.5),
   machineFactor: m<Readonly<Record<WasherKind, number>>>(
@@ -70,7 +72,7 @@ const DOSING = {
   bigLoadFactor: p(1.25, '1', 1.1, 1.6),
 } as const;
 
-const DRYING = {
+export const DRYING_FIGURES = {
   roomC: m(20, '°C', 15, 25),
   roomRh: m(50, '%', 35, 65),
   dryBandShare: m(0.015, '1', 0.01, 0.03),
@@ -130,7 +132,7 @@ const DRYING = {
   isothermPower: m(0.38, '1', 0.25, 0.6),
 } as const;
 
-const ENERGY = {
+export const ENERGY_FIGURES = {
   motorKw: m({ washer: 0.12, dryer: 0.22, fan: 0.04, iron: 0.6, 'hair-dryer': 1.2 }, 'kW', 0.02, 2),
   dryerYield: m<Readonly<Record<DryerKind, number>>>(
     { vented: 0.65, condenser: 0.6, 'heat-pump': 1.8, commercial: 0.65 },
@@ -142,7 +144,7 @@ const ENERGY = {
   hotEmptyC: m(60, '°C', 60, 95),
 } as const;
 
-const LOFT = {
+export const LOFT_FIGURES = {
   thinShare: m(0.1, '1', 0.05, 0.2),
   rulerSdMm: m(2, 'mm', 1, 5),
   unmeasuredShare: m(0.15, '1', 0.05, 0.4),
@@ -162,7 +164,7 @@ const LOFT = {
   mendBelow: m(0.6, '1', 0.4, 0.8),
 } as const;
 
-const REHEARSED = {
+export const REHEARSED_FIGURES = {
   mayLieMin: m(30, 'min', 10, 60),
   smellsMin: m(480, 'min', 180, 1440),
   feltClumps: m(0.12, '1', 0.05, 0.25),
@@ -186,11 +188,8 @@ const REHEARSED = {
   storedDampClumps: m(4, '1', 1, 8),
 } as const;
 
-const RHYTHM = {
+export const RHYTHM_FIGURES = {
   hardPace: m(0.7, '1', 0.5, 0.9),
   paceDays: m(60, 'd', 30, 120),
   unusedDays: m(365, 'd', 180, 400),
 } as const;
-
-export const FIGURES = { ...RINSING, ...WATER, ...DOSING, ...DRYING, ...ENERGY, ...LOFT, ...REHEARSED, ...RHYTHM } as const;
-export type FigureId = keyof typeof FIGURES;

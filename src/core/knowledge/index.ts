@@ -11,7 +11,6 @@ import { FITTING_ROWS, MATERIAL_ROWS } from './materials';
 import { NEVER_TOGETHER } from './never-together';
 import { ASSUMPTIONS, PLAN_TRAITS } from './plan-traits';
 import { RULES } from './rules';
-import { FIGURES } from './figures';
 import { SCHOOLS } from './schools';
 import { SETTINGS } from './settings';
 import { DRY_STEPS } from './steps/dry';
@@ -24,7 +23,8 @@ import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
 import { ZONES } from './zones';
 
-export { afterWhatTheyBuildOn, arranged, factsIn } from './arrange';
+export { afterWhatTheyBuildOn, arranged } from './arrange';
+export { checkOrder } from './check-order';
 export * from './fact';
 export * from './condition';
 export * from './types';
@@ -33,7 +33,7 @@ export { AIM_SEQUENCE, OBSERVED, SUPERSEDES, THRESHOLDS, thresholdsOf } from './
 export { exposedZones, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
-export { FIGURES, type Figure, type FigureId } from './figures';
+export * from './figures';
 export type { Settings } from './settings';
 export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
@@ -76,5 +76,4 @@ export const KNOWLEDGE: Knowledge = arranged({
   zones: ZONES,
   thresholds: THRESHOLDS,
   settings: SETTINGS,
-  figures: FIGURES,
 });

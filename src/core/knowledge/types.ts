@@ -16,7 +16,6 @@ import type {
 } from '../gear';
 import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionName, StainNature, TraitName } from './fact';
 import type { Basis, Choice, When } from './condition';
-import type { Figure } from './figures';
 
 import type { Settings } from './settings';
 
@@ -242,5 +241,4 @@ export interface Knowledge {
   /** Ours; the user may move each. */
   readonly thresholds: Thresholds;
   readonly settings: Settings;
-  readonly figures: Readonly<Record<string, Figure>>;
 }

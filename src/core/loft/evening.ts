@@ -4,7 +4,7 @@
  * stitches; what cannot be reached is said.
  */
 import type { FillMap } from '../gear';
-import { FIGURES } from '../knowledge';
+import { LOFT_FIGURES } from '../knowledge';
 
 export interface Flow {
   readonly from: string;
@@ -31,7 +31,7 @@ export const isOpen = ({ state }: Opening): boolean => (state ?? 'open') === 'op
 
 const MG = 1000;
 /** A group this far from the whole's mean is told. */
-const APART = FIGURES.groupApart.value;
+const APART = LOFT_FIGURES.groupApart.value;
 
 /** Groups of baffles joined by open openings, as indices. */
 function groups(count: number, edges: readonly (readonly [number, number])[]): number[][] {
@@ -183,9 +183,9 @@ export interface Move {
   readonly grams: number;
 }
 /** What two fingers take through an opening at once, g, and minutes for a move and for a pinch. */
-const PINCH_G = FIGURES.pinchG.value;
-const MOVE_MIN = FIGURES.moveMin.value;
-const PINCH_MIN = FIGURES.pinchMin.value;
+const PINCH_G = LOFT_FIGURES.pinchG.value;
+const MOVE_MIN = LOFT_FIGURES.moveMin.value;
+const PINCH_MIN = LOFT_FIGURES.pinchMin.value;
 
 /**
  * Flows as moves for fingers, whole pinches, in an order in which no baffle runs empty: what comes into a baffle is there before anything

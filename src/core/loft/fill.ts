@@ -1,5 +1,5 @@
 /** Fill arithmetic: volume, overfill, warmth and what a thinner layer takes from it. */
-import { FIGURES, THRESHOLDS, type Thresholds } from '../knowledge';
+import { THRESHOLDS, type Thresholds, LOFT_FIGURES } from '../knowledge';
 import { G_PER_OZ } from '../units';
 
 const CM3_PER_IN3 = 2.54 ** 3;
@@ -30,7 +30,7 @@ export function overfill(fillG: number, power: number, basis: PowerBasis, sewnCm
 }
 
 /** Conductivity of lofted fill, W/(m·K): middle and ends. One clo, m²K/W: ISO 9920. */
-export const CONDUCTIVITY = FIGURES.conductivity.value;
+export const CONDUCTIVITY = LOFT_FIGURES.conductivity.value;
 const CLO_M2K_PER_W = 0.155;
 /** Insulation of a layer of this thickness, clo: middle and ends. R = L/k. */
 export function warmthClo(thicknessMm: number): { readonly low: number; readonly middle: number; readonly high: number } {
@@ -40,7 +40,7 @@ export function warmthClo(thicknessMm: number): { readonly low: number; readonly
 }
 
 /** Skin temperature that a comfort rating is taken to assume, °C: middle and ends. */
-export const SKIN_C = FIGURES.skinC.value;
+export const SKIN_C = LOFT_FIGURES.skinC.value;
 /** A comfort rating after the loft has changed: T_skin − (T_skin − T)·ratio. @param ratio thickness now over new, > 0. */
 export function comfortNow(
   ratedC: number,
@@ -53,7 +53,7 @@ export function comfortNow(
 }
 
 /** Water that a soaked, drained fill holds, g, by g of fill. */
-export const FILL_HOLDS = FIGURES.fillHolds.value;
+export const FILL_HOLDS = LOFT_FIGURES.fillHolds.value;
 
 export type LoftVerdict = 'leave' | 'fluff' | 'wash' | 'mend';
 /** What the loft ratio alone asks for; far below, a wash no longer gives it back. */
@@ -61,6 +61,6 @@ export function loftVerdict(
   ratio: number,
   { loftWash, loftFluff }: Pick<Thresholds, 'loftWash' | 'loftFluff'> = THRESHOLDS,
 ): LoftVerdict {
-  if (ratio < FIGURES.mendBelow.value) return 'mend';
+  if (ratio < LOFT_FIGURES.mendBelow.value) return 'mend';
   return ratio < loftWash ? 'wash' : ratio <= loftFluff ? 'fluff' : 'leave';
 }

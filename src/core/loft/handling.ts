@@ -1,7 +1,7 @@
 /** What a drum does to fill that can wander, and where a tie would keep it. */
 import type { FillMap } from '../gear';
 import { isOpen, type EvenPlan } from './evening';
-import { FIGURES } from '../knowledge';
+import { LOFT_FIGURES } from '../knowledge';
 
 /** How the drum of a washer or dryer turns; a tub does not turn. */
 export const DRUMS = ['one-way', 'both-ways', 'tub'] as const;
@@ -14,8 +14,8 @@ export interface Migration {
   readonly open: number;
 }
 /** Baffles in a run from which on a drum that turns one way, or both ways, heaps the fill at its end. */
-const RUN_ONE_WAY = FIGURES.runOneWay.value;
-const RUN_BOTH_WAYS = FIGURES.runBothWays.value;
+const RUN_ONE_WAY = LOFT_FIGURES.runOneWay.value;
+const RUN_BOTH_WAYS = LOFT_FIGURES.runBothWays.value;
 
 /** How likely the fill wanders, by the way the drum turns and the openings that are not tied or sewn. */
 export function migrationOf(map: FillMap, drum: Drum): Migration {
@@ -52,7 +52,7 @@ export interface TieAdvice {
   readonly grams: number;
 }
 /** Less than this is not worth a tie. */
-const TIE_G = FIGURES.tieG.value;
+const TIE_G = LOFT_FIGURES.tieG.value;
 /** The openings that fill has wandered through, most first: tied after the evening, they keep it where it was put. */
 export const tiesOf = (plan: EvenPlan): TieAdvice[] =>
   plan.flows

@@ -4,7 +4,7 @@
 import type { FillMap, Item } from '../gear';
 import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
 import { evenness, spreadOf, type Spread } from './spread';
-import { FIGURES } from '../knowledge';
+import { LOFT_FIGURES } from '../knowledge';
 
 export * from './fill';
 export * from './spread';
@@ -31,7 +31,7 @@ export interface LoftResult {
   readonly measured: number;
 }
 /** A baffle this far below the mean counts as thin. */
-const THIN = FIGURES.thinShare.value;
+const THIN = LOFT_FIGURES.thinShare.value;
 
 /**
  * Loft ratio from readings beside a ruler: the sum of thicknesses now over the sum when new, so that a thick baffle counts for more.

@@ -1,6 +1,6 @@
 /** The loft of one thing over the years: how it fades between washes, and what each wash gave back. */
 import { isEntry, type Aim, type Inspection, type LogEntry } from '../gear';
-import { FIGURES } from '../knowledge';
+import { LOFT_FIGURES } from '../knowledge';
 
 export interface LoftPoint {
   readonly at: string;
@@ -31,7 +31,7 @@ export interface LoftRecord {
 const DAY_MS = 86_400_000;
 const YEAR_DAYS = 365.25;
 /** A look counts for a care that lies no further from it, days. */
-const NEAR_DAYS = FIGURES.lookNearDays.value;
+const NEAR_DAYS = LOFT_FIGURES.lookNearDays.value;
 const CARES: readonly Aim[] = ['wash', 'fluff', 'repair'];
 
 const meanOf = (list: readonly number[]): number => list.reduce((sum, v) => sum + v, 0) / list.length;

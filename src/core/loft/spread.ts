@@ -1,6 +1,6 @@
 /** How the fill is spread: from a ruler at each baffle to grams, how sure, and what unevenness costs in warmth. */
 import type { FillMap } from '../gear';
-import { FIGURES } from '../knowledge';
+import { LOFT_FIGURES } from '../knowledge';
 
 export interface Spread {
   readonly baffle: string;
@@ -13,8 +13,8 @@ export interface Spread {
   readonly ratio: number | null;
 }
 /** A ruler beside a baffle reads to this, mm, one standard deviation; a baffle nobody measured is like the others to this share. */
-const RULER_SD_MM = FIGURES.rulerSdMm.value;
-const UNMEASURED = FIGURES.unmeasuredShare.value;
+const RULER_SD_MM = LOFT_FIGURES.rulerSdMm.value;
+const UNMEASURED = LOFT_FIGURES.unmeasuredShare.value;
 
 /** Sewn volume of a baffle, cm³: as recorded, else its drawn area by its thickness when new, else a share of its own. */
 export function volumeOf({ volumeCm3, polygonMm, newThicknessMm }: FillMap['baffles'][number]): number | null {
@@ -89,4 +89,4 @@ export function evenness(spread: readonly { readonly grams: number; readonly tar
   return all / loss;
 }
 /** An empty baffle still has its two cloths and the air between them: a share of its warmth. */
-const EMPTY = FIGURES.emptyWarmth.value;
+const EMPTY = LOFT_FIGURES.emptyWarmth.value;

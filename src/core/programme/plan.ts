@@ -8,7 +8,7 @@ import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { Family, Knowledge, Referral, School } from '../knowledge';
-import { arranged, FIGURES, KNOWLEDGE, ONE_DOT_C } from '../knowledge';
+import { arranged, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES } from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
 import { refuseOwn } from './own';
@@ -129,7 +129,7 @@ function settleRinses(state: Dosed, spinRpm: number): Rinses {
   if (state.method === 'machine') {
     const cycleRinses = cycle?.rinses ?? known.cycleRinses;
     const freshL = cycle?.litres ? cycle.litres / (cycleRinses + 1) : known.drumRinseLitres;
-    const held = heldAt(Math.max(FIGURES.leastHeld.value, family.heldKgPerKg), spinRpm);
+    const held = heldAt(Math.max(RINSING_FIGURES.leastHeld.value, family.heldKgPerKg), spinRpm);
     const rinse = rinseModel(state, 'drum', held, freshL);
     const counted = state.cleaner ? rinsesToClear(rinse, rinse.target) : 0;
     const needed = Math.max(family.minRinses, own?.drumRinses ?? counted);

@@ -1,7 +1,7 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { SupplyClass } from '../gear';
-import { FIGURES } from '../knowledge';
+import { RINSING_FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
 import type { StepSettings } from '../document';
@@ -42,7 +42,7 @@ function soakClass(state: Placed): SupplyClass {
 
 /** Water it holds when it comes to be dried, kg per kg dry. */
 export function heldWet({ method, family, spinRpm }: Pick<Washed, 'method' | 'family' | 'spinRpm'>): number {
-  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * FIGURES.pressedHold.value;
+  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * RINSING_FIGURES.pressedHold.value;
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
@@ -188,7 +188,7 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
 /** Minutes that depend on this mass, machine and room, by name. */
 export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSettings) => number>> = {
   cycleMin: (state) => state.cycle?.minutes ?? state.knowledge.settings.cycleMinutes,
-  rinseMin: (_, s) => FIGURES.rinseMin.value * (s.rinses ?? 1),
+  rinseMin: (_, s) => RINSING_FIGURES.rinseMin.value * (s.rinses ?? 1),
   soakMin: (_, s) => s.soakMin ?? 0,
   bathMin: (_, s) => 6 * (s.rinses ?? 1),
   roundsAttended: (_, s) => 5 * (s.rounds ?? 1),

@@ -9,15 +9,15 @@ import * as fill from './fill';
 import type { Stage, StageStep } from './stage';
 import type { Story } from './story';
 import type { EventId, Happening, Moment, Rehearsal } from './types';
-import { FIGURES } from '../knowledge';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 /** Minutes out of the drum for one look. */
 export const LOOK_MIN = 5;
 const MOST_ROUNDS = 12;
 /** Its outside feels dry from this water on, kg per kg of shell. */
-const FEELS_DRY = FIGURES.feelsDryHeld.value;
+const FEELS_DRY = REHEARSED_FIGURES.feelsDryHeld.value;
 /** The cloth follows the air with this time constant, min. */
-const WARMS_MIN = FIGURES.warmsMin.value;
+const WARMS_MIN = REHEARSED_FIGURES.warmsMin.value;
 const FREE_FILL = 0.6;
 /** Points that are drawn of one spell of drying, at most. */
 const DRAWN_A_SPELL = 48;

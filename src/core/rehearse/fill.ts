@@ -1,22 +1,22 @@
 /** How much of a filling sits in clumps, 0 to 1. Common practice gives only the direction of its figures. */
-import { FIGURES } from '../knowledge';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 /** A wash leaves this share in clumps. */
-const CLUMPED_BY_WASH = FIGURES.clumpedByWash.value;
+const CLUMPED_BY_WASH = REHEARSED_FIGURES.clumpedByWash.value;
 /** Lying wet, what is still loose clumps with this time constant, min. */
-const CLUMPING_MIN = FIGURES.clumpingMin.value;
+const CLUMPING_MIN = REHEARSED_FIGURES.clumpingMin.value;
 /** Share a minute that tumbling opens when the filling is dry and two balls go round. */
-const OPENS = FIGURES.opensPerMin.value;
-const BALLS_HELP = FIGURES.ballsHelp.value;
+const OPENS = REHEARSED_FIGURES.opensPerMin.value;
+const BALLS_HELP = REHEARSED_FIGURES.ballsHelp.value;
 /** Water in the core, kg per kg dry, from which on clumps do not open. */
-const TOO_WET = FIGURES.tooWetHeld.value;
+const TOO_WET = REHEARSED_FIGURES.tooWetHeld.value;
 /** What hands pull apart in one look, and in an evening-out. */
-const PULLED_APART = FIGURES.pulledApart.value;
+const PULLED_APART = REHEARSED_FIGURES.pulledApart.value;
 /** Cleaner that is left glues: clumps stay, this much for the share that is left. */
-const GLUE = FIGURES.residueGlues.value;
-const MOST_GLUED = FIGURES.mostGlued.value;
+const GLUE = REHEARSED_FIGURES.residueGlues.value;
+const MOST_GLUED = REHEARSED_FIGURES.mostGlued.value;
 /** Put away damp, the loose part clumps by this much for each kg of water per kg dry. */
-const STORED_DAMP = FIGURES.storedDampClumps.value;
+const STORED_DAMP = REHEARSED_FIGURES.storedDampClumps.value;
 
 const openness = (coreKgPerKg: number): number => Math.max(0, 1 - coreKgPerKg / TOO_WET);
 export const floorOf = (residue: number): number => Math.min(MOST_GLUED, residue * GLUE);

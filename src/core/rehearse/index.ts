@@ -10,7 +10,7 @@ import * as fill from './fill';
 import { inAir, inDrum, inRounds, isWet, type Stage, type StageStep } from './stage';
 import type { Story } from './story';
 import type { Moment, Rehearsal, Risk } from './types';
-import { FIGURES } from '../knowledge';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 export * from './choices';
 export * from './stage';
@@ -19,10 +19,10 @@ export { PLAIN, storyOf, type Story } from './story';
 export type * from './types';
 
 /** A wet filled thing may lie so long before it is told, and before it smells, min. */
-const MAY_LIE_MIN = FIGURES.mayLieMin.value;
-const SMELLS_MIN = FIGURES.smellsMin.value;
+const MAY_LIE_MIN = REHEARSED_FIGURES.mayLieMin.value;
+const SMELLS_MIN = REHEARSED_FIGURES.smellsMin.value;
 /** Clumps that hands would still feel. */
-const FELT = FIGURES.feltClumps.value;
+const FELT = REHEARSED_FIGURES.feltClumps.value;
 
 /** True when something here gets wet, dries or is warmed, so that there is something to rehearse. */
 export const canRehearse = ({ steps, dampKgPerKg }: Stage): boolean =>

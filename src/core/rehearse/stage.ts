@@ -4,7 +4,7 @@ import { TUMBLE_MAX_C } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import type { Plan } from '../programme';
 import { pick } from '../facts';
-import { FIGURES } from '../knowledge';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 export type MovingAir = 'still' | 'fan' | 'outdoors';
 export type StageStep = Pick<
@@ -42,11 +42,11 @@ export interface Stage {
 }
 
 /** Share of an ordinary dryer's drum that a thing fills, by its bulk. */
-const ALONE = FIGURES.drumShare.value;
+const ALONE = REHEARSED_FIGURES.drumShare.value;
 /** A commercial drum is this many times as large. */
-const COMMERCIAL = FIGURES.commercialDrum.value;
+const COMMERCIAL = REHEARSED_FIGURES.commercialDrum.value;
 /** A damp thing holds this share of what a wet one does. */
-const DAMP = FIGURES.dampShare.value;
+const DAMP = REHEARSED_FIGURES.dampShare.value;
 const HEATS_BY_TUMBLE = { none: [], air: ['air'], low: ['air', 'low'], normal: ['air', 'low', 'medium'] } as const;
 
 /** The stage on which a programme is rehearsed. */

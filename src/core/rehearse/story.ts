@@ -1,6 +1,6 @@
 /** What chance brings to one rehearsal. The same seed brings the same. */
 import { chance } from '../units/chance';
-import { FIGURES } from '../knowledge';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 export interface Story {
   /** How far this dryer's air really is from what its setting says, K. */
@@ -14,10 +14,10 @@ export interface Story {
 /** Nothing unforeseen. */
 export const PLAIN: Story = { offC: 0, rate: 1, exchange: 1, slips: [] };
 
-const OFF_C = FIGURES.dryerOffC.value;
-const RATE_SPREAD = FIGURES.rateSpread.value;
-const EXCHANGE_SPREAD = FIGURES.exchangeSpread.value;
-const SLIP_CHANCE = FIGURES.slipChance.value;
+const OFF_C = REHEARSED_FIGURES.dryerOffC.value;
+const RATE_SPREAD = REHEARSED_FIGURES.rateSpread.value;
+const EXCHANGE_SPREAD = REHEARSED_FIGURES.exchangeSpread.value;
+const SLIP_CHANCE = REHEARSED_FIGURES.slipChance.value;
 const ROUNDS = 12;
 
 export function storyOf(seed: number): Story {

@@ -2,14 +2,14 @@
  * How many fresh fills clear the cleaner. Two compartments: free residue, diluted by each fill, and sorbed residue, let go slowly.
  * Refuses: product advice, and saying that something is clear: suds and clear water do that.
  */
-import { FIGURES } from '../knowledge';
+import { RINSING_FIGURES } from '../knowledge';
 
 /** What is taken when nothing was learned, and the most fills that are ever counted. */
 export const RINSE_DEFAULTS = {
-  sorbedShare: FIGURES.sorbedShare.value,
-  releaseHand: FIGURES.releaseByHand.value,
-  releaseDrum: FIGURES.releaseInDrum.value,
-  target: FIGURES.clearAt.value,
+  sorbedShare: RINSING_FIGURES.sorbedShare.value,
+  releaseHand: RINSING_FIGURES.releaseByHand.value,
+  releaseDrum: RINSING_FIGURES.releaseInDrum.value,
+  target: RINSING_FIGURES.clearAt.value,
   limit: 30,
 } as const;
 /** Speed at which the held water of a construction is stated, rpm. */
@@ -41,7 +41,7 @@ export type RinseCount =
 /** Water held after draining at a speed, kg per kg dry, from what is held at 600 rpm. 0 rpm = only drained. */
 export function heldAt(heldAt600: number, rpm: number): number {
   if (!(heldAt600 > 0) || !(rpm >= 0)) throw new RangeError('Held water must be above 0 and the speed 0 or more.');
-  return heldAt600 * Math.min(FIGURES.drainedHold.value, (STATED_RPM / rpm) ** FIGURES.spinPower.value);
+  return heldAt600 * Math.min(RINSING_FIGURES.drainedHold.value, (STATED_RPM / rpm) ** RINSING_FIGURES.spinPower.value);
 }
 
 const isShare = (x: number): boolean => x >= 0 && x <= 1;

@@ -4,7 +4,7 @@
  */
 import type { DoneStep } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
-import { FIGURES } from '../knowledge';
+import { RINSING_FIGURES } from '../knowledge';
 
 /** What the timer of a step is at: an instant at which it ends or ended, what was left when it was paused, or nothing. */
 type Timer =
@@ -52,7 +52,7 @@ const MINUTE = 60_000;
 const LATE_AFTER_MIN = 10;
 
 /** Minutes of one more rinse in a drum. */
-export const RINSE_MIN = FIGURES.rinseMin.value;
+export const RINSE_MIN = RINSING_FIGURES.rinseMin.value;
 /** True for rinses that are counted fill by fill, by hand. */
 export const isCounted = (step: ProgrammeStep): boolean => step.do === 'bath-rinse';
 /** Fresh fills that carrying a rinse through once more brings: in a bath each answer is one, in a drum a repeat is one more. */

@@ -1,4 +1,4 @@
-import type { FigureId } from '../knowledge';
+import type { FigureId } from '../knowledge/all-figures';
 
 /** What each figure of the models says; its value, unit and range stand in the knowledge. Loaded with the handbook only. */
 export const FIGURE_WORDS: Record<FigureId, string> = {

@@ -3,7 +3,7 @@ import { dayOf, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { addDays } from '../../core/due';
-import { FIGURES } from '../../core/knowledge';
+import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
 import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
@@ -60,7 +60,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         and {uses.length === 1 ? 'one use' : `${uses.length} uses`} recorded
         {wear.length > 0 ? `; wear seen: ${wear.map((w) => WEAR_WORDS[w]).join(', ')}` : ''}.
       </p>
-      {idle !== null && idle > FIGURES.unusedDays.value && !item.archivedOn && !item.retiredOn && (
+      {idle !== null && idle > RHYTHM_FIGURES.unusedDays.value && !item.archivedOn && !item.retiredOn && (
         <Note>Not used for {years(idle)}: lend it, sell it or put it away? A smaller kit is easier to care for.</Note>
       )}
       {age !== null && item.targetYears !== undefined && (

@@ -8,7 +8,7 @@ import { areaMm2, type Spread, volumeOf } from '../spread';
 import { homographyOf, isConvex, type Point, seenAt } from './homography';
 import { bareAround, type Lamp, lampAround, lampFrom, type LampFit } from './lamp';
 import { type Reduced, sample } from './reduce';
-import { FIGURES } from '../../knowledge';
+import { LOFT_FIGURES } from '../../knowledge';
 
 export * from './homography';
 export * from './reduce';
@@ -76,7 +76,7 @@ const FLOOR = 0.0006;
 const AT_SEAMS = 0.002;
 
 /** Seams are thread and folded cloth: the cloth alone may take this share of what they take. */
-const SEAM_DOUBT = FIGURES.seamDoubt.value;
+const SEAM_DOUBT = LOFT_FIGURES.seamDoubt.value;
 /** A fill that takes less of the light than this at half of its places is not told from the cloth. */
 const FAINT = 1.1;
 

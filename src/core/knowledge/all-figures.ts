@@ -1,0 +1,23 @@
+import {
+  RINSING_FIGURES,
+  WATER_FIGURES,
+  DOSING_FIGURES,
+  DRYING_FIGURES,
+  ENERGY_FIGURES,
+  LOFT_FIGURES,
+  REHEARSED_FIGURES,
+  RHYTHM_FIGURES,
+} from './figures';
+
+/** All figures, for whoever lists them. A model takes its own group, so that a page loads only what it uses. */
+export const FIGURES = {
+  ...RINSING_FIGURES,
+  ...WATER_FIGURES,
+  ...DOSING_FIGURES,
+  ...DRYING_FIGURES,
+  ...ENERGY_FIGURES,
+  ...LOFT_FIGURES,
+  ...REHEARSED_FIGURES,
+  ...RHYTHM_FIGURES,
+} as const;
+export type FigureId = keyof typeof FIGURES;
