@@ -19,13 +19,15 @@ const either = (words: readonly string[]): string =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
 /** Fills the gaps of a sentence. */
 export const assessText = (text: string, { limits, exposed }: AssessGaps): string =>
-  text.replace(/\{(wash|fluff|exposed|first)\}/g, (_, gap: string) => {
-    if (gap === 'exposed' || gap === 'first') {
-      const zones = exposed.map((zone) => (zone === 'body' ? 'face' : zone));
-      return either(gap === 'first' ? zones.slice(0, 1) : zones);
-    }
-    return `${Math.round(100 * (gap === 'wash' ? limits.loftWash : limits.loftFluff))} %`;
-  });
+  !text.includes('{')
+    ? text
+    : text.replace(/\{(wash|fluff|exposed|first)\}/g, (_, gap: string) => {
+        if (gap === 'exposed' || gap === 'first') {
+          const zones = exposed.map((zone) => (zone === 'body' ? 'face' : zone));
+          return either(gap === 'first' ? zones.slice(0, 1) : zones);
+        }
+        return `${Math.round(100 * (gap === 'wash' ? limits.loftWash : limits.loftFluff))} %`;
+      });
 
 export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'life-safety-refer': {
