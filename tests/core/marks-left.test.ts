@@ -50,6 +50,24 @@ describe('a mark stays until a look says that it is gone', () => {
   });
 });
 
+describe('without a look at all of them', () => {
+  test('each mark goes by the look of its own treatment, not by another’s', () => {
+    const before: Seen = { soil: 1, odour: 0, stains: [{ soil: 'blood' }, { soil: 'scuff' }] };
+    const made = programme(layer, { ...before, soil: 2 });
+    const bare = { ...made, steps: made.steps.filter((s) => s.key !== 'look-wet' && s.key !== 'treat-again') };
+    expect(bare.steps.some((s) => s.key === 'treat-blood')).toBe(true);
+    let run: Run = startRun(bare, 'it', 'run-1', T0);
+    while (current(run)) {
+      const step = current(run);
+      if (!step?.check) run = finishStep(run, T0);
+      else if (step.key === 'treat-other') run = skipStep(run, T0, 'no time');
+      else run = answerCheck(run, true, T0);
+    }
+    const now = finishRun(run, layer, seen(layer, before), KIT, AT).inspection;
+    expect(now?.stains).toEqual([{ soil: 'scuff', set: true }]);
+  });
+});
+
 describe('what was not done changes nothing', () => {
   test('a wash that was skipped leaves soil, smell and marks as they were', () => {
     const skipped = Object.fromEntries(programme(layer, STAINED).steps.map((s) => [s.key, 'skip'] as const));

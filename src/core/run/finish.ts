@@ -1,4 +1,4 @@
-import type { CareEntry, Inspection, Item, Kind, Kit, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
+import type { CareEntry, Inspection, Item, Kind, Kit, Soil, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
 import { nextLook } from '../due';
 import { exposedZones, KNOWLEDGE } from '../knowledge';
 import type { Run } from './index';
@@ -73,18 +73,29 @@ function residues(run: Run, washers: readonly Washer[]): Washer[] {
   });
 }
 
+/** Treatments whose look is about these marks only. */
+const SPEAKS_OF: Readonly<Record<string, readonly Soil[]>> = {
+  'treat-blood': ['blood'],
+  'treat-grease': ['grease', 'wax'],
+  'treat-sweat-yellow': ['yellowing'],
+};
+
 /**
  * The marks that are still there: all that were, until a look said that they are gone. What outlived a treatment has set.
- * The look while it is wet speaks of all of them; where there is none, every mark that was treated must have passed its own.
+ * The look while it is wet speaks of all of them; where there is none, each mark by its own
+ * treatment's look, and one without by those that speak of any.
  */
 function marksLeft(run: Run, before: Inspection | null): NonNullable<Inspection['stains']> {
   const marks = before?.stains ?? [];
   const looks = run.programme.steps.filter((s) => s.check && (s.key === 'look-wet' || s.phase === 'pretreat'));
-  const whole = looks.find((s) => s.key === 'look-wet');
-  const answers = (whole ? [whole] : looks).map((s) => run.steps[s.id]?.state);
-  if (answers.length > 0 && answers.every((state) => state === 'passed')) return [];
+  const passed = (steps: typeof looks): boolean => steps.length > 0 && steps.every((s) => run.steps[s.id]?.state === 'passed');
+  const whole = looks.filter((s) => s.key === 'look-wet');
+  const left = marks.filter(({ soil }) => {
+    const own = looks.filter((s) => SPEAKS_OF[s.key]?.includes(soil));
+    return !passed(whole.length > 0 ? whole : own.length > 0 ? own : looks.filter((s) => !SPEAKS_OF[s.key]));
+  });
   const tried = run.programme.steps.some((s) => (s.phase === 'pretreat' || s.phase === 'wash') && carried(run, s.id) > 0);
-  return tried ? marks.map((mark) => ({ ...mark, set: true })) : marks;
+  return tried ? left.map((mark) => ({ ...mark, set: true })) : left;
 }
 
 /** Soil that a thing shows when marks are left on it. */
