@@ -41,6 +41,7 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./views/handbook/Handbook')).Handbook }),
           },
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
+          { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
           { path: '*', element: <Navigate to="/" replace /> },
         ],
       },

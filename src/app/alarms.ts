@@ -1,7 +1,6 @@
 import { liveQuery } from 'dexie';
-import { current, tick, type Run } from '../core/run';
+import { current, foldRun, tick, type Run } from '../core/run';
 import { db } from '../data/db';
-import { changeRun } from '../data/repo';
 import { nowMs } from './now';
 import { ringTitle } from './title';
 
@@ -60,7 +59,6 @@ export function watchAlarms(): () => void {
     for (const stored of runs) {
       const run = tick(stored, nowMs());
       const step = run.currentId ? run.steps[run.currentId] : undefined;
-      if (run !== stored) void changeRun(run.id, (r) => tick(r, nowMs()));
       const key = `${run.id}/${step?.stepId}/${step?.round}/${step?.times}`;
       if (step?.state === 'rung') waits ??= run.itemName;
       if (step?.state !== 'rung' || rung.has(key)) continue;
@@ -71,7 +69,7 @@ export function watchAlarms(): () => void {
     ringTitle(waits);
   };
   const watching = liveQuery(() => db.runs.where('status').equals('live').toArray()).subscribe((next) => {
-    runs = next;
+    runs = next.map(foldRun);
     look();
   });
   const timer = setInterval(look, CHECK_MS);

@@ -10,6 +10,8 @@ export interface KeptPhotos {
   readonly fault: string | null;
   /** Takes the last one away again; absent when none was kept. */
   readonly undo?: Undo;
+  /** Of those that were kept. */
+  readonly ids: readonly string[];
 }
 
 /** Makes pictures small off the page, frees them of place and camera, and keeps them with the thing. */
@@ -21,6 +23,7 @@ export async function keepPhotos(
 ): Promise<KeptPhotos> {
   let fault: string | null = null;
   let undo: Undo | undefined;
+  const ids: string[] = [];
   void keepStored();
   for (const file of files) {
     const answer = await photoWorker().shrink(file);
@@ -28,7 +31,9 @@ export async function keepPhotos(
     else {
       const { blob, width, height } = answer.photo;
       try {
-        undo = await savePhoto({ id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more });
+        const photo = { id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more };
+        undo = await savePhoto(photo);
+        ids.push(photo.id);
       } catch (error) {
         fault = isFull(error)
           ? 'The browser’s store is full. What was there is kept; save a copy under Record and delete some photographs.'
@@ -40,5 +45,5 @@ export async function keepPhotos(
   const full = await fullness();
   if (full?.nearlyFull)
     fault = `The browser’s store is nearly full: ${Math.round(full.usedBytes / MB)} of ${Math.round(full.ofBytes / MB)} MB. Nothing was lost.`;
-  return { fault, ...(undo ? { undo } : {}) };
+  return { fault, ids, ...(undo ? { undo } : {}) };
 }

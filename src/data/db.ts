@@ -1,8 +1,8 @@
 import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { LightMarks } from '../core/loft/light';
-import type { Run } from '../core/run';
-import { m0002, SCHEMA_VERSION } from './migrations';
+import type { RunRecord } from '../core/run';
+import { m0002, m0003, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -67,7 +67,7 @@ export class UmbrasticDb extends Dexie {
   supplies!: Table<Supply, string>;
   weighIns!: Table<StoredWeighIn, number>;
   log!: Table<LogEntry, string>;
-  runs!: Table<Run, string>;
+  runs!: Table<RunRecord, string>;
   drafts!: Table<Draft, string>;
   meta!: Table<MetaRow, string>;
   photos!: Table<Photo, string>;
@@ -92,6 +92,24 @@ export class UmbrasticDb extends Dexie {
         const drafts = (await tx.table('drafts').toArray()) as Parameters<typeof m0002.draft>[0][];
         await tx.table('drafts').bulkPut(drafts.map((row) => m0002.draft(row, items.get(row.itemId as string) as never)));
         await tx.table('meta').put({ key: 'schemaVersion', value: m0002.version });
+      });
+    this.version(m0003.version)
+      .stores({})
+      .upgrade(async (tx) => {
+        const written = new Set(await tx.table('log').toCollection().primaryKeys());
+        const weights = (await tx.table('weighIns').toArray()) as StoredWeighIn[];
+        const runs = (await tx.table('runs').toArray()) as Parameters<typeof m0003.run>[0][];
+        const moved: number[] = [];
+        const changed = runs.map((row) => {
+          const done = row.status === 'stopped' || written.has(`log-${String(row.id)}`);
+          const own = done ? [] : weights.filter((w) => w.runId === row.id);
+          moved.push(...own.flatMap((w) => w.key ?? []));
+          return m0003.run(row, own as never, written.has(`log-${String(row.id)}`));
+        });
+        await tx.table('runs').bulkPut(changed);
+        // They are lines of their run until it is written.
+        await tx.table('weighIns').bulkDelete(moved);
+        await tx.table('meta').put({ key: 'schemaVersion', value: m0003.version });
       });
   }
 }

@@ -1,5 +1,5 @@
 import type { Equipment, Inspection, Item, LogEntry, Preferences, Supply, Washer, WeighIn } from '../core/gear';
-import type { Run } from '../core/run';
+import { foldRun, recordOf, type Run } from '../core/run';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import { db, readMeta, writeMeta, type Photo, type SavedView } from './db';
@@ -62,16 +62,17 @@ export const chooseSchool = (school: string, option: string): Promise<Undo> =>
     await writeMeta('preferences', { ...preferences, schools: { ...preferences.schools, [school]: option } });
   });
 
-export const saveRun = (run: Run): Promise<Undo> => undoable(['runs'], () => db.runs.put(run));
+export const saveRun = (run: Run): Promise<Undo> => undoable(['runs'], () => db.runs.put(recordOf(run)));
 
 /** Changes a run from what is stored, so that two tabs never overwrite one another, and what then stands in its machines and baths. */
 export async function changeRun(id: string, change: (run: Run) => Run, atIso?: string): Promise<Run | undefined> {
   return db.transaction('rw', [db.runs, db.meta], async () => {
-    const run = await db.runs.get(id);
-    if (!run) return undefined;
+    const record = await db.runs.get(id);
+    if (!record) return undefined;
+    const run = foldRun(record);
     const next = change(run);
     if (next === run) return next;
-    await db.runs.put(next);
+    await db.runs.put(recordOf(next));
     const equipment = atIso === undefined ? undefined : await readMeta('equipment');
     if (equipment && atIso !== undefined) {
       const after = vesselsAfter(run, next, equipment, atIso);
@@ -87,26 +88,37 @@ async function setWashers(washers: readonly Washer[]): Promise<void> {
   if (equipment) await writeMeta('equipment', { ...equipment, washers: [...washers] });
 }
 
-/** Writes a finished run's whole result in one go: record, supplies, residues, state. Does nothing when it was already written. */
-export async function writeResult(runId: string, result: RunResult): Promise<void> {
-  await db.transaction('rw', [db.log, db.supplies, db.inspections, db.meta, db.runs, db.items], async () => {
+/** Writes a run's whole result in one go: record, supplies, weights, residues, state. Does nothing when it was already written. */
+export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
+  undoable(['log', 'supplies', 'inspections', 'meta', 'runs', 'items', 'weighIns', 'drafts'], async () => {
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
-    if (result.item?.learned) await db.items.update(result.item.id, { learned: result.item.learned });
+    if (result.item) {
+      const { learned, massG } = result.item;
+      await db.items.update(result.item.id, {
+        ...(learned ? { learned } : {}),
+        ...(massG === undefined ? {} : { massG }),
+      } as never);
+    }
     await db.supplies.bulkPut([...result.supplies]);
-    if (result.inspection) await db.inspections.put(result.inspection);
+    if (result.inspection) {
+      await db.inspections.put(result.inspection);
+      // A look that was begun before the work is of a thing that is no more so.
+      await db.drafts.delete(result.inspection.itemId);
+    }
+    await db.weighIns.bulkAdd(result.weighIns.map((w) => ({ ...w })));
     await setWashers(result.washers);
-    await db.runs.update(runId, { status: 'finished' });
+    await db.runs.update(runId, { status: 'written' });
   });
-}
 
 /** Writes what a purge did to a machine, once. */
 export async function writePurge(runId: string, result: ReturnType<typeof finishPurge>): Promise<void> {
-  await db.transaction('rw', [db.log, db.meta, db.runs], async () => {
+  await db.transaction('rw', [db.log, db.meta, db.runs, db.supplies], async () => {
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
+    await db.supplies.bulkPut([...result.supplies]);
     await setWashers(result.washers);
-    await db.runs.update(runId, { status: 'finished' });
+    await db.runs.update(runId, { status: 'written' });
   });
 }
 

@@ -269,9 +269,10 @@ describe('machines', () => {
     run = answerCheck(run, false, 3);
     expect(current(run)?.do).toBe('purge-machine');
     run = finishStep(run, 4);
+    expect(current(run)?.key).toBe('purge-look');
     run = finishStep(answerCheck(run, true, 5), 6);
     expect(run.status).toBe('finished');
-    const { entry: line, washers } = finishPurge(run, [machine], { iso: '2027-02-01T10:00:00Z', logId: 'l' });
+    const { entry: line, washers } = finishPurge(run, { washers: [machine] }, [], { iso: '2027-02-01T10:00:00Z', logId: 'l' });
     expect(line).toMatchObject({ type: 'upkeep', machineId: 'w1', tasks: ['hot-empty', 'drawer', 'door'] });
     expect(washers[0]?.lastLoads).toEqual([]);
   });
@@ -379,7 +380,7 @@ describe('still suds', () => {
     expect(current(run)?.id).toBe(more.id);
     expect(addRinse(run, more, 51)).toBe(run);
     run = answerCheck(run, false, 60);
-    expect(timerMinutes(current(run)!, 1)).toBe(12);
+    expect(timerMinutes(current(run)!, { times: 1, round: 0 })).toBe(12);
     run = answerCheck(run, true, 70);
     expect(rinsedIn(run)).toMatchObject({ by: 'drum', clearAfter: (wash.settings.rinses ?? 0) + 2 });
     const result = finish(run, thing);
@@ -400,7 +401,7 @@ describe('still suds', () => {
       preferences: { prefer: ['dye-free'] },
     };
     const run = until(startRun(writeProgramme(made(down(), DIRTY, kit)), 'J', 'r', 0), 'machine-wash');
-    const done = { ...finishStep(run, 5), status: 'finished' as const };
+    const done = finishStep(run, 5);
     const result = finishRun(
       done,
       down(),
@@ -408,7 +409,7 @@ describe('still suds', () => {
       { ...KIT, ...kit },
       { iso: '2027-02-01T10:00:00Z', today: TODAY, logId: 'l', inspectionId: 'i' },
     );
-    expect(result.entry.supplies).toEqual([{ supplyId: 'b', ml: 100 }]);
+    expect(result.entry.supplies).toEqual([{ supplyId: 'b', class: 'down-cleaner', ml: 100 }]);
     expect(result.supplies.map((s) => s.remainingMl)).toEqual([900, 20]);
   });
 });

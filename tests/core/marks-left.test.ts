@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import type { Inspection, Item } from '../../src/core/gear';
-import { answerCheck, current, finishStep, skipStep, startRun, type Run } from '../../src/core/run';
+import type { WayId } from '../../src/core/knowledge';
+import { answerCheck, chooseWay, current, finishStep, putAwayAsItIs, skipStep, startRun, type Run } from '../../src/core/run';
+import { lookOf } from '../../src/core/run/looks';
 import { finishRun } from '../../src/core/run/finish';
 import { comp, item, KIT, label, programme, shell, type Seen } from '../make';
 
@@ -9,18 +11,31 @@ const T0 = Date.parse('2027-01-03T08:00:00Z');
 const AT = { iso: '2027-01-03T10:00:00Z', today: '2027-01-03', logId: 'l', inspectionId: 'after' };
 const seen = (thing: Item, rest: Seen): Inspection => ({ ...rest, id: 'before', itemId: thing.id, at: '2027-01-02T08:00:00Z' });
 
-/** Carries a programme through; each step is answered as told by its key, else as if all were fine. */
-function after(thing: Item, before: Seen, how: Record<string, 'not yet' | 'skip'> = {}): Inspection | null {
+/** A way out that leaves it as it is. */
+const LEAVE: Readonly<Record<string, WayId>> = {
+  marks: 'leave-marks',
+  drops: 'leave-drops',
+  whole: 'leave-seen',
+  treated: 'leave-marks',
+};
+
+/**
+ * Carries a programme through; each step is answered as told by its key, else as if all were fine. "never" fails until the ways out are
+ * offered, and leaves it as it is.
+ */
+function after(thing: Item, before: Seen, how: Record<string, 'never' | 'once' | 'skip'> = {}): Inspection | null {
   let run: Run = startRun(programme(thing, before), 'it', 'run-1', T0);
+  const failed = new Set<string>();
   for (let n = 0; n < 80 && current(run); n++) {
-    const step = current(run);
-    const wish = how[step?.key ?? ''];
-    if (wish === 'skip') run = skipStep(run, T0, 'no time');
-    else if (wish === 'not yet') {
-      // "Not yet" is said once; where the step is then asked again, going on leaves the answer as it was.
+    const step = current(run)!;
+    const wish = how[step.key];
+    if (run.open.length > 0) run = putAwayAsItIs(run, T0);
+    else if (run.steps[step.id]?.state === 'asking') run = chooseWay(run, LEAVE[lookOf(step)?.id ?? ''] as WayId, T0);
+    else if (wish === 'skip') run = skipStep(run, T0, 'no time');
+    else if (wish === 'never' || (wish === 'once' && !failed.has(step.key))) {
+      failed.add(step.key);
       run = answerCheck(run, false, T0);
-      if (current(run)?.key === step?.key) run = skipStep(run, T0, 'gave up');
-    } else run = step?.check ? answerCheck(run, true, T0) : finishStep(run, T0);
+    } else run = step.check ? answerCheck(run, true, T0) : finishStep(run, T0);
   }
   expect(current(run)).toBeUndefined();
   return finishRun(run, thing, seen(thing, before), KIT, AT).inspection;
@@ -35,18 +50,25 @@ describe('a mark stays until a look says that it is gone', () => {
     expect(now?.stains).toBeUndefined();
     expect(now).toMatchObject({ soil: 0, odour: 0 });
   });
-  test('not yet at the look while wet: it keeps its name and place, and has set', () => {
-    const now = after(layer, STAINED, { 'look-wet': 'not yet' });
+  test('not yet, treated again, and gone at the same look: it is gone', () =>
+    expect(after(layer, STAINED, { 'look-wet': 'once' })?.stains).toBeUndefined());
+  test('never gone at the look while wet, and left: it keeps its name and place, and has set', () => {
+    const now = after(layer, STAINED, { 'look-wet': 'never' });
     expect(now?.stains).toEqual([{ soil: 'body-oil', place: 'collar', set: true }]);
     expect(now?.soil).toBe(1);
     expect(programme(layer, now ?? {}).verdict).not.toContain('Leave it alone');
   });
   test('a look that was skipped says nothing', () =>
-    expect(after(layer, STAINED, { 'look-wet': 'skip' })?.stains).toEqual([{ soil: 'body-oil', place: 'collar', set: true }]));
+    expect(after(layer, STAINED, { 'look-wet': 'skip', 'look-done': 'skip' })?.stains).toEqual([
+      { soil: 'body-oil', place: 'collar', set: true },
+    ]));
   test('leather whose marks no step looks at keeps them', () => {
     const boots = item('boot', [comp('upper', 'leather')], { label: null });
-    const now = after(boots, { soil: 2, odour: 1, stains: [{ soil: 'scuff' }, { soil: 'yellowing' }] }, { 'look-wet': 'skip' });
+    const before: Seen = { soil: 2, odour: 1, stains: [{ soil: 'scuff' }, { soil: 'yellowing' }] };
+    const now = after(boots, before, { 'look-wet': 'skip', 'look-done': 'skip' });
     expect(now?.stains?.map((s) => s.soil)).toEqual(['scuff', 'yellowing']);
+    // Nobody smelled it after the wash: that is not known, and never "none".
+    expect(now?.odour).toBeUndefined();
   });
 });
 
@@ -54,12 +76,13 @@ describe('without a look at all of them', () => {
   test('each mark goes by the look of its own treatment, not by another’s', () => {
     const before: Seen = { soil: 1, odour: 0, stains: [{ soil: 'blood' }, { soil: 'scuff' }] };
     const made = programme(layer, { ...before, soil: 2 });
-    const bare = { ...made, steps: made.steps.filter((s) => s.key !== 'look-wet' && s.key !== 'treat-again') };
+    const bare = { ...made, steps: made.steps.filter((s) => !['look-wet', 'treat-again', 'look-done'].includes(s.key)) };
     expect(bare.steps.some((s) => s.key === 'treat-blood')).toBe(true);
     let run: Run = startRun(bare, 'it', 'run-1', T0);
     while (current(run)) {
       const step = current(run);
-      if (!step?.check) run = finishStep(run, T0);
+      if (run.open.length > 0) run = putAwayAsItIs(run, T0);
+      else if (!step?.check) run = finishStep(run, T0);
       else if (step.key === 'treat-other') run = skipStep(run, T0, 'no time');
       else run = answerCheck(run, true, T0);
     }
@@ -69,14 +92,15 @@ describe('without a look at all of them', () => {
 });
 
 describe('what was not done changes nothing', () => {
-  test('a wash that was skipped leaves soil, smell and marks as they were', () => {
+  test('where all was skipped there is no new look: the old one stands', () => {
     const skipped = Object.fromEntries(programme(layer, STAINED).steps.map((s) => [s.key, 'skip'] as const));
-    expect(after(layer, { ...STAINED, soils: ['sweat'] }, skipped)).toMatchObject({
-      soil: 2,
-      odour: 1,
-      soils: ['sweat'],
-      stains: STAINED.stains,
-    });
+    expect(after(layer, { ...STAINED, soils: ['sweat'] }, skipped)).toBeNull();
+  });
+  test('a warming keeps what was known of soil and smell, with the day it is from', () => {
+    const before: Seen = { soil: 0, odour: 0, droplet: { hood: 3 } };
+    const now = after(shell(), before);
+    expect(now).toMatchObject({ soil: 0, odour: 0, asOf: { soil: '2027-01-02T08:00:00Z', odour: '2027-01-02T08:00:00Z' } });
+    expect(now?.asOf?.droplet).toBeUndefined();
   });
 });
 

@@ -3,10 +3,10 @@ import type { Programme } from '../../src/core/document';
 import {
   answerCheck,
   current,
-  doneSteps,
   finishStep,
   lateMinutes,
   leftMs,
+  measureLoft,
   mendClock,
   pauseTimer,
   resumeTimer,
@@ -20,6 +20,7 @@ import {
   tick,
 } from '../../src/core/run';
 import { finishRun } from '../../src/core/run/finish';
+import { doneSteps } from '../../src/core/run/report';
 import { CLEAN, down, programme, shell, withEquipment, type KitPart, KIT } from '../make';
 
 const T0 = Date.parse('2027-01-03T08:00:00Z');
@@ -56,9 +57,10 @@ describe('timers are instants', () => {
     const rung = tick(started, T0 + 61 * MIN);
     expect(leftMs(shiftClock(rung, 60 * MIN), T0 + 61 * MIN)).toBe(59 * MIN);
   });
-  test('rounds are counted', () => {
+  test('rounds are counted, and one that runs is not begun twice', () => {
     let run = startTimer(upTo(wet(), 'tumble-down'), T0);
-    run = startTimer(tick(run, T0 + 61 * MIN), T0 + 61 * MIN);
+    expect(startTimer(run, T0 + MIN)).toBe(run);
+    run = startTimer(answerCheck(run, false, T0 + 61 * MIN), T0 + 61 * MIN);
     expect(run.steps[run.currentId!]?.round).toBe(2);
   });
 });
@@ -70,28 +72,43 @@ describe('checks branch', () => {
     expect(current(again)?.key).toBe('rinse-machine');
     expect(current(answerCheck(again, true, T0))?.key).toBe('lift-wet');
   });
-  test('drops still soak in: spray, warm and test again are opened; passing skips them', () => {
+  test('drops still soak in: spray, warm, and the same drops again', () => {
     const at = upTo(wet(), 'droplet-test');
     expect(current(answerCheck(at, true, T0))?.key).toBe('weigh-loft');
     let run = answerCheck(at, false, T0);
     const seen: string[] = [];
-    while (current(run) && current(run)!.when === 'if-failed') {
+    while (current(run)?.when === 'if-failed') {
       seen.push(current(run)!.key);
-      run = current(run)!.check ? answerCheck(run, true, T0) : finishStep(run, T0);
+      run = finishStep(run, T0);
     }
-    expect(seen).toEqual(['spray-if-failed', 'reheat-tumble', 'retest']);
-    expect(current(run)?.key).toBe('weigh-loft');
+    expect(seen).toEqual(['spray-if-failed', 'reheat-tumble']);
+    expect(current(run)?.key).toBe('droplet-test');
+    expect(current(answerCheck(run, true, T0))?.key).toBe('weigh-loft');
   });
-  test('not dry on the scale: one more round, then storing', () => {
+  test('not dry on the scale: one more round, and on the scale again before anything is stored', () => {
     const run = answerCheck(upTo(wet(), 'weigh-loft'), false, T0);
     expect(current(run)?.key).toBe('dry-again');
-    expect(current(finishStep(run, T0))?.key).toBe('store-loose');
+    const again = finishStep(run, T0);
+    expect(current(again)?.key).toBe('weigh-loft');
+    expect(current(upTo(answerCheck(again, true, T0), 'store-loose'))?.key).toBe('store-loose');
   });
-  test('skip keeps its reason, back undoes one step, stop ends it', () => {
+  test('skip keeps its reason, back undoes one step, stop ends it and can be taken back', () => {
     const skipped = skipStep(wet(), T0, 'no dryer here');
-    expect(doneSteps(skipped)[0]).toMatchObject({ outcome: 'skipped', note: 'no dryer here' });
+    expect(doneSteps(skipped)[0]).toMatchObject({ outcome: 'skipped', why: 'no dryer here' });
     expect(stepBack(skipped, T0).currentId).toBe(wet().currentId);
-    expect(stopRun(skipped, T0)).toMatchObject({ status: 'stopped', currentId: null });
+    const stopped = stopRun(skipped, T0);
+    expect(stopped).toMatchObject({ status: 'stopped', currentId: null });
+    expect(stepBack(stopped, T0)).toMatchObject({ status: 'live', currentId: skipped.currentId });
+  });
+  test('a step of a soak in two parts rings at the kneading', () => {
+    const p = programme(down(), { soil: 2 }, { preferences: { schools: { 'DOWN-PLACE': 'bathtub' } } });
+    const tub = upTo(begin(p), 'wash-tub');
+    expect(current(tub)?.settings.soakParts).toEqual([20, 20]);
+    const first = startTimer(tub, T0);
+    expect(leftMs(first, T0)).toBe(20 * MIN);
+    const second = startTimer(tick(first, T0 + 20 * MIN), T0 + 22 * MIN);
+    expect(leftMs(second, T0 + 22 * MIN)).toBe(20 * MIN);
+    expect(finishStep(second, T0 + 42 * MIN).steps[tub.currentId!]?.spells).toEqual([20, 20]);
   });
 });
 
@@ -104,6 +121,7 @@ describe('a finished run', () => {
     const thing = down({ repellency: 'finish' });
     let run = begin(programme(thing, { soil: 2, clumped: true }, residue));
     if (fail) run = answerCheck(upTo(run, 'droplet-test'), false, T0);
+    run = measureLoft(upTo(run, 'weigh-loft'), [{ baffle: '1', nowMm: 38.8, newMm: 40 }], T0);
     run = upTo(run, 'nothing');
     return finishRun(
       run,
@@ -111,7 +129,6 @@ describe('a finished run', () => {
       { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', soil: 2, clumped: true },
       { ...KIT, ...residue },
       at,
-      { loftRatio: 0.97 },
     );
   };
   test('is recorded with what it took and when to look again', () => {
@@ -121,7 +138,8 @@ describe('a finished run', () => {
       aims: ['wash', 'reactivate'],
       nextDue: '2027-05-03',
       washerId: 'w1',
-      supplies: [{ supplyId: 's1', ml: 100 }],
+      did: ['washed', 'warmed'],
+      supplies: [{ supplyId: 's1', class: 'down-cleaner', ml: 100 }],
     });
     expect(supplies.find((s) => s.id === 's1')?.remainingMl).toBe(400);
     expect(washers.find((w) => w.id === 'w1')?.lastLoads).toEqual([]);
@@ -139,15 +157,19 @@ describe('a finished run', () => {
     expect(finished(false).supplies.find((s) => s.id === 's4')?.remainingMl).toBe(300);
     expect(finished(true).supplies.find((s) => s.id === 's4')?.remainingMl).toBeLessThan(300);
   });
-  test('claims nothing that it did not check', () => {
+  test('a renewal by branch is recorded as a renewal, with what it took', () => {
+    const { entry } = finished(true);
+    expect(entry.aims).toContain('renew');
+    expect(entry.did).toContain('renewed');
+    expect(entry.supplies?.map((s) => s.class)).toEqual(['down-cleaner', 'spray-proofer']);
+  });
+  test('where everything was skipped nothing is claimed, and there is no look', () => {
     const thing = shell();
     const before = { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...CLEAN, droplet: { hood: 3, chest: 5 } };
     let run = begin(programme(thing, before));
     while (current(run)) run = skipStep(run, T0, 'no time');
-    expect(finishRun(run, thing, before, KIT, at).inspection).toMatchObject({
-      soil: 0,
-      odour: 0,
-      droplet: { hood: 3, chest: 5 },
-    });
+    const result = finishRun(run, thing, before, KIT, at);
+    expect(result.inspection).toBeNull();
+    expect(result.entry).toMatchObject({ aims: [], did: [], supplies: [] });
   });
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { rankAll } from '../../src/app/rank';
+import { rankAll } from '../../src/core/due/rank';
 import { rhythmOf } from '../../src/core/due';
 import { allLimits, envelopeOf, isTakenOut, looseness, rowFor } from '../../src/core/envelope';
 import { nextLook } from '../../src/core/due';
@@ -140,7 +140,7 @@ describe('when to look again', () => {
     const rank = (k: typeof kit) => {
       const programme = planItem(k, thing);
       const outlines = { [thing.id]: { ...programme, needs: [], lookDays: rhythmOf(thing).days } };
-      return rankAll({ ...k, items: [thing] } as never, outlines, '2027-01-03')[0]?.need;
+      return rankAll({ ...k, items: [thing] } as never, outlines, '2027-01-03', new Set())[0]?.need;
     };
     expect(rank(seen(4, '2027-01-02T08:00:00Z'))).toBe('urgent');
     expect(rank(seen(0, '2027-01-02T08:00:00Z'))).toBe('fresh');

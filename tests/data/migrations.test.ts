@@ -2,7 +2,9 @@ import Dexie from 'dexie';
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { openStore, readMeta, SCHEMA_VERSION, UmbrasticDb } from '../../src/data/db';
-import { m0002 } from '../../src/data/migrations';
+import { current, finishStep, foldRun, type RunRecord } from '../../src/core/run';
+import { dryingMinutes } from '../../src/core/run/damp';
+import { m0002, m0003 } from '../../src/data/migrations';
 
 type Row = Record<string, unknown>;
 const fixture = <T>(number: string): T => JSON.parse(readFileSync(`tests/data/fixtures/${number}.json`, 'utf8')) as T;
@@ -10,6 +12,24 @@ interface Drafts {
   items: Row[];
   before: Row[];
   after: Row[];
+}
+
+/** Runs as version 2 kept them, and how each stood by that version's own code. */
+interface Runs {
+  atMs: number;
+  weighIns: Row[];
+  before: Row[];
+  stood: {
+    id: string;
+    status: string;
+    currentId: string | null;
+    stepIds: string[];
+    times: Record<string, number>;
+    states: Record<string, string>;
+    endsAtMs: number | null;
+    leftMs: number | null;
+    driedMin: number | null;
+  }[];
 }
 
 describe('migrations', () => {
@@ -55,6 +75,71 @@ describe('migrations', () => {
     expect(sorted(await store.drafts.toArray())).toEqual(sorted(after));
     expect(await store.items.count()).toBe(items.length);
     expect(await store.photos.count()).toBe(0);
+    await store.delete();
+  });
+  test('3: a run becomes what happened in it, and stands where it stood', () => {
+    const { atMs, weighIns, before, stood } = fixture<Runs>('0003');
+    for (const [n, row] of before.entries()) {
+      const own = weighIns.filter((w) => w.runId === row.id);
+      const after = m0003.run(row, own, false);
+      expect(m0003.run(after, own, false)).toBe(after);
+      const run = foldRun(after as unknown as RunRecord);
+      const was = stood[n]!;
+      expect({ id: run.id, status: run.status, currentId: run.currentId }).toEqual({
+        id: was.id,
+        status: was.status,
+        currentId: was.currentId,
+      });
+      expect(run.programme.steps.map((s) => s.id)).toEqual(was.stepIds);
+      for (const [id, state] of Object.entries(was.states)) {
+        expect([id, run.steps[id]?.state]).toEqual([id, state]);
+        expect([id, run.steps[id]?.times]).toEqual([id, was.times[id] ?? 0]);
+      }
+      const step = current(run);
+      if (!step || was.driedMin === null) continue;
+      expect(run.steps[step.id]).toMatchObject({ endsAtMs: was.endsAtMs, leftMs: was.leftMs });
+      expect(dryingMinutes(run, step, atMs)).toBeCloseTo(was.driedMin, 6);
+      expect(run.events.filter((e) => e.type === 'weighed').map((e) => e.massG)).toEqual(own.map((w) => w.massG));
+      // It goes on from there.
+      expect(finishStep(run, atMs).currentId).not.toBe(run.currentId);
+    }
+    expect(foldRun(m0003.run(before[0]!, [], true) as unknown as RunRecord).status).toBe('written');
+  });
+  test('3: a store of version 2 is brought up when it is opened; weights of a run under way become its lines', async () => {
+    const { weighIns, before } = fixture<Runs>('0003');
+    const old = new Dexie('was-version-2');
+    old.version(2).stores({
+      items: 'id, kind, owner',
+      inspections: 'id, itemId, at, [itemId+at]',
+      supplies: 'id, class',
+      weighIns: '++key, itemId, at',
+      log: 'id, itemId, at, type',
+      runs: 'id, itemId, status',
+      drafts: 'itemId',
+      meta: 'key',
+      photos: 'id, itemId',
+      views: 'id',
+    });
+    await old.open();
+    await old.table('runs').bulkPut(before);
+    await old
+      .table('weighIns')
+      .bulkPut([...weighIns, { key: 9, itemId: 'x', at: '2026-01-03T10:31:00Z', massG: 431, after: 'dry' }]);
+    await old.table('log').put({ id: 'log-run-done', type: 'care', itemId: 'x', at: '2027-01-03T10:31:00Z' });
+    await old.table('meta').put({ key: 'schemaVersion', value: 2 });
+    old.close();
+    const store = new UmbrasticDb('was-version-2');
+    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
+    expect(Object.fromEntries((await store.runs.toArray()).map((r) => [r.id, r.status]))).toEqual({
+      'run-drying': 'live',
+      'run-paused': 'live',
+      'run-failed': 'live',
+      'run-done': 'written',
+    });
+    expect((await store.weighIns.toArray()).map((w) => w.massG)).toEqual([431]);
+    const drying = (await store.runs.get('run-drying')) as RunRecord;
+    expect(drying.events.filter((e) => e.type === 'weighed')).toHaveLength(2);
     await store.delete();
   });
 });

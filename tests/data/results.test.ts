@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import type { CareEntry, Item } from '../../src/core/gear';
 import { planItem } from '../../src/core/programme';
-import { finishStep, startRun, stepOf, type Run } from '../../src/core/run';
+import { finishStep, foldRun, startRun, stepOf, type Run, type RunRecord } from '../../src/core/run';
 import { db, openStore, readMeta, writeMeta } from '../../src/data/db';
 import { replaceKit } from '../../src/data/kit';
 import { changeRun, saveRun, writePurge, writeResult } from '../../src/data/repo';
@@ -19,6 +19,7 @@ const result = {
   washers: washers as never,
   inspection: { id: 'ins-run-1', itemId: 'itm-parka', at: AT, soil: 0 },
   item: { ...parka, learned: { dryRuns: 1 } },
+  weighIns: [{ itemId: 'itm-parka', at: AT, massG: 431, after: 'dry', runId: 'run-1' }] as const,
 };
 
 beforeEach(async () => {
@@ -37,7 +38,8 @@ describe('a result', () => {
     expect((await readMeta('equipment'))?.washers).toEqual(washers);
     expect((await db.items.get('itm-parka'))?.learned).toEqual({ dryRuns: 1 });
     expect((await db.items.get('itm-parka'))?.name).toBe(parka.name);
-    expect((await db.runs.get('run-1'))?.status).toBe('finished');
+    expect((await db.runs.get('run-1'))?.status).toBe('written');
+    expect((await db.weighIns.toArray()).filter((w) => w.runId === 'run-1').map((w) => w.massG)).toEqual([431]);
   });
   test('is written once: a second press takes nothing more', async () => {
     await writeResult('run-1', result);
@@ -46,19 +48,20 @@ describe('a result', () => {
   });
   test('of a purge: the machine and the line, once', async () => {
     const line = { id: 'log-purge', type: 'upkeep', at: AT, machineId: 'w-cellar', tasks: [] } as const;
-    await writePurge('run-1', { entry: { ...line, tasks: ['hot-empty'] }, washers: washers as never });
-    await writePurge('run-1', { entry: { ...line, tasks: ['drawer'] }, washers: [] });
+    await writePurge('run-1', { entry: { ...line, tasks: ['hot-empty'] }, washers: washers as never, supplies: [] });
+    await writePurge('run-1', { entry: { ...line, tasks: ['drawer'] }, washers: [], supplies: [] });
     expect(await db.log.get('log-purge')).toMatchObject({ tasks: ['hot-empty'] });
     expect((await readMeta('equipment'))?.washers).toEqual(washers);
-    expect((await db.runs.get('run-1'))?.status).toBe('finished');
+    expect((await db.runs.get('run-1'))?.status).toBe('written');
   });
 });
 
 describe('a change of a run', () => {
   test('starts from what is stored, so that two at once both count', async () => {
-    const first = (await db.runs.get('run-1'))?.currentId;
+    const stored = async (): Promise<Run> => foldRun((await db.runs.get('run-1')) as RunRecord);
+    const first = (await stored()).currentId;
     await Promise.all([changeRun('run-1', (r) => finishStep(r, 1)), changeRun('run-1', (r) => finishStep(r, 2))]);
-    const { steps = {}, currentId } = (await db.runs.get('run-1')) ?? {};
+    const { steps, currentId } = await stored();
     expect(Object.values(steps).filter((s) => s.state === 'done')).toHaveLength(2);
     expect(currentId).not.toBe(first);
   });

@@ -16,6 +16,8 @@ export interface StepSettings {
   cleaner?: SupplyClass;
   doseMl?: number;
   soakMin?: number;
+  /** Minutes of each part of a soak that is interrupted by kneading. */
+  soakParts?: readonly number[];
   insideOut?: boolean;
   litresPerFill?: number;
   dryerId?: string;

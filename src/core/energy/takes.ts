@@ -1,5 +1,6 @@
-import { DRYER_KINDS, type Preferences, type SupplyClass } from '../gear';
-import { ENERGY_FIGURES } from '../knowledge';
+import type { StepSettings } from '../document';
+import { DRYER_KINDS, type DryerKind, type Equipment, type Preferences, type Supply, type SupplyClass } from '../gear';
+import { ENERGY_FIGURES, KNOWLEDGE } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../facts';
 import { heldWet } from '../programme/settings';
@@ -7,6 +8,8 @@ import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
 /** Temperature of the mains when it was never measured, °C. */
 const USUAL_INLET_C = ENERGY_FIGURES.inletC.value;
+/** Litres of one fill of a drum whose programme does not say, and minutes of such a programme. */
+export const DRUM_RINSE_L = KNOWLEDGE.settings.drumRinseLitres;
 
 export type TakesWhat =
   'heat-water' | 'wash-motor' | 'rinse' | 'dry-heat' | 'dry-motor' | 'purge' | 'finish-heat' | 'fan' | 'supply';
@@ -33,28 +36,48 @@ export interface Takes {
 
 type Line = Omit<TakesLine, 'stepId' | 'money'> & { readonly money?: number | null };
 
-function linesOf(step: PlannedStep, made: Plan): Line[] {
-  const { settings: s, template } = step;
-  const equipment = made.request.kit.equipment ?? {};
+/** A step as it was planned or carried out. */
+export interface WorkStep {
+  readonly do: string;
+  readonly settings: StepSettings;
+  readonly attendedMin: number;
+  readonly unattendedMin: number;
+}
+/** What a step's needs rest on beside its settings. */
+export interface WorkOn {
+  readonly equipment: Equipment;
+  readonly supplies: readonly Supply[];
+  /** Litres of a fill, of a bath; kg of water that a drying drives off; which dryer. */
+  readonly fillL: number;
+  readonly bathL: number;
+  readonly waterKg: number;
+  readonly dryer: DryerKind;
+  readonly cycleMinutes: number;
+}
+
+/** What one step needs, line by line; supplies are told by their settings. */
+export function linesOf(step: WorkStep, on: WorkOn): Line[] {
+  const { settings: s } = step;
+  const { equipment } = on;
   const inletC = equipment.inletC ?? USUAL_INLET_C;
   const lines: Line[] = [];
   const heat = (litres: number, toC: number): void =>
     void lines.push({ what: 'heat-water', kWh: heatingKWh(litres, inletC, toC), litres, from: { litres, inletC, toC } });
   const motor = (what: TakesWhat, kW: number, minutes: number): void =>
     void (minutes > 0 && lines.push({ what, kWh: (kW * minutes) / 60, litres: 0, from: { kW, minutes } }));
-  switch (template.do) {
+  switch (step.do) {
     case 'machine-wash': {
-      const fillL = made.cycle?.litres ? made.cycle.litres / ((s.rinses ?? 0) + 1) : made.knowledge.settings.drumRinseLitres;
+      const { fillL } = on;
       heat(fillL, s.tempC ?? inletC);
       lines.push({ what: 'rinse', kWh: 0, litres: fillL * (s.rinses ?? 0), from: { fills: s.rinses ?? 0, litres: fillL } });
-      motor('wash-motor', MOTOR_KW.washer, step.unattendedMin || made.knowledge.settings.cycleMinutes);
+      motor('wash-motor', MOTOR_KW.washer, step.unattendedMin || on.cycleMinutes);
       break;
     }
     case 'machine-rinse':
     case 'bath-rinse': {
       const fills = s.rinses ?? 1;
-      const litres = s.rinseModel?.freshL ?? made.knowledge.settings.drumRinseLitres;
-      const warmL = template.do === 'bath-rinse' ? fills * litres : 0;
+      const litres = s.rinseModel?.freshL ?? DRUM_RINSE_L;
+      const warmL = step.do === 'bath-rinse' ? fills * litres : 0;
       lines.push({
         what: 'rinse',
         kWh: heatingKWh(warmL, inletC, s.tempC ?? inletC),
@@ -66,10 +89,10 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     }
     case 'tub-wash':
     case 'hand-wash':
-      heat(s.litresPerFill ?? made.knowledge.settings.bathLitres[made.bulk], s.tempC ?? inletC);
+      heat(s.litresPerFill ?? on.bathL, s.tempC ?? inletC);
       break;
     case 'purge-machine': {
-      const litres = made.knowledge.settings.drumRinseLitres;
+      const litres = DRUM_RINSE_L;
       lines.push({
         what: 'purge',
         kWh: heatingKWh(litres, inletC, ENERGY_FIGURES.hotEmptyC.value),
@@ -82,11 +105,10 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     case 'tumble':
     case 'fluff':
     case 'heat-tumble': {
-      const wet = template.do === 'tumble';
-      const kind = made.dryer?.kind ?? DRYER_KINDS[0];
-      const waterKg = wet && made.method !== 'none' ? (made.massG / 1000) * heldWet(made) : 0;
+      const wet = step.do === 'tumble';
+      const waterKg = wet ? on.waterKg : 0;
       const hours = step.unattendedMin / 60;
-      const { heatKWh, motorKWh } = tumblingKWh({ waterKg, hours, heat: s.heat ?? 'low', dryer: kind });
+      const { heatKWh, motorKWh } = tumblingKWh({ waterKg, hours, heat: s.heat ?? 'low', dryer: on.dryer });
       lines.push({ what: 'dry-heat', kWh: heatKWh, litres: 0, from: { waterKg } });
       lines.push({ what: 'dry-motor', kWh: motorKWh, litres: 0, from: { kW: MOTOR_KW.dryer, minutes: step.unattendedMin } });
       break;
@@ -107,19 +129,36 @@ function linesOf(step: PlannedStep, made: Plan): Line[] {
     [s.proofer, s.prooferMl],
   ] as const) {
     if (!cls || !ml) continue;
-    const bottle = (made.request.kit.supplies ?? []).find((b) => b.id === s.supplyId);
-    const money = bottle?.price && bottle.sizeMl ? (bottle.price.amount / bottle.sizeMl) * ml : null;
+    const money = worthOf(
+      on.supplies.find((b) => b.id === s.supplyId),
+      ml,
+    );
     lines.push({ what: 'supply', kWh: 0, litres: 0, money, supply: { class: cls, ml }, from: { ml } });
   }
   return lines;
 }
 
-function priced(line: Line, prices: NonNullable<Preferences['prices']>): number | null {
+/** What so much of a bottle is worth; null when its price or size is not known. */
+export const worthOf = (bottle: Supply | undefined, ml: number): number | null =>
+  bottle?.price && bottle.sizeMl ? (bottle.price.amount / bottle.sizeMl) * ml : null;
+
+/** The money of a line; null when its price is not known. */
+export function priced(line: Line, prices: NonNullable<Preferences['prices']>): number | null {
   if (line.what === 'supply') return line.money ?? null;
   const { electricityPerKWh, waterPerM3 } = prices;
   if ((line.kWh > 0 && electricityPerKWh === undefined) || (line.litres > 0 && waterPerM3 === undefined)) return null;
   return line.kWh * (electricityPerKWh ?? 0) + (line.litres / 1000) * (waterPerM3 ?? 0);
 }
+
+const onOf = (made: Plan, { settings }: PlannedStep): WorkOn => ({
+  equipment: made.request.kit.equipment ?? {},
+  supplies: made.request.kit.supplies ?? [],
+  fillL: made.cycle?.litres ? made.cycle.litres / ((settings.rinses ?? 0) + 1) : DRUM_RINSE_L,
+  bathL: made.knowledge.settings.bathLitres[made.bulk],
+  waterKg: made.method === 'none' ? 0 : (made.massG / 1000) * heldWet(made),
+  dryer: made.dryer?.kind ?? DRYER_KINDS[0],
+  cycleMinutes: made.knowledge.settings.cycleMinutes,
+});
 
 /** What a plan takes, one line for each thing, in the order of the steps. Steps behind a failed check are left out. */
 export function takes(made: Plan, share = 1): Takes {
@@ -127,7 +166,7 @@ export function takes(made: Plan, share = 1): Takes {
   const lines = made.steps.flatMap((step, n) =>
     step.template.ifFailed
       ? []
-      : linesOf(step, made).map((line): TakesLine => {
+      : linesOf({ ...step, do: step.template.do }, onOf(made, step)).map((line): TakesLine => {
           const part = SHARED.has(line.what) ? share : 1;
           const shared = { ...line, kWh: line.kWh * part, litres: line.litres * part };
           return { ...shared, stepId: `st-${n + 1}`, money: priced(shared, prices) };

@@ -196,6 +196,13 @@ export const PositiveList = (): Decorate =>
     (v) => finite(v) && v > 0,
     'must be a number greater than 0',
   );
+export const NotNegatives = (): Decorate =>
+  listRule(
+    'notNegatives',
+    () => ({ type: 'number', minimum: 0 }),
+    (v) => finite(v) && v >= 0,
+    'must be a number of 0 or more',
+  );
 export const RangeOfTwo = (): Decorate =>
   listRule(
     'rangeOfTwo',

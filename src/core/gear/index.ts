@@ -4,7 +4,7 @@
  */
 export * from './vocabulary';
 export type * from './item';
-export type * from './inspection';
+export * from './inspection';
 export type * from './equipment';
 export type * from './kit';
 export * from './log';

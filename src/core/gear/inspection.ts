@@ -35,6 +35,25 @@ export interface DamageSeen {
   spot?: Spot;
 }
 
+/** What a look may carry over from an earlier one. */
+export const INSPECTION_FIELDS = [
+  'soil',
+  'soils',
+  'odour',
+  'droplet',
+  'loftRatio',
+  'loft',
+  'clumped',
+  'damp',
+  'discoloured',
+  'fromStorage',
+  'wear',
+] as const;
+export type InspectionField = (typeof INSPECTION_FIELDS)[number];
+export interface AsOf {
+  [field: string]: string | undefined;
+}
+
 /** What somebody saw on one look. Absent = not looked at, never fine. */
 export interface Inspection {
   id: string;
@@ -54,4 +73,6 @@ export interface Inspection {
   loft?: LoftReading[];
   wear?: v.Wear[];
   note?: string;
+  /** Of what was not looked at this time: when it was last seen so. */
+  asOf?: AsOf;
 }

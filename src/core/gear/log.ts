@@ -1,8 +1,17 @@
 import type * as v from './vocabulary';
 
+/** What was used: of which bottle, where it is known. */
 export interface UsedSupply {
-  supplyId: string;
+  supplyId?: string;
+  class?: v.SupplyClass;
   ml?: number;
+}
+
+/** One answer to a look. `proof`: by its weights and by hand, or by hand alone. */
+export interface LookAnswer {
+  at: string;
+  passed: boolean;
+  proof?: 'weights' | 'hand';
 }
 
 /** What one step of a finished run came to. */
@@ -12,7 +21,28 @@ export interface DoneStep {
   outcome: 'done' | 'passed' | 'failed' | 'skipped';
   at?: string;
   times?: number;
+  /** What was written down at it. */
   note?: string;
+  /** Its name as it stood on the page. */
+  title?: string;
+  /** What each round really ran, and what all of it was planned to, minutes. */
+  minutes?: number[];
+  plannedMin?: number;
+  /** The longest it sat after its timer had ended, minutes. */
+  satMin?: number;
+  looks?: LookAnswer[];
+  /** The way out that was chosen when its look kept failing. */
+  way?: string;
+  /** Why it was left out. */
+  why?: string;
+}
+
+/** Energy, water and money that it took. Money is of what has a price. */
+export interface Took {
+  kWh: number;
+  litres: number;
+  money?: number;
+  unpriced?: boolean;
 }
 
 /** After how many fresh fills the water stayed clear, and what was rinsed how. */
@@ -40,7 +70,7 @@ export interface UseEntry extends Entry {
   /** Harder than usual: dirt, rubbing, straps. */
   hard?: boolean;
 }
-/** A finished programme, with what it took and when the next look is due. */
+/** A programme that was carried out, finished or stopped, with what it took and when the next look is due. */
 export interface CareEntry extends Entry {
   type: 'care';
   aims?: v.Aim[];
@@ -52,6 +82,23 @@ export interface CareEntry extends Entry {
   rinsed?: RinseSeen;
   nextDue?: string;
   dueReason?: string;
+  /** The run it came from, when it began, and what its plan said. */
+  runId?: string;
+  startedAt?: string;
+  verdict?: string;
+  /** What was really done to the thing. */
+  did?: v.Care[];
+  /** It was stopped before its end. */
+  stopped?: boolean;
+  /** It was put away although a look was open. */
+  asItIs?: boolean;
+  tookMin?: number;
+  plannedMin?: number;
+  takes?: Took;
+  /** The looks before and after it. */
+  before?: string;
+  after?: string;
+  photos?: string[];
 }
 /** A day the kit must be ready for; no thing of its own. */
 export interface EventEntry extends Entry {
@@ -66,6 +113,7 @@ export interface UpkeepEntry extends Entry {
   machineId?: string;
   tasks?: v.UpkeepTask[];
   steps?: DoneStep[];
+  supplies?: UsedSupply[];
 }
 /** Lines of one type. */
 export const isEntry =

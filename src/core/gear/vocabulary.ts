@@ -239,6 +239,18 @@ export const AIMS = [
   'renew',
   'downgrade',
 ] as const;
+/** What was really done to a thing. */
+export const CARES = [
+  'washed',
+  'rinsed',
+  'spot-cleaned',
+  'aired',
+  'fluffed',
+  'warmed',
+  'renewed',
+  'mended',
+  'conditioned',
+] as const;
 export const METHODS = ['machine', 'tub', 'hand', 'surface', 'extract', 'none', 'refer'] as const;
 export const PHASES = [
   'prepare-machine',
@@ -281,6 +293,7 @@ export type HardnessUnit = (typeof HARDNESS_UNITS)[number];
 export type Heat = (typeof HEATS)[number];
 export type Residue = (typeof RESIDUES)[number];
 export type Aim = (typeof AIMS)[number];
+export type Care = (typeof CARES)[number];
 export type Method = (typeof METHODS)[number];
 export type Phase = (typeof PHASES)[number];
 export type Action = (typeof ACTIONS)[number];

@@ -39,6 +39,8 @@ export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
 export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';
 
+export type { CauseId, LookId, WayId } from './looks';
+
 export type RuleId = (typeof RULES)[number]['id'];
 export type StepId = (typeof STEPS)[number]['id'];
 export type CautionId = (typeof CAUTIONS)[number]['id'];

@@ -206,6 +206,40 @@ export interface ZoneRow {
   readonly exposed: readonly DropletZone[];
 }
 
+/**
+ * One look of the work, at whatever steps it is taken. A look that fails is followed by its remedy and by the same look again; after so many
+ * failures its ways out are offered.
+ */
+export interface LookRecord {
+  readonly id: string;
+  /** Names of the steps at which it is taken. */
+  readonly at: readonly string[];
+  /** Looks that it speaks for when it passes later in the same work. */
+  readonly covers?: readonly string[];
+  /**
+   * Failures after which the ways out are offered. `twice-counted`: when twice the counted rinses have run; `rounds-and-two`: two more than
+   * the counted rounds.
+   */
+  readonly tries: number | 'twice-counted' | 'rounds-and-two';
+  /**
+   * What is done after the first, second … failure; the last serves for all later ones. Each is steps in order, each step the first of these
+   * names that the programme has. Absent: the step is carried out again.
+   */
+  readonly remedies?: readonly (readonly (readonly string[])[])[];
+  /** Why it may fail. */
+  readonly causes: readonly string[];
+  readonly ways: readonly string[];
+}
+/**
+ * A way out of a look that keeps failing. `again`: its remedy, or this one, and the same look; `elsewhere`: the same in another dryer;
+ * `wash`: back to the wash; `later`: a later look decides; `leave`: it stays as it is, and is recorded so.
+ */
+export interface WayRecord {
+  readonly id: string;
+  readonly does: 'again' | 'elsewhere' | 'wash' | 'later' | 'leave';
+  readonly remedy?: readonly (readonly string[])[];
+}
+
 /** Where one answer turns into another: soil 0–4, smell 0–3, drop grades 0–5 (ISO 4920), loft as a share of new. */
 export interface Thresholds {
   /** Washed from here on. */

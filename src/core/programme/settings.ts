@@ -122,7 +122,17 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   },
   soak: (state, s) => void (s.soakMin = soakCap(pick(state.knowledge.settings.soakMin, state.facts) ?? 60, state)),
   longSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.longSoakMin, state)),
-  tubSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.tubSoakMin, state)),
+  tubSoak: (state, s) => {
+    s.soakMin = soakCap(state.knowledge.settings.tubSoakMin, state);
+    // Kneaded half way.
+    s.soakParts = [Math.ceil(s.soakMin / 2), Math.floor(s.soakMin / 2)];
+  },
+  scentPurge: (state, s) => {
+    s.cleaner = 'unscented-cleaner';
+    const bottle = bottleOf(state, s.cleaner);
+    s.doseMl = doseOf(state, s.cleaner, bottle).ml;
+    if (bottle) s.supplyId = bottle.id;
+  },
   soakCleaner: (state, s) => {
     s.cleaner = soakClass(state);
     const bottle = bottleOf(state, s.cleaner);

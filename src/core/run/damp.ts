@@ -8,30 +8,41 @@ import { estimateDrying, nextRound, type Estimate, type EstimateInput } from '..
 import { dryMassNow } from '../drying/sorption';
 import type { Item, Room, WeighIn } from '../gear';
 import type { ProgrammeStep } from '../document';
-import { leftMs, roundsOf, timerMinutes, type Run } from './index';
+import { ranBy, timerMinutes, type Run } from './index';
+import { inForce } from './events';
 
-const MINUTE = 60_000;
 /** How sure a dry mass is, one standard deviation, g: weighed, and taken from its kind. */
 const DRY_SD = { weighed: 3, typicalShare: 0.08 } as const;
 
-/** Minutes that a step has dried so far: its rounds, and what has run of the present one. */
+/** Minutes that a step has dried since it was last wetted: its ended rounds, and what has run of the present one. */
 export function dryingMinutes(run: Run, step: ProgrammeStep, nowMs: number): number {
   const state = run.steps[step.id];
-  if (!state || state.round === 0) return 0;
-  const { beforeMin, roundMin } = roundsOf(step, state);
-  if (state.state === 'waiting' || state.state === 'rung' || state.state === 'passed' || state.state === 'failed')
-    return beforeMin + roundMin;
-  const left = run.currentId === step.id ? (leftMs(run, nowMs) ?? 0) / MINUTE : 0;
-  return beforeMin + Math.max(0, roundMin - left);
+  if (!state) return 0;
+  return state.spells.reduce((sum, m) => sum + m, 0) + ranBy(step, state, nowMs);
 }
 
-/** The newest weight taken dry outside this run, and the humidity then. */
+/** Weights of the present drying of a run, by minutes of drying. */
+function weighedIn(run: Run, step: ProgrammeStep): { readonly minutes: number; readonly massG: number }[] {
+  const since = run.steps[step.id]?.sinceMs ?? 0;
+  return inForce(run.events)
+    .flatMap((e) =>
+      e.type === 'weighed' && e.dryMin !== undefined && e.at >= since ? [{ minutes: e.dryMin, massG: e.massG }] : [],
+    )
+    .sort((a, b) => a.minutes - b.minutes);
+}
+
+/** The newest weight taken dry, in this run or before it, and the humidity then. */
 function recordedDry(
   item: Item,
   weighIns: readonly WeighIn[],
   run: Run,
 ): { readonly g: number; readonly rh: number | undefined } | null {
-  const dry = weighIns.filter((w) => w.itemId === item.id && w.after === 'dry' && (w.runId !== run.id || w.dryMin === undefined));
+  const here = inForce(run.events).flatMap((e) =>
+    e.type === 'weighed' && e.after === 'dry' && run.programme.steps.find((s) => s.id === e.stepId)?.phase === 'prepare-item'
+      ? [{ at: new Date(e.at).toISOString(), massG: e.massG, rhPercent: e.rhPercent }]
+      : [],
+  );
+  const dry = [...weighIns.filter((w) => w.itemId === item.id && w.after === 'dry' && w.runId !== run.id), ...here];
   const newest = dry.sort((a, b) => (a.at < b.at ? 1 : -1))[0];
   if (newest) return { g: newest.massG, rh: newest.rhPercent };
   return item.massG === undefined ? null : { g: item.massG, rh: undefined };
@@ -66,10 +77,7 @@ export function dampOf(
   const expectedG = recorded && dryMassNow(item, recorded.g, recorded.rh, room?.rhPercent);
   const dryG = expectedG ?? model.dryG;
   const minutes = dryingMinutes(run, step, nowMs);
-  const weighed = weighIns
-    .filter((w) => w.runId === run.id && w.dryMin !== undefined)
-    .map((w) => ({ minutes: w.dryMin ?? 0, massG: w.massG }))
-    .sort((a, b) => a.minutes - b.minutes);
+  const weighed = weighedIn(run, step);
   const body: Body = { ...bodyOf(dryG / 1000, model.coreFactor, model.exchangeS) };
   const input: EstimateInput = {
     body,

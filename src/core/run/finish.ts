@@ -1,60 +1,77 @@
-import type { CareEntry, Inspection, Item, Kind, Kit, Soil, Supply, UpkeepEntry, UpkeepTask, Washer } from '../gear';
+import type {
+  CareEntry,
+  Equipment,
+  Inspection,
+  InspectionField,
+  Item,
+  Kind,
+  Kit,
+  Soil,
+  Supply,
+  UpkeepEntry,
+  UpkeepTask,
+  UsedSupply,
+  Washer,
+  WeighIn,
+} from '../gear';
 import { nextLook } from '../due';
-import { exposedZones, KNOWLEDGE } from '../knowledge';
-import type { Run } from './index';
-import { doneSteps } from './index';
+import { exposedZones, KNOWLEDGE, type LookId } from '../knowledge';
+import { loftOf } from '../loft';
+import { inForce, type RunEvent } from './events';
+import type { Run, StepRun } from './fold';
 import { learnDrying } from './damp';
+import { lookOf, wayOf } from './looks';
+import { aimsDone, caresOf, carried, doneSteps, photosOf, plannedMinutes, tookMinutes } from './report';
 import { learnRinse, rinsedIn } from './rinsed';
+import { tookOf } from './took';
 
 /** What a finished run changes in the kit. */
 export interface RunResult {
   readonly entry: CareEntry;
   readonly supplies: readonly Supply[];
   readonly washers: readonly Washer[];
-  /** How the thing is now, from what the run itself checked; null when nothing was. */
+  /** How the thing is now, from what the run itself looked at; null when nothing was done to it. */
   readonly inspection: Inspection | null;
   /** The thing with what the run taught about it; null when it taught nothing. */
   readonly item: Item | null;
+  /** Weights that were taken in it. */
+  readonly weighIns: readonly WeighIn[];
 }
 
-function carried(run: Run, stepId: string): number {
-  const state = run.steps[stepId];
-  return !state || state.state === 'skipped' ? 0 : state.times;
-}
+type Of<T extends RunEvent['type']> = Extract<RunEvent, { type: T }>;
+/** The lines of one kind that still hold, oldest first. */
+const eventsOf = <T extends RunEvent['type']>(run: Run, type: T): Of<T>[] =>
+  inForce(run.events).filter((e): e is Of<T> => e.type === type);
 
 /** Takes what was used off the bottles: off the one that was meant first, then off the others of its class. Never below empty. */
-function takeOff(
-  run: Run,
-  supplies: readonly Supply[],
-): { readonly supplies: Supply[]; readonly taken: { supplyId: string; ml: number }[] } {
+function takeOff(run: Run, supplies: readonly Supply[]): { readonly supplies: Supply[]; readonly used: UsedSupply[] } {
   const left = new Map(supplies.map((s) => [s.id, s.remainingMl]));
-  const taken = new Map<string, number>();
-  for (const { id, settings } of run.programme.steps) {
-    const times = carried(run, id);
-    for (const [cls, ml] of [
-      [settings.cleaner, settings.doseMl],
-      [settings.proofer, settings.prooferMl],
-    ] as const) {
-      let want = cls && ml ? ml * times : 0;
-      const bottles = supplies.filter((s) => s.class === cls);
-      for (const { id: bottle } of bottles.sort(
-        (a, b) => Number(b.id === settings.supplyId) - Number(a.id === settings.supplyId),
-      )) {
-        const has = left.get(bottle) ?? 0;
-        const out = Math.min(want, has);
-        if (out <= 0) continue;
-        want -= out;
-        left.set(bottle, has - out);
-        taken.set(bottle, (taken.get(bottle) ?? 0) + out);
-      }
+  const used = new Map<string, UsedSupply & { ml: number }>();
+  const put = (key: string, use: UsedSupply, ml: number): void => {
+    used.set(key, { ...use, ml: (used.get(key)?.ml ?? 0) + ml });
+  };
+  for (const { class: cls, ml, supplyId } of eventsOf(run, 'used')) {
+    let want = ml;
+    const bottles = supplies.filter((s) => s.class === cls).sort((a, b) => Number(b.id === supplyId) - Number(a.id === supplyId));
+    for (const { id } of bottles) {
+      const has = left.get(id);
+      // A bottle whose rest is not known is enough.
+      const out = has === undefined ? want : Math.min(want, has);
+      if (out <= 0) continue;
+      want -= out;
+      if (has !== undefined) left.set(id, has - out);
+      put(id, { supplyId: id, class: cls }, out);
+      if (want <= 0) break;
     }
+    // More than the cupboard knew of: it was used all the same.
+    if (want > 0) put(cls, { class: cls }, want);
   }
   return {
     supplies: supplies.map((s) => {
       const rest = left.get(s.id);
       return rest === undefined || rest === s.remainingMl ? s : { ...s, remainingMl: rest };
     }),
-    taken: [...taken].map(([supplyId, ml]) => ({ supplyId, ml })),
+    used: [...used.values()],
   };
 }
 
@@ -67,7 +84,8 @@ function residues(run: Run, washers: readonly Washer[]): Washer[] {
       if (step.do === 'purge-machine' || step.do === 'purge-scent') left = [];
       if (step.settings.cleaner === 'powder') left.push('powder');
       if (step.settings.cleaner === 'chlorine-bleach') left.push('bleach');
-      if (step.do === 'machine-wash' && run.programme.steps.some((s) => s.do === 'treat-grease')) left.push('workshop');
+      if (step.do === 'machine-wash' && run.programme.steps.some((s) => s.do === 'treat-grease' && carried(run, s.id) > 0))
+        left.push('workshop');
     }
     return { ...washer, lastLoads: [...new Set(left)] };
   });
@@ -79,129 +97,252 @@ const SPEAKS_OF: Readonly<Record<string, readonly Soil[]>> = {
   'treat-grease': ['grease', 'wax'],
   'treat-sweat-yellow': ['yellowing'],
 };
+/** What a mending mends. */
+const MENDS: Readonly<Record<string, readonly string[]>> = {
+  'mend-hole': ['hole', 'seam'],
+  'feather-in': ['feather'],
+  'mend-part': ['zip', 'sole', 'crack'],
+};
+
+/** The looks of a run by name, with how each ended. */
+function looksOf(run: Run): readonly { readonly key: string; readonly id: LookId; readonly state: StepRun }[] {
+  return run.programme.steps.flatMap((step) => {
+    const look = lookOf(step);
+    const state = run.steps[step.id];
+    return look && state ? [{ key: step.key, id: look.id, state }] : [];
+  });
+}
 
 /**
- * The marks that are still there: all that were, until a look said that they are gone. What outlived a treatment has set.
- * The look while it is wet speaks of all of them; where there is none, each mark by its own
+ * The marks that are still there: all that were, until a look said that they are gone. What outlived a treatment has set. The looks while wet
+ * and at the whole thing speak of all of them, but not of what was knowingly left; where nobody looks at all, each mark goes by its own
  * treatment's look, and one without by those that speak of any.
  */
 function marksLeft(run: Run, before: Inspection | null): NonNullable<Inspection['stains']> {
   const marks = before?.stains ?? [];
-  const looks = run.programme.steps.filter((s) => s.check && (s.key === 'look-wet' || s.phase === 'pretreat'));
-  const passed = (steps: typeof looks): boolean => steps.length > 0 && steps.every((s) => run.steps[s.id]?.state === 'passed');
-  const whole = looks.filter((s) => s.key === 'look-wet');
-  const left = marks.filter(({ soil }) => {
-    const own = looks.filter((s) => SPEAKS_OF[s.key]?.includes(soil));
-    return !passed(whole.length > 0 ? whole : own.length > 0 ? own : looks.filter((s) => !SPEAKS_OF[s.key]));
-  });
+  const looks = looksOf(run);
+  const at = (id: LookId): typeof looks => looks.filter((l) => l.id === id);
+  const passed = (some: typeof looks): boolean => some.length > 0 && some.every((l) => l.state.state === 'passed');
+  const knowingly = (some: typeof looks): boolean =>
+    some.some(({ state }) => state.state === 'failed' && state.way !== undefined && wayOf(state.way).does === 'leave');
+  const wet = at('marks');
+  const treated = at('treated');
+  const isGone = ({ soil }: NonNullable<Inspection['stains']>[number]): boolean => {
+    const own = treated.filter((l) => SPEAKS_OF[l.key]?.includes(soil));
+    if (knowingly(own) || knowingly(wet)) return false;
+    if (passed(wet) || passed(at('whole'))) return true;
+    return wet.length === 0 && passed(own.length > 0 ? own : treated.filter((l) => !SPEAKS_OF[l.key]));
+  };
+  const left = marks.filter((mark) => !isGone(mark));
   const tried = run.programme.steps.some((s) => (s.phase === 'pretreat' || s.phase === 'wash') && carried(run, s.id) > 0);
   return tried ? left.map((mark) => ({ ...mark, set: true })) : left;
 }
 
 /** Soil that a thing shows when marks are left on it. */
 const MARKS_SOIL = 1;
+/** A look that passed by eye says that the loft is as new. */
+const AS_NEW = 1;
+const PASSED_GRADE = KNOWLEDGE.thresholds.dropFine;
 
-function afterwards(
-  run: Run,
-  kind: Kind,
-  before: Inspection | null,
-  at: string,
-  loftRatio: number | undefined,
-  id: string,
-): Inspection | null {
-  const { aims } = run.programme;
-  if (aims.length === 0 || aims.includes('refer')) return null;
-  const { steps } = run.programme;
-  const passed = (verb: string): boolean => steps.some((s) => s.do === verb && run.steps[s.id]?.state === 'passed');
-  const did = (...phases: string[]): boolean => steps.some((s) => phases.includes(s.phase) && carried(run, s.id) > 0);
-  // Only what was really done counts: a wash that was skipped leaves soil and smell as they were.
-  const washed = (aims.includes('wash') || aims.includes('rinse')) && did('wash', 'rinse');
-  const cleaned = washed || (aims.includes('spot-clean') && did('pretreat'));
-  const marks = marksLeft(run, before);
+/**
+ * How the thing is after the run: what its looks and measurements saw. What none of them looked at keeps its last value with the day it is
+ * from, or is unknown where the work may have changed it. Never fine by itself.
+ */
+export function afterwards(run: Run, kind: Kind, before: Inspection | null, at: string, id: string): Inspection | null {
+  const did = caresOf(run);
+  const events = inForce(run.events);
+  if (did.length === 0 && !events.some((e) => e.type === 'loft' || e.type === 'drops' || e.type === 'seen' || e.type === 'look'))
+    return null;
   const next: Inspection = { id, itemId: run.itemId, at };
-  const soil = !cleaned ? before?.soil : marks.length > 0 ? MARKS_SOIL : 0;
-  if (soil !== undefined) next.soil = soil;
-  const odour = washed || (aims.includes('air') && did('dry')) ? 0 : before?.odour;
-  if (odour !== undefined) next.odour = odour;
-  if (marks.length > 0) next.stains = marks;
-  if (!washed && before?.soils) next.soils = before.soils;
-  if (passed('droplet-test')) next.droplet = Object.fromEntries(exposedZones(kind, KNOWLEDGE).map((zone) => [zone, 4]));
-  else if (before?.droplet && !washed) next.droplet = before.droplet;
-  if (loftRatio !== undefined) next.loftRatio = loftRatio;
-  if (passed('weigh-dry') || passed('tumble')) {
-    next.clumped = false;
-    next.damp = false;
+  const asOf: Partial<Record<InspectionField, string>> = {};
+  const keep = <F extends InspectionField>(...fields: F[]): void => {
+    for (const field of fields) {
+      const value = before?.[field];
+      if (value === undefined || before === null) continue;
+      next[field] = value;
+      asOf[field] = before.asOf?.[field] ?? before.at;
+    }
+  };
+  const looks = looksOf(run);
+  const ended = (look: LookId): StepRun['state'] | null => {
+    const some = looks.filter((l) => l.id === look && (l.state.times > 0 || l.state.state === 'skipped'));
+    return some.at(-1)?.state.state ?? null;
+  };
+  const left = (way: NonNullable<StepRun['way']>): boolean =>
+    looks.some(({ state }) => state.state === 'failed' && state.way === way);
+  const wetted = did.includes('washed') || did.includes('rinsed');
+  const cleaned = wetted || did.includes('spot-cleaned');
+  const marks = marksLeft(run, before);
+  const seen = eventsOf(run, 'seen').at(-1);
+  const whole = ended('whole') === 'passed';
+
+  if (seen) next.soil = seen.soil;
+  else if (whole) next.soil = 0;
+  else if (wetted) {
+    if (marks.length > 0) next.soil = MARKS_SOIL;
+  } else if (cleaned && (before?.soil ?? 0) <= MARKS_SOIL && (ended('treated') === 'passed' || marks.length > 0))
+    next.soil = marks.length > 0 ? MARKS_SOIL : 0;
+  else keep('soil');
+  if (marks.length > 0) {
+    next.stains = marks;
+    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
   }
-  const kept = (before?.damage ?? []).filter(
-    () => !steps.some((s) => (s.do === 'mend' || s.do === 'work-feather-in') && carried(run, s.id) > 0),
-  );
-  if (kept.length > 0) next.damage = kept;
+  if (!wetted) keep('soils');
+  if (left('leave-suds')) {
+    next.soils = ['residue'];
+    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
+  }
+
+  if (seen) next.odour = seen.odour;
+  else if (whole || ended('smell') === 'passed') next.odour = 0;
+  else if (!wetted) keep('odour');
+
+  const grades = eventsOf(run, 'drops').reduce<Inspection['droplet']>((all, e) => ({ ...all, ...e.grades }), undefined);
+  const reproofed = did.includes('renewed') || did.includes('warmed');
+  if (grades) next.droplet = grades;
+  else if (ended('drops') === 'passed')
+    next.droplet = Object.fromEntries(exposedZones(kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
+  else if (!wetted && !reproofed) keep('droplet');
+
+  const readings = eventsOf(run, 'loft').at(-1)?.readings;
+  const ratio = readings && loftOf(readings).ratio;
+  if (readings) {
+    next.loft = readings.map((r) => ({ ...r }));
+    if (ratio !== null && ratio !== undefined) next.loftRatio = ratio;
+  } else if (ended('loft') === 'passed') next.loftRatio = AS_NEW;
+  else if (!wetted && !did.includes('fluffed')) keep('loftRatio', 'loft', 'fromStorage');
+
+  const dry = ended('weighed') ?? ended('dry');
+  const clumps = looks.some((l) => (l.state.clumps ?? []).length > 0 && l.state.state !== 'passed');
+  if (left('leave-damp')) next.damp = true;
+  else if (dry === 'passed') next.damp = false;
+  else if (!wetted) keep('damp');
+  if (clumps) next.clumped = true;
+  else if (dry === 'passed') next.clumped = false;
+  else if (!wetted) keep('clumped');
+
+  keep('discoloured', 'wear');
+  const mended = run.programme.steps.flatMap((s) => (carried(run, s.id) > 0 ? (MENDS[s.key] ?? []) : []));
+  const damage = (before?.damage ?? []).filter((d) => !mended.includes(d.kind));
+  if (damage.length > 0) next.damage = damage;
+  if (Object.keys(asOf).length > 0) next.asOf = asOf;
   return next;
 }
 
+/** The weights of a run, as rows of the record. */
+const weightsOf = (run: Run): WeighIn[] =>
+  eventsOf(run, 'weighed').map((e) => ({
+    itemId: run.itemId,
+    at: new Date(e.at).toISOString(),
+    massG: e.massG,
+    after: e.after,
+    runId: run.id,
+    ...(e.dryMin === undefined ? {} : { dryMin: e.dryMin }),
+    ...(e.rhPercent === undefined ? {} : { rhPercent: e.rhPercent }),
+  }));
+
+/** A dry mass for a thing that had none: weighed dry before the wash, or when it was found dry after it. */
+function learnMass(item: Item, run: Run): Item {
+  if (item.massG !== undefined) return item;
+  const dry = eventsOf(run, 'weighed').filter((e) => {
+    const step = run.programme.steps.find((s) => s.id === e.stepId);
+    return e.after === 'dry' && (step?.phase === 'prepare-item' || run.steps[e.stepId]?.state === 'passed');
+  });
+  const massG = dry.at(-1)?.massG;
+  return massG === undefined ? item : { ...item, massG };
+}
+
 /**
- * The record of a finished run: the log entry with when to look again, supplies deducted, machine residues, and the state that the run's
- * own checks showed. Pure: ids and the instant are passed in.
+ * The record of a run that ended, finished or stopped: the log entry with when to look again, supplies deducted, machine residues, and the
+ * state that the run's own looks showed. Pure: ids and the instant are passed in.
  */
 export function finishRun(
   run: Run,
   item: Item,
   before: Inspection | null,
-  kit: Pick<Kit, 'equipment' | 'supplies' | 'weighIns'>,
+  kit: Pick<Kit, 'equipment' | 'supplies' | 'weighIns' | 'preferences'>,
   at: { readonly iso: string; readonly today: string; readonly logId: string; readonly inspectionId: string },
-  measured: { readonly loftRatio?: number; readonly note?: string } = {},
+  note = '',
 ): RunResult {
-  const { supplies, taken } = takeOff(run, kit.supplies ?? []);
+  const { supplies, used } = takeOff(run, kit.supplies ?? []);
   const rinsed = rinsedIn(run);
-  const learned = learnDrying(
-    learnRinse(item, rinsed),
+  const learned = learnMass(
+    learnDrying(learnRinse(item, rinsed), run, kit.weighIns ?? [], kit.equipment?.room, run.finishedAtMs ?? run.seenAtMs),
     run,
-    kit.weighIns ?? [],
-    kit.equipment?.room,
-    run.finishedAtMs ?? run.seenAtMs,
   );
-  const dryerId = run.programme.steps.find((s) => s.settings.dryerId !== undefined && carried(run, s.id) > 0)?.settings.dryerId;
+  const usedMachine = (key: 'washerId' | 'dryerId', ...verbs: readonly string[]): string | undefined =>
+    run.programme.steps.find(
+      (s) => (verbs.length === 0 || verbs.includes(s.do)) && s.settings[key] !== undefined && carried(run, s.id) > 0,
+    )?.settings[key];
+  const washerId = usedMachine('washerId', 'machine-wash');
+  const dryerId = usedMachine('dryerId');
   const due = nextLook(item, at.today);
-  const washStep = run.programme.steps.find((s) => s.do === 'machine-wash');
+  const inspection = afterwards(run, item.kind, before, at.iso, at.inspectionId);
+  const photos = photosOf(run);
+  const took = tookOf(run, kit, item);
   const entry: CareEntry = {
     id: at.logId,
     type: 'care',
     itemId: run.itemId,
     at: at.iso,
-    aims: [...run.programme.aims],
-    method: run.programme.method,
+    startedAt: new Date(run.startedAtMs).toISOString(),
+    runId: run.id,
+    verdict: run.planned.verdict,
+    aims: aimsDone(run),
+    did: caresOf(run),
+    method: run.planned.method,
     steps: doneSteps(run),
-    supplies: taken,
+    supplies: used,
+    tookMin: tookMinutes(run),
+    plannedMin: plannedMinutes(run),
+    takes: took,
     nextDue: due.on,
     dueReason: due.reason,
-    ...(washStep?.settings.washerId ? { washerId: washStep.settings.washerId } : {}),
+    ...(run.status === 'stopped' ? { stopped: true } : {}),
+    ...(run.putAwayAsItIs ? { asItIs: true } : {}),
+    ...(before ? { before: before.id } : {}),
+    ...(inspection ? { after: inspection.id } : {}),
+    ...(photos.length > 0 ? { photos } : {}),
+    ...(washerId ? { washerId } : {}),
     ...(dryerId === undefined ? {} : { dryerId }),
     ...(rinsed ? { rinsed: { by: rinsed.by, clearAfter: rinsed.clearAfter } } : {}),
-    ...(measured.note ? { note: measured.note } : {}),
+    ...(note ? { note } : {}),
   };
   return {
     entry,
     supplies,
     washers: residues(run, kit.equipment?.washers ?? []),
-    inspection: afterwards(run, item.kind, before, at.iso, measured.loftRatio, at.inspectionId),
+    inspection,
     item: learned === item ? null : learned,
+    weighIns: weightsOf(run),
   };
 }
 
 /** What a finished purge of a machine changes: its residues are gone, and the log keeps what was done to it. */
 export function finishPurge(
   run: Run,
-  washers: readonly Washer[],
+  { washers = [] }: Pick<Equipment, 'washers'>,
+  supplies: readonly Supply[],
   at: { readonly iso: string; readonly logId: string },
-): { readonly entry: UpkeepEntry; readonly washers: readonly Washer[] } {
+): { readonly entry: UpkeepEntry; readonly washers: readonly Washer[]; readonly supplies: readonly Supply[] } {
   const did = (verb: string): boolean => run.programme.steps.some((s) => s.do === verb && carried(run, s.id) > 0);
   const tasks: UpkeepTask[] = [
     ...(did('purge-machine') ? (['hot-empty'] as const) : []),
     ...(did('wipe-drawer') ? (['drawer'] as const) : []),
     ...(did('keep-dry') ? (['door'] as const) : []),
   ];
+  const off = takeOff(run, supplies);
   return {
-    entry: { id: at.logId, type: 'upkeep', at: at.iso, machineId: run.machineId ?? run.itemId, tasks, steps: doneSteps(run) },
+    entry: {
+      id: at.logId,
+      type: 'upkeep',
+      at: at.iso,
+      machineId: run.machineId ?? run.itemId,
+      tasks,
+      steps: doneSteps(run),
+      ...(off.used.length > 0 ? { supplies: off.used } : {}),
+    },
     washers: residues(run, washers),
+    supplies: off.supplies,
   };
 }

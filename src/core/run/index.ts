@@ -1,55 +1,22 @@
 /**
- * One programme being carried out: a pure state machine over instants passed in. Timers are kept as the instant they end, so that reload
- * and sleep cannot lose them. Refuses: reading a clock, storing, sounding alarms.
+ * One programme being carried out, as a log of events; the run as it stands is their fold. Timers are kept as the instant they end, so that
+ * reload and sleep cannot lose them. Refuses: reading a clock, storing, sounding alarms.
  */
-import type { DoneStep } from '../gear';
+import type { Droplet, LoftReading, SupplyClass, WeighIn } from '../gear';
+import type { WayId } from '../knowledge';
+import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
-import { RINSING_FIGURES } from '../knowledge';
+import type { Happening, RunEvent, RunRecord } from './events';
+import { foldRun, ranBy, recordOf, stepIn, type Run, type StepRun } from './fold';
 
-/** What the timer of a step is at: an instant at which it ends or ended, what was left when it was paused, or nothing. */
-type Timer =
-  | { readonly state: 'running' | 'rung'; readonly endsAtMs: number; readonly leftMs: null }
-  | { readonly state: 'paused'; readonly endsAtMs: null; readonly leftMs: number }
-  | { readonly state: 'waiting' | 'done' | 'passed' | 'failed' | 'skipped'; readonly endsAtMs: null; readonly leftMs: null };
-export type StepState = Timer['state'];
-
-interface StepCarried {
-  readonly stepId: string;
-  /** How often it was carried through. */
-  readonly times: number;
-  readonly round: number;
-  /** Minutes of the present round when it was set for this once, and of all rounds before it; absent: the step's own. */
-  readonly roundMin?: number;
-  readonly beforeMin?: number;
-  readonly finishedAtMs: number | null;
-  readonly note: string;
-  /** Baffles in which a clump or damp core was felt at the last look. */
-  readonly clumps?: readonly string[];
-}
-export type StepRun = StepCarried & Timer;
-const STILL = { endsAtMs: null, leftMs: null } as const;
-
-export interface Run {
-  readonly id: string;
-  readonly itemId: string;
-  readonly itemName: string;
-  /** Set when it is a machine that is looked after; `itemId` is then its id. */
-  readonly machineId?: string;
-  readonly programme: Programme;
-  readonly startedAtMs: number;
-  readonly status: 'live' | 'finished' | 'stopped';
-  readonly currentId: string | null;
-  readonly steps: Readonly<Record<string, StepRun>>;
-  /** Steps reached through a failed check. */
-  readonly unlocked: readonly string[];
-  /** Latest instant this run has seen, ms; a clock set back shows against it. */
-  readonly seenAtMs: number;
-  readonly finishedAtMs: number | null;
-}
+export { foldRun, ranBy, recordOf, type Run, type StepRun, type StepState } from './fold';
+export type { RunEvent, RunRecord, RunStatus } from './events';
 
 const MINUTE = 60_000;
 /** A wet thing left longer than this after its timer is told of it, minutes. */
 const LATE_AFTER_MIN = 10;
+/** A round that is ended with more than this share of it to come is asked about. */
+const CUT_SHORT_SHARE = 0.1;
 
 /** Minutes of one more rinse in a drum. */
 export const RINSE_MIN = RINSING_FIGURES.rinseMin.value;
@@ -59,35 +26,29 @@ export const isCounted = (step: ProgrammeStep): boolean => step.do === 'bath-rin
 export const fillsOnce = (step: ProgrammeStep, times: number): number =>
   isCounted(step) || times > 0 ? 1 : (step.settings.rinses ?? 0);
 
-/** Timer length of a step: one round where it goes in rounds, one rinse where it is repeated for suds, else all it runs by itself. */
-export function timerMinutes(step: ProgrammeStep, times = 0): number {
-  const { rounds, checkEveryMin } = step.settings;
-  if (times > 0 && step.do === 'machine-rinse') return RINSE_MIN;
+/**
+ * Timer length of a step: one round where it goes in rounds, one part of a soak in parts, one rinse where it is repeated for suds, else all
+ * it runs by itself.
+ * @param now how far it is; the first round when left out.
+ */
+export function timerMinutes(step: ProgrammeStep, now?: Pick<StepRun, 'times' | 'round'>): number {
+  const { rounds, checkEveryMin, soakParts } = step.settings;
+  if (now && now.times > 0 && step.do === 'machine-rinse') return RINSE_MIN;
+  if (soakParts) return soakParts[Math.min(now?.round ?? 0, soakParts.length - 1)] ?? 0;
   return rounds !== undefined && checkEveryMin !== undefined && rounds > 0
     ? Math.min(checkEveryMin, Math.max(1, step.unattendedMin))
     : step.unattendedMin;
 }
+/** Rounds or parts in which a step was meant to go. */
+export const roundsOf = ({ settings }: ProgrammeStep): number => settings.soakParts?.length ?? settings.rounds ?? 1;
 
-export const stepOf = (run: Run, id: string | null): ProgrammeStep | undefined => run.programme.steps.find((s) => s.id === id);
-export const current = (run: Run): ProgrammeStep | undefined => stepOf(run, run.currentId);
+export const stepOf = (run: Run, id: string | null): ProgrammeStep | undefined => stepIn(run.programme, id);
+export const current = (run: Run): ProgrammeStep | undefined => stepIn(run.programme, run.currentId);
+const nowOf = (run: Run): StepRun | undefined => (run.currentId ? run.steps[run.currentId] : undefined);
 
-const waiting = (stepId: string): StepRun => ({
-  stepId,
-  state: 'waiting',
-  ...STILL,
-  times: 0,
-  round: 0,
-  finishedAtMs: null,
-  note: '',
-});
-
-/** Starts a run. Steps that only a failed check reaches wait behind it. */
+/** Starts a run. Steps that only a failed look reaches wait behind it. */
 export function startRun(programme: Programme, itemName: string, id: string, nowMs: number, machineId?: string): Run {
-  const steps: Record<string, StepRun> = {};
-  for (const step of programme.steps) {
-    steps[step.id] = waiting(step.id);
-  }
-  return {
+  return foldRun({
     id,
     itemId: programme.itemId,
     itemName,
@@ -95,71 +56,49 @@ export function startRun(programme: Programme, itemName: string, id: string, now
     programme,
     startedAtMs: nowMs,
     status: 'live',
-    currentId: programme.steps.find((s) => s.when === 'always')?.id ?? null,
-    steps,
-    unlocked: [],
-    seenAtMs: nowMs,
-    finishedAtMs: null,
-  };
+    events: [],
+  });
 }
 
-function change(run: Run, id: string, patch: Partial<StepCarried> & (Timer | { readonly state?: never }), nowMs: number): Run {
-  const step = run.steps[id];
-  if (!step) return run;
-  return { ...run, seenAtMs: Math.max(run.seenAtMs, nowMs), steps: { ...run.steps, [id]: { ...step, ...patch } as StepRun } };
+/** The run with more lines, all of one press. Lines that change nothing are not kept. */
+function add(run: Run, nowMs: number, stepId: string | null, ...happenings: readonly Happening[]): Run {
+  if (stepId === null) return run;
+  const act = (run.events.at(-1)?.act ?? 0) + 1;
+  const events: RunEvent[] = happenings.map((h) => ({ ...h, at: nowMs, stepId, act }));
+  return foldRun({ ...recordOf(run), events: [...run.events, ...events] });
 }
-
-/** Minutes of rounds that have ended, and of the present one. */
-export function roundsOf(step: ProgrammeStep, now: StepRun): { readonly beforeMin: number; readonly roundMin: number } {
-  const each = timerMinutes(step);
-  return { beforeMin: now.beforeMin ?? Math.max(0, now.round - 1) * each, roundMin: now.roundMin ?? each };
+/** As `add`, but the very same run when nothing moved: a press that came twice leaves no line. */
+function move(run: Run, nowMs: number, stepId: string | null, ...happenings: readonly Happening[]): Run {
+  const next = add(run, nowMs, stepId, ...happenings);
+  return next.currentId === run.currentId &&
+    next.status === run.status &&
+    JSON.stringify(next.steps) === JSON.stringify(run.steps) &&
+    next.open.length === run.open.length &&
+    next.programme.steps.length === run.programme.steps.length
+    ? run
+    : next;
 }
 
 /** Starts the timer of the current step, or its next round. @param minutes length of this round; the step's own when left out. */
 export function startTimer(run: Run, nowMs: number, minutes?: number): Run {
   const step = current(run);
-  const now = step && run.steps[step.id];
-  if (!step || !now || now.state === 'running') return run;
-  const { beforeMin, roundMin } = roundsOf(step, now);
-  const length = minutes ?? timerMinutes(step, now.times);
-  return change(
-    run,
-    step.id,
-    {
-      state: 'running',
-      endsAtMs: nowMs + length * MINUTE,
-      leftMs: null,
-      round: now.round + 1,
-      roundMin: length,
-      beforeMin: now.round === 0 ? 0 : beforeMin + roundMin,
-      finishedAtMs: null,
-    },
-    nowMs,
-  );
+  const now = nowOf(run);
+  if (!step || !now) return run;
+  return move(run, nowMs, step.id, { type: 'timer', minutes: minutes ?? timerMinutes(step, now) });
 }
+export const pauseTimer = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'paused' });
+export const resumeTimer = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'resumed' });
 
-export function pauseTimer(run: Run, nowMs: number): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (now?.state !== 'running') return run;
-  return change(run, now.stepId, { state: 'paused', leftMs: Math.max(0, now.endsAtMs - nowMs), endsAtMs: null }, nowMs);
-}
-
-export function resumeTimer(run: Run, nowMs: number): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (now?.state !== 'paused') return run;
-  return change(run, now.stepId, { state: 'running', endsAtMs: nowMs + now.leftMs, leftMs: null }, nowMs);
-}
-
-/** Lets time pass: a timer that has ended rings. Returns the same run when nothing changed. */
+/** The run as it looks at an instant: a timer that has ended rings. The same run when nothing rings. */
 export function tick(run: Run, nowMs: number): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
+  const now = nowOf(run);
   if (run.status !== 'live' || now?.state !== 'running' || nowMs < now.endsAtMs) return run;
-  return change(run, now.stepId, { state: 'rung', endsAtMs: now.endsAtMs, leftMs: null }, nowMs);
+  return { ...run, steps: { ...run.steps, [now.stepId]: { ...now, state: 'rung' } } };
 }
 
 /** Milliseconds left on the current timer, 0 when it has ended, null when there is none. */
 export function leftMs(run: Run, nowMs: number): number | null {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
+  const now = nowOf(run);
   if (!now) return null;
   if (now.state === 'paused') return now.leftMs;
   return now.endsAtMs === null ? null : Math.max(0, now.endsAtMs - nowMs);
@@ -167,70 +106,55 @@ export function leftMs(run: Run, nowMs: number): number | null {
 
 /** Minutes by which the answer to an ended timer is late; 0 when in time. */
 export function lateMinutes(run: Run, nowMs: number): number {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
+  const now = nowOf(run);
   if (now?.state !== 'rung' && now?.state !== 'running') return 0;
   const late = Math.floor((nowMs - now.endsAtMs) / MINUTE);
   return late > LATE_AFTER_MIN ? late : 0;
 }
 
-function following(run: Run, fromId: string): string | null {
-  const { steps } = run.programme;
-  const at = steps.findIndex((s) => s.id === fromId);
-  for (const step of steps.slice(at + 1)) {
-    const state = run.steps[step.id]?.state;
-    const over = state === 'done' || state === 'passed' || state === 'skipped';
-    if ((step.when === 'always' && !over) || (run.unlocked.includes(step.id) && !over)) return step.id;
-  }
-  return null;
+/** Minutes that the present round has run when it would be ended now much too early, else null: what really ran is to be asked. */
+export function cutShort(run: Run, nowMs: number): number | null {
+  const step = current(run);
+  const now = nowOf(run);
+  if (!step || (now?.state !== 'running' && now?.state !== 'paused')) return null;
+  const ran = ranBy(step, now, nowMs);
+  return now.roundMin - ran > Math.max(1, now.roundMin * CUT_SHORT_SHARE) ? ran : null;
 }
 
-function advance(run: Run, fromId: string, nowMs: number): Run {
-  const next = following(run, fromId);
-  return next === null ? { ...run, currentId: null, status: 'finished', finishedAtMs: nowMs } : { ...run, currentId: next };
+/** What a step uses when it is carried through as planned. */
+export function plannedUse(
+  step: ProgrammeStep,
+): readonly { readonly class: SupplyClass; readonly ml: number; readonly supplyId?: string }[] {
+  const { cleaner, doseMl, proofer, prooferMl, supplyId } = step.settings;
+  const of = (cls: SupplyClass | undefined, ml: number | undefined) =>
+    cls && ml ? [{ class: cls, ml, ...(supplyId ? { supplyId } : {}) }] : [];
+  return [...of(cleaner, doseMl), ...of(proofer, prooferMl)];
 }
-
-function close(run: Run, state: 'done' | 'passed' | 'failed' | 'skipped', nowMs: number, note: string): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (!now) return run;
-  const late = lateMinutes(run, nowMs);
-  const said = [now.note, note, late > 0 ? `answered ${late} min late` : ''].filter(Boolean).join('; ');
-  return change(
-    run,
-    now.stepId,
-    { state, endsAtMs: null, leftMs: null, times: now.times + 1, finishedAtMs: nowMs, note: said },
-    nowMs,
-  );
+/** How a step was carried through, where that differs from its plan. */
+export interface Carried {
+  /** Minutes that the present round really ran. */
+  readonly ranMin?: number;
+  /** mL of each agent, where it was measured. */
+  readonly usedMl?: Partial<Record<SupplyClass, number>>;
+  readonly note?: string;
 }
-
-/** Still suds at the end of a step that has no look of its own: one more rinse comes next. The new step is kept in this run only. */
-export function addRinse(run: Run, rinse: ProgrammeStep, nowMs: number): Run {
-  const id = run.currentId;
-  if (id === null || run.programme.steps.some((s) => s.id === rinse.id)) return run;
-  const steps = [...run.programme.steps];
-  steps.splice(steps.findIndex((s) => s.id === id) + 1, 0, rinse);
-  const added: Run = {
-    ...run,
-    programme: { ...run.programme, steps },
-    steps: { ...run.steps, [rinse.id]: waiting(rinse.id) },
-  };
-  return finishStep(added, nowMs, 'still suds');
-}
+const uses = (step: ProgrammeStep, { usedMl }: Carried): Happening[] =>
+  plannedUse(step).flatMap((use) => {
+    const ml = usedMl?.[use.class] ?? use.ml;
+    return ml > 0 ? [{ type: 'used', ...use, ml }] : [];
+  });
+const told = ({ note }: Carried): Happening[] => (note ? [{ type: 'noted', text: note }] : []);
+const ran = ({ ranMin }: Carried): { ranMin?: number } => (ranMin === undefined ? {} : { ranMin });
 
 /** Writes something down at the current step; it stands in the record with it. */
-export function noteStep(run: Run, text: string, nowMs: number): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
-  const said = text.trim();
-  return !now || said === '' ? run : change(run, now.stepId, { note: [now.note, said].filter(Boolean).join('; ') }, nowMs);
-}
-
+export const noteStep = (run: Run, text: string, nowMs: number): Run =>
+  text.trim() === '' ? run : add(run, nowMs, run.currentId, { type: 'noted', text: text.trim() });
+/** A photograph was taken at this step. */
+export const photographed = (run: Run, photoId: string, nowMs: number): Run =>
+  add(run, nowMs, run.currentId, { type: 'photograph', photoId });
 /** Marks a baffle as clumped at this look, or takes the mark away again. */
-export function markClump(run: Run, baffle: string, nowMs: number): Run {
-  const now = run.currentId ? run.steps[run.currentId] : undefined;
-  if (!now) return run;
-  const before = now.clumps ?? [];
-  const clumps = before.includes(baffle) ? before.filter((b) => b !== baffle) : [...before, baffle];
-  return change(run, now.stepId, { clumps }, nowMs);
-}
+export const markClump = (run: Run, baffle: string, nowMs: number): Run =>
+  add(run, nowMs, run.currentId, { type: 'clump', baffle, felt: !(nowOf(run)?.clumps ?? []).includes(baffle) });
 /** Baffles in which clumps were felt at the newest look of a run that has any; oldest marks are passed over. */
 export const clumpsOf = (run: Run): readonly string[] =>
   run.programme.steps
@@ -238,95 +162,107 @@ export const clumpsOf = (run: Run): readonly string[] =>
     .filter((c) => c !== undefined)
     .at(-1) ?? [];
 
-/** The step is done; on to the next. */
-export function finishStep(run: Run, nowMs: number, note = ''): Run {
-  const id = run.currentId;
-  return id === null ? run : advance(close(run, 'done', nowMs, note), id, nowMs);
+/** It was weighed, g. @param dryMin minutes of drying so far, where it dries. */
+export const weighIn = (
+  run: Run,
+  weight: {
+    readonly massG: number;
+    readonly after: NonNullable<WeighIn['after']>;
+    readonly dryMin?: number;
+    readonly rhPercent?: number;
+  },
+  nowMs: number,
+): Run => add(run, nowMs, run.currentId, { type: 'weighed', ...weight });
+/** It was measured beside the ruler, mm by baffle. */
+export const measureLoft = (run: Run, readings: readonly LoftReading[], nowMs: number): Run =>
+  readings.length === 0 ? run : add(run, nowMs, run.currentId, { type: 'loft', readings });
+
+/** True when every zone that was tried sheds water. */
+export const dropsPass = (grades: Readonly<Droplet>): boolean => {
+  const tried = Object.values(grades).filter((g) => g !== undefined);
+  return tried.length > 0 && tried.every((g) => g >= KNOWLEDGE.thresholds.dropFine);
+};
+/** Drops were tried, grade 0–5 by zone: that answers the look. */
+export function gradeDrops(run: Run, grades: Readonly<Droplet>, nowMs: number): Run {
+  const step = current(run);
+  if (!step?.check || Object.keys(grades).length === 0) return run;
+  return move(run, nowMs, step.id, { type: 'drops', grades }, { type: 'look', passed: dropsPass(grades) });
+}
+/** It was looked over as a whole, soil 0–4 and smell 0–3: that answers the look. */
+export function seeWhole(run: Run, seen: { readonly soil: number; readonly odour: number }, nowMs: number): Run {
+  const step = current(run);
+  if (!step?.check) return run;
+  return move(run, nowMs, step.id, { type: 'seen', ...seen }, { type: 'look', passed: seen.soil === 0 && seen.odour === 0 });
 }
 
-export function skipStep(run: Run, nowMs: number, reason: string): Run {
-  const id = run.currentId;
-  return id === null ? run : advance(close(run, 'skipped', nowMs, reason), id, nowMs);
+/** The step is done; on to the next. */
+export function finishStep(run: Run, nowMs: number, how: Carried = {}): Run {
+  const step = current(run);
+  return step ? move(run, nowMs, step.id, ...uses(step, how), ...told(how), { type: 'done', ...ran(how) }) : run;
 }
+export const skipStep = (run: Run, nowMs: number, why: string): Run => move(run, nowMs, run.currentId, { type: 'skipped', why });
 
 /**
- * Answers the check of the current step. Passed: on. Failed: to the step the check names. When that step waits behind the check, it and
- * the steps behind the same check that follow it are opened; when it is an earlier step or this one, it is done again.
+ * Answers the look of the current step. Passed: on. Failed: its remedy, then the same look again; after too many failures the ways out are
+ * asked for.
  */
-export function answerCheck(run: Run, passed: boolean, nowMs: number, note = ''): Run {
+export function answerCheck(
+  run: Run,
+  passed: boolean,
+  nowMs: number,
+  how: Carried & { readonly proof?: 'weights' | 'hand' } = {},
+): Run {
   const step = current(run);
   if (!step) return run;
-  if (passed) return advance(close(run, 'passed', nowMs, note), step.id, nowMs);
-  const target = stepOf(run, step.check?.else ?? step.id) ?? step;
-  if (target.id === step.id) {
-    const closed = close(run, 'failed', nowMs, note);
-    return change(closed, step.id, { state: 'waiting', ...STILL }, nowMs);
-  }
-  const failed = close(run, 'failed', nowMs, note);
-  if (target.when === 'always')
-    return { ...change(failed, target.id, { state: 'waiting', ...STILL }, nowMs), currentId: target.id };
-  const { steps } = run.programme;
-  const opened: string[] = [];
-  for (const next of steps.slice(steps.findIndex((s) => s.id === target.id))) {
-    if (next.when !== 'if-failed') break;
-    opened.push(next.id);
-  }
-  let reopened: Run = { ...failed, unlocked: [...new Set([...run.unlocked, ...opened])], currentId: target.id };
-  for (const id of opened) reopened = change(reopened, id, { state: 'waiting', ...STILL }, nowMs);
-  return reopened;
+  const { proof } = how;
+  return move(run, nowMs, step.id, ...uses(step, how), ...told(how), {
+    type: 'look',
+    passed,
+    ...(proof ? { proof } : {}),
+    ...ran(how),
+  });
 }
+/** Chooses a way out of a look that failed too often. */
+export const chooseWay = (run: Run, way: WayId, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'way', way });
+/** Puts it away although a look is open, or takes that look after all. */
+export const putAwayAsItIs = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'as-it-is' });
+export const lookAfterAll = (run: Run, checkId: string, nowMs: number): Run =>
+  move(run, nowMs, run.currentId, { type: 'back-to', checkId });
 
-/** Goes back one step that was carried through. */
+/** Still suds at the end of a step that has no look of its own: one more rinse comes next. The new step is kept in this run only. */
+export function addRinse(run: Run, rinse: ProgrammeStep, nowMs: number, how: Carried = {}): Run {
+  const step = current(run);
+  if (!step || run.steps[rinse.id]) return run;
+  return move(run, nowMs, step.id, { type: 'taken-in', step: rinse }, ...uses(step, how), { type: 'done', ...ran(how) });
+}
+/** From this step on it goes into another machine or place. */
+export const moveTo = (
+  run: Run,
+  to: { readonly washerId?: string; readonly dryerId?: string; readonly place?: string },
+  nowMs: number,
+): Run => add(run, nowMs, run.currentId, { type: 'moved', to });
+
+/** True when there is a press to go back over. */
+export const canGoBack = (run: Run): boolean => stepBack(run, run.seenAtMs) !== run;
+/** Goes back over the last press that moved the work, with what it used and measured. */
 export function stepBack(run: Run, nowMs: number): Run {
-  const { steps } = run.programme;
-  const at = run.currentId ? steps.findIndex((s) => s.id === run.currentId) : steps.length;
-  for (let i = at - 1; i >= 0; i--) {
-    const step = steps[i];
-    const state = step && run.steps[step.id]?.state;
-    if (step && state && state !== 'waiting') {
-      return {
-        ...change(run, step.id, { state: 'waiting', ...STILL, finishedAtMs: null }, nowMs),
-        currentId: step.id,
-        status: 'live',
-        finishedAtMs: null,
-      };
-    }
-  }
-  return run;
+  const at = run.currentId ?? run.events.at(-1)?.stepId ?? null;
+  return move(run, nowMs, at, { type: 'undone' });
 }
 
-export const stopRun = (run: Run, nowMs: number): Run => ({ ...run, status: 'stopped', currentId: null, finishedAtMs: nowMs });
+export const stopRun = (run: Run, nowMs: number): Run => add(run, nowMs, run.currentId, { type: 'stopped' });
+/** True when nothing was carried out yet: there is nothing to keep. */
+export const isUntouched = (run: Run): boolean =>
+  Object.values(run.steps).every((s) => s.times === 0 && s.spells.length === 0 && s.state !== 'running' && s.state !== 'rung');
+export const dropRun = (run: Run): Run => ({ ...run, status: 'dropped' });
+export const asWritten = (record: RunRecord): RunRecord => ({ ...record, status: 'written' });
 
 /** Moves every running timer by the same amount, when the device's clock was set and no time passed. */
-export function shiftClock(run: Run, byMs: number): Run {
-  const steps: Record<string, StepRun> = {};
-  for (const [id, step] of Object.entries(run.steps))
-    steps[id] =
-      step.state === 'running' || step.state === 'rung' ? { ...step, endsAtMs: step.endsAtMs + byMs, state: 'running' } : step;
-  return { ...run, steps, seenAtMs: run.seenAtMs + byMs };
-}
+export const shiftClock = (run: Run, byMs: number): Run =>
+  add(run, run.seenAtMs + byMs, run.currentId ?? '', { type: 'clock', byMs });
 
 /** A clock set back shows as an instant earlier than one already seen: the timers move with it. Returns the same run otherwise. */
 export function mendClock(run: Run, nowMs: number): Run {
   const back = run.seenAtMs - nowMs;
   return back > MINUTE ? shiftClock(run, -back) : run;
-}
-
-/** The record lines of a run's steps. */
-export function doneSteps(run: Run): DoneStep[] {
-  return run.programme.steps.flatMap((step) => {
-    const state = run.steps[step.id];
-    if (!state || state.times === 0) return [];
-    const outcome = state.state === 'passed' || state.state === 'failed' || state.state === 'skipped' ? state.state : 'done';
-    return [
-      {
-        stepId: step.id,
-        do: step.do,
-        outcome,
-        times: state.times,
-        ...(state.finishedAtMs === null ? {} : { at: new Date(state.finishedAtMs).toISOString() }),
-        ...(state.note ? { note: state.note } : {}),
-      },
-    ];
-  });
 }

@@ -21,7 +21,7 @@ export interface Clash {
 
 const wasDone = (run: Run, id: string): boolean => {
   const state = run.steps[id];
-  return state !== undefined && state.times > 0 && state.state !== 'skipped';
+  return state !== undefined && state.times > 0;
 };
 
 /** Supplies still on the thing from the steps done so far, a skipped rinse not counted. */
@@ -79,7 +79,7 @@ export function vesselsAfter(before: Run, after: Run, equipment: Equipment, atIs
   const id = step?.settings.washerId;
   const washer = equipment.washers?.find((w) => w.id === id);
   const now = step && after.steps[step.id];
-  if (!step || !washer || !now || now.state === 'skipped' || now.times === (before.steps[step.id]?.times ?? 0)) return equipment;
+  if (!step || !washer || !now || now.times === (before.steps[step.id]?.times ?? 0)) return equipment;
   const stood = washer.unrinsed ?? [];
   const left = leftAfter(
     step,

@@ -45,7 +45,9 @@ export function rinsedIn(run: Run): Rinsed | null {
   let model: Model | undefined;
   for (const step of run.programme.steps) {
     const state = run.steps[step.id];
-    if (!state || state.times === 0 || state.state === 'skipped' || !step.settings.rinseModel) continue;
+    // Washed again: what was counted before belongs to another wash.
+    if (state && state.sinceMs !== run.startedAtMs && !step.key.endsWith('-suds')) return null;
+    if (!state || state.times === 0 || !step.settings.rinseModel) continue;
     model = step.settings.rinseModel;
     if (step.do === 'machine-wash') fills += step.settings.rinses ?? 0;
     else for (let n = 0; n < state.times; n++) fills += fillsOnce(step, n);

@@ -2,7 +2,7 @@ import type { Doubt, Missing } from '../drying/dry';
 import { G_PER_OZ } from '../units';
 
 /** What is still missing before it is dry. */
-export const MISSING_WORDS: Record<Missing, string> = {
+const MISSING_WORDS: Record<Missing, string> = {
   'weigh-now': 'no weight of this drying yet',
   'weigh-dry-unknown': 'its dry weight was never recorded, so only the hands can tell',
   'too-heavy': 'it is heavier than when it was dry',
@@ -13,6 +13,9 @@ export const MISSING_WORDS: Record<Missing, string> = {
   clump: 'a clump was found',
   'damp-core': 'a damp core was found',
 };
+/** @param loose filling that can lump: it is felt for clumps too. */
+export const missingText = (missing: Missing, loose: boolean): string =>
+  missing === 'look' && !loose ? 'feel its thickest places for damp' : MISSING_WORDS[missing];
 export const DOUBT_WORDS: Record<Doubt, string> = {
   pounds: 'That is less than it weighs dry. Were these pounds?',
   ounces: 'That is less than it weighs dry. Were these ounces?',

@@ -1,6 +1,20 @@
 import type { Forecast } from '../due/forecast';
+import type { Need } from '../due/rank';
 
 const round = (n: number): string => (n < 10 ? String(Math.round(n * 10) / 10) : String(Math.round(n)));
+
+/** How a list calls the state of a thing. */
+export const NEED_WORDS: Record<Need, string> = {
+  'under-way': 'under way',
+  urgent: 'now',
+  due: 'due',
+  look: 'look it over',
+  blocked: 'not at home',
+  fresh: 'fine',
+  safety: 'maker only',
+  lent: 'lent',
+  away: 'put away',
+};
 
 /** Why a thing is due on that day, in a sentence or two. */
 export function forecastText(f: Forecast, rhythm: string, event?: string): string {

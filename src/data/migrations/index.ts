@@ -1,6 +1,7 @@
 /** Numbered migrations, oldest first. Each is a pure function on plain rows, frozen once released, with fixtures of before and after. */
 import * as m0002 from './0002-draft-cards';
+import * as m0003 from './0003-run-events';
 
-export { m0002 };
+export { m0002, m0003 };
 /** What is stored today is of this version. */
-export const SCHEMA_VERSION = m0002.version;
+export const SCHEMA_VERSION = m0003.version;

@@ -3,7 +3,8 @@ import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
 import { today } from '../../app/now';
-import { rankAll } from '../../app/rank';
+import { useOpenRuns } from '../../app/runs';
+import { needsCare, rankAll } from '../../core/due/rank';
 import { isExpired, shoppingFor, type ShoppingLine } from '../../core/supplies';
 import type { Kit } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
@@ -63,16 +64,18 @@ export function Cupboard() {
   const kit = useKit();
   const { section } = useParams();
   const { programmes } = usePlanning(kit);
+  const runs = useOpenRuns();
   const shopping = useMemo(() => {
+    const underWay = new Set((runs ?? []).map((r) => r.itemId));
     // A list of half of the plans would grow under the hand; an older whole one stands until the newer is whole.
     if (!kit || !programmes || !kit.items.every((i) => programmes[i.id])) return null;
-    const wanted = rankAll(kit, programmes, today()).filter((r) => r.need === 'urgent' || r.need === 'due');
+    const wanted = rankAll(kit, programmes, today(), underWay).filter(needsCare);
     return shoppingFor(
       wanted.flatMap((r) => programmes[r.item.id]?.needs ?? []),
       kit.supplies ?? [],
       today(),
     );
-  }, [kit, programmes]);
+  }, [kit, programmes, runs]);
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>

@@ -1,18 +1,17 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { newId, nowIso, nowMs } from '../../app/now';
+import { nowIso } from '../../app/now';
 import { whenText } from '../../app/time';
+import { beginRun } from '../../app/runs';
 import { tell } from '../../app/session';
 import type { Agent, Dryer, Equipment, Iron, Kit, Rack, Washer } from '../../core/gear';
 import { NEVER_TOGETHER } from '../../core/knowledge';
-import { startRun } from '../../core/run';
 import { withStanding } from '../../core/run/meet';
 import { neverMatrix } from '../../core/supplies';
 import { purgeProgramme } from '../../core/upkeep';
 import { AGENT_WORDS, DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { RACK_WORDS } from '../../core/words/upkeep';
-import { db } from '../../data/db';
-import { saveEquipment, saveRun } from '../../data/repo';
+import { saveEquipment } from '../../data/repo';
 import { Button, Column, Figure, Quiet, Row, TextButton } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
@@ -44,17 +43,8 @@ function stateOf(w: Washer): { text: string; alarm: boolean } {
 }
 
 /** Starts a guided purge, or goes to the one under way. */
-async function beginPurge(washer: Washer): Promise<string> {
-  const live = await db.runs
-    .where('itemId')
-    .equals(washer.id)
-    .filter((r) => r.status === 'live')
-    .first();
-  if (live) return live.id;
-  const run = startRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], newId('run'), nowMs(), washer.id);
-  await saveRun(run);
-  return run.id;
-}
+const beginPurge = async (washer: Washer): Promise<string> =>
+  (await beginRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], washer.id)).id;
 
 function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: Equipment; onClose: () => void }) {
   const [cls, setCls] = useState<Agent | null>(null);

@@ -1,10 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { EveningMoves } from '../../app/EveningMoves';
 import { moveKey, type Readings, readingsOf, type Source, useEvening, useTicked } from '../../app/evening';
 import { useItem } from '../../app/kit';
 import { nowIso } from '../../app/now';
+import { useLastRun } from '../../app/runs';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { OPENING_STATES, type FillMap } from '../../core/gear';
@@ -13,7 +13,6 @@ import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText } from '../../core/telling/loft';
 import { clumpsOf } from '../../core/run';
-import { db } from '../../data/db';
 import { saveInspection, saveItem } from '../../data/repo';
 import {
   Button,
@@ -49,16 +48,7 @@ export function FillPage() {
   const fillG = item ? fillGrams(item) : 0;
   const map = item?.fillMap;
   const { evening, source, ruledAt, litAt } = useEvening(kit, item, changed, wished);
-  const run = useLiveQuery(
-    async () =>
-      (
-        await db.runs
-          .where('itemId')
-          .equals(id ?? '')
-          .sortBy('startedAtMs')
-      ).at(-1),
-    [id],
-  );
+  const run = useLastRun(id);
   const clumps = run ? clumpsOf(run) : [];
   const [done] = useTicked(id ?? '', evening);
   if (!kit) return <Page aria-busy="true" />;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { Ranked } from '../../app/rank';
+import type { Ranked } from '../../core/due/rank';
 import { today } from '../../app/now';
 import { tell } from '../../app/session';
 import type { Item } from '../../core/gear';

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, useItem } from '../../app/kit';
@@ -7,11 +7,16 @@ import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/UseLog';
 import { forecastText } from '../../core/telling/due';
+import { didText, lastDays } from '../../core/telling/run';
 import { rhythmOf } from '../../core/due';
-import { dueOf, nextEvent } from '../../core/due/forecast';
+import { nextEvent } from '../../core/due/forecast';
+import { rankAll } from '../../core/due/rank';
+import type { Programme } from '../../core/document';
+import { useRunOf } from '../../app/runs';
+import { UnderWay } from '../../app/UnderWay';
 import type { Item, Kit, LogEntry } from '../../core/gear';
 import { envelopeFor, latestInspection } from '../../core/programme';
-import { AIM_WORDS, FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
+import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Page, Quiet, Row, Rule, TextButton, NotInKit } from '../../ui/basics';
 import { Stack } from '../../ui/Stack';
@@ -64,7 +69,8 @@ function openings({ fillMap }: Item): string {
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
 function lineOf(e: LogEntry): string {
-  if (e.type !== 'use') return (e.type === 'care' ? (e.aims ?? []) : []).map((a) => AIM_WORDS[a]).join(', ');
+  if (e.type === 'care') return didText(e);
+  if (e.type !== 'use') return '';
   return [
     'used',
     e.hours ? `${e.hours} h` : '',
@@ -83,9 +89,11 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
   const lines = (kit.log ?? []).filter((e) => e.itemId === item.id).sort((a, b) => (a.at < b.at ? 1 : -1));
   const looks = kit.inspections.filter((i) => i.itemId === item.id);
   const shown = all ? lines : lines.slice(0, 6);
+  const last = lastDays(kit.log ?? [], item.id).filter((l) => l.at !== null);
   return (
     <section aria-labelledby="history">
       <h2 id="history">Record</h2>
+      {last.length > 0 && <p>Last {last.map((l) => `${l.name} ${whenText(l.at ?? '')}`).join(', ')}.</p>}
       {looks.length > 1 && (
         <Suspense fallback={<div style={{ height: 250 }} />}>
           <StateChart looks={looks} care={lines.filter((e) => e.type === 'care')} />
@@ -97,7 +105,14 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
         <Log>
           {shown.map((e) => (
             <li key={e.id}>
-              <strong>{lineOf(e)}</strong> <Quiet>{whenText(e.at)}</Quiet>
+              {e.type === 'care' ? (
+                <Link to={`/record/${e.id}`}>
+                  <strong>{lineOf(e)}</strong>
+                </Link>
+              ) : (
+                <strong>{lineOf(e)}</strong>
+              )}{' '}
+              <Quiet>{whenText(e.at)}</Quiet>
               {e.note && <p>{e.note}</p>}
             </li>
           ))}
@@ -109,29 +124,33 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
 }
 
 /** When it is due, and why: use first, the calendar behind it, and in time for the next outing. */
-function Next({ kit, item, careMin, needsNow }: { kit: Kit; item: Item; careMin: number; needsNow: boolean }) {
-  const seen = latestInspection(kit.inspections, item.id);
-  const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
+function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; programme: Programme; underWay: boolean }) {
   const now = today();
-  const event = nextEvent(kit.log ?? [], now);
   const rhythm = rhythmOf(item);
-  const next = dueOf({ item, log, seen, rhythmDays: rhythm.days, careMin, today: now, event });
+  const outlines = { [item.id]: { ...programme, lookDays: rhythm.days } };
+  const [row] = rankAll({ ...kit, items: [item] }, outlines, now, new Set(underWay ? [item.id] : []));
+  const afterwards = `${rhythm.reason.charAt(0).toLowerCase()}${rhythm.reason.slice(1)}`;
+  const said = (): ReactNode => {
+    if (!row) return null;
+    if (row.need === 'under-way') return <strong>It is under way.</strong>;
+    if (row.forecast === null)
+      return (
+        <>
+          <strong>{row.need === 'look' ? 'Now: nobody has looked it over yet.' : 'It needs care now.'}</strong> Afterwards:{' '}
+          {afterwards}
+        </>
+      );
+    return (
+      <>
+        {row.on <= now ? 'Due since ' : ''}
+        <strong>{dayText(row.on)}</strong>. {forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now)?.name)}
+      </>
+    );
+  };
   return (
     <section aria-labelledby="next">
       <h2 id="next">Next look</h2>
-      <p>
-        {needsNow ? (
-          <>
-            <strong>It needs care now.</strong> Afterwards: {rhythm.reason.charAt(0).toLowerCase()}
-            {rhythm.reason.slice(1)}
-          </>
-        ) : (
-          <>
-            {next.on <= now ? 'Due since ' : ''}
-            <strong>{dayText(next.on)}</strong>. {forecastText(next, rhythm.reason, event?.name)}
-          </>
-        )}
-      </p>
+      <p>{said()}</p>
       <Row>
         <Button $quiet onClick={() => void usedToday(item)}>
           Used today
@@ -147,6 +166,7 @@ export function ItemPage() {
   const { kit, item } = useItem(id);
   const navigate = useNavigate();
   const [query, setQuery] = useSearchParams();
+  const run = useRunOf(id);
   if (!kit) return <Page aria-busy="true" />;
   if (!item) {
     return <NotInKit />;
@@ -176,26 +196,31 @@ export function ItemPage() {
           {item.owner ? `, ${item.owner}` : ''}
         </span>
       </Crumbs>
+      {run && <UnderWay run={run} />}
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 640 }}>
-          <h1>{seen ? programme.verdict : 'Look it over first: nobody has yet.'}</h1>
-          {programme.because.length > 0 && seen && <p>Because {programme.because.slice(0, 3).join(' and ')}.</p>}
+          <h1>{run ? run.planned.verdict : seen ? programme.verdict : 'Look it over first: nobody has yet.'}</h1>
+          {programme.because.length > 0 && seen && !run && <p>Because {programme.because.slice(0, 3).join(' and ')}.</p>}
           <Row $wrap $gap={8}>
             <StateStrip item={item} seen={seen} /> <Quiet>{seen ? `looked over ${whenText(seen.at)}` : ''}</Quiet>
           </Row>
         </Column>
         <Row $wrap>
-          <ButtonLink to={`/kit/${item.id}/look-over`} $quiet={!!seen} {...(seen ? {} : { 'data-main-action': true })}>
+          <ButtonLink
+            to={`/kit/${item.id}/look-over`}
+            $quiet={!!seen || !!run}
+            {...(seen || run ? {} : { 'data-main-action': true })}
+          >
             Look it over
           </ButtonLink>
-          {seen && (
+          {seen && !run && (
             <ButtonLink to={`/kit/${item.id}/programme`} data-main-action>
               See the programme
             </ButtonLink>
           )}
         </Row>
       </Row>
-      {programme.steps.length > 0 && seen && <Strip steps={programme.steps} label="Programme now" />}
+      {programme.steps.length > 0 && seen && !run && <Strip steps={programme.steps} label="Programme now" />}
       <Two>
         <Column $gap={24}>
           <section aria-labelledby="stack">
@@ -235,12 +260,7 @@ export function ItemPage() {
         </Column>
         <Column $gap={24}>
           <LabelCard item={item} />
-          <Next
-            kit={kit}
-            item={item}
-            needsNow={!!seen && programme.aims.length > 0 && !programme.aims.includes('refer')}
-            careMin={programme.steps.reduce((sum, x) => sum + x.attendedMin + x.unattendedMin, 0)}
-          />
+          <Next kit={kit} item={item} programme={programme} underWay={run !== null} />
           <Lifecycle kit={kit} item={item} />
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />

@@ -3,7 +3,9 @@ import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
-import { NEED_WORDS, rankAll, type Ranked } from '../../app/rank';
+import { useRanked } from '../../app/ranked';
+import { needsCare, type Ranked } from '../../core/due/rank';
+import { NEED_WORDS } from '../../core/telling/due';
 import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { KIND_WORDS } from '../../core/words';
@@ -72,14 +74,14 @@ function textOf({ item }: Ranked): string {
 }
 
 function matches(row: Ranked, words: readonly string[], filters: Readonly<Record<Filter, string>>, now: string): boolean {
-  const { item, need, lookOn } = row;
+  const { item, need, on } = row;
   // What is put away is shown only when it is asked for.
   if (filters.need === '' ? need === 'away' : need !== filters.need) return false;
   if (filters.kind && item.kind !== filters.kind) return false;
   if (filters.owner && item.owner !== filters.owner) return false;
   if (filters.due) {
     const days = DUE_DAYS[filters.due] ?? 0;
-    const soon = need === 'due' || need === 'urgent' || (Date.parse(lookOn) - Date.parse(now)) / 86_400_000 <= days;
+    const soon = need === 'due' || need === 'urgent' || (Date.parse(on) - Date.parse(now)) / 86_400_000 <= days;
     if (!soon) return false;
   }
   if (words.length === 0) return true;
@@ -143,12 +145,12 @@ export function KitList() {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const filters = Object.fromEntries(FILTERS.map((f) => [f, params.get(f) ?? ''])) as Record<Filter, string>;
   const { need, kind, owner, due } = filters;
-  const ranked = useMemo(() => (kit ? rankAll(kit, planning.programmes, today()) : []), [kit, planning.programmes]);
+  const ranked = useRanked(kit, planning.programmes);
   const rows = useMemo(() => {
     const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    return ranked.filter((row) => matches(row, words, { need, kind, owner, due }, today()));
+    return (ranked ?? []).filter((row) => matches(row, words, { need, kind, owner, due }, today()));
   }, [ranked, search, need, kind, owner, due]);
-  if (!kit) return <Page aria-busy="true" />;
+  if (!kit || !ranked) return <Page aria-busy="true" />;
   const set = (key: string, value: string): void => {
     const next = new URLSearchParams(params);
     if (value) next.set(key, value);
@@ -160,7 +162,7 @@ export function KitList() {
     setSearch(next.get('q') ?? '');
     setParams(next, { replace: true });
   };
-  const dueCount = rows.filter((r) => r.need === 'due' || r.need === 'urgent').length;
+  const dueCount = rows.filter(needsCare).length;
   const options = (values: readonly (string | undefined)[]): string[] =>
     [...new Set(values.filter((x): x is string => !!x))].sort((a, b) => a.localeCompare(b));
   const select = (filter: Filter, label: string, all: string, choices: readonly (readonly [string, string])[]) => (
@@ -249,7 +251,7 @@ export function KitList() {
             <Csv items={kit.items} shown={rows.map((r) => r.item)} />
           </Tools>
           <Views query={params.toString()} onPick={pick} />
-          <Bulk rows={ranked.filter((r) => chosen.has(r.item.id))} onDone={() => setChosen(new Set())} />
+          <Bulk rows={(ranked ?? []).filter((r) => chosen.has(r.item.id))} onDone={() => setChosen(new Set())} />
           <KitTable rows={rows} chosen={chosen} onChoose={setChosen} />
           {rows.length === 0 && <p>Nothing matches. Try fewer words, or every state.</p>}
         </>

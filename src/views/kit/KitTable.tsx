@@ -12,8 +12,9 @@ import { ArrowDown, ArrowUp } from 'lucide-react';
 import { type KeyboardEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { NEED_WORDS, type Need, type Ranked } from '../../app/rank';
-import { whenText } from '../../app/time';
+import { byNeed, type Need, type Ranked } from '../../core/due/rank';
+import { NEED_WORDS } from '../../core/telling/due';
+import { dayText, whenText } from '../../app/time';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
 import { Quiet } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
@@ -156,11 +157,13 @@ const COLUMNS = [
     header: 'Looked over',
     cell: (cell) => <Quiet>{cell.getValue() ? whenText(cell.getValue()) : 'never'}</Quiet>,
   }),
-  helper.accessor((row) => row.weight, {
+  helper.accessor((row) => row.on, {
     id: 'due',
     header: 'Due',
-    sortDescFirst: true,
-    cell: ({ row: { original } }) => <NeedWord $need={original.need}>{NEED_WORDS[original.need]}</NeedWord>,
+    sortingFn: (a, b) => byNeed(a.original, b.original),
+    cell: ({ row: { original } }) => (
+      <NeedWord $need={original.need}>{original.need === 'fresh' ? dayText(original.on) : NEED_WORDS[original.need]}</NeedWord>
+    ),
   }),
 ];
 
@@ -174,7 +177,7 @@ export function KitTable({
   chosen: ReadonlySet<string>;
   onChoose: (ids: ReadonlySet<string>) => void;
 }) {
-  const [sorting, setSorting] = useState<SortingState>([{ id: 'due', desc: true }]);
+  const [sorting, setSorting] = useState<SortingState>([{ id: 'due', desc: false }]);
   const data = useMemo(() => [...rows], [rows]);
   // The table library hands out functions that change with every call: the compiler's own memory must not keep them.
   // eslint-disable-next-line react-hooks/incompatible-library

@@ -4,7 +4,7 @@ import { SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 import { Button, Column, Note, Row } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import type { CardId } from './cards';
-import { Drops } from './Drops';
+import { Drops } from '../../app/Drops';
 import { Loft } from './Loft';
 import { DamagePins, Stains } from './Pins';
 

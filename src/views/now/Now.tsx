@@ -1,21 +1,24 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
-import { rankAll, type Ranked } from '../../app/rank';
+import { useRanked } from '../../app/ranked';
+import { useOpenRuns } from '../../app/runs';
+import { useSecond } from '../../app/UnderWay';
+import { needsCare, notReady, type Ranked } from '../../core/due/rank';
 import { tell } from '../../app/session';
 import { UsedToday } from '../../app/UseLog';
-import { nowMs, today } from '../../app/now';
+import { today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
 import { isEntry } from '../../core/gear';
 import { leftMs, type Run, tick, current } from '../../core/run';
+import { runStateText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
 import { upkeepOf } from '../../core/upkeep';
 import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
-import { db } from '../../data/db';
 import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import type { ProgrammeOutline } from '../../workers';
 import { Progress } from '../../ui/Progress';
 import { countdown } from '../../ui/countdown';
 import { Strip } from '../../ui/strata';
@@ -67,17 +70,6 @@ const Countdown = styled.span`
   letter-spacing: -0.02em;
 `;
 
-/** A tick each second while something is live. */
-function useNow(active: boolean): number {
-  const [now, setNow] = useState(nowMs);
-  useEffect(() => {
-    if (!active) return;
-    const timer = setInterval(() => setNow(nowMs()), 1000);
-    return () => clearInterval(timer);
-  }, [active]);
-  return now;
-}
-
 function LiveRun({ run, now }: { run: Run; now: number }) {
   const at = tick(run, now);
   const step = current(at);
@@ -89,19 +81,19 @@ function LiveRun({ run, now }: { run: Run; now: number }) {
   );
   return (
     <Live to={`/run/${run.id}`}>
-      <Countdown>{left === null ? '···' : left === 0 ? 'now' : countdown(left)}</Countdown>
+      <Countdown>{run.status !== 'live' ? 'done' : left === null ? '···' : left === 0 ? 'now' : countdown(left)}</Countdown>
       <Column $gap={6}>
         <span>
-          <strong>{run.itemName}</strong> <Quiet>{step?.title}</Quiet>
+          <strong>{run.itemName}</strong> <Quiet>{run.status === 'live' ? step?.title : runStateText(run, now)}</Quiet>
         </span>
         <Strip steps={run.programme.steps} small doneIds={done} label={`Progress of ${run.itemName}`} />
       </Column>
-      <Quiet>{left ? `rings at ${clockText(now + left)}` : 'waits for you'}</Quiet>
+      <Quiet>{run.status !== 'live' ? 'write it down' : left ? `rings at ${clockText(now + left)}` : 'waits for you'}</Quiet>
     </Live>
   );
 }
 
-function Needs({ ranked }: { ranked: readonly Ranked[] }) {
+function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
   return (
     <div>
       {ranked.map(({ item, programme }) => (
@@ -137,14 +129,11 @@ export function Now() {
   const kit = useKit();
   const planning = usePlanning(kit);
   const { programmes } = planning;
-  const runs = useLiveQuery(() => db.runs.where('status').equals('live').toArray(), []) ?? [];
-  const now = useNow(runs.length > 0);
+  const runs = useOpenRuns() ?? [];
+  const now = useSecond(runs.length > 0);
   const navigate = useNavigate();
   const [all, setAll] = useState(false);
-  const ranked = useMemo(() => {
-    if (!kit || !programmes) return null;
-    return rankAll(kit, programmes, today()).sort((a, b) => b.weight - a.weight);
-  }, [kit, programmes]);
+  const ranked = useRanked(kit, programmes);
   if (!kit) return <Page aria-busy="true" />;
   if (kit.items.length === 0) {
     const demo = async (): Promise<void> => {
@@ -170,10 +159,11 @@ export function Now() {
       </Page>
     );
   }
-  const liveItems = new Set(runs.map((r) => r.itemId));
-  const needs = (ranked ?? []).filter((r) => (r.need === 'urgent' || r.need === 'due') && !liveItems.has(r.item.id));
-  const elsewhere = (ranked ?? []).filter((r) => r.need === 'blocked');
-  const looks = (ranked ?? []).filter((r) => r.need === 'look');
+  const planned = programmes === null ? [] : (ranked ?? []);
+  const needs = planned.filter(needsCare);
+  const unready = planned.filter(notReady).length;
+  const elsewhere = planned.filter((r) => r.need === 'blocked');
+  const looks = planned.filter((r) => r.need === 'look');
   const shown = all ? needs : needs.slice(0, 7);
   const event = (kit.log ?? [])
     .filter(isEntry('event'))
@@ -199,9 +189,9 @@ export function Now() {
         </Section>
       )}
       {event?.on && (
-        <Note tone={needs.length > 0 ? 'alarm' : 'good'}>
+        <Note tone={unready > 0 ? 'alarm' : 'good'}>
           <strong>{event.name}</strong> in {daysUntil(event.on)} days, on {dayText(event.on)}.{' '}
-          {needs.length > 0 ? `${needs.length} things are not ready for it.` : 'Everything is ready.'}
+          {unready > 0 ? `${unready === 1 ? 'One thing is' : `${unready} things are`} not ready for it.` : 'Everything is ready.'}
         </Note>
       )}
       {planning.state === 'busy' && (
@@ -212,7 +202,7 @@ export function Now() {
           Stopped: not everything was looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
         </Note>
       )}
-      {ranked !== null && needs.length > 0 && (
+      {needs.length > 0 && (
         <Section aria-labelledby="needs">
           <h2 id="needs">Needs care, most lost first</h2>
           <Needs ranked={shown} />

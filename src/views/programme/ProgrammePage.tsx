@@ -3,17 +3,16 @@ import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, useItem, type Planned } from '../../app/kit';
+import { beginRun, useRunOf } from '../../app/runs';
 import { tell } from '../../app/session';
-import { newId, nowMs, today } from '../../app/now';
+import { UnderWay } from '../../app/UnderWay';
+import { today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
 import type { ProgrammeStep } from '../../core/document';
 import { latestInspection } from '../../core/programme';
-import { startRun } from '../../core/run';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
-import { db } from '../../data/db';
-import { saveRun } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
@@ -77,6 +76,7 @@ export function ProgrammePage() {
   const { kit, item } = useItem(id);
   const navigate = useNavigate();
   const planned = useMemo(() => (kit && item ? planOf(kit, item) : null), [kit, item]);
+  const run = useRunOf(item?.id);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !planned) {
     return <NotInKit />;
@@ -88,19 +88,9 @@ export function ProgrammePage() {
   const always = programme.steps.filter((s) => s.when === 'always');
   const later = programme.steps.filter((s) => s.when === 'if-failed');
   const start = async (): Promise<void> => {
-    const live = await db.runs
-      .where('itemId')
-      .equals(item.id)
-      .filter((r) => r.status === 'live')
-      .first();
-    if (live) {
-      tell('It is already under way; here it is.');
-      await navigate(`/run/${live.id}`);
-      return;
-    }
-    const run = startRun(programme, item.name ?? KIND_WORDS[item.kind], newId('run'), nowMs());
-    await saveRun(run);
-    await navigate(`/run/${run.id}`);
+    const { id, wasUnderWay } = await beginRun(programme, item.name ?? KIND_WORDS[item.kind]);
+    if (wasUnderWay) tell('It is already under way; here it is.');
+    await navigate(`/run/${id}`);
   };
   const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;
   const meant = new Set(programme.steps.map((s) => s.settings.supplyId));
@@ -115,6 +105,7 @@ export function ProgrammePage() {
         </Crumbs>
         <Quiet>{seen ? `looked over ${whenText(seen.at)}` : 'never looked over'}</Quiet>
       </Row>
+      {run && <UnderWay run={run} />}
       <Row $between $wrap $top $gap={24}>
         <Column $gap={8} style={{ flex: '1 1 420px' }}>
           <Answer>{programme.verdict}</Answer>
@@ -133,7 +124,7 @@ export function ProgrammePage() {
             <Button $quiet onClick={() => window.print()}>
               <Printer size={18} aria-hidden="true" /> Print
             </Button>
-            {startable ? (
+            {run ? null : startable ? (
               <Button data-main-action onClick={() => void start()}>
                 Start
               </Button>

@@ -1,15 +1,18 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { useKit } from '../../app/kit';
+import { useKit, usePlanning } from '../../app/kit';
+import { useRanked } from '../../app/ranked';
 import { download } from '../../app/download';
 import { setTheme, tell, useSession } from '../../app/session';
 import { nowIso, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import type { Fault } from '../../core/formats';
 import { MAX_KIT_CHARS } from '../../core/formats/limits';
-import type { Kit } from '../../core/gear';
-import { AIM_WORDS, KIND_WORDS } from '../../core/words';
+import { isEntry, type Kit } from '../../core/gear';
+import { NEED_WORDS } from '../../core/telling/due';
+import { didText } from '../../core/telling/run';
+import { KIND_WORDS } from '../../core/words';
 import { exportKit, replaceKit } from '../../data/kit';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { plannerWorker } from '../../workers';
@@ -182,11 +185,20 @@ function Import({ current }: { current: Kit }) {
 /** What did it do, and what is next? The record, and the data in and out. */
 export function Record() {
   const kit = useKit();
+  const planning = usePlanning(kit);
+  const ranked = useRanked(kit, planning.programmes);
   const theme = useSession((s) => s.theme);
   const [busy, setBusy] = useState(false);
   if (!kit) return <Page aria-busy="true" />;
   const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
-  const care = (kit.log ?? []).filter((e) => e.type === 'care').sort((a, b) => (a.at < b.at ? 1 : -1));
+  const care = (kit.log ?? []).filter(isEntry('care')).sort((a, b) => (a.at < b.at ? 1 : -1));
+  // One day for a thing, as everywhere: it stands at its newest line only.
+  const dueAt = new Map((ranked ?? []).map((r) => [care.find((e) => e.itemId === r.item.id)?.id ?? '', r]));
+  const dueText = (id: string): string => {
+    const row = dueAt.get(id);
+    if (!row?.programme) return '';
+    return row.need === 'fresh' ? `next look ${dayText(row.on)}` : NEED_WORDS[row.need];
+  };
   const save = async (): Promise<void> => {
     download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
     tell('The copy is in your downloads.');
@@ -222,7 +234,7 @@ export function Record() {
                 <Link to={`/kit/${e.itemId}`}>
                   <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
                 </Link>{' '}
-                {(e.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}
+                <Link to={`/record/${e.id}`}>{didText(e)}</Link>
                 {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
                 {e.note && (
                   <>
@@ -235,13 +247,16 @@ export function Record() {
                     <br />
                     <Figure>
                       {(e.supplies ?? [])
-                        .map((s) => `${s.ml ?? ''} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? s.supplyId}`)
+                        .map(
+                          (s) =>
+                            `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? s.class ?? s.supplyId ?? ''}`,
+                        )
                         .join(', ')}
                     </Figure>
                   </>
                 )}
               </span>
-              <Quiet>{e.nextDue ? `next look ${dayText(e.nextDue)}` : ''}</Quiet>
+              <Quiet>{dueText(e.id)}</Quiet>
             </li>
           ))}
         </Lines>

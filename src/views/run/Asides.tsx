@@ -13,15 +13,22 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
-    <Row $wrap $top>
-      <Field style={{ flex: '1 1 240px' }}>
-        {was ? `Noted: ${was}. More?` : 'What do you want to remember?'}
-        <input autoFocus value={text} maxLength={400} onChange={(e) => setText(e.target.value)} />
-      </Field>
-      <Button style={{ marginTop: 22 }} disabled={text.trim() === ''} onClick={() => onKeep(text)}>
-        Note it
-      </Button>
-    </Row>
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (text.trim() !== '') onKeep(text);
+      }}
+    >
+      <Row $wrap $top>
+        <Field style={{ flex: '1 1 240px' }}>
+          {was ? `Noted: ${was}. More?` : 'What do you want to remember?'}
+          <input autoFocus value={text} maxLength={400} onChange={(e) => setText(e.target.value)} />
+        </Field>
+        <Button type="submit" style={{ marginTop: 22 }} disabled={text.trim() === ''}>
+          Note it
+        </Button>
+      </Row>
+    </form>
   );
 }
 
@@ -73,12 +80,13 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
 }
 
 /** A photograph of it as it is at this step; kept with the thing. */
-export function PhotoTaker({ itemId, step }: { itemId: string; step: string }) {
+export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: string; onTaken: (photoId: string) => void }) {
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const take = async (files: readonly File[]): Promise<void> => {
     setBusy(true);
-    const { fault, undo } = await keepPhotos(itemId, files, { step });
+    const { fault, undo, ids } = await keepPhotos(itemId, files, { step });
+    for (const id of ids) onTaken(id);
     setBusy(false);
     if (input.current) input.current.value = '';
     tell(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
@@ -106,14 +114,21 @@ export function PhotoTaker({ itemId, step }: { itemId: string; step: string }) {
 export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
-    <Row $wrap>
-      <Field>
-        Why skip it?
-        <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
-      </Field>
-      <Button style={{ marginTop: 22 }} onClick={() => onSkip(reason || 'no reason given')}>
-        Skip it
-      </Button>
-    </Row>
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        onSkip(reason.trim() || 'no reason given');
+      }}
+    >
+      <Row $wrap>
+        <Field>
+          Why skip it?
+          <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+        </Field>
+        <Button type="submit" style={{ marginTop: 22 }}>
+          Skip it
+        </Button>
+      </Row>
+    </form>
   );
 }

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import type { Damp } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
-import { MISSING_WORDS } from '../../core/telling/drying';
+import { missingText } from '../../core/telling/drying';
 import { Quiet } from '../../ui/basics';
 
 const DampChart = lazy(async () => ({ default: (await import('./DampChart')).DampChart }));
@@ -12,16 +12,16 @@ function core(chance: number): string {
 const round = (minutes: number): number => (minutes < 60 ? Math.round(minutes / 5) * 5 : Math.round(minutes / 10) * 10);
 
 /** What is missing to call it dry, the looks of the hands left out. */
-export const missingOf = ({ judged }: Damp): string =>
+export const missingOf = ({ judged }: Damp, loose: boolean): string =>
   judged.status === 'dry'
     ? ''
     : judged.missing
         .filter((m) => m !== 'look')
-        .map((m) => MISSING_WORDS[m])
+        .map((m) => missingText(m, loose))
         .join('; ');
 
 /** How long yet, in a sentence with its interval, what is missing to be dry, and the damp curve. */
-export function DampPanel({ damp, next }: { damp: Damp; next: string | null }) {
+export function DampPanel({ damp, loose, next }: { damp: Damp; loose: boolean; next: string }) {
   const { left, waterG } = damp.estimate;
   const weighed = damp.weighed.length;
   return (
@@ -41,9 +41,7 @@ export function DampPanel({ damp, next }: { damp: Damp; next: string | null }) {
           {weighed === 0
             ? 'From its kind, from memory: weigh it, and this becomes surer.'
             : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}{' '}
-          {damp.judged.status === 'dry'
-            ? ''
-            : `Weigh it ${weighed === 0 ? '' : 'again '}${next ?? `after the next round, of ${minutesText(damp.nextRoundMin)}`}.`}
+          {damp.judged.status === 'dry' ? '' : `Weigh it ${weighed === 0 ? '' : 'again '}${next}.`}
         </Quiet>
       </p>
       <div style={{ minHeight: 190 }}>
@@ -58,7 +56,7 @@ export function DampPanel({ damp, next }: { damp: Damp; next: string | null }) {
       ) : (
         damp.minutes > 0 && (
           <p>
-            <Quiet>Not proved dry yet: {damp.judged.missing.map((m) => MISSING_WORDS[m]).join('; ')}.</Quiet>
+            <Quiet>Not proved dry yet: {damp.judged.missing.map((m) => missingText(m, loose)).join('; ')}.</Quiet>
           </p>
         )
       )}

@@ -1,38 +1,62 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { CareReport } from '../../app/CareReport';
 import { useItem } from '../../app/kit';
+import { nowIso, nowMs, today } from '../../app/now';
 import { tell } from '../../app/session';
-import { newId, nowIso, today } from '../../app/now';
 import { dayText } from '../../app/time';
 import { latestInspection } from '../../core/programme';
-import { type Run } from '../../core/run';
+import { dropRun, isUntouched, stepBack, type Run } from '../../core/run';
 import { finishRun } from '../../core/run/finish';
+import { tookMinutes } from '../../core/run/report';
 import { minutesText } from '../../core/units';
 import { db } from '../../data/db';
-import { writeResult } from '../../data/repo';
-import { Button, ButtonLink, Column, Field, Note, Page, Quiet, Row } from '../../ui/basics';
+import { changeRun, saveRun, writeResult } from '../../data/repo';
+import { Button, ButtonLink, Column, Field, Page, Quiet, Row, TextButton } from '../../ui/basics';
 
-/** The end of a run: what was measured goes in, and the record, supplies, machine and next look come out. */
+/** The end of a run: what will go into the record, to be read before it is written; nothing is lost until it is. */
 export function Finished({ run }: { run: Run }) {
   const { kit, item } = useItem(run.itemId);
   const entry = useLiveQuery(async () => [await db.log.get(`log-${run.id}`)].find((e) => e?.type === 'care') ?? null, [run.id]);
-  const [loft, setLoft] = useState('');
   const [note, setNote] = useState('');
-  const navigate = useNavigate();
-  if (!kit || !item || entry === undefined) return <Page aria-busy="true" />;
-  if (run.status === 'stopped') {
+  const ended = new Date(run.finishedAtMs ?? run.seenAtMs).toISOString();
+  const result = useMemo(
+    () =>
+      kit && item
+        ? finishRun(
+            run,
+            item,
+            latestInspection(kit.inspections, item.id),
+            kit,
+            { iso: ended, today: today(), logId: `log-${run.id}`, inspectionId: `ins-${run.id}` },
+            note.trim(),
+          )
+        : null,
+    [run, item, kit, note, ended],
+  );
+  if (!kit || entry === undefined) return <Page aria-busy="true" />;
+  if (!item || !result)
+    return (
+      <Page>
+        <h1>{run.itemName} is no longer in your kit.</h1>
+        <p>What was done to it cannot be recorded with it.</p>
+        <Row>
+          <ButtonLink to="/">To Now</ButtonLink>
+        </Row>
+      </Page>
+    );
+  if (run.status === 'dropped' || (run.status === 'stopped' && isUntouched(run))) {
     return (
       <Page>
         <h1>You stopped this programme.</h1>
-        <p>Nothing was taken off your supplies and nothing went into the record. If it is wet, do not leave it lying.</p>
+        <p>Nothing had been done: nothing was taken off your supplies and nothing went into the record.</p>
         <Row>
           <ButtonLink to={`/kit/${item.id}/programme`}>Begin again</ButtonLink>
         </Row>
       </Page>
     );
   }
-  const minutes = ((run.finishedAtMs ?? run.startedAtMs) - run.startedAtMs) / 60_000;
   if (entry) {
     return (
       <Page>
@@ -48,47 +72,62 @@ export function Finished({ run }: { run: Run }) {
             To Now
           </ButtonLink>
         </Row>
+        <section aria-labelledby="report">
+          <h2 id="report">What it came to</h2>
+          <CareReport entry={entry} kit={kit} />
+        </section>
       </Page>
     );
   }
-  const percent = Number(loft.replace(',', '.'));
-  const fault = loft !== '' && !(percent > 0 && percent <= 200) ? 'Write a percentage of new, such as 96.' : null;
-  const filled = item.components.some((c) => c.part === 'fill');
   const write = async (): Promise<void> => {
-    const result = finishRun(
-      run,
-      item,
-      latestInspection(kit.inspections, item.id),
-      kit,
-      { iso: nowIso(), today: today(), logId: `log-${run.id}`, inspectionId: newId('ins') },
-      { ...(loft !== '' && !fault ? { loftRatio: percent / 100 } : {}), ...(note ? { note } : {}) },
+    tell(
+      'Recorded: supplies, machine and next look are up to date.',
+      await writeResult(run.id, { ...result, entry: { ...result.entry, at: nowIso() } }),
     );
-    await writeResult(run.id, result);
-    tell('Recorded: supplies, machine and next look are up to date.');
-    await navigate(`/run/${run.id}`, { replace: true });
   };
+  const forget = async (): Promise<void> => {
+    const undo = await saveRun(dropRun(run));
+    tell('Nothing of it is kept.', undo);
+  };
+  const stopped = run.status === 'stopped';
   return (
     <Page>
-      <h1>Done. {run.itemName} is through.</h1>
-      <Quiet>It took {minutesText(minutes)}.</Quiet>
-      <Column $gap={16} style={{ maxWidth: 420 }}>
-        {filled && (
-          <Field>
-            Loft now, % of new (leave open if you did not measure)
-            <input inputMode="decimal" value={loft} onChange={(e) => setLoft(e.target.value)} />
-            {fault && <Note tone="alarm">{fault}</Note>}
-          </Field>
-        )}
-        <Field>
-          Anything to remember?
-          <input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
-        </Field>
-        <Row>
-          <Button $big data-main-action disabled={fault !== null} onClick={() => void write()}>
-            Write it in the record
-          </Button>
-        </Row>
+      <h1>{stopped ? `You stopped ${run.itemName}.` : `Done. ${run.itemName} is through.`}</h1>
+      <Quiet>
+        It took {minutesText(tookMinutes(run))}.{' '}
+        {stopped ? 'If it is wet, do not leave it lying.' : 'It stays here until you write it down, wherever you go.'}
+      </Quiet>
+      <Column $gap={16} style={{ maxWidth: 520 }}>
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            void write();
+          }}
+        >
+          <Column $gap={16}>
+            <Field>
+              Anything to remember?
+              <input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
+            </Field>
+            <Row $wrap>
+              <Button $big type="submit" data-main-action>
+                Write it in the record
+              </Button>
+              <TextButton onClick={() => void changeRun(run.id, (r) => stepBack(r, nowMs()))}>
+                {stopped ? 'Go on with it after all' : 'One step back'}
+              </TextButton>
+              {stopped && <TextButton onClick={() => void forget()}>Forget it: nothing was done</TextButton>}
+            </Row>
+          </Column>
+        </form>
       </Column>
+      <section aria-labelledby="report">
+        <h2 id="report">This goes into the record</h2>
+        <CareReport entry={result.entry} kit={kit} after={result.inspection} weights={result.weighIns} />
+      </section>
+      <Row>
+        <Link to={`/kit/${item.id}`}>To {item.name ?? 'it'}</Link>
+      </Row>
     </Page>
   );
 }

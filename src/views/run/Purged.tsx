@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
-import { useEquipment } from '../../app/kit';
+import { useEquipment, useKit } from '../../app/kit';
 import { nowIso } from '../../app/now';
 import type { Run } from '../../core/run';
 import { finishPurge } from '../../core/run/finish';
@@ -11,13 +11,14 @@ import { ButtonLink, Page, Row } from '../../ui/basics';
 /** The end of a purge: nothing is left to ask, so it is written down at once. */
 export function Purged({ run }: { run: Run }) {
   const equipment = useEquipment();
+  const supplies = useKit()?.supplies;
   const logId = `log-${run.id}`;
   const entry = useLiveQuery(async () => (await db.log.get(logId)) ?? null, [logId]);
   useEffect(() => {
-    if (run.status === 'stopped' || !equipment || entry !== null) return;
-    void writePurge(run.id, finishPurge(run, equipment.washers ?? [], { iso: nowIso(), logId }));
-  }, [run, equipment, entry, logId]);
-  if (run.status === 'stopped')
+    if (run.status !== 'finished' || !equipment || !supplies || entry !== null) return;
+    void writePurge(run.id, finishPurge(run, equipment, supplies, { iso: nowIso(), logId }));
+  }, [run, equipment, supplies, entry, logId]);
+  if (run.status === 'stopped' || run.status === 'dropped')
     return (
       <Page>
         <h1>You stopped this purge.</h1>

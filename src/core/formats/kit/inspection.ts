@@ -1,4 +1,4 @@
-import type * as gear from '../../gear';
+import * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import {
   Bool,
@@ -23,6 +23,15 @@ export class DropletDoc implements gear.Droplet {
 for (const zone of v.DROPLET_ZONES) {
   Maybe()(DropletDoc.prototype, zone);
   Whole(0, 5)(DropletDoc.prototype, zone);
+}
+
+/** When what was not looked at this time was last seen so, by field. */
+export class AsOfDoc implements gear.AsOf {
+  [field: string]: string | undefined;
+}
+for (const field of gear.INSPECTION_FIELDS) {
+  Maybe()(AsOfDoc.prototype, field);
+  Instant()(AsOfDoc.prototype, field);
 }
 
 /** Where on the outline, as shares of its width and height. */
@@ -74,4 +83,5 @@ export class InspectionDoc implements gear.Inspection {
   @Maybe() @NestedList(() => LoftReadingDoc) loft?: LoftReadingDoc[];
   @Maybe() @ListOf(v.WEARS) wear?: v.Wear[];
   @Maybe() @Text() note?: string;
+  @Maybe() @Nested(() => AsOfDoc) asOf?: AsOfDoc;
 }

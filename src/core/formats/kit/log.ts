@@ -1,12 +1,43 @@
 import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
-import { Bool, Day, Id, Instant, ListOf, Maybe, Nested, NestedList, NotNegative, OneOf, Text, Whole } from '../fields';
+import {
+  Bool,
+  Day,
+  Id,
+  Instant,
+  ListOf,
+  Maybe,
+  Nested,
+  NestedList,
+  NotNegative,
+  NotNegatives,
+  OneOf,
+  Text,
+  Texts,
+  Whole,
+} from '../fields';
 
 const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
 
 export class UsedSupplyDoc implements gear.UsedSupply {
-  @Id() supplyId!: string;
+  @Maybe() @Id() supplyId?: string;
+  @Maybe() @OneOf(v.SUPPLY_CLASSES) class?: v.SupplyClass;
   @Maybe() @NotNegative() ml?: number;
+}
+
+/** One answer to a look. */
+export class LookAnswerDoc implements gear.LookAnswer {
+  @Instant() at!: string;
+  @Bool() passed!: boolean;
+  @Maybe() @OneOf(['weights', 'hand']) proof?: 'weights' | 'hand';
+}
+
+/** Energy, water and money that a run took. */
+export class TookDoc implements gear.Took {
+  @NotNegative() kWh!: number;
+  @NotNegative() litres!: number;
+  @Maybe() @NotNegative() money?: number;
+  @Maybe() @Bool() unpriced?: boolean;
 }
 
 /** What one step of a finished run came to. */
@@ -17,6 +48,13 @@ export class DoneStepDoc implements gear.DoneStep {
   @Maybe() @Instant() at?: string;
   @Maybe() @NotNegative() times?: number;
   @Maybe() @Text() note?: string;
+  @Maybe() @Text(200) title?: string;
+  @Maybe() @NotNegatives() minutes?: number[];
+  @Maybe() @NotNegative() plannedMin?: number;
+  @Maybe() @NotNegative() satMin?: number;
+  @Maybe() @NestedList(() => LookAnswerDoc) looks?: LookAnswerDoc[];
+  @Maybe() @Text(60) way?: string;
+  @Maybe() @Text() why?: string;
 }
 
 /** After how many fresh fills the water stayed clear, and what was rinsed how. */
@@ -53,6 +91,20 @@ export class LogEntryDoc {
   /** Of upkeep: which machine and what was done. */
   @Maybe() @Id() machineId?: string;
   @Maybe() @ListOf(v.UPKEEP_TASKS) tasks?: v.UpkeepTask[];
+  /** Of care: the run it came from, what its plan said, what was really done, and what it took. */
+  @Maybe() @Id() runId?: string;
+  @Maybe() @Instant() startedAt?: string;
+  @Maybe() @Text() verdict?: string;
+  @Maybe() @ListOf(v.CARES) did?: v.Care[];
+  @Maybe() @Bool() stopped?: boolean;
+  @Maybe() @Bool() asItIs?: boolean;
+  @Maybe() @NotNegative() tookMin?: number;
+  @Maybe() @NotNegative() plannedMin?: number;
+  @Maybe() @Nested(() => TookDoc) takes?: TookDoc;
+  /** The looks before and after it, and photographs taken in it. */
+  @Maybe() @Id() before?: string;
+  @Maybe() @Id() after?: string;
+  @Maybe() @Texts(200) photos?: string[];
   @Maybe() @Day() nextDue?: string;
   @Maybe() @Text() dueReason?: string;
   @Maybe() @Text() note?: string;

@@ -253,9 +253,10 @@ export const FINISH_STEPS = [
     phase: 'verify',
     do: 'look',
     order: 805,
-    when: { any: WET, all: ['aim:wash'], none: ['filled'] },
+    when: { any: ['aim:wash', 'aim:rinse'], none: ['aim:refer'] },
     attended: 3,
     why: ['look-before-dry'],
+    check: { else: 'look-done' },
   },
   {
     id: 'downgrade',

@@ -134,7 +134,7 @@ export const PREPARE_STEPS = [
     do: 'purge-scent',
     order: 112,
     when: { all: ['method:machine', 'scent-routine'] },
-    settings: ['washer'],
+    settings: ['washer', 'scentPurge'],
     attended: 10,
     unattended: 60,
     why: ['purge-scent'],

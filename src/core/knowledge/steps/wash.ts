@@ -275,6 +275,18 @@ export const WASH_STEPS = [
     why: ['mildest-first', 'no-heat-before-gone'],
   },
   {
+    id: 'rinse-treated',
+    phase: 'rinse',
+    do: 'rinse-off',
+    order: 472,
+    ifFailed: true,
+    when: { all: ['aim:wash', 'stained'], any: ['method:machine', 'method:tub', 'method:hand'] },
+    settings: ['oneRinse', 'coolWater'],
+    attended: 3,
+    mayWait: false,
+    why: ['mildest-first', 'residue-glues'],
+  },
+  {
     id: 'wash-in-now',
     phase: 'repel',
     do: 'wash-in-proof',

@@ -220,7 +220,15 @@ export const FINISH_WORDS = {
     title: 'Measure the loft',
     text: 'Lay it down, wait 10 min, and measure the loft beside the ruler against its own record.',
   },
-  'look-done': { title: 'Look it over', text: 'Look it over in daylight: marks, seams, edges, and how it feels.' },
+  'look-done': {
+    title: (c) => (c.has('shoe-like') || c.has('kind:pads') ? 'Look them over' : 'Look it over'),
+    text: 'In daylight look at seams, edges and the worst places, and smell the inside.',
+    look: (c) =>
+      c.has('stained')
+        ? 'Are the marks gone, is all of it clean, and is there no smell?'
+        : 'Is all of it clean, and is there no smell?',
+    pass: 'Clean to the eye in daylight, and no smell.',
+  },
   downgrade: {
     title: 'Move it to dirtier jobs',
     text: 'Mark the cloth for the next dirtier class of jobs; from the last one it goes in the bin.',

@@ -1,4 +1,5 @@
 import type { StepWords } from './say';
+import { dose } from './say';
 
 /** Getting ready. */
 export const PREPARE_WORDS = {
@@ -59,8 +60,7 @@ export const PREPARE_WORDS = {
   },
   'purge-scent': {
     title: 'Purge washer and dryer of scent',
-    text: (c) =>
-      `Wash a load of towels with unscented cleaner in ${c.washer}, and wipe out the dryer drum, so that no perfume is left.`,
+    text: (c) => `Wash a load of towels with ${dose(c)} in ${c.washer}, and wipe out the dryer drum, so that no perfume is left.`,
   },
   'wipe-drawer': {
     title: 'Wipe the drawer',

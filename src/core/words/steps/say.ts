@@ -59,6 +59,13 @@ export const shoeCycle = (c: StepContext): string => {
 };
 export const machine = (c: StepContext): string =>
   `${gently[c.s.action ?? 'mild'] ?? 'gently'} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}`;
+/** "soak 20 min, knead every part, and soak 20 min more": in one piece where it is too short for that. */
+export const soaked = (c: StepContext): string => {
+  const [first, second] = c.s.soakParts ?? [];
+  return first && second
+    ? `soak ${first} min, knead every part, and soak ${second} min more`
+    : `knead every part${c.s.soakMin ? `, and soak ${c.s.soakMin} min` : ''}`;
+};
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {
   if (c.exposed.includes('body')) return c.has('shoe-like') ? 'toe and seams' : 'the places that rain reaches first';

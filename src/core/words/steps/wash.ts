@@ -1,7 +1,7 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../water';
 import type { StepWords } from './say';
-import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, topLoader } from './say';
+import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, soaked, topLoader } from './say';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -148,7 +148,7 @@ export const WASH_WORDS = {
   'wash-tub': {
     title: 'Wash it in the bath',
     text: (c) =>
-      `Fill the bath just deep enough to cover it, about ${c.s.litresPerFill ?? 40} L at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), and stir in ${dose(c)}. Push it under${c.has('bag-like') ? ' in its sack and unpack it under water' : ''}, soak 20 min, knead every part, and soak 20 min more.`,
+      `Fill the bath just deep enough to cover it, about ${c.s.litresPerFill ?? 40} L at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), and stir in ${dose(c)}. Push it under${c.has('bag-like') ? ' in its sack and unpack it under water' : ''}, ${soaked(c)}.`,
   },
   'wash-shelter': {
     title: 'Sponge it in a cool bath',
@@ -221,8 +221,12 @@ export const WASH_WORDS = {
   },
   'treat-again': {
     title: 'Treat the marks again',
+    text: (c) => `Treat what is left once more, one rung higher but still mild, and stop when it is good enough.${ladders(c)}`,
+  },
+  'rinse-treated': {
+    title: 'Rinse the treated places',
     text: (c) =>
-      `Treat what is left once more, one rung higher but still mild, rinse it, and stop when it is good enough.${ladders(c)}`,
+      `Rinse what you treated under ${waterWord(c.s.tempC ?? 20)} running water until nothing foams or smears, and keep it wet for the next look.`,
   },
   'wash-in-now': {
     title: 'Wash the proofer in',

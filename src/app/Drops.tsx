@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Inspection, Item } from '../../core/gear';
-import { Column, TextButton } from '../../ui/basics';
-import { OneOf } from '../../ui/Choices';
-import { KNOWLEDGE, zonesOf } from '../../core/knowledge';
-import { Drop, Outline } from '../../ui/Outline';
-import { phone } from '../../ui/theme';
+import type { Inspection, Item } from '../core/gear';
+import { Column, TextButton } from '../ui/basics';
+import { OneOf } from '../ui/Choices';
+import { KNOWLEDGE, zonesOf } from '../core/knowledge';
+import { Drop, Outline } from '../ui/Outline';
+import { phone } from '../ui/theme';
 
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
 const GRADES = [

@@ -1,0 +1,254 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useMemo } from 'react';
+import styled from 'styled-components';
+import type { CareEntry, Inspection, Kit } from '../core/gear';
+import { didText, joined, stepText } from '../core/telling/run';
+import { loftOf } from '../core/loft';
+import { minutesText } from '../core/units';
+import { SOIL_GRADE_WORDS, SOIL_WORDS, SUPPLY_WORDS } from '../core/words';
+import { db, type Photo } from '../data/db';
+import { Figure, Quiet } from '../ui/basics';
+import { color, phone } from '../ui/theme';
+import { clockText, whenText } from './time';
+
+const Sheet = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 18px;
+`;
+const Grid = styled.table`
+  border-collapse: collapse;
+  font-size: 16px;
+  width: 100%;
+  max-width: 640px;
+  th,
+  td {
+    text-align: left;
+    font-weight: 400;
+    padding: 5px 16px 5px 0;
+    border-top: 1px solid ${color.line};
+    vertical-align: top;
+  }
+  thead th {
+    color: ${color.quiet};
+    border-top: 0;
+  }
+  tbody th {
+    color: ${color.quiet};
+    width: 28%;
+  }
+  td[data-moved='true'] {
+    font-weight: 650;
+  }
+`;
+const Steps = styled.ol`
+  max-width: 760px;
+  li {
+    border-top: 1px solid ${color.line};
+    padding: 6px 0;
+    display: grid;
+    grid-template-columns: 30% minmax(0, 1fr);
+    gap: 16px;
+    ${phone} {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 0;
+    }
+  }
+`;
+const Pictures = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  figure {
+    margin: 0;
+    max-width: 240px;
+  }
+  img {
+    display: block;
+    width: 100%;
+    height: auto;
+    border-radius: 3px;
+  }
+  figcaption {
+    font-size: 14px;
+    color: ${color.quiet};
+  }
+`;
+
+const ODOUR = ['none', 'faint', 'clear', 'strong'] as const;
+const marks = (seen: Inspection | null): string | null =>
+  seen?.stains === undefined
+    ? null
+    : seen.stains.map((s) => `${SOIL_WORDS[s.soil]}${s.place ? ` at ${s.place}` : ''}${s.set ? ', set' : ''}`).join('; ') ||
+      'none';
+/** What two looks say, row by row; what neither saw is left out. */
+function rowsOf(before: Inspection | null, after: Inspection | null): { name: string; was: string; is: string }[] {
+  const row = (
+    name: string,
+    of: (seen: Inspection | null) => string | null | undefined,
+  ): { name: string; was: string; is: string }[] => {
+    const was = of(before) ?? null;
+    const is = of(after) ?? null;
+    return was === null && is === null
+      ? []
+      : [{ name, was: was ?? 'not looked at', is: is ?? (name === 'Marks' && after ? 'none' : 'not looked at') }];
+  };
+  const grades = (seen: Inspection | null): string | null =>
+    seen?.droplet
+      ? Object.entries(seen.droplet)
+          .filter((e) => e[1] !== undefined)
+          .map(([zone, grade]) => `${zone} ${grade}`)
+          .join(', ')
+      : null;
+  const loft = (seen: Inspection | null): string | null => {
+    if (seen?.loftRatio !== undefined) return `${Math.round(seen.loftRatio * 100)} % of new`;
+    return seen?.loft ? `${loftOf(seen.loft).measured} places measured` : null;
+  };
+  const yes = (value: boolean | undefined, is: string, not: string): string | null =>
+    value === undefined ? null : value ? is : not;
+  return [
+    ...row('Soil', (s) => (s?.soil === undefined ? null : SOIL_GRADE_WORDS[s.soil])),
+    ...row('Smell', (s) => (s?.odour === undefined ? null : ODOUR[s.odour])),
+    ...row('Marks', marks),
+    ...row('Drops', grades),
+    ...row('Loft', loft),
+    ...row('Clumps', (s) => yes(s?.clumped, 'clumped', 'none')),
+    ...row('Damp', (s) => yes(s?.damp, 'damp', 'dry')),
+  ];
+}
+
+/** Photographs, each with the step at which it was taken. */
+function Photos({ ids }: { ids: readonly string[] }) {
+  const photos =
+    useLiveQuery(async () => (await db.photos.bulkGet([...ids])).filter((p): p is Photo => p !== undefined), [ids.join()]) ?? [];
+  const urls = useMemo(() => new Map(photos.map((p) => [p.id, URL.createObjectURL(p.blob)])), [photos]);
+  useEffect(
+    () => () => {
+      for (const url of urls.values()) URL.revokeObjectURL(url);
+    },
+    [urls],
+  );
+  if (photos.length === 0) return null;
+  return (
+    <Pictures>
+      {photos.map((p) => (
+        <figure key={p.id}>
+          <img src={urls.get(p.id)} width={p.width} height={p.height} alt={`At “${p.step ?? 'this work'}”`} />
+          <figcaption>
+            {p.step}, {whenText(p.at)}
+          </figcaption>
+        </figure>
+      ))}
+    </Pictures>
+  );
+}
+
+const joinedWeights = (weights: readonly { massG: number; dryMin?: number }[]): string =>
+  weights.map((w) => `${w.massG} g${w.dryMin === undefined ? '' : ` after ${minutesText(Math.round(w.dryMin))}`}`).join(', ');
+
+/** What a run came to: what was seen before and after, what was used and took, what failed and what was done about it. */
+export function CareReport({
+  entry,
+  kit,
+  after: given,
+  weights: taken,
+}: {
+  entry: CareEntry;
+  kit: Kit;
+  /** The look after it, when it is not yet in the record; weights likewise. */
+  after?: Inspection | null;
+  weights?: readonly { massG: number; dryMin?: number }[];
+}) {
+  const find = (id: string | undefined): Inspection | null => kit.inspections.find((i) => i.id === id) ?? null;
+  const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given);
+  const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
+  const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);
+  const skipped = steps.filter((s) => s.outcome === 'skipped');
+  const { takes, tookMin, plannedMin } = entry;
+  const currency = kit.preferences?.currency ?? '';
+  const supply = (s: NonNullable<CareEntry['supplies']>[number]): string =>
+    `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? (s.class ? SUPPLY_WORDS[s.class] : (s.supplyId ?? ''))}`;
+  return (
+    <Sheet>
+      <p>
+        <strong>
+          {didText(entry).charAt(0).toUpperCase()}
+          {didText(entry).slice(1)}
+        </strong>
+        {tookMin !== undefined && `, in ${minutesText(tookMin)}`}
+        {plannedMin !== undefined && plannedMin > 0 && <Quiet> ({minutesText(plannedMin)} were planned)</Quiet>}.
+        {entry.asItIs && ' It was put away although a look was open.'}
+      </p>
+      {rows.length > 0 && (
+        <Grid>
+          <thead>
+            <tr>
+              <th />
+              <th scope="col">before</th>
+              <th scope="col">after</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((r) => (
+              <tr key={r.name}>
+                <th scope="row">{r.name}</th>
+                <td>{r.was}</td>
+                <td data-moved={r.was !== r.is}>{r.is}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Grid>
+      )}
+      {weights.length > 0 && (
+        <p>
+          <Quiet>Weights:</Quiet> {joinedWeights(weights)}.
+        </p>
+      )}
+      {(entry.supplies ?? []).length > 0 && (
+        <p>
+          <Quiet>Used:</Quiet> <Figure>{joined((entry.supplies ?? []).map(supply))}</Figure>.
+        </p>
+      )}
+      {takes && (takes.kWh > 0 || takes.litres > 0 || takes.money !== undefined) && (
+        <p>
+          <Quiet>It took</Quiet>{' '}
+          <Figure>
+            {[
+              takes.kWh > 0 ? `${takes.kWh} kWh` : '',
+              takes.litres > 0 ? `${takes.litres} L of water` : '',
+              takes.money === undefined ? '' : `${takes.money.toFixed(2)} ${currency}`,
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </Figure>
+          {takes.unpriced && takes.money !== undefined && <Quiet> of what has a price</Quiet>}.
+        </p>
+      )}
+      {steps.length > 0 && (
+        <Steps aria-label="Step by step">
+          {steps
+            .filter((s) => s.outcome !== 'skipped')
+            .map((s) => (
+              <li key={s.stepId}>
+                <span>
+                  {s.title} {s.at && <Quiet>{clockText(Date.parse(s.at))}</Quiet>}
+                </span>
+                <span>{stepText(s) ?? <Quiet>as planned</Quiet>}</span>
+              </li>
+            ))}
+        </Steps>
+      )}
+      {skipped.length > 0 && (
+        <p>
+          <Quiet>Left out:</Quiet> {skipped.map((s) => `${s.title} (${s.why ?? s.note ?? 'no reason given'})`).join('; ')}.
+        </p>
+      )}
+      {entry.note && (
+        <p>
+          <Quiet>Noted:</Quiet> {entry.note}
+        </p>
+      )}
+      <Photos ids={entry.photos ?? []} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,49 @@
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import type { Run } from '../core/run';
+import { runStateText } from '../core/telling/run';
+import { ButtonLink } from '../ui/basics';
+import { color, phone } from '../ui/theme';
+import { nowMs } from './now';
+
+const Bar = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px 20px;
+  border: 1.5px solid ${color.ink};
+  border-radius: 4px;
+  background: ${color.panel};
+  padding: 12px 20px;
+  font-size: 18px;
+  ${phone} {
+    padding: 12px 14px;
+  }
+`;
+
+/** A tick each second while something is live. */
+export function useSecond(active: boolean): number {
+  const [now, setNow] = useState(nowMs);
+  useEffect(() => {
+    if (!active) return;
+    const timer = setInterval(() => setNow(nowMs()), 1000);
+    return () => clearInterval(timer);
+  }, [active]);
+  return now;
+}
+
+/** What is under way with a thing, first on every page of it, and the way there. */
+export function UnderWay({ run }: { run: Run }) {
+  const now = useSecond(run.status === 'live');
+  return (
+    <Bar role="status">
+      <span>
+        <strong>{run.status === 'live' ? 'Under way.' : 'Not in the record yet.'}</strong> {runStateText(run, now)}
+      </span>
+      <ButtonLink to={`/run/${run.id}`} data-main-action>
+        {run.status === 'live' ? 'Go to it' : 'See it and write it down'}
+      </ButtonLink>
+    </Bar>
+  );
+}

@@ -1,0 +1,58 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useMemo } from 'react';
+import type { Programme } from '../core/document';
+import { foldRun, startRun, type Run, type RunRecord } from '../core/run';
+import { db } from '../data/db';
+import { saveRun } from '../data/repo';
+import { newId, nowMs } from './now';
+
+/** Runs that are not over for the record: under way, or ended and not written. */
+const OPEN = ['live', 'finished', 'stopped'] as const;
+const openRecords = (): Promise<RunRecord[]> =>
+  db.runs
+    .where('status')
+    .anyOf([...OPEN])
+    .sortBy('startedAtMs');
+
+/** A run, live; null when there is none, undefined while it is read. */
+export function useRun(id: string | undefined): Run | null | undefined {
+  const record = useLiveQuery(async () => (id ? ((await db.runs.get(id)) ?? null) : null), [id]);
+  return useMemo(() => record && foldRun(record), [record]);
+}
+/** All runs that are not over for the record, oldest first; undefined while they are read. */
+export function useOpenRuns(): readonly Run[] | undefined {
+  const records = useLiveQuery(openRecords, []);
+  return useMemo(() => records?.map(foldRun), [records]);
+}
+/** The run that a thing or machine is in, or null. */
+export function useRunOf(itemId: string | undefined): Run | null {
+  const runs = useOpenRuns();
+  return runs?.find((r) => r.itemId === itemId) ?? null;
+}
+/** The newest run of a thing, over or not. */
+export function useLastRun(itemId: string | undefined): Run | null {
+  const record = useLiveQuery(
+    async () =>
+      (
+        await db.runs
+          .where('itemId')
+          .equals(itemId ?? '')
+          .sortBy('startedAtMs')
+      ).at(-1) ?? null,
+    [itemId],
+  );
+  return useMemo(() => (record ? foldRun(record) : null), [record]);
+}
+
+/** Starts a programme, unless the thing or machine is in one: then that one. @returns its id, and whether it was under way. */
+export async function beginRun(
+  programme: Programme,
+  name: string,
+  machineId?: string,
+): Promise<{ readonly id: string; readonly wasUnderWay: boolean }> {
+  const open = (await openRecords()).find((r) => r.itemId === programme.itemId);
+  if (open) return { id: open.id, wasUnderWay: true };
+  const run = startRun(programme, name, newId('run'), nowMs(), machineId);
+  await saveRun(run);
+  return { id: run.id, wasUnderWay: false };
+}

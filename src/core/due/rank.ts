@@ -1,0 +1,142 @@
+import type { Aim, Inspection, Item, Kit, LogEntry } from '../gear';
+import type { Programme, ProgrammeStep } from '../document';
+import { latestByItem } from '../programme';
+import { dueOf, nextEvent, type Forecast } from './forecast';
+
+/*
+ * What every list shows of what is due: one state, one day and one order for a thing, whichever page asks. Refuses: deciding on care.
+ */
+
+/** In the order in which lists show them. */
+export const NEEDS = ['under-way', 'urgent', 'due', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
+export type Need = (typeof NEEDS)[number];
+
+/** What of a programme decides when a thing is due. */
+export interface Outline extends Pick<Programme, 'aims' | 'verdict' | 'because'> {
+  readonly steps: readonly Pick<ProgrammeStep, 'id' | 'key' | 'when' | 'phase' | 'attendedMin' | 'unattendedMin'>[];
+  /** Days of ordinary use until the next look. */
+  readonly lookDays: number;
+}
+export interface Ranked<O extends Outline = Outline> {
+  readonly item: Item;
+  readonly programme: O | null;
+  /** The newest look, or null. */
+  readonly seen: Inspection | null;
+  readonly need: Need;
+  /** More is sooner, among those of one state. */
+  readonly weight: number;
+  /** The day of the next look or care, ISO: today when it is due, before today when it has been for some time. */
+  readonly on: string;
+  /** How that day came about; null when a look, not a day, says so. */
+  readonly forecast: Forecast | null;
+}
+
+const AIM_WEIGHT: Partial<Record<Aim, number>> = {
+  repair: 60,
+  wash: 50,
+  renew: 45,
+  air: 40,
+  reactivate: 35,
+  rinse: 30,
+  fluff: 25,
+  'spot-clean': 15,
+  downgrade: 10,
+};
+/** Days until the next look while the programme is not there yet. */
+const USUAL_DAYS = 90;
+/** From this weight on it is the first to be seen to. */
+const URGENT_FROM = 62;
+
+interface Known<O extends Outline> {
+  readonly item: Item;
+  readonly programme: O | null;
+  readonly seen: Inspection | null;
+  /** Its own lines of the record. */
+  readonly log: readonly LogEntry[];
+  readonly event: ReturnType<typeof nextEvent>;
+  /** By the calendar, a day that has come is due; by what it shows, it is a day to look. */
+  readonly calendar: boolean;
+  readonly underWay: boolean;
+}
+
+function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> {
+  const { item, programme, seen, log, event, calendar, underWay } = known;
+  const careMin = (programme?.steps ?? []).reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);
+  const forecast = dueOf({ item, log, seen, rhythmDays: programme?.lookDays ?? USUAL_DAYS, careMin, today, event });
+  const aims = programme?.aims ?? [];
+  const weight =
+    Math.max(0, ...aims.map((aim) => AIM_WEIGHT[aim] ?? 0)) +
+    (seen?.damp ? 30 : 0) +
+    (seen?.clumped ? 10 : 0) +
+    (seen?.soil ?? 0) * 3;
+  const needOf = (): Need => {
+    if (underWay) return 'under-way';
+    if (item.archivedOn || item.retiredOn) return 'away';
+    if (item.lent) return 'lent';
+    if (aims.includes('refer')) return programme?.steps[0]?.key === 'refer-life-safety' ? 'safety' : 'blocked';
+    // Nobody ever looked: no day can be told from it.
+    if (!seen) return 'look';
+    if (aims.length > 0) return weight >= URGENT_FROM || (seen.damp ?? false) ? 'urgent' : 'due';
+    if (forecast.on > today) return 'fresh';
+    return calendar ? 'due' : 'look';
+  };
+  const need = needOf();
+  const quiet = need === 'away' || need === 'lent';
+  // What it shows, not a day, says so; or nobody ever looked.
+  const shown = need === 'under-way' || ((need === 'urgent' || need === 'due') && aims.length > 0) || (need === 'look' && !seen);
+  return {
+    item,
+    programme,
+    seen,
+    need,
+    weight: quiet ? 0 : weight,
+    on: shown ? today : forecast.on,
+    forecast: shown ? null : forecast,
+  };
+}
+
+/** The order of every list: by state, then by what is lost, then by day, then by name. */
+export const byNeed = (a: Ranked, b: Ranked): number =>
+  NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need) ||
+  b.weight - a.weight ||
+  (a.on < b.on ? -1 : a.on > b.on ? 1 : 0) ||
+  (a.item.name ?? a.item.kind).localeCompare(b.item.name ?? b.item.kind);
+/** Those that want care now; what is under way has it. */
+export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || need === 'due';
+/** What would not be ready for an outing today: in want of care, or in the middle of it. */
+export const notReady = (row: Ranked): boolean => needsCare(row) || row.need === 'under-way';
+
+/** Every item of a kit in the order of all lists; each list of the kit is read once. @param underWay ids of things in a run. */
+export function rankAll<O extends Outline>(
+  kit: Kit,
+  programmes: Readonly<Record<string, O>> | null,
+  today: string,
+  underWay: ReadonlySet<string>,
+): Ranked<O>[] {
+  const seen = latestByItem(kit.inspections);
+  const logs = new Map<string, LogEntry[]>();
+  for (const entry of kit.log ?? []) {
+    if (!entry.itemId) continue;
+    const list = logs.get(entry.itemId);
+    if (list) list.push(entry);
+    else logs.set(entry.itemId, [entry]);
+  }
+  const event = nextEvent(kit.log ?? [], today);
+  const calendar = kit.preferences?.schools?.WHEN === 'calendar';
+  return kit.items
+    .map((item) =>
+      rankItem(
+        {
+          item,
+          programme: programmes?.[item.id] ?? null,
+          seen: seen.get(item.id) ?? null,
+          log: logs.get(item.id) ?? [],
+          event,
+          calendar,
+          underWay: underWay.has(item.id),
+        },
+        today,
+      ),
+    )
+    .sort(byNeed);
+}

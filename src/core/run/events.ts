@@ -1,0 +1,112 @@
+import type { Droplet, LoftReading, SupplyClass, WeighIn } from '../gear';
+import type { WayId } from '../knowledge';
+import type { Programme, ProgrammeStep } from '../document';
+
+/*
+ * What happens in a run, one line each, in the order in which it happened. Nothing is ever taken out of the list: what is undone is followed by
+ * a line that says so.
+ */
+
+interface At {
+  /** When, ms since 1970. */
+  readonly at: number;
+  /** The step at which one stood. */
+  readonly stepId: string;
+  /** Lines of one press share a number: they are undone together. */
+  readonly act: number;
+}
+/** Minutes that a round, soak or warming really ran when it was ended early or late; absent: what the timer says. */
+interface Ran {
+  readonly ranMin?: number;
+}
+export type Happening =
+  | { readonly type: 'timer'; readonly minutes: number }
+  | { readonly type: 'paused' }
+  | { readonly type: 'resumed' }
+  | ({ readonly type: 'done' } & Ran)
+  | ({ readonly type: 'look'; readonly passed: boolean; readonly proof?: 'weights' | 'hand' } & Ran)
+  | { readonly type: 'way'; readonly way: WayId }
+  | { readonly type: 'skipped'; readonly why: string }
+  | { readonly type: 'used'; readonly class: SupplyClass; readonly ml: number; readonly supplyId?: string }
+  | {
+      readonly type: 'weighed';
+      readonly massG: number;
+      readonly after: NonNullable<WeighIn['after']>;
+      /** Minutes of drying so far; absent outside a drying. */
+      readonly dryMin?: number;
+      readonly rhPercent?: number;
+    }
+  | { readonly type: 'loft'; readonly readings: readonly LoftReading[] }
+  | { readonly type: 'drops'; readonly grades: Readonly<Droplet> }
+  | { readonly type: 'seen'; readonly soil: number; readonly odour: number }
+  | { readonly type: 'noted'; readonly text: string }
+  | { readonly type: 'photograph'; readonly photoId: string }
+  | { readonly type: 'clump'; readonly baffle: string; readonly felt: boolean }
+  /** A step that the programme did not have comes next. */
+  | { readonly type: 'taken-in'; readonly step: ProgrammeStep }
+  /** It goes into another machine, or another place, from this step on. */
+  | { readonly type: 'moved'; readonly to: { readonly washerId?: string; readonly dryerId?: string; readonly place?: string } }
+  /** What no look has closed is put away as it is, or is looked at after all. */
+  | { readonly type: 'as-it-is' }
+  | { readonly type: 'back-to'; readonly checkId: string }
+  | { readonly type: 'clock'; readonly byMs: number }
+  /** How far a step was when an earlier version kept runs without their events; `now`: one stands at it. */
+  | {
+      readonly type: 'was';
+      readonly outcome: 'done' | 'passed' | 'failed' | 'skipped' | 'now';
+      readonly times: number;
+      readonly minutes: readonly number[];
+      readonly why?: string;
+    }
+  | { readonly type: 'stopped' }
+  | { readonly type: 'undone' };
+export type RunEvent = At & Happening;
+
+/** `written`: its result is in the record; `dropped`: it was stopped and nothing of it is kept. */
+export type RunStatus = 'live' | 'finished' | 'stopped' | 'written' | 'dropped';
+
+/** A run as it is stored: what was planned, and what happened. */
+export interface RunRecord {
+  readonly id: string;
+  readonly itemId: string;
+  readonly itemName: string;
+  /** Set when it is a machine that is looked after; `itemId` is then its id. */
+  readonly machineId?: string;
+  readonly programme: Programme;
+  readonly startedAtMs: number;
+  /** Follows from the events, but for `written` and `dropped`; kept beside them so that it can be searched by. */
+  readonly status: RunStatus;
+  readonly events: readonly RunEvent[];
+}
+
+/** Lines that move the work on, and can be gone back over. */
+const MOVES: ReadonlySet<RunEvent['type']> = new Set([
+  'done',
+  'look',
+  'way',
+  'skipped',
+  'taken-in',
+  'as-it-is',
+  'back-to',
+  'stopped',
+]);
+/** Lines that hold only while one stands at that step: going back leaves them behind. */
+const OF_THE_MOMENT: ReadonlySet<RunEvent['type']> = new Set(['timer', 'paused', 'resumed']);
+
+/**
+ * The lines that still hold: going back takes away the last move with all that was pressed with it, and the timers begun since. Weights, notes
+ * and photographs of other presses stay: they happened.
+ */
+export function inForce(events: readonly RunEvent[]): RunEvent[] {
+  let kept: RunEvent[] = [];
+  for (const event of events) {
+    if (event.type !== 'undone') {
+      kept.push(event);
+      continue;
+    }
+    const at = kept.findLastIndex((e) => MOVES.has(e.type));
+    const gone = kept[at];
+    if (gone) kept = kept.filter((e, n) => e.act !== gone.act && !(n > at && OF_THE_MOMENT.has(e.type)));
+  }
+  return kept;
+}

@@ -1,0 +1,77 @@
+import { LOOKS, WAYS, type LookId } from '../knowledge/looks';
+import type { WayId } from '../knowledge';
+import type { LookRecord, WayRecord } from '../knowledge';
+import type { Programme, ProgrammeStep } from '../document';
+
+/** Which look a step takes, or null when it has none. Rinses that were taken in for suds look for suds. */
+export function lookOf(step: ProgrammeStep): (LookRecord & { readonly id: LookId }) | null {
+  if (!step.check) return null;
+  const key = step.key.replace(/-suds$/, '');
+  return LOOKS.find((l) => (l.at as readonly string[]).includes(key) || (step.key.endsWith('-suds') && l.id === 'suds')) ?? null;
+}
+export const wayOf = (id: WayId): WayRecord & { readonly id: WayId } => WAYS.find((w) => w.id === id) as (typeof WAYS)[number];
+
+/** Fewest rinses beyond the counted ones before an end to suds is talked of. */
+const FEWEST_MORE_RINSES = 2;
+/** Failures after which the ways out are offered. */
+export function triesOf(step: ProgrammeStep): number {
+  const look = lookOf(step);
+  const { rinses = 1, rounds = 1 } = step.settings;
+  switch (look?.tries) {
+    case undefined:
+      return 3;
+    case 'twice-counted':
+      // By hand every fill is looked at; in a drum the counted ones are behind the first look.
+      return step.do === 'bath-rinse' ? 2 * rinses : Math.max(FEWEST_MORE_RINSES, rinses);
+    case 'rounds-and-two':
+      return rounds + 1;
+    default:
+      return look?.tries ?? 3;
+  }
+}
+
+/** The steps of a rung that this programme has, in order. */
+const resolve = (rung: readonly (readonly string[])[], { steps }: Programme): string[] =>
+  rung.flatMap((keys) => {
+    for (const key of keys) {
+      const found = steps.find((s) => s.key === key);
+      if (found) return [found.id];
+    }
+    return [];
+  });
+
+/**
+ * What is done after so many failures of a step's look, before the same look is taken again.
+ * @returns ids of steps in order; the step's own id alone when it is carried out again; empty when nothing at hand could help.
+ */
+export function remedyOf(programme: Programme, step: ProgrammeStep, failures: number, way?: WayRecord): readonly string[] {
+  const look = lookOf(step);
+  const rungs = way?.remedy ? [way.remedy] : look?.remedies;
+  if (!rungs) {
+    // Nothing is known of this look: the programme's own branch speaks.
+    const target = look ? step.id : (step.check?.else ?? step.id);
+    return [target];
+  }
+  return resolve(rungs[Math.min(failures, rungs.length) - 1] ?? [], programme);
+}
+
+/** The ways out that make sense in this programme. */
+export function waysOf(programme: Programme, step: ProgrammeStep): readonly (WayRecord & { readonly id: WayId })[] {
+  const look = lookOf(step);
+  const at = programme.steps.findIndex((s) => s.id === step.id);
+  const washed = programme.steps.slice(0, at).some((s) => s.phase === 'wash' && s.when === 'always');
+  const later = programme.steps.slice(at + 1).some((s) => {
+    const other = lookOf(s);
+    return s.when === 'always' && other !== null && look !== null && (other.covers ?? []).includes(look.id);
+  });
+  return (look?.ways ?? ['once-more', 'leave-seen'])
+    .map((id) => wayOf(id as WayId))
+    .filter(({ does, id, remedy }) => {
+      if (does === 'wash') return washed;
+      if (does === 'later') return later;
+      if (does === 'elsewhere') return step.settings.dryerId !== undefined || step.key === 'weigh-loft';
+      if (id === 'this-zone') return resolve(remedy ?? [], programme).length > 0;
+      if (does === 'again') return remedyOf(programme, step, Number.MAX_SAFE_INTEGER).length > 0;
+      return true;
+    });
+}

@@ -1,0 +1,149 @@
+import type { ProgrammeStep } from '../document';
+import type { CareEntry, DoneStep, Item, LogEntry } from '../gear';
+import { current, cutShort, isUntouched, roundsOf, tick, timerMinutes, type Run } from '../run';
+import type { InUse } from '../run/in-use';
+import { lookOf } from '../run/looks';
+import { minutesText } from '../units';
+import { FAILED_WORDS, SAT_WORDS, WAY_WORDS } from '../words/looks';
+
+/** True for filling that can lump and wander: it is felt for clumps. */
+export const looseFill = (item: Item): boolean => item.components.some((c) => c.part === 'fill' && c.material === 'down');
+
+/** What it means for this thing that it sat after the timer of a step had ended. */
+export function satText(step: ProgrammeStep, item: Item | undefined): string {
+  const filled = item !== undefined && looseFill(item);
+  if (step.settings.soakMin !== undefined) return SAT_WORDS.soaked;
+  if (step.do === 'heat-tumble' || step.do === 'fluff') return SAT_WORDS.warm;
+  if (step.phase === 'wash' || step.phase === 'rinse') return filled ? SAT_WORDS.wetFill : SAT_WORDS.wet;
+  if (step.do === 'tumble') return filled ? SAT_WORDS.wetFill : SAT_WORDS.warm;
+  return SAT_WORDS.dry;
+}
+
+/** "Round 2 of about 3", "Part 1 of 2", or nothing where it goes in one. */
+export function roundText(step: ProgrammeStep, round: number): string {
+  const rounds = roundsOf(step);
+  const what = step.settings.soakParts ? 'part' : 'round';
+  const capital = what === 'part' ? 'Part' : 'Round';
+  if (rounds < 2 && round < 2) return '';
+  if (round === 0) return `${rounds} ${what}s`;
+  return round > rounds ? `${capital} ${round}, more than the ${rounds} that were planned` : `${capital} ${round} of ${rounds}`;
+}
+
+/** Which time a look is taken, once it is more than the first. */
+export function lookCountText(failures: number): string {
+  const times = ['', 'The same look again.', 'The same look, for the third time.', 'The same look, for the fourth time.'];
+  return times[failures] ?? `The same look, for the ${failures + 1}th time.`;
+}
+
+/** How far a run is, in a few words for a list. @param nowMs the instant. */
+export function runStateText(run: Run, nowMs: number): string {
+  if (run.status === 'finished') return 'It is through. What was done is not in the record yet.';
+  if (run.status === 'stopped')
+    return isUntouched(run) ? 'It was stopped.' : 'It was stopped. What was done is not in the record yet.';
+  const at = tick(run, nowMs);
+  const step = current(at);
+  const state = step && at.steps[step.id];
+  if (!step || !state) return '';
+  if (state.state === 'rung') return `${step.title}: it has rung, look now.`;
+  if (state.state === 'running')
+    return `${step.title}, ${minutesText(Math.max(1, Math.ceil((state.endsAtMs - nowMs) / 60_000)))} to go.`;
+  if (state.state === 'paused') return `${step.title}, paused.`;
+  return `${step.title}, next.`;
+}
+
+/** The question about a round that is ended early: null when it is not. */
+export function cutShortText(run: Run, nowMs: number): { readonly ran: number; readonly question: string } | null {
+  const ran = cutShort(run, nowMs);
+  const step = current(run);
+  const state = step && run.steps[step.id];
+  if (ran === null || !state) return null;
+  const whole = minutesText(state.roundMin);
+  return {
+    ran,
+    question: `Its timer ran ${ran < 1 ? 'less than a minute' : minutesText(Math.round(ran))} of ${whole}. How long was it really running?`,
+  };
+}
+
+/** "Long grey parka is in it until 17:40". @param clock writes an instant as a time of day. */
+export function occupiedText({ run, untilMs }: InUse, where: string, clock: (ms: number) => string): string {
+  return `${run.itemName} is in ${where} just now${untilMs === null ? '' : `, until ${clock(untilMs)}`}.`;
+}
+
+/** What was found when a look failed too often. */
+export const failedText = (step: ProgrammeStep): string => FAILED_WORDS[lookOf(step)?.id ?? 'whole'];
+
+const list = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+export const joined = list;
+
+/** What came of a step, in a sentence; null for one that went as planned and has nothing to tell. */
+export function stepText(step: DoneStep): string | null {
+  const parts: string[] = [];
+  const minutes = step.minutes ?? [];
+  const ran = minutes.reduce((sum, m) => sum + m, 0);
+  if (minutes.length > 1) parts.push(`${minutes.length} rounds, ${minutesText(Math.round(ran))} in all`);
+  else if (minutes.length === 1) parts.push(ran < 1 ? 'less than a minute' : minutesText(Math.round(ran)));
+  if (step.plannedMin !== undefined && minutes.length > 0 && Math.abs(ran - step.plannedMin) > Math.max(2, step.plannedMin / 10))
+    parts.push(`${minutesText(step.plannedMin)} were planned`);
+  const failed = (step.looks ?? []).filter((l) => !l.passed).length;
+  const last = step.looks?.at(-1);
+  if (failed > 0 && last?.passed) parts.push(`not good ${failed === 1 ? 'once' : `${failed} times`}, then good`);
+  else if (failed > 0) parts.push(`not good ${failed === 1 ? 'once' : `${failed} times`}`);
+  if (last?.passed && last.proof === 'weights') parts.push('dry by its weights and by hand');
+  if (last?.passed && last.proof === 'hand') parts.push('taken as dry by hand, not proved by weight');
+  const way = step.way && WAY_WORDS[step.way as keyof typeof WAY_WORDS];
+  if (way) parts.push(`then: ${way.name.charAt(0).toLowerCase()}${way.name.slice(1)}`);
+  if ((step.satMin ?? 0) > 10) parts.push(`sat ${minutesText(step.satMin ?? 0)} after it rang`);
+  if (step.why !== undefined) parts.push(step.outcome === 'skipped' ? `left out: ${step.why}` : `the rest left out: ${step.why}`);
+  if (step.note) parts.push(`noted: ${step.note}`);
+  return parts.length > 0 ? `${parts.join('; ')}.` : null;
+}
+
+const DID_WORDS = {
+  washed: 'washed',
+  rinsed: 'rinsed',
+  'spot-cleaned': 'spot-cleaned',
+  aired: 'aired',
+  fluffed: 'fluffed',
+  warmed: 'warmed',
+  renewed: 'finish renewed',
+  mended: 'mended',
+  conditioned: 'conditioned',
+} as const;
+const CARE_OF_AIM = {
+  wash: 'washed',
+  rinse: 'rinsed',
+  'spot-clean': 'spot-cleaned',
+  air: 'aired',
+  fluff: 'fluffed',
+  reactivate: 'warmed',
+  renew: 'renewed',
+  repair: 'mended',
+} as const;
+/** What was done to a thing by one line of its record; older lines say only what was aimed at. */
+export const didOf = (entry: CareEntry): (keyof typeof DID_WORDS)[] =>
+  entry.did ?? (entry.aims ?? []).flatMap((aim) => (aim in CARE_OF_AIM ? [CARE_OF_AIM[aim as keyof typeof CARE_OF_AIM]] : []));
+export const didText = (entry: CareEntry): string => {
+  const did = didOf(entry).map((care) => DID_WORDS[care]);
+  return did.length === 0 ? 'begun, nothing done' : `${list(did)}${entry.stopped ? ', then stopped' : ''}`;
+};
+
+/** The days on which a thing was last washed, warmed, renewed and mended, newest line first; null = never, as far as is recorded. */
+export function lastDays(log: readonly LogEntry[], itemId: string): { readonly name: string; readonly at: string | null }[] {
+  const care = log.filter((e): e is CareEntry => e.type === 'care' && e.itemId === itemId).sort((a, b) => (a.at < b.at ? 1 : -1));
+  const last = (...cares: (keyof typeof DID_WORDS)[]): string | null =>
+    care.find((e) => didOf(e).some((c) => cares.includes(c)))?.at ?? null;
+  return [
+    { name: 'washed', at: last('washed') },
+    { name: 'warmed', at: last('warmed') },
+    { name: 'renewed', at: last('renewed') },
+    { name: 'mended', at: last('mended') },
+  ];
+}
+
+/** How long the round that starts next is meant to take. */
+export const usualMinutes = (run: Run): number => {
+  const step = current(run);
+  const state = step && run.steps[step.id];
+  return step && state ? timerMinutes(step, state) : 0;
+};

@@ -1,0 +1,44 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Printer } from 'lucide-react';
+import { Link, useParams } from 'react-router';
+import { CareReport } from '../../app/CareReport';
+import { useKit } from '../../app/kit';
+import { whenText } from '../../app/time';
+import { KIND_WORDS } from '../../core/words';
+import { db } from '../../data/db';
+import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
+
+/** What one care came to, to be read and printed. */
+export function ReportPage() {
+  const { id } = useParams();
+  const kit = useKit();
+  const entry = useLiveQuery(async () => (id ? ((await db.log.get(id)) ?? null) : null), [id]);
+  if (!kit || entry === undefined) return <Page aria-busy="true" />;
+  if (entry?.type !== 'care')
+    return (
+      <Page>
+        <Empty title="This line is not in the record.">
+          <Link to="/record">To the record</Link>
+        </Empty>
+      </Page>
+    );
+  const item = kit.items.find((i) => i.id === entry.itemId);
+  const name = item ? (item.name ?? KIND_WORDS[item.kind]) : 'gone';
+  return (
+    <Page>
+      <Row $between $wrap>
+        <Crumbs aria-label="Where">
+          <Link to="/record">Record</Link> / {item ? <Link to={`/kit/${item.id}`}>{name}</Link> : name}
+        </Crumbs>
+        <Button $quiet onClick={() => window.print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </Button>
+      </Row>
+      <h1>{name}</h1>
+      <p>
+        <Quiet>{whenText(entry.at)}.</Quiet> {entry.verdict && <>Planned: {entry.verdict}</>}
+      </p>
+      <CareReport entry={entry} kit={kit} />
+    </Page>
+  );
+}

@@ -1,0 +1,193 @@
+import { useState } from 'react';
+import { Drops } from '../../app/Drops';
+import { LoftLines } from '../../app/LoftLines';
+import { dryBandG } from '../../core/drying';
+import type { Doubt } from '../../core/drying/dry';
+import type { Droplet, Inspection, Item, LoftReading } from '../../core/gear';
+import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
+import { dropsPass } from '../../core/run';
+import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
+import { typedNumber } from '../../core/units';
+import { SOIL_GRADE_WORDS } from '../../core/words';
+import { Button, Column, Field, Note, Quiet, Row } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
+import { Pair } from './parts';
+
+/** A weight typed by hand; an impossible one is asked about, and kept only when the user says so. Enter keeps it. */
+export function Weigh({
+  start,
+  doubt,
+  label = 'Weight now, g',
+  focus = true,
+  onKeep,
+}: {
+  /** What the scale said, when it was asked. */
+  start: number | null;
+  doubt: (massG: number) => Doubt | null;
+  label?: string;
+  focus?: boolean;
+  onKeep: (massG: number) => void;
+}) {
+  const [grams, setGrams] = useState(start === null ? '' : String(start));
+  const [asked, setAsked] = useState<Doubt | null>(null);
+  const value = typedNumber(grams);
+  const fault = value !== undefined && !(value > 0) ? 'Write grams, a number above 0.' : null;
+  const unitG = asked && DOUBT_UNIT_G[asked];
+  const keep = (massG: number): void => {
+    const odd = asked ? null : doubt(massG);
+    if (odd) setAsked(odd);
+    else {
+      setGrams('');
+      onKeep(massG);
+    }
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (value !== undefined && value > 0) keep(value);
+      }}
+    >
+      <Row $wrap $top>
+        <Field>
+          {label}
+          <input
+            inputMode="decimal"
+            autoFocus={focus}
+            value={grams}
+            onChange={(e) => {
+              setGrams(e.target.value);
+              setAsked(null);
+            }}
+          />
+          {fault && <Note tone="alarm">{fault}</Note>}
+        </Field>
+        <Button type="submit" style={{ marginTop: 22 }} disabled={!(value !== undefined && value > 0)}>
+          {asked ? 'Keep it all the same' : 'Keep it'}
+        </Button>
+        {unitG !== null && unitG !== undefined && value !== undefined && (
+          <Button $quiet style={{ marginTop: 22 }} onClick={() => onKeep(Math.round(value * unitG))}>
+            Yes: {Math.round(value * unitG)} g
+          </Button>
+        )}
+      </Row>
+      {asked && <Note tone="alarm">{DOUBT_WORDS[asked]}</Note>}
+    </form>
+  );
+}
+
+/** Drops on each place: the grades are the answer. */
+export function DropsStep({ item, onGrades }: { item: Item; onGrades: (grades: Droplet) => void }) {
+  const [grades, setGrades] = useState<Droplet>({});
+  const tried = Object.entries(grades).filter((e): e is [string, number] => e[1] !== undefined);
+  const low = tried.filter(([, g]) => g < KNOWLEDGE.thresholds.dropFine).map(([zone]) => zone);
+  const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined);
+  return (
+    <Column $gap={16}>
+      <Drops item={item} seen={{ droplet: grades }} answer={(patch) => setGrades(patch.droplet ?? {})} />
+      <Row $wrap>
+        <Button $big data-main-action disabled={tried.length === 0} onClick={() => onGrades(grades)}>
+          {tried.length === 0
+            ? 'Grade at least one place'
+            : dropsPass(grades)
+              ? 'It sheds: go on'
+              : `Drops soak in on ${low.join(', ')}: go on to the remedy`}
+        </Button>
+        {tried.length > 0 && open.length > 0 && <Quiet>Not tried yet: {open.join(', ')}.</Quiet>}
+      </Row>
+    </Column>
+  );
+}
+
+/** Loft beside the ruler, kept with the step. */
+export function LoftStep({
+  item,
+  last,
+  kept,
+  onKeep,
+}: {
+  item: Item;
+  last: Inspection | null;
+  /** What was kept at this step already, as a share of new. */
+  kept: string | null;
+  onKeep: (readings: readonly LoftReading[]) => void;
+}) {
+  const [readings, setReadings] = useState<readonly LoftReading[]>([]);
+  return (
+    <form
+      aria-label="Loft"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (readings.length > 0) onKeep(readings);
+      }}
+    >
+      <Column $gap={10}>
+        <LoftLines item={item} last={last} onChange={setReadings} />
+        <Row $wrap>
+          <Button type="submit" $quiet disabled={readings.length === 0}>
+            Keep the loft
+          </Button>
+          {kept && <Quiet role="status">Kept: {kept}.</Quiet>}
+        </Row>
+      </Column>
+    </form>
+  );
+}
+
+/** What a weight says beside its dry mass. */
+export function weightText(massG: number, dryG: number | null): { readonly text: string; readonly back: boolean } {
+  if (dryG === null)
+    return { text: `${massG} g. Its dry weight was never recorded: this becomes it, once your hands find it dry.`, back: true };
+  const over = Math.round(massG - dryG);
+  const band = Math.round(dryBandG(dryG));
+  if (over > band)
+    return { text: `${massG} g: ${over} g more than its ${Math.round(dryG)} g when dry. There is water in it.`, back: false };
+  if (over < -band)
+    return { text: `${massG} g: ${-over} g less than its ${Math.round(dryG)} g. Is everything on the scale?`, back: false };
+  return { text: `${massG} g: within ${band} g of its ${Math.round(dryG)} g when dry. The weight is back.`, back: true };
+}
+
+const ODOURS = ['none', 'faint', 'clear', 'strong'] as const;
+/** How it is as a whole: clean and without smell passes; anything else is recorded as it is seen. */
+export function WholeStep({ onSeen }: { onSeen: (seen: { soil: number; odour: number }) => void }) {
+  const [open, setOpen] = useState(false);
+  const [soil, setSoil] = useState<number | null>(null);
+  const [odour, setOdour] = useState<number | null>(null);
+  if (!open)
+    return (
+      <Pair>
+        <Button $big $quiet onClick={() => setOpen(true)}>
+          Not quite
+        </Button>
+        <Button $big data-main-action onClick={() => onSeen({ soil: 0, odour: 0 })}>
+          Clean, no smell
+        </Button>
+      </Pair>
+    );
+  return (
+    <Column $gap={14}>
+      <OneOf
+        label="What do you see?"
+        value={soil === null ? null : String(soil)}
+        options={SOIL_GRADE_WORDS.map((name, id) => ({ id: String(id), name }))}
+        onChange={(id) => setSoil(Number(id))}
+      />
+      <OneOf
+        label="Smell?"
+        value={odour === null ? null : String(odour)}
+        options={ODOURS.map((name, id) => ({ id: String(id), name }))}
+        onChange={(id) => setOdour(Number(id))}
+      />
+      <Row>
+        <Button
+          $big
+          data-main-action
+          disabled={soil === null || odour === null}
+          onClick={() => soil !== null && odour !== null && onSeen({ soil, odour })}
+        >
+          That is how it is
+        </Button>
+      </Row>
+    </Column>
+  );
+}

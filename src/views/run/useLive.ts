@@ -1,0 +1,271 @@
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { notifying } from '../../app/alarms';
+import { steerDevice } from '../../app/devices';
+import { useEvening } from '../../app/evening';
+import type { Item, Kit, Room } from '../../core/gear';
+import { useEquipment, useItem } from '../../app/kit';
+import { nowIso, nowMs } from '../../app/now';
+import { useOpenRuns } from '../../app/runs';
+import { tell } from '../../app/session';
+import type { Heat, SupplyClass } from '../../core/gear';
+import { loftOf } from '../../core/loft';
+import {
+  answerCheck,
+  type Carried,
+  current,
+  dropRun,
+  isCounted,
+  isUntouched,
+  lateMinutes,
+  leftMs,
+  roundsOf,
+  type Run,
+  startTimer,
+  stopRun,
+  tick,
+  timerMinutes,
+  weighIn,
+} from '../../core/run';
+import { type Damp, dampOf, dryingMinutes } from '../../core/run/damp';
+import { inForce } from '../../core/run/events';
+import { occupant } from '../../core/run/in-use';
+import { lookOf } from '../../core/run/looks';
+import { clashAt, withStanding, type Clash } from '../../core/run/meet';
+import { rinseAfter } from '../../core/run/rinsed';
+import { cutShortText, looseFill } from '../../core/telling/run';
+import { changeRun, saveEquipment, saveRun } from '../../data/repo';
+import { weightText } from './Measures';
+import { useRunClock } from './clock';
+
+/** In these it is wet when it is weighed. */
+const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
+type Change = (run: Run, how: Carried) => Run;
+/** What is asked about a round that is ended early, and what is done then. */
+interface Asked {
+  readonly stepId: string;
+  readonly question: string;
+  readonly ran: number;
+  readonly change: Change;
+}
+
+/** The drying of the current step, worked out anew by the minute. */
+function useDamp(stored: Run, item: Item | undefined, kit: Kit | undefined, room: Room | undefined, minute: number): Damp | null {
+  return useMemo(() => {
+    const step = current(stored);
+    return step && item && kit ? dampOf(stored, step, item, kit.weighIns ?? [], room, minute) : null;
+  }, [stored, item, kit, room, minute]);
+}
+
+/** Everything the page of a run shows and does, at the step where it stands; null when it stands at none. */
+export function useLive(stored: Run) {
+  const { now, jumped, wasSet } = useRunClock(stored);
+  const run = tick(stored, now);
+  const navigate = useNavigate();
+  const equipment = useEquipment();
+  const runs = useOpenRuns() ?? [];
+  const { kit, item } = useItem(run.itemId);
+  const { evening } = useEvening(kit, item);
+  // Each belongs to the step it was opened at, and closes with it.
+  const [opened, setOpened] = useState<{ stepId: string; what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' } | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const [usedAt, setUsedAt] = useState<{ stepId: string; ml: Partial<Record<SupplyClass, number>> } | null>(null);
+  const [rinsedAt, setRinsedAt] = useState<string | null>(null);
+  const [mayNotify, setMayNotify] = useState(notifying);
+  const [heard, setHeard] = useState<number | null>(null);
+  const [feltAt, setFeltAt] = useState<string | null>(null);
+  const step = current(run);
+  const state = step && run.steps[step.id];
+  // By the minute: the curve need not be worked out at every tick.
+  const minute = Math.floor(now / 60_000) * 60_000;
+  const damp = useDamp(stored, item, kit, equipment?.room, minute);
+  const focusKey = `${step?.id}/${state?.state === 'asking'}/${run.open.length}`;
+  useEffect(() => {
+    document.getElementById('step')?.focus({ preventScroll: true });
+  }, [focusKey]);
+  if (!step || !state) return null;
+  const open = opened?.stepId === step.id ? opened.what : null;
+  const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
+  const usedMl = usedAt?.stepId === step.id ? usedAt.ml : {};
+  // A press belongs to what was on the screen: the second of two quick ones finds another step, and does nothing.
+  const isAsSeen = (r: Run): boolean => {
+    const there = r.steps[step.id];
+    return r.currentId === step.id && there?.times === state.times && there.round === state.round;
+  };
+  const act = (change: (r: Run) => Run): void => void changeRun(run.id, (r) => (isAsSeen(r) ? change(r) : r), nowIso());
+  /** Ends the present round: when it is much too early, what it really ran is asked first. */
+  const end = (change: Change): void => {
+    const cut = cutShortText(run, nowMs());
+    if (cut) setAsked({ ...cut, stepId: step.id, change });
+    else act((r) => change(r, { usedMl }));
+  };
+  const counted = isCounted(step);
+  const look = lookOf(step);
+  const suds = rinseAfter(step);
+  const more = step.do === 'machine-rinse' && state.times > 0;
+  const left = leftMs(run, now);
+  const late = lateMinutes(run, now);
+  const usual = timerMinutes(step, state);
+  // What was weighed says how long the next round should be; the plan does until then. Panel and button say the same.
+  const next = damp && damp.weighed.length > 0 && state.round > 0 ? damp.nextRoundMin : usual;
+  const timed = usual > 0;
+  const rung = state.state === 'rung';
+  const running = state.state === 'running';
+  const waiting = state.state === 'waiting';
+  const rounds = roundsOf(step);
+  const again = rounds > 1 && state.round < rounds;
+  const heat: Heat | undefined = step.settings.heat;
+  const loose = item !== undefined && looseFill(item);
+
+  // On the thing itself a rinse outside the programme is taken at the user's word, for this step only.
+  const found = clashAt(stored, step, equipment);
+  const clash = found && (found.vessel || rinsedAt !== step.id) ? found : null;
+  const rinsed = async ({ vessel }: Clash): Promise<void> => {
+    if (vessel && equipment) tell('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
+    else setRinsedAt(step.id);
+  };
+  const inUse = waiting && state.spells.length === 0 && open !== 'together' ? occupant(step, runs, run.id) : null;
+
+  const weighsDry = look?.id === 'weighed' || step.do === 'weigh';
+  const keepWeight = (massG: number): void => {
+    setHeard(null);
+    if (open === 'weigh') setOpened(null);
+    const rhPercent = equipment?.room?.rhPercent;
+    act((r) => {
+      const dryMin = damp ? Math.round(dryingMinutes(r, step, nowMs()) * 10) / 10 : undefined;
+      const after = dryMin === undefined ? (WET_PHASES.has(step.phase) ? 'spin' : 'dry') : dryMin === 0 ? 'spin' : 'round';
+      return weighIn(
+        r,
+        { massG, after, ...(dryMin === undefined ? {} : { dryMin }), ...(rhPercent === undefined ? {} : { rhPercent }) },
+        nowMs(),
+      );
+    });
+    tell(`${massG} g are kept.`);
+  };
+  const here = inForce(run.events).filter((e) => e.stepId === step.id && e.at >= state.sinceMs);
+  const weighed = here.findLast((e) => e.type === 'weighed');
+  const lofted = here.findLast((e) => e.type === 'loft');
+  const loftKept = lofted && loftOf(lofted.readings);
+  const dryG = item && kit ? dryMassOf(run, item.massG) : null;
+  const verdict = weighed && weighsDry ? weightText(weighed.massG, step.do === 'weigh' ? null : dryG) : null;
+
+  const begin = (length: number): void => {
+    const { dryModel } = step.settings;
+    if (dryModel && state.round === 0) void steerDevice('load', dryModel);
+    if (heat) void steerDevice('dryer', { heat, running: true });
+    act((r) => startTimer(r, nowMs(), length));
+  };
+  const feltKey = `${step.id}-${state.round}`;
+  const felt = feltAt === feltKey;
+  const passed = (): void => {
+    if (!damp || !item) return end((r, how) => answerCheck(r, true, nowMs(), how));
+    // What the hands say counts with the weights; alone it is only a feeling, and offers one more round.
+    const proof = dampOf(stored, step, item, kit?.weighIns ?? [], equipment?.room, nowMs(), { clump: false, dampCore: false });
+    if (proof?.judged.status === 'dry') end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'weights' }));
+    else setFeltAt(feltKey);
+  };
+  const shown = run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id));
+  const number = shown.findIndex((s) => s.id === step.id) + 1;
+  const done = new Set(
+    Object.values(run.steps)
+      .filter((s) => s.times > 0 && s.stepId !== step.id)
+      .map((s) => s.stepId),
+  );
+  const asking = state.state === 'asking';
+  const gate = run.open.length > 0;
+  const answering = look?.id !== 'drops' && look?.id !== 'whole';
+  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking;
+  const failedZones = zonesOfWay(run);
+  const stop = (): void => {
+    if (isUntouched(run)) {
+      void saveRun(dropRun(run));
+      tell('It was stopped before anything was done; nothing is recorded.', () => saveRun(run).then(() => undefined));
+      void navigate(run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}`);
+    } else act((r) => stopRun(r, nowMs()));
+  };
+  return {
+    run,
+    stored,
+    now,
+    jumped,
+    wasSet,
+    equipment,
+    runs,
+    kit,
+    item,
+    evening,
+    open,
+    toggle,
+    setOpened,
+    asked,
+    setAsked,
+    usedMl,
+    setUsedAt,
+    mayNotify,
+    setMayNotify,
+    heard,
+    setHeard,
+    setFeltAt,
+    step,
+    state,
+    damp,
+    act,
+    end,
+    counted,
+    look,
+    suds,
+    more,
+    left,
+    late,
+    usual,
+    next,
+    timed,
+    rung,
+    running,
+    waiting,
+    again,
+    heat,
+    loose,
+    clash,
+    rinsed,
+    inUse,
+    weighsDry,
+    keepWeight,
+    here,
+    weighed,
+    loftKept,
+    dryG,
+    verdict,
+    begin,
+    felt,
+    passed,
+    shown,
+    number,
+    done,
+    asking,
+    gate,
+    answering,
+    canStart,
+    failedZones,
+    stop,
+  };
+}
+export type LiveRun = NonNullable<ReturnType<typeof useLive>>;
+
+/** The dry mass to compare with: weighed before the wash in this run, else the thing's own. */
+function dryMassOf(run: Run, massG: number | undefined): number | null {
+  const before = inForce(run.events).findLast(
+    (e) => e.type === 'weighed' && run.programme.steps.find((s) => s.id === e.stepId)?.phase === 'prepare-item',
+  );
+  return before?.type === 'weighed' ? before.massG : (massG ?? null);
+}
+
+/** The zones that failed, when it was decided to treat only those. */
+function zonesOfWay(run: Run): readonly string[] {
+  const look = run.programme.steps.find((s) => lookOf(s)?.id === 'drops');
+  if (!look || run.steps[look.id]?.way !== 'this-zone') return [];
+  const grades = inForce(run.events).findLast((e) => e.type === 'drops');
+  return grades?.type === 'drops'
+    ? Object.entries(grades.grades).flatMap(([zone, grade]) => (grade !== undefined && grade < 4 ? [zone] : []))
+    : [];
+}

@@ -1,0 +1,221 @@
+import { describe, expect, test } from 'vitest';
+import { KNOWLEDGE } from '../../src/core/knowledge';
+import { LOOKS, WAYS } from '../../src/core/knowledge/looks';
+import {
+  answerCheck,
+  chooseWay,
+  current,
+  cutShort,
+  finishStep,
+  gradeDrops,
+  lookAfterAll,
+  putAwayAsItIs,
+  type Run,
+  skipStep,
+  startRun,
+  startTimer,
+  stepOf,
+} from '../../src/core/run';
+import { finishRun } from '../../src/core/run/finish';
+import { occupant, otherPlaces } from '../../src/core/run/in-use';
+import { lookOf, triesOf, waysOf } from '../../src/core/run/looks';
+import { doneSteps } from '../../src/core/run/report';
+import { stepText } from '../../src/core/telling/run';
+import { comp, down, item, KIT, label, programme, type Seen, shell } from '../make';
+
+/* Looks, their remedies and their ways out. Common practice, no source. */
+const T0 = Date.parse('2027-01-03T08:00:00Z');
+const MIN = 60_000;
+const at = (run: Run): string | undefined => current(run)?.key;
+function upTo(run: Run, key: string): Run {
+  let next = run;
+  for (let n = 0; n < 80 && current(next) && at(next) !== key; n++)
+    next = current(next)?.check ? answerCheck(next, true, T0) : finishStep(next, T0);
+  return next;
+}
+const fails = (run: Run): Run => answerCheck(run, false, T0);
+const ways = (run: Run): string[] => waysOf(run.programme, current(run)!).map((w) => w.id);
+const layer = item('base-layer', [comp('face', 'polyester-knit')], { repellency: 'none', label: label(40, 'normal') });
+const start = (thing = layer, seen = {}, kit = {}): Run => startRun(programme(thing, seen, kit), 'it', 'r', T0);
+const STAINED: Seen = { soil: 2, stains: [{ soil: 'body-oil', place: 'collar' }] };
+
+describe('the table of looks', () => {
+  test('every step with a look has its row, and every row its steps', () => {
+    const checks = KNOWLEDGE.steps.filter((s) => s.check).map((s) => s.id);
+    const rows = LOOKS.flatMap((l) => l.at as readonly string[]);
+    expect([...checks].sort()).toEqual(rows.filter((key) => key !== 'purge-look').sort());
+  });
+  test('every way is offered somewhere, and every look can be left', () => {
+    expect(WAYS.filter((w) => !LOOKS.some((l) => (l.ways as readonly string[]).includes(w.id)))).toEqual([]);
+    for (const look of LOOKS)
+      expect({ look: look.id, leaves: look.ways.some((id) => WAYS.find((w) => w.id === id)?.does === 'leave') }).toEqual({
+        look: look.id,
+        leaves: true,
+      });
+  });
+});
+
+describe('a mark', () => {
+  test('not gone: treated, rinsed, and looked at again while wet; then the ways out; up a rung is tried once more', () => {
+    let run = fails(upTo(start(layer, STAINED), 'look-wet'));
+    expect(at(run)).toBe('treat-again');
+    run = finishStep(run, T0);
+    expect(at(run)).toBe('rinse-treated');
+    run = finishStep(run, T0);
+    expect(at(run)).toBe('look-wet');
+    run = fails(run);
+    expect(run.steps[run.currentId!]?.state).toBe('asking');
+    expect(ways(run)).toEqual(['rung-up', 'wash-again', 'specialist', 'leave-marks']);
+    const up = chooseWay(run, 'rung-up', T0);
+    expect(at(up)).toBe('treat-again');
+    expect(at(upTo(up, 'look-wet'))).toBe('look-wet');
+    const again = chooseWay(run, 'wash-again', T0);
+    expect(current(again)?.phase).toBe('wash');
+    expect(at(upTo(again, 'look-wet'))).toBe('look-wet');
+    expect(current(chooseWay(run, 'specialist', T0))?.phase).not.toBe('verify');
+  });
+  test('a treatment before the wash can be left to it', () => {
+    let run = upTo(start(layer, { soil: 2, stains: [{ soil: 'blood', place: 'cuff' }] }), 'treat-blood');
+    for (let n = 0; n < 3; n++) run = fails(run);
+    expect(ways(run)[0]).toBe('to-the-wash');
+    const on = chooseWay(run, 'to-the-wash', T0);
+    const done = upTo(on, 'nothing');
+    expect(done.open).toEqual([]);
+    expect(done.status).toBe('finished');
+  });
+});
+
+describe('suds', () => {
+  test('have an end: twice the counted fills, then what to do', () => {
+    let run = upTo(start(down(), { soil: 2 }), 'rinse-machine');
+    const most = triesOf(current(run)!);
+    expect(most).toBeGreaterThanOrEqual(2);
+    for (let n = 0; n < most; n++) {
+      expect(at(run)).toBe('rinse-machine');
+      run = fails(run);
+    }
+    expect(run.steps[run.currentId!]?.state).toBe('asking');
+    expect(ways(run)).toContain('soak-plain');
+    const left = chooseWay(run, 'leave-suds', T0);
+    const thing = down();
+    const result = finishRun(upTo(left, 'nothing'), thing, null, KIT, {
+      iso: '2027-01-03T10:00:00Z',
+      today: '2027-01-03',
+      logId: 'l',
+      inspectionId: 'i',
+    });
+    expect(result.inspection?.soils).toEqual(['residue']);
+  });
+});
+
+describe('drops', () => {
+  const renewed = (): Run =>
+    upTo(start(shell(), { soil: 4, droplet: { hood: 0, shoulders: 0, back: 0, sleeves: 0 } }), 'droplet-test');
+  test('a planned renewal that fails is warmed once, then coated anew; then the ways out', () => {
+    let run = renewed();
+    expect(run.planned.aims).toContain('renew');
+    run = gradeDrops(run, { hood: 2, back: 5 }, T0);
+    expect(current(run)?.do).toMatch(/^heat-/);
+    run = upTo(run, 'droplet-test');
+    run = gradeDrops(run, { hood: 2 }, T0);
+    expect(current(run)?.do).toMatch(/proof$/);
+    run = upTo(run, 'droplet-test');
+    run = gradeDrops(run, { hood: 2 }, T0);
+    expect(run.steps[run.currentId!]?.state).toBe('asking');
+    expect(ways(run)).toEqual(['this-zone', 'wash-again', 'specialist', 'leave-drops']);
+    const zone = chooseWay(run, 'this-zone', T0);
+    expect(current(zone)?.do).toMatch(/proof$/);
+    const left = upTo(chooseWay(run, 'leave-drops', T0), 'nothing');
+    const result = finishRun(left, shell(), null, KIT, {
+      iso: '2027-01-03T10:00:00Z',
+      today: '2027-01-03',
+      logId: 'l',
+      inspectionId: 'i',
+    });
+    expect(result.inspection?.droplet).toEqual({ hood: 2, back: 5 });
+    // Planned once, and once more by the remedy.
+    expect(result.entry.supplies?.find((s) => s.class === 'spray-proofer')?.ml).toBe(
+      2 * (left.planned.steps.find((s) => s.do === 'spray-proof')?.settings.prooferMl ?? 0),
+    );
+  });
+  test('grades are the answer', () => {
+    expect(at(gradeDrops(renewed(), { hood: 4, back: 5 }, T0))).not.toBe('droplet-test');
+    expect(gradeDrops(renewed(), {}, T0).steps[renewed().currentId!]?.times).toBe(0);
+  });
+});
+
+describe('before anything is put away', () => {
+  const skipped = (): Run => upTo(skipStep(upTo(start(down(), { soil: 2 }), 'weigh-loft'), T0, 'no scale'), 'store-loose');
+  test('a look that was skipped stands open, and is taken after all', () => {
+    const run = skipped();
+    expect(run.open.map((id) => stepOf(run, id)?.key)).toEqual(['weigh-loft']);
+    expect(finishStep(run, T0)).toBe(run);
+    const back = lookAfterAll(run, run.open[0]!, T0);
+    expect(at(back)).toBe('weigh-loft');
+    const on = upTo(back, 'store-loose');
+    expect(on.open).toEqual([]);
+    expect(finishStep(on, T0).status).toBe('finished');
+  });
+  test('or it is put away as it is, which is recorded so', () => {
+    const done = finishStep(putAwayAsItIs(skipped(), T0), T0);
+    expect(done.status).toBe('finished');
+    const { entry, inspection } = finishRun(done, down(), null, KIT, {
+      iso: '2027-01-03T10:00:00Z',
+      today: '2027-01-03',
+      logId: 'l',
+      inspectionId: 'i',
+    });
+    expect(entry.asItIs).toBe(true);
+    expect(inspection?.damp).toBeUndefined();
+  });
+});
+
+describe('time is what passed', () => {
+  test('a round that is ended early asks; one that ran does not', () => {
+    const run = startTimer(upTo(start(down(), { soil: 2 }), 'tumble-down'), T0);
+    expect(cutShort(run, T0 + 3000)).toBeCloseTo(0.05, 9);
+    expect(cutShort(run, T0 + 58 * MIN)).toBeNull();
+    expect(cutShort(run, T0 + 90 * MIN)).toBeNull();
+  });
+  test('the record says what ran, and how long it sat', () => {
+    const run = startTimer(upTo(start(shell(), { soil: 0, odour: 0, droplet: { hood: 2 } }), 'heat-tumble'), T0);
+    const early = finishStep(run, T0 + 3000);
+    const line = doneSteps(early).find((s) => s.do === 'heat-tumble')!;
+    expect(line).toMatchObject({ minutes: [0.1], plannedMin: 20 });
+    expect(stepText(line)).toBe('less than a minute; 20 min were planned.');
+    const late = doneSteps(finishStep(run, T0 + 60 * MIN)).find((s) => s.do === 'heat-tumble')!;
+    expect(late).toMatchObject({ minutes: [10], satMin: 50 });
+    expect(stepText(late)).toContain('sat 50 min after it rang');
+  });
+});
+
+describe('in use', () => {
+  const drying = (id: string): Run => ({ ...startTimer(upTo(start(down(), { soil: 2 }), 'tumble-down'), T0), id });
+  test('a dryer that turns is taken until its timer ends, by whoever is in it', () => {
+    const waiting = upTo(start(down(), { soil: 2 }), 'tumble-down');
+    const step = current(waiting)!;
+    const other = drying('other');
+    expect(occupant(step, [other], waiting.id)?.untilMs).toBe(T0 + 60 * MIN);
+    expect(occupant(step, [{ ...other, id: waiting.id }], waiting.id)).toBeNull();
+    expect(occupant(step, [{ ...waiting, id: 'third' }], waiting.id)).toBeNull();
+    expect(occupant(step, [{ ...other, status: 'stopped' }], waiting.id)).toBeNull();
+    expect(occupant({ ...step, settings: { ...step.settings, dryerId: 'another' } }, [other], waiting.id)).toBeNull();
+    const two = {
+      dryers: [
+        { id: step.settings.dryerId!, kind: 'vented' },
+        { id: 'd9', kind: 'vented', name: 'Attic' },
+      ],
+    } as const;
+    expect(otherPlaces(step, two as never, [other], waiting.id)).toEqual([{ name: 'Attic', to: { dryerId: 'd9' } }]);
+  });
+  test('a look has no place, and its own row', () => {
+    expect(
+      occupant(
+        programme(layer, STAINED).steps.find((s) => s.key === 'look-wet')!,
+        [drying('o')],
+        'x',
+      ),
+    ).toBeNull();
+    expect(lookOf(programme(layer, STAINED).steps.find((s) => s.key === 'look-wet')!)?.id).toBe('marks');
+  });
+});
