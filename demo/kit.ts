@@ -1,8 +1,9 @@
 import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
+import { historyOf, type Care } from './history';
 import { QUILT_FILL_G, QUILT_WASHED_DAYS_AGO, quiltLoft, quiltLooks, quiltMap } from './quilt';
-import type { Aim, CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
+import type { CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
 
 /*
  * The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`.
@@ -380,16 +381,64 @@ const SEEN: readonly (readonly [string, number, Seen])[] = [
 const iso = (ms: number): string => new Date(Math.round(ms / 1000) * 1000).toISOString().replace('.000Z', 'Z');
 const day = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
-function history(nowMs: number): LogEntry[] {
-  const care = (id: string, itemId: string, daysAgo: number, aims: Aim[], dueInDays: number, note: string): LogEntry => ({
-    id,
-    type: 'care',
-    itemId,
-    at: iso(nowMs - daysAgo * DAY),
-    aims,
-    nextDue: day(nowMs + (dueInDays - daysAgo) * DAY),
-    note,
-  });
+/** Cares of the past: what was seen before each, and what happened. */
+const CARES: readonly Care[] = [
+  {
+    id: 'log-1',
+    itemId: 'itm-parka',
+    daysAgo: 320,
+    before: { soil: 2, odour: 1, loftRatio: 0.86, clumped: true, droplet: { shoulders: 3, hood: 3 } },
+    notYet: { 'rinse-machine': 1, 'droplet-test': 1 },
+    notes: { 'tumble-down': 'the cuffs were last' },
+    weights: [520, 434, 431, 431],
+    loft: [
+      { baffle: 'chest', nowMm: 43, newMm: 45 },
+      { baffle: 'back', nowMm: 42, newMm: 44 },
+    ],
+    note: 'Three rounds on low; the cuffs were last.',
+  },
+  { id: 'log-2', itemId: 'itm-vest', daysAgo: 20, before: { soil: 2, odour: 1 }, note: 'Two rounds were enough.' },
+  {
+    id: 'log-3',
+    itemId: 'itm-new-shell',
+    daysAgo: 30,
+    before: { soil: 0, odour: 0, droplet: { shoulders: 3, hood: 3 } },
+    note: 'Twenty minutes warm, drops rolled.',
+  },
+  {
+    id: 'log-4',
+    itemId: 'itm-smock',
+    daysAgo: 140,
+    before: { soil: 3, odour: 1, droplet: { shoulders: 3 } },
+    note: 'Cuffs needed the brush.',
+  },
+  {
+    id: 'log-5',
+    itemId: 'itm-storm',
+    daysAgo: 260,
+    before: { soil: 4, odour: 2, droplet: { shoulders: 1, hood: 1, back: 1 } },
+    notYet: { 'droplet-test': 1 },
+    note: 'Spray ran out at the back.',
+  },
+  {
+    id: 'log-6',
+    itemId: 'itm-white-shoes',
+    daysAgo: 90,
+    before: { soil: 3, odour: 1, stains: [{ soil: 'scuff', place: 'toe' }] },
+    notYet: { 'look-wet': 1 },
+    note: 'Shade, a day and a half.',
+  },
+  {
+    id: 'log-q1',
+    itemId: 'itm-quilt',
+    daysAgo: QUILT_WASHED_DAYS_AGO,
+    before: { soil: 3, odour: 1 },
+    note: 'Front loader at the launderette, four rounds on low.',
+  },
+  { id: 'log-7', itemId: 'itm-merino', daysAgo: 12, before: { soil: 2, odour: 3 }, note: 'Flat on the rack.' },
+];
+
+function others(nowMs: number): LogEntry[] {
   const use = (id: string, itemId: string, daysAgo: number, hours: number): LogEntry => ({
     id,
     type: 'use',
@@ -409,14 +458,6 @@ function history(nowMs: number): LogEntry[] {
     upkeep('log-m2', 'w-cellar', 75, ['descale']),
     upkeep('log-m3', 'w-porch', 12, ['hot-empty', 'drawer']),
     upkeep('log-m4', 'd-cellar', 30, ['lint']),
-    care('log-1', 'itm-parka', 320, ['wash', 'reactivate'], 180, 'Three rounds on low; the cuffs were last.'),
-    care('log-2', 'itm-vest', 20, ['wash'], 180, 'Two rounds were enough.'),
-    care('log-3', 'itm-new-shell', 30, ['reactivate'], 60, 'Twenty minutes warm, drops rolled.'),
-    care('log-4', 'itm-smock', 140, ['wash', 'reactivate'], 60, 'Cuffs needed the brush.'),
-    care('log-5', 'itm-storm', 260, ['wash', 'renew', 'reactivate'], 60, 'Spray ran out at the back.'),
-    care('log-6', 'itm-white-shoes', 90, ['wash'], 60, 'Shade, a day and a half.'),
-    care('log-q1', 'itm-quilt', QUILT_WASHED_DAYS_AGO, ['wash'], 365, 'Front loader at the launderette, four rounds on low.'),
-    care('log-7', 'itm-merino', 12, ['wash'], 30, 'Flat on the rack.'),
     ...[2, 5, 9, 13, 20, 27].map((d, n) => use(`log-u${n}`, 'itm-parka', d, 4)),
     ...[1, 3, 8].map((d, n) => use(`log-s${n}`, 'itm-smock', d, 6)),
     {
@@ -566,7 +607,11 @@ export function makeDemoKit(nowMs: number): {
     ],
     preferences: { schools: {}, units: 'metric', currency: 'EUR', prices: { electricityPerKWh: 0.29, waterPerM3: 4.1 } },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
-    log: history(nowMs),
+    log: others(nowMs),
   };
+  const past = historyOf(kit, CARES, nowMs);
+  kit.log?.push(...past.log);
+  kit.inspections.push(...past.inspections);
+  kit.weighIns?.push(...past.weighIns);
   return { kit, live: [{ itemId: 'itm-quilt', atStep: 'tumble-down', minutesIn: 42 }], pictures: DEMO_PICTURES };
 }

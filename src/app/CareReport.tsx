@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo } from 'react';
 import styled from 'styled-components';
+import { format, parseISO } from 'date-fns';
 import type { CareEntry, Inspection, Kit } from '../core/gear';
 import { didText, joined, stepText } from '../core/telling/run';
 import { loftOf } from '../core/loft';
@@ -9,7 +10,7 @@ import { SOIL_GRADE_WORDS, SOIL_WORDS, SUPPLY_WORDS } from '../core/words';
 import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
 import { color, phone } from '../ui/theme';
-import { clockText, whenText } from './time';
+import { whenText } from './time';
 
 const Sheet = styled.div`
   display: flex;
@@ -47,11 +48,14 @@ const Steps = styled.ol`
     border-top: 1px solid ${color.line};
     padding: 6px 0;
     display: grid;
-    grid-template-columns: 30% minmax(0, 1fr);
+    grid-template-columns: 52px 30% minmax(0, 1fr);
     gap: 16px;
     ${phone} {
-      grid-template-columns: minmax(0, 1fr);
-      gap: 0;
+      grid-template-columns: 52px minmax(0, 1fr);
+      gap: 0 8px;
+      > :last-child {
+        grid-column: 2;
+      }
     }
   }
 `;
@@ -119,8 +123,11 @@ function rowsOf(before: Inspection | null, after: Inspection | null): { name: st
 
 /** Photographs, each with the step at which it was taken. */
 function Photos({ ids }: { ids: readonly string[] }) {
-  const photos =
-    useLiveQuery(async () => (await db.photos.bulkGet([...ids])).filter((p): p is Photo => p !== undefined), [ids.join()]) ?? [];
+  const found = useLiveQuery(
+    async () => (await db.photos.bulkGet([...ids])).filter((p): p is Photo => p !== undefined),
+    [ids.join()],
+  );
+  const photos = useMemo(() => found ?? [], [found]);
   const urls = useMemo(() => new Map(photos.map((p) => [p.id, URL.createObjectURL(p.blob)])), [photos]);
   useEffect(
     () => () => {
@@ -164,10 +171,13 @@ export function CareReport({
   const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
   const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);
   const skipped = steps.filter((s) => s.outcome === 'skipped');
+  const carried = steps.filter((s) => s.outcome !== 'skipped').sort((a, b) => ((a.at ?? '') < (b.at ?? '') ? -1 : 1));
+  const told = carried.filter((s) => stepText(s) !== null);
+  const plain = carried.filter((s) => stepText(s) === null);
   const { takes, tookMin, plannedMin } = entry;
   const currency = kit.preferences?.currency ?? '';
   const supply = (s: NonNullable<CareEntry['supplies']>[number]): string =>
-    `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? (s.class ? SUPPLY_WORDS[s.class] : (s.supplyId ?? ''))}`;
+    `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? (s.class ? SUPPLY_WORDS[s.class] : (s.supplyId ?? ''))}${s.supplyId ? '' : ', more than the cupboard knew of'}`;
   return (
     <Sheet>
       <p>
@@ -224,19 +234,21 @@ export function CareReport({
           {takes.unpriced && takes.money !== undefined && <Quiet> of what has a price</Quiet>}.
         </p>
       )}
-      {steps.length > 0 && (
+      {told.length > 0 && (
         <Steps aria-label="Step by step">
-          {steps
-            .filter((s) => s.outcome !== 'skipped')
-            .map((s) => (
-              <li key={s.stepId}>
-                <span>
-                  {s.title} {s.at && <Quiet>{clockText(Date.parse(s.at))}</Quiet>}
-                </span>
-                <span>{stepText(s) ?? <Quiet>as planned</Quiet>}</span>
-              </li>
-            ))}
+          {told.map((s) => (
+            <li key={s.stepId}>
+              <Quiet>{s.at ? format(parseISO(s.at), 'HH:mm') : ''}</Quiet>
+              <span>{s.title}</span>
+              <span>{stepText(s)}</span>
+            </li>
+          ))}
         </Steps>
+      )}
+      {plain.length > 0 && (
+        <p style={{ maxWidth: 760 }}>
+          <Quiet>As planned:</Quiet> {plain.map((s) => s.title).join('; ')}.
+        </p>
       )}
       {skipped.length > 0 && (
         <p>

@@ -34,10 +34,13 @@ export function Drops({
   item,
   seen,
   answer,
+  brief = false,
 }: {
   item: Item;
   seen: Partial<Inspection>;
   answer: (patch: Partial<Inspection>) => void;
+  /** Without saying how drops are tried. */
+  brief?: boolean;
 }) {
   const zones = zonesOf(item.kind, KNOWLEDGE);
   const droplet = seen.droplet ?? {};
@@ -57,10 +60,12 @@ export function Drops({
     <Two>
       <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
       <Column $gap={16}>
-        <p>
-          Let a few drops fall on each place and wait a minute. These are the spray test’s words for your own eye; a laboratory
-          uses its apparatus.
-        </p>
+        {!brief && (
+          <p>
+            Let a few drops fall on each place and wait a minute. These are the spray test’s words for your own eye; a laboratory
+            uses its apparatus.
+          </p>
+        )}
         <OneOf
           label="Which place?"
           value={zone}

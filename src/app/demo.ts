@@ -1,7 +1,7 @@
 import type { Kit } from '../core/gear';
 import { checkKit } from '../core/formats';
 import { planItem } from '../core/programme';
-import { finishStep, startRun, startTimer } from '../core/run';
+import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
 import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun, type Undo } from '../data/repo';
@@ -38,7 +38,7 @@ export async function takeDemoKit(offer?: DemoOffer): Promise<Undo | null> {
     const start = nowMs() - (live.minutesIn + 180) * 60_000;
     let run = startRun(planItem(checked.kit, item), item.name ?? item.kind, newId('run'), start);
     while (run.currentId && run.programme.steps.find((s) => s.id === run.currentId)?.key !== live.atStep)
-      run = finishStep(run, start);
+      run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
     undos.push(await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000)));
   }
   // The photographs come after the kit, which does not wait for them; undoing does.

@@ -1,11 +1,14 @@
 import type { DRY_STEPS } from './steps/dry';
 import type { FINISH_STEPS } from './steps/finish';
+import type { PREPARE_STEPS } from './steps/prepare';
 import type { PRETREAT_STEPS } from './steps/pretreat';
 import type { WASH_STEPS } from './steps/wash';
 import type { LookRecord, WayRecord } from './types';
 
 /** Steps that a look may stand at or a remedy may consist of. A purge is no template; its look is `purge-look`. */
-type StepKey = (typeof DRY_STEPS | typeof FINISH_STEPS | typeof PRETREAT_STEPS | typeof WASH_STEPS)[number]['id'] | 'purge-look';
+type StepKey =
+  | (typeof DRY_STEPS | typeof FINISH_STEPS | typeof PREPARE_STEPS | typeof PRETREAT_STEPS | typeof WASH_STEPS)[number]['id']
+  | 'purge-look';
 
 const WARM = ['reheat-tumble', 'reheat-iron', 'reheat-hair-dryer', 'reheat-radiator'] as const;
 const WARM_AGAIN = ['heat-tumble', 'heat-iron', 'heat-hair-dryer', 'heat-radiator'] as const;
@@ -30,6 +33,7 @@ export const WAYS = [
   { id: 'soak-plain', does: 'again' },
   { id: 'airier', does: 'again' },
   { id: 'bigger-dryer', does: 'elsewhere' },
+  { id: 'launderette', does: 'moves' },
   {
     id: 'this-zone',
     does: 'again',
@@ -50,6 +54,7 @@ export const WAYS = [
   { id: 'leave-smell', does: 'leave' },
   { id: 'leave-seen', does: 'leave' },
   { id: 'leave-machine', does: 'leave' },
+  { id: 'leave-tight', does: 'leave' },
 ] as const satisfies readonly WayRecord[];
 
 /**
@@ -57,6 +62,13 @@ export const WAYS = [
  * [common practice, no source; numbers of tries from memory].
  */
 export const LOOKS = [
+  {
+    id: 'fit',
+    at: ['check-dryer-fit'],
+    tries: 1,
+    causes: [],
+    ways: ['launderette', 'leave-tight'],
+  },
   {
     id: 'treated',
     at: ['treat-blood', 'treat-grease', 'treat-sweat-yellow', 'treat-other', 'spot-clean', 'suede-brush'],

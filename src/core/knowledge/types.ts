@@ -232,11 +232,11 @@ export interface LookRecord {
 }
 /**
  * A way out of a look that keeps failing. `again`: its remedy, or this one, and the same look; `elsewhere`: the same in another dryer;
- * `wash`: back to the wash; `later`: a later look decides; `leave`: it stays as it is, and is recorded so.
+ * `moves`: it goes on, to be dried in another dryer; `wash`: back to the wash; `later`: a later look decides; `leave`: it stays as it is, and is recorded so.
  */
 export interface WayRecord {
   readonly id: string;
-  readonly does: 'again' | 'elsewhere' | 'wash' | 'later' | 'leave';
+  readonly does: 'again' | 'elsewhere' | 'moves' | 'wash' | 'later' | 'leave';
   readonly remedy?: readonly (readonly string[])[];
 }
 

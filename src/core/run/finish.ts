@@ -4,7 +4,6 @@ import type {
   Inspection,
   InspectionField,
   Item,
-  Kind,
   Kit,
   Soil,
   Supply,
@@ -148,7 +147,13 @@ const PASSED_GRADE = KNOWLEDGE.thresholds.dropFine;
  * How the thing is after the run: what its looks and measurements saw. What none of them looked at keeps its last value with the day it is
  * from, or is unknown where the work may have changed it. Never fine by itself.
  */
-export function afterwards(run: Run, kind: Kind, before: Inspection | null, at: string, id: string): Inspection | null {
+export function afterwards(
+  run: Run,
+  item: Pick<Item, 'kind' | 'components'>,
+  before: Inspection | null,
+  at: string,
+  id: string,
+): Inspection | null {
   const did = caresOf(run);
   const events = inForce(run.events);
   if (did.length === 0 && !events.some((e) => e.type === 'loft' || e.type === 'drops' || e.type === 'seen' || e.type === 'look'))
@@ -201,7 +206,7 @@ export function afterwards(run: Run, kind: Kind, before: Inspection | null, at: 
   const reproofed = did.includes('renewed') || did.includes('warmed');
   if (grades) next.droplet = grades;
   else if (ended('drops') === 'passed')
-    next.droplet = Object.fromEntries(exposedZones(kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
+    next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
   else if (!wetted && !reproofed) keep('droplet');
 
   const readings = eventsOf(run, 'loft').at(-1)?.readings;
@@ -217,8 +222,10 @@ export function afterwards(run: Run, kind: Kind, before: Inspection | null, at: 
   if (left('leave-damp')) next.damp = true;
   else if (dry === 'passed') next.damp = false;
   else if (!wetted) keep('damp');
+  // Only filling lumps; nothing else is felt for it.
+  const filled = item.components.some((c) => c.part === 'fill');
   if (clumps) next.clumped = true;
-  else if (dry === 'passed') next.clumped = false;
+  else if (dry === 'passed' && filled) next.clumped = false;
   else if (!wetted) keep('clumped');
 
   keep('discoloured', 'wear');
@@ -277,7 +284,7 @@ export function finishRun(
   const washerId = usedMachine('washerId', 'machine-wash');
   const dryerId = usedMachine('dryerId');
   const due = nextLook(item, at.today);
-  const inspection = afterwards(run, item.kind, before, at.iso, at.inspectionId);
+  const inspection = afterwards(run, item, before, at.iso, at.inspectionId);
   const photos = photosOf(run);
   const took = tookOf(run, kit, item);
   const entry: CareEntry = {

@@ -153,7 +153,7 @@ function openLooks(run: Run): string[] {
   });
   const passed = looks.filter(({ state }) => state.state === 'passed');
   return looks.flatMap(({ step, look, state }) => {
-    const decided = state.state === 'failed' && state.way !== undefined && wayOf(state.way).does === 'leave';
+    const decided = state.state === 'failed' && state.way !== undefined && ['leave', 'moves'].includes(wayOf(state.way).does);
     if (state.state === 'passed' || state.state === 'waiting' || decided) return [];
     return passed.some((p) => p.look.covers?.includes(look.id)) ? [] : [step.id];
   });
@@ -221,11 +221,20 @@ function chosenWay(run: Run, step: ProgrammeStep, way: WayId, atMs: number): Run
   switch (record.does) {
     case 'wash':
       return washAgain(chosen, step, atMs);
+    case 'moves':
     case 'leave':
     case 'later':
-      return advance(patched(chosen, step.id, { state: 'failed', ...STILL, finishedAtMs: atMs }), step.id, atMs);
+      return advance(
+        patched(record.does === 'moves' ? toLaunderette(chosen) : chosen, step.id, {
+          state: 'failed',
+          ...STILL,
+          finishedAtMs: atMs,
+        }),
+        step.id,
+        atMs,
+      );
     case 'elsewhere': {
-      const moved = withSettings(chosen, (s) => s.phase === 'dry' && s.settings.dryerId !== undefined, { place: 'launderette' });
+      const moved = toLaunderette(chosen);
       return remedy(moved, step, remedyOf(moved.programme, step, Number.MAX_SAFE_INTEGER), atMs);
     }
     case 'again':
@@ -248,6 +257,9 @@ function withSettings(
   });
   return { ...run, programme: { ...run.programme, steps } };
 }
+
+/** All its drying in a dryer is done in a large one elsewhere. */
+const toLaunderette = (run: Run): Run => withSettings(run, (s) => s.settings.dryerId !== undefined, { place: 'launderette' });
 
 function looked(run: Run, step: ProgrammeStep, event: Extract<RunEvent, { type: 'look' }>): Run {
   const { at, passed, proof, ranMin } = event;

@@ -70,6 +70,7 @@ export function waysOf(programme: Programme, step: ProgrammeStep): readonly (Way
       if (does === 'wash') return washed;
       if (does === 'later') return later;
       if (does === 'elsewhere') return step.settings.dryerId !== undefined || step.key === 'weigh-loft';
+      if (does === 'moves') return true;
       if (id === 'this-zone') return resolve(remedy ?? [], programme).length > 0;
       if (does === 'again') return remedyOf(programme, step, Number.MAX_SAFE_INTEGER).length > 0;
       return true;

@@ -81,14 +81,19 @@ export function stepText(step: DoneStep): string | null {
   const parts: string[] = [];
   const minutes = step.minutes ?? [];
   const ran = minutes.reduce((sum, m) => sum + m, 0);
-  if (minutes.length > 1) parts.push(`${minutes.length} rounds, ${minutesText(Math.round(ran))} in all`);
-  else if (minutes.length === 1) parts.push(ran < 1 ? 'less than a minute' : minutesText(Math.round(ran)));
-  if (step.plannedMin !== undefined && minutes.length > 0 && Math.abs(ran - step.plannedMin) > Math.max(2, step.plannedMin / 10))
-    parts.push(`${minutesText(step.plannedMin)} were planned`);
+  // What ran as planned needs no words.
+  const other = step.plannedMin !== undefined && Math.abs(ran - step.plannedMin) > Math.max(2, step.plannedMin / 10);
+  const spent = ran < 1 ? 'less than a minute' : minutesText(Math.round(ran));
+  if (minutes.length > 1) parts.push(`${minutes.length} rounds, ${spent} in all`);
+  else if (minutes.length === 1 && other) parts.push(spent);
+  if (other && minutes.length > 0) parts.push(`${minutesText(step.plannedMin ?? 0)} were planned`);
   const failed = (step.looks ?? []).filter((l) => !l.passed).length;
   const last = step.looks?.at(-1);
-  if (failed > 0 && last?.passed) parts.push(`not good ${failed === 1 ? 'once' : `${failed} times`}, then good`);
-  else if (failed > 0) parts.push(`not good ${failed === 1 ? 'once' : `${failed} times`}`);
+  const times = failed === 1 ? 'once' : failed === 2 ? 'twice' : `${failed} times`;
+  // A drying is looked at after every round; that it was not dry before the last says nothing.
+  const byRounds = minutes.length > 1 && step.do !== 'machine-rinse';
+  if (failed > 0 && last?.passed && !byRounds) parts.push(`not good ${times}, then good`);
+  else if (failed > 0 && !last?.passed) parts.push(`not good ${times}`);
   if (last?.passed && last.proof === 'weights') parts.push('dry by its weights and by hand');
   if (last?.passed && last.proof === 'hand') parts.push('taken as dry by hand, not proved by weight');
   const way = step.way && WAY_WORDS[step.way as keyof typeof WAY_WORDS];
@@ -139,6 +144,17 @@ export function lastDays(log: readonly LogEntry[], itemId: string): { readonly n
     { name: 'renewed', at: last('renewed') },
     { name: 'mended', at: last('mended') },
   ];
+}
+
+/** Where a step is done when that is not where it was planned, in a sentence; empty when it is. */
+export function movedText(run: Run, step: ProgrammeStep, nameOf: (machineId: string) => string | undefined): string {
+  const planned = run.planned.steps.find((s) => s.id === step.id)?.settings;
+  const { dryerId, washerId, place } = step.settings;
+  if (!planned || (planned.dryerId === dryerId && planned.washerId === washerId && planned.place === place)) return '';
+  const machine = dryerId ?? washerId;
+  return place === 'launderette'
+    ? 'Now in a large dryer at a launderette.'
+    : `Now in ${(machine && nameOf(machine)) ?? place ?? 'another place'}.`;
 }
 
 /** How long the round that starts next is meant to take. */

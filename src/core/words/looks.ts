@@ -3,6 +3,7 @@ import type { LookId } from '../knowledge/looks';
 
 /** What is said when a look has failed too often: what came of it, in a sentence. */
 export const FAILED_WORDS: Record<LookId, string> = {
+  fit: 'It is too large for this dryer.',
   treated: 'The mark does not come out this way.',
   marks: 'The marks are still there after treating them again.',
   suds: 'It still foams after twice the rinses that were counted.',
@@ -59,6 +60,10 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
     name: 'A bigger dryer, at a launderette',
     text: 'Carry it there flat and supported; the same heat, clean plain balls, and the same look.',
   },
+  launderette: {
+    name: 'Dry it in a large dryer elsewhere',
+    text: 'A large commercial dryer, at a launderette: a bag fills 500 L and more. Wash it only when you know which.',
+  },
   'this-zone': { name: 'Only where it fails', text: 'Another coat on those places alone, then warmth, then drops again.' },
   'wash-again': { name: 'Wash it again', text: 'From the wash on, everything once more.' },
   'to-the-wash': {
@@ -86,6 +91,10 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
   'leave-flat': { name: 'Leave it flat', text: 'It is recorded as it is.' },
   'leave-smell': { name: 'Leave the smell', text: 'It is recorded as it is.' },
   'leave-seen': { name: 'Leave it as it is', text: 'It is recorded as you see it.' },
+  'leave-tight': {
+    name: 'Go on with this one',
+    text: 'It turns badly there: more rounds, more looks, clumps to be pulled apart by hand.',
+  },
   'leave-machine': { name: 'Leave it so', text: 'Nothing is recorded as clean; loads that mind are warned.' },
 };
 

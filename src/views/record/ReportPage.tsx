@@ -3,7 +3,7 @@ import { Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { CareReport } from '../../app/CareReport';
 import { useKit } from '../../app/kit';
-import { whenText } from '../../app/time';
+import { dayText, whenText } from '../../app/time';
 import { KIND_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
@@ -36,7 +36,10 @@ export function ReportPage() {
       </Row>
       <h1>{name}</h1>
       <p>
-        <Quiet>{whenText(entry.at)}.</Quiet> {entry.verdict && <>Planned: {entry.verdict}</>}
+        <Quiet>
+          {dayText(entry.at.slice(0, 10))}, {whenText(entry.at)}.
+        </Quiet>{' '}
+        {entry.verdict && <>Planned: {entry.verdict}</>}
       </p>
       <CareReport entry={entry} kit={kit} />
     </Page>

@@ -10,7 +10,7 @@ import { latestInspection } from '../../core/programme';
 import { chooseWay, gradeDrops, lookAfterAll, markClump, measureLoft, putAwayAsItIs, type Run } from '../../core/run';
 import { doubtOf } from '../../core/run/damp';
 import { eveningText } from '../../core/telling/loft';
-import { joined, lookCountText, roundText, satText } from '../../core/telling/run';
+import { joined, lookCountText, movedText, roundText, satText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { WAY_WORDS } from '../../core/words/looks';
@@ -40,7 +40,6 @@ export function Live({ run: given }: { run: Run }) {
     kit,
     item,
     evening,
-    setOpened,
     heard,
     setHeard,
     step,
@@ -64,6 +63,7 @@ export function Live({ run: given }: { run: Run }) {
     clash,
     weighsDry,
     keepWeight,
+    type,
     here,
     weighed,
     loftKept,
@@ -75,8 +75,10 @@ export function Live({ run: given }: { run: Run }) {
     gate,
     failedZones,
   } = live;
+  const machines = [...(equipment?.washers ?? []), ...(equipment?.dryers ?? [])];
+  const moved = movedText(run, step, (id) => machines.find((m) => m.id === id)?.name);
   return (
-    <Screen $aside={damp !== null && !asking && !gate}>
+    <Screen $aside={(damp !== null || look?.id === 'drops') && !asking && !gate}>
       <Row $between>
         <Row $gap={8}>
           <Link
@@ -136,6 +138,11 @@ export function Live({ run: given }: { run: Run }) {
               </Note>
             )}
             <Text>{more ? RINSE_WORDS.text : step.text}</Text>
+            {moved && (
+              <Text>
+                <strong>{moved}</strong>
+              </Text>
+            )}
             {state.way && state.failures > 0 && (
               <Text>
                 <strong>{WAY_WORDS[state.way].name}.</strong> {WAY_WORDS[state.way].text}
@@ -177,6 +184,7 @@ export function Live({ run: given }: { run: Run }) {
                   key={`${step.id}-${heard}-${here.length}`}
                   label="On the scale, g"
                   focus={!weighed}
+                  onTyped={(massG) => type({ massG })}
                   start={heard}
                   doubt={(g) => (item && step.do === 'weigh-dry' ? doubtOf(g, damp, item) : null)}
                   onKeep={keepWeight}
@@ -199,6 +207,7 @@ export function Live({ run: given }: { run: Run }) {
                       : `${Math.round(loftKept.ratio * 100)} % of new`
                     : null
                 }
+                onTyped={(loft) => type({ loft })}
                 onKeep={(readings) => {
                   act((r) => measureLoft(r, readings, nowMs()));
                   tell('The loft is kept.');
@@ -224,6 +233,13 @@ export function Live({ run: given }: { run: Run }) {
                     : `after the next round, of ${minutesText(next)}`
                 }
               />
+              <Weigh
+                key={`${step.id}-${heard}-${here.length}`}
+                focus={heard !== null}
+                start={heard}
+                doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
+                onKeep={keepWeight}
+              />
               <DeviceLine
                 heat={heat}
                 running={running}
@@ -234,10 +250,7 @@ export function Live({ run: given }: { run: Run }) {
                     void steerDevice('load', { ...dryModel, dryG: damp.expectedG ?? dryModel.dryG, heldKgPerKg: held });
                   if (heat) void steerDevice('dryer', { heat, running });
                 }}
-                onTake={(value) => {
-                  setHeard(value);
-                  setOpened({ stepId: step.id, what: 'weigh' });
-                }}
+                onTake={setHeard}
                 onRoom={(airC, rhPercent) =>
                   void saveEquipment({ ...equipment, room: { ...equipment?.room, airC, rhPercent } }).then((undo) =>
                     tell('The room’s air is kept as measured.', undo),

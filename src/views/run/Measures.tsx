@@ -19,6 +19,7 @@ export function Weigh({
   doubt,
   label = 'Weight now, g',
   focus = true,
+  onTyped,
   onKeep,
 }: {
   /** What the scale said, when it was asked. */
@@ -26,6 +27,8 @@ export function Weigh({
   doubt: (massG: number) => Doubt | null;
   label?: string;
   focus?: boolean;
+  /** What stands in the field and could be kept; null = nothing, or something odd. */
+  onTyped?: (massG: number | null) => void;
   onKeep: (massG: number) => void;
 }) {
   const [grams, setGrams] = useState(start === null ? '' : String(start));
@@ -58,6 +61,8 @@ export function Weigh({
             onChange={(e) => {
               setGrams(e.target.value);
               setAsked(null);
+              const typed = typedNumber(e.target.value);
+              onTyped?.(typed !== undefined && typed > 0 && doubt(typed) === null ? typed : null);
             }}
           />
           {fault && <Note tone="alarm">{fault}</Note>}
@@ -84,7 +89,7 @@ export function DropsStep({ item, onGrades }: { item: Item; onGrades: (grades: D
   const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined);
   return (
     <Column $gap={16}>
-      <Drops item={item} seen={{ droplet: grades }} answer={(patch) => setGrades(patch.droplet ?? {})} />
+      <Drops item={item} seen={{ droplet: grades }} answer={(patch) => setGrades(patch.droplet ?? {})} brief />
       <Row $wrap>
         <Button $big data-main-action disabled={tried.length === 0} onClick={() => onGrades(grades)}>
           {tried.length === 0
@@ -104,12 +109,15 @@ export function LoftStep({
   item,
   last,
   kept,
+  onTyped,
   onKeep,
 }: {
   item: Item;
   last: Inspection | null;
   /** What was kept at this step already, as a share of new. */
   kept: string | null;
+  /** What stands in the fields. */
+  onTyped: (readings: readonly LoftReading[]) => void;
   onKeep: (readings: readonly LoftReading[]) => void;
 }) {
   const [readings, setReadings] = useState<readonly LoftReading[]>([]);
@@ -122,7 +130,14 @@ export function LoftStep({
       }}
     >
       <Column $gap={10}>
-        <LoftLines item={item} last={last} onChange={setReadings} />
+        <LoftLines
+          item={item}
+          last={last}
+          onChange={(next) => {
+            setReadings(next);
+            onTyped(next);
+          }}
+        />
         <Row $wrap>
           <Button type="submit" $quiet disabled={readings.length === 0}>
             Keep the loft

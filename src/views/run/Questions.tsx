@@ -73,6 +73,10 @@ const Ways = styled.ul`
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
   gap: 10px;
   > li > button {
+    display: flex;
+    flex-direction: column;
+    align-items: flex-start;
+    gap: 2px;
     width: 100%;
     height: 100%;
     text-align: left;
@@ -85,7 +89,6 @@ const Ways = styled.ul`
     line-height: 1.35;
     cursor: pointer;
     strong {
-      display: block;
       font-size: 19px;
     }
     &:hover {

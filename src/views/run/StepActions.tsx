@@ -27,7 +27,7 @@ import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
 import { missingOf } from './DampPanel';
 import { Weigh, WholeStep } from './Measures';
 import { CutShort, Occupied, Used } from './Questions';
-import { Actions, Pair } from './parts';
+import { Actions, Answers, Pair } from './parts';
 import type { LiveRun } from './useLive';
 
 /** What can be pressed at the step where a run stands, the likeliest first. */
@@ -73,7 +73,6 @@ export function StepActions({ live }: { live: LiveRun }) {
     weighsDry,
     keepWeight,
     weighed,
-    dryG,
     verdict,
     begin,
     felt,
@@ -84,6 +83,17 @@ export function StepActions({ live }: { live: LiveRun }) {
     canStart,
     stop,
   } = live;
+  // The next round says "not yet" by itself.
+  const roundFollows = canStart && rung && inUse === null;
+  const passText = step.settings.rinseModel
+    ? 'Clear'
+    : look?.id === 'weighed'
+      ? verdict?.back
+        ? 'Dry: weight, hands and chill'
+        : 'Dry by hand'
+      : damp
+        ? 'It feels dry'
+        : 'It is good';
   return (
     <Actions>
       {clash ? (
@@ -137,7 +147,7 @@ export function StepActions({ live }: { live: LiveRun }) {
               {loose ? 'Down that only felt dry clumps a week later, so one more round is wise.' : 'One more round is wise.'}
             </Note>
           )}
-          {open === 'weigh' && !weighsDry && (
+          {open === 'weigh' && !weighsDry && !damp && (
             <Weigh key={heard} start={heard} doubt={(g) => (item ? doubtOf(g, damp, item) : null)} onKeep={keepWeight} />
           )}
           {open === 'skip' && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
@@ -157,16 +167,21 @@ export function StepActions({ live }: { live: LiveRun }) {
           {canStart && !inUse && next !== usual && (
             <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>
           )}
-          {running && (
-            <Pair>
-              <Button $big $quiet onClick={() => toggle('weigh')}>
-                <Scale aria-hidden="true" /> Weigh
-              </Button>
+          {running &&
+            (damp ? (
               <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
                 <Pause aria-hidden="true" /> Pause
               </Button>
-            </Pair>
-          )}
+            ) : (
+              <Pair>
+                <Button $big $quiet onClick={() => toggle('weigh')}>
+                  <Scale aria-hidden="true" /> Weigh
+                </Button>
+                <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
+                  <Pause aria-hidden="true" /> Pause
+                </Button>
+              </Pair>
+            ))}
           {state.state === 'paused' && (
             <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
               <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
@@ -193,31 +208,24 @@ export function StepActions({ live }: { live: LiveRun }) {
           )}
           {look?.id === 'whole' && <WholeStep key={state.times} onSeen={(seen) => act((r) => seeWhole(r, seen, nowMs()))} />}
           {!felt && step.check && answering && (!again || rung || running) && (!timed || !waiting) && (
-            <Pair>
-              <Button $big $quiet onClick={() => end((r, how) => answerCheck(r, false, nowMs(), how))}>
-                {step.settings.rinseModel ? 'Still suds' : 'Not yet'}
-              </Button>
+            <Answers $two={!roundFollows}>
+              {!roundFollows && (
+                <Button
+                  $big
+                  $quiet={!(look?.id === 'weighed' && verdict && !verdict.back)}
+                  onClick={() => end((r, how) => answerCheck(r, false, nowMs(), how))}
+                >
+                  {step.settings.rinseModel ? 'Still suds' : look?.id === 'weighed' ? 'Not yet: one more round' : 'Not yet'}
+                </Button>
+              )}
               <Button
                 $big
-                $quiet={(timed && !rung) || (look?.id === 'weighed' && !verdict?.back)}
-                onClick={
-                  look?.id === 'weighed'
-                    ? () =>
-                        act((r) => answerCheck(r, true, nowMs(), { proof: verdict?.back && dryG !== null ? 'weights' : 'hand' }))
-                    : passed
-                }
+                $quiet={(timed && !rung) || roundFollows || (look?.id === 'weighed' && !verdict?.back)}
+                onClick={passed}
               >
-                {step.settings.rinseModel
-                  ? 'Clear'
-                  : look?.id === 'weighed'
-                    ? verdict?.back
-                      ? 'Dry: weight, hands and chill'
-                      : 'Dry by hand'
-                    : damp
-                      ? 'It feels dry'
-                      : 'It is good'}
+                {passText}
               </Button>
-            </Pair>
+            </Answers>
           )}
           {!step.check && (!timed || !waiting) && state.state !== 'paused' && !(rung && again && step.settings.soakParts) && (
             <Button
@@ -260,7 +268,9 @@ export function StepActions({ live }: { live: LiveRun }) {
           ) : (
             !asking && !gate && <TextButton onClick={() => toggle('skip')}>Skip</TextButton>
           )}
-          {!running && !weighsDry && !asking && !gate && <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>}
+          {!running && !weighsDry && !damp && !asking && !gate && (
+            <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>
+          )}
           {!gate && <TextButton onClick={() => toggle('note')}>Note</TextButton>}
           {item && (
             <PhotoTaker itemId={item.id} step={step.title} onTaken={(photoId) => act((r) => photographed(r, photoId, nowMs()))} />

@@ -62,6 +62,17 @@ export const Actions = styled.div`
   padding: 12px 0 8px;
   border-top: 1px solid ${color.line};
 `;
+/** One answer, or two side by side. */
+export const Answers = styled.div<{ $two: boolean }>`
+  display: grid;
+  grid-template-columns: ${(p) => (p.$two ? 'minmax(0, 1fr) minmax(0, 1fr)' : 'minmax(0, 1fr)')};
+  gap: 10px;
+  > button {
+    white-space: normal;
+    line-height: 1.15;
+    padding: 6px 12px;
+  }
+`;
 export const Pair = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);

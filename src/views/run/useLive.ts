@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
 import { useEvening } from '../../app/evening';
-import type { Item, Kit, Room } from '../../core/gear';
+import type { LoftReading, Item, Kit, Room } from '../../core/gear';
 import { useEquipment, useItem } from '../../app/kit';
 import { nowIso, nowMs } from '../../app/now';
 import { useOpenRuns } from '../../app/runs';
@@ -19,6 +19,7 @@ import {
   isUntouched,
   lateMinutes,
   leftMs,
+  measureLoft,
   roundsOf,
   type Run,
   startTimer,
@@ -73,6 +74,8 @@ export function useLive(stored: Run) {
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
   const [mayNotify, setMayNotify] = useState(notifying);
   const [heard, setHeard] = useState<number | null>(null);
+  // What is typed and not kept yet: an answer keeps it first, so that nothing typed is lost.
+  const [typed, setTyped] = useState<{ stepId: string; massG?: number | null; loft?: readonly LoftReading[] } | null>(null);
   const [feltAt, setFeltAt] = useState<string | null>(null);
   const step = current(run);
   const state = step && run.steps[step.id];
@@ -93,11 +96,20 @@ export function useLive(stored: Run) {
     return r.currentId === step.id && there?.times === state.times && there.round === state.round;
   };
   const act = (change: (r: Run) => Run): void => void changeRun(run.id, (r) => (isAsSeen(r) ? change(r) : r), nowIso());
+  const type = (what: { massG?: number | null; loft?: readonly LoftReading[] }): void =>
+    setTyped({ ...(typed?.stepId === step.id ? typed : { stepId: step.id }), ...what });
+  /** The run with what is typed in the fields of this step. */
+  const withTyped = (r: Run): Run => {
+    if (typed?.stepId !== step.id) return r;
+    const weighed = typed.massG ? weighIn(r, { massG: typed.massG, after: 'dry' }, nowMs()) : r;
+    return typed.loft ? measureLoft(weighed, typed.loft, nowMs()) : weighed;
+  };
   /** Ends the present round: when it is much too early, what it really ran is asked first. */
   const end = (change: Change): void => {
     const cut = cutShortText(run, nowMs());
     if (cut) setAsked({ ...cut, stepId: step.id, change });
-    else act((r) => change(r, { usedMl }));
+    else act((r) => change(withTyped(r), { usedMl }));
+    setTyped(null);
   };
   const counted = isCounted(step);
   const look = lookOf(step);
@@ -129,6 +141,7 @@ export function useLive(stored: Run) {
   const weighsDry = look?.id === 'weighed' || step.do === 'weigh';
   const keepWeight = (massG: number): void => {
     setHeard(null);
+    setTyped(null);
     if (open === 'weigh') setOpened(null);
     const rhPercent = equipment?.room?.rhPercent;
     act((r) => {
@@ -147,17 +160,23 @@ export function useLive(stored: Run) {
   const lofted = here.findLast((e) => e.type === 'loft');
   const loftKept = lofted && loftOf(lofted.readings);
   const dryG = item && kit ? dryMassOf(run, item.massG) : null;
-  const verdict = weighed && weighsDry ? weightText(weighed.massG, step.do === 'weigh' ? null : dryG) : null;
+  const massG = (typed?.stepId === step.id ? typed.massG : null) ?? weighed?.massG;
+  const verdict = massG && weighsDry ? weightText(massG, step.do === 'weigh' ? null : dryG) : null;
 
   const begin = (length: number): void => {
     const { dryModel } = step.settings;
     if (dryModel && state.round === 0) void steerDevice('load', dryModel);
     if (heat) void steerDevice('dryer', { heat, running: true });
-    act((r) => startTimer(r, nowMs(), length));
+    // Another round of what is looked at says: not yet.
+    act((r) => startTimer(rung && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
   };
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
   const passed = (): void => {
+    if (look?.id === 'weighed')
+      return end((r, how) =>
+        answerCheck(r, true, nowMs(), { ...how, proof: verdict?.back && dryG !== null ? 'weights' : 'hand' }),
+      );
     if (!damp || !item) return end((r, how) => answerCheck(r, true, nowMs(), how));
     // What the hands say counts with the weights; alone it is only a feeling, and offers one more round.
     const proof = dampOf(stored, step, item, kit?.weighIns ?? [], equipment?.room, nowMs(), { clump: false, dampCore: false });
@@ -174,7 +193,7 @@ export function useLive(stored: Run) {
   const asking = state.state === 'asking';
   const gate = run.open.length > 0;
   const answering = look?.id !== 'drops' && look?.id !== 'whole';
-  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking;
+  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt;
   const failedZones = zonesOfWay(run);
   const stop = (): void => {
     if (isUntouched(run)) {
@@ -231,6 +250,7 @@ export function useLive(stored: Run) {
     inUse,
     weighsDry,
     keepWeight,
+    type,
     here,
     weighed,
     loftKept,

@@ -105,6 +105,7 @@ export const PREPARE_STEPS = [
     settings: ['dryer'],
     attended: 3,
     why: ['dryer-fit'],
+    check: { else: 'check-dryer-fit' },
   },
   {
     id: 'rinse-vessel',

@@ -46,7 +46,9 @@ export const PREPARE_WORDS = {
   'check-dryer-fit': {
     title: 'Try it dry in the dryer',
     text: (c) =>
-      `Before anything gets wet, put it dry into the drum ${c.s.dryerId ? `of ${c.dryer}` : 'you mean to use'}. There must be 5 cm clear above it; if not, plan for a larger dryer.`,
+      `Before anything gets wet, put it dry into the drum ${c.s.dryerId ? `of ${c.dryer}` : 'you mean to use'}, without pressing it down.`,
+    look: 'Is there a hand’s width, 5 cm at least, clear above it?',
+    pass: 'It lies loose, with 5 cm clear above it.',
   },
   'rinse-vessel': {
     title: (c) => `Rinse out ${c.vessel} first`,
