@@ -433,7 +433,7 @@ const CARES: readonly Care[] = [
     itemId: 'itm-quilt',
     daysAgo: QUILT_WASHED_DAYS_AGO,
     before: { soil: 3, odour: 1 },
-    note: 'Front loader at the launderette, four rounds on low.',
+    note: 'Four rounds on low, then a night on the rack.',
   },
   { id: 'log-7', itemId: 'itm-merino', daysAgo: 12, before: { soil: 2, odour: 3 }, note: 'Flat on the rack.' },
 ];

@@ -85,10 +85,10 @@ const Place = styled(NavLink)`
     }
   }
 `;
-const Toasts = styled.div`
+/* In a run what is pressed next stands at the bottom: there they come at the top. */
+const Toasts = styled.div<{ $top: boolean }>`
   position: fixed;
-  left: 108px;
-  bottom: 20px;
+  ${(p) => (p.$top ? 'right: 32px; top: 72px;' : 'left: 108px; bottom: 20px;')}
   display: flex;
   flex-direction: column;
   gap: 8px;
@@ -96,7 +96,7 @@ const Toasts = styled.div`
   ${phone} {
     left: 12px;
     right: 12px;
-    bottom: 84px;
+    ${(p) => (p.$top ? '' : 'bottom: 84px;')}
     /* A stack would cover what the hand is about to press. */
     > :not(:last-child) {
       display: none;
@@ -251,7 +251,7 @@ export function Shell() {
         ))}
       </Rail>
       <Outlet />
-      <Toasts role="status" aria-live="polite">
+      <Toasts $top={running} role="status" aria-live="polite">
         {toasts.map((toast) => (
           <ToastBox key={toast.id}>
             {toast.text}

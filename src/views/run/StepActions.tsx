@@ -268,7 +268,7 @@ export function StepActions({ live }: { live: LiveRun }) {
           ) : (
             !asking && !gate && <TextButton onClick={() => toggle('skip')}>Skip</TextButton>
           )}
-          {!running && !weighsDry && !damp && !asking && !gate && (
+          {!running && !weighsDry && !damp && !asking && !gate && answering && (
             <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>
           )}
           {!gate && <TextButton onClick={() => toggle('note')}>Note</TextButton>}

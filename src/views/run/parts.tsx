@@ -38,6 +38,9 @@ export const Clock = styled.p`
   letter-spacing: -0.03em;
   font-variant-numeric: tabular-nums;
   margin: 4px 0;
+  ${phone} {
+    font-size: 72px;
+  }
 `;
 export const Text = styled.p`
   font-size: 21px;

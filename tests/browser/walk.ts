@@ -1,0 +1,102 @@
+import { passMinutes, type Visit } from './visit';
+
+/** Where a run stands, by what is on the screen. */
+export interface Screen {
+  readonly title: string;
+  readonly buttons: readonly string[];
+  readonly text: string;
+}
+export const screen = (v: Visit): Promise<Screen> =>
+  v.page.evaluate(() => ({
+    title: document.querySelector<HTMLElement>('#step, main h1')?.innerText ?? '',
+    buttons: [...document.querySelectorAll<HTMLButtonElement>('main button')]
+      .filter((b) => b.offsetParent !== null && !b.disabled)
+      .map((b) => b.innerText.trim().replace(/\s+/g, ' ')),
+    text: document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') ?? '',
+  }));
+/** Presses what begins with this text on the page of the run, at once; false when it is not there. */
+export const tap = (v: Visit, text: string): Promise<boolean> =>
+  v.page.evaluate((wanted) => {
+    const all = [...document.querySelectorAll<HTMLElement>('main button, main [role=radio], main label')].filter(
+      (e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled,
+    );
+    const found =
+      all.find((e) => e.innerText.trim().replace(/\s+/g, ' ') === wanted) ??
+      all.find((e) => e.innerText.trim().replace(/\s+/g, ' ').startsWith(wanted));
+    found?.click();
+    return found !== undefined;
+  }, text);
+/** Waits until the screen shows something else. */
+async function moved(v: Visit, was: Screen): Promise<void> {
+  await v.page.waitForFunction(
+    (before) => document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') !== before,
+    { timeout: 5000, polling: 50 },
+    was.text,
+  );
+}
+/** Presses, and waits until something else is on the screen. */
+export async function goOn(
+  v: Visit,
+  text: string,
+  how: (v: Visit, text: string) => Promise<unknown> = (x, t) => x.press(t),
+): Promise<void> {
+  const was = await screen(v);
+  await how(v, text);
+  await moved(v, was);
+}
+/** What to press there, or nothing for what is usual. */
+export type Policy = (at: Screen, seen: number) => string | readonly string[] | null;
+
+/** The first of these that can be pressed, in the order in which somebody in no trouble would. */
+const USUAL = [
+  'They go in together',
+  'Go on all the same',
+  'It sheds',
+  'Clean, no smell',
+  'Clear',
+  'It feels dry',
+  'Dry: weight',
+  'Dry by hand',
+  'All of it',
+  'It is good',
+  'No scale: go on',
+  'Done',
+] as const;
+
+/**
+ * Goes on with a run on the page, as the policy says and else as usual, until a title or the end.
+ * @returns the titles passed, in order.
+ */
+export async function walk(v: Visit, until: string | null, policy: Policy = () => null): Promise<string[]> {
+  const titles: string[] = [];
+  for (let n = 0; n < 140; n++) {
+    const at = await screen(v);
+    if (until !== null && at.title.includes(until)) return titles;
+    if (/ is through\.$|^You stopped/.test(at.title)) return titles;
+    if (titles.at(-1) !== at.title) titles.push(at.title);
+    const seen = titles.filter((t) => t === at.title).length;
+    const wish = policy(at, seen);
+    const start = at.buttons.find((b) => b.startsWith('Start'));
+    const grade = at.buttons.find((b) => b === 'Grade at least one place') ?? at.text.includes('What do drops do');
+    if (wish !== null) for (const one of typeof wish === 'string' ? [wish] : wish) await tap(v, one);
+    else if (at.buttons.includes('Go on all the same')) await tap(v, 'Go on all the same');
+    else if (at.buttons.includes('They go in together')) await tap(v, 'They go in together');
+    else if (start && !at.buttons.includes('It feels dry')) {
+      await tap(v, start);
+      await v.page.waitForFunction(() => document.querySelector('[role=timer]') !== null, { polling: 50 });
+      await passMinutes(v.page, 1800);
+      await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 5000, polling: 50 });
+      continue;
+    } else if (grade && !at.buttons.some((b) => b.startsWith('It sheds'))) {
+      await tap(v, '5');
+      await v.page.waitForFunction(() => document.body.innerText.includes('It sheds'), { polling: 50 });
+      await tap(v, 'It sheds');
+    } else {
+      const next = USUAL.find((u) => at.buttons.some((b) => b.startsWith(u)));
+      if (!next) throw new Error(`Nothing usual to press at "${at.title}": ${at.buttons.join(' | ')}`);
+      await tap(v, next);
+    }
+    await moved(v, at).catch(() => undefined);
+  }
+  throw new Error(`The run never came to "${until ?? 'its end'}": ${titles.slice(-6).join(' → ')}`);
+}
