@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useMemo } from 'react';
+import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { format, parseISO } from 'date-fns';
 import type { CareEntry, Inspection, Kit } from '../core/gear';
@@ -121,12 +121,19 @@ function rowsOf(before: Inspection | null, after: Inspection | null): { name: st
   ];
 }
 
-/** Photographs, each with the step at which it was taken. */
-function Photos({ ids }: { ids: readonly string[] }) {
-  const found = useLiveQuery(
-    async () => (await db.photos.bulkGet([...ids])).filter((p): p is Photo => p !== undefined),
-    [ids.join()],
-  );
+/** Photographs side by side: the last before the work, then those taken in it, each with its step. */
+function Photos({ entry }: { entry: CareEntry }) {
+  const ids = entry.photos ?? [];
+  const found = useLiveQuery(async () => {
+    const taken = (await db.photos.bulkGet([...ids])).filter((p): p is Photo => p !== undefined);
+    if (taken.length === 0) return [];
+    const all = await db.photos
+      .where('itemId')
+      .equals(entry.itemId ?? '')
+      .sortBy('at');
+    const before = all.filter((p) => p.at < (entry.startedAt ?? entry.at) && !ids.includes(p.id)).at(-1);
+    return [...(before ? [{ ...before, step: 'Before' }] : []), ...taken];
+  }, [ids.join(), entry.itemId]);
   const photos = useMemo(() => found ?? [], [found]);
   const urls = useMemo(() => new Map(photos.map((p) => [p.id, URL.createObjectURL(p.blob)])), [photos]);
   useEffect(
@@ -150,6 +157,7 @@ function Photos({ ids }: { ids: readonly string[] }) {
   );
 }
 
+const WeightCurve = lazy(async () => ({ default: (await import('./WeightCurve')).WeightCurve }));
 const joinedWeights = (weights: readonly { massG: number; dryMin?: number }[]): string =>
   weights.map((w) => `${w.massG} g${w.dryMin === undefined ? '' : ` after ${minutesText(Math.round(w.dryMin))}`}`).join(', ');
 
@@ -169,6 +177,7 @@ export function CareReport({
   const find = (id: string | undefined): Inspection | null => kit.inspections.find((i) => i.id === id) ?? null;
   const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given);
   const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
+  const dried = weights.flatMap(({ massG, dryMin }) => (dryMin === undefined ? [] : [{ massG, dryMin }]));
   const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);
   const skipped = steps.filter((s) => s.outcome === 'skipped');
   const carried = steps.filter((s) => s.outcome !== 'skipped').sort((a, b) => ((a.at ?? '') < (b.at ?? '') ? -1 : 1));
@@ -213,6 +222,13 @@ export function CareReport({
         <p>
           <Quiet>Weights:</Quiet> {joinedWeights(weights)}.
         </p>
+      )}
+      {dried.length > 1 && (
+        <div style={{ maxWidth: 640, minHeight: 170 }}>
+          <Suspense fallback={null}>
+            <WeightCurve weights={dried} />
+          </Suspense>
+        </div>
       )}
       {(entry.supplies ?? []).length > 0 && (
         <p>
@@ -260,7 +276,7 @@ export function CareReport({
           <Quiet>Noted:</Quiet> {entry.note}
         </p>
       )}
-      <Photos ids={entry.photos ?? []} />
+      <Photos entry={entry} />
     </Sheet>
   );
 }

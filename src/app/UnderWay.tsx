@@ -5,6 +5,7 @@ import { runStateText } from '../core/telling/run';
 import { ButtonLink } from '../ui/basics';
 import { color, phone } from '../ui/theme';
 import { nowMs } from './now';
+import { useRunOf } from './runs';
 
 const Bar = styled.div`
   display: flex;
@@ -46,4 +47,10 @@ export function UnderWay({ run }: { run: Run }) {
       </ButtonLink>
     </Bar>
   );
+}
+
+/** The same for a thing, on a page that needs nothing else of its run. */
+export function UnderWayOf({ itemId }: { itemId: string }) {
+  const run = useRunOf(itemId);
+  return run && <UnderWay run={run} />;
 }

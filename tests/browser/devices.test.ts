@@ -1,5 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { passMinutes, visit } from './visit';
+import { foldRun, type Run, type RunRecord } from '../../src/core/run';
+import { passMinutes, visit, type Visit } from './visit';
+
+const theRun = async (v: Visit): Promise<Run> => foldRun((await v.rows('runs'))[0] as unknown as RunRecord);
 
 describe('devices', () => {
   test('scale and room are taken, a slipped knob and pounds are told, and all goes on by hand when they are gone', async () => {
@@ -14,9 +17,9 @@ describe('devices', () => {
     await v.press('Keep it');
     await v.sees('g are kept');
     await v.sees('From one weight');
-    const kept = (await v.rows('weighIns')).at(-1) as { runId?: string; dryMin?: number; massG: number };
-    expect(kept.massG).toBeGreaterThan(760);
-    expect(kept.dryMin).toBeGreaterThan(40);
+    const kept = (await theRun(v)).events.findLast((e) => e.type === 'weighed');
+    expect(kept?.massG).toBeGreaterThan(760);
+    expect(kept?.dryMin).toBeGreaterThan(40);
     await v.press('Use it');
     await v.sees('kept as measured');
     await v.device('/dryer', { heat: 'high' });
@@ -38,8 +41,7 @@ describe('devices', () => {
     await v.press('Disconnect');
     await v.press('Connect scale, dryer and room sensor');
     await v.sees('The devices are not heard');
-    await v.press('Weigh');
-    await v.page.type('input[inputmode=decimal]', '800');
+    await v.page.type('main input[inputmode=decimal]', '800');
     await v.press('Keep it');
     await v.sees('g are kept');
     await v.page.setOfflineMode(false);
@@ -60,24 +62,11 @@ describe('several things at once', () => {
     await v.go('/kit');
     await v.page.waitForSelector('tbody a');
     await passMinutes(v.page, 30);
-    await v.page.waitForFunction(
-      () =>
-        new Promise((resolve) => {
-          const open = indexedDB.open('umbrastic');
-          open.onsuccess = () => {
-            const got = open.result.transaction('runs').objectStore('runs').getAll();
-            got.onsuccess = () => {
-              open.result.close();
-              const run = (got.result as { currentId: string; steps: Record<string, { state: string }> }[])[0];
-              resolve(run?.steps[run.currentId]?.state === 'rung');
-            };
-          };
-        }),
-      { timeout: 15_000 },
-    );
     await v.page.waitForFunction(() => document.title.startsWith('Look now: '));
-    const run = (await v.rows('runs'))[0] as unknown as { currentId: string; steps: Record<string, { note: string }> };
-    expect(run.steps[run.currentId]?.note).toBe('left cuff was last');
+    const run = await theRun(v);
+    expect(run.steps[run.currentId ?? '']?.notes).toEqual(['left cuff was last']);
+    await v.press('Now');
+    await v.sees('now Hut quilt');
     expect(v.errors).toEqual([]);
     await v.close();
   });

@@ -185,7 +185,7 @@ describe('random walks of answers', () => {
         fc.pre(stored >= 0 && !run.putAwayAsItIs);
         const closed = (step: ProgrammeStep): boolean => {
           const state = run.steps[step.id]!;
-          return state.state === 'passed' || (state.way !== undefined && wayOf(state.way).does === 'leave');
+          return state.state === 'passed' || (state.way !== undefined && ['leave', 'moves'].includes(wayOf(state.way).does));
         };
         const looks = run.programme.steps.slice(0, stored).filter((s) => s.when === 'always' && lookOf(s));
         for (const step of looks)

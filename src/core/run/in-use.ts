@@ -20,10 +20,8 @@ export function spotOf({ settings, phase }: ProgrammeStep): Spot | null {
 }
 const same = (a: Spot | null, b: Spot | null): boolean => a !== null && b !== null && a.what === b.what && a.id === b.id;
 
-/** Who is in the place where a step is done, of the runs under way; null when nobody is. A thing is in it from its start to its answer. */
-export function occupant(step: ProgrammeStep, runs: readonly Run[], except: string): InUse | null {
-  const spot = spotOf(step);
-  if (!spot) return null;
+/** Who is in a machine or place, of the runs under way; null when nobody is. */
+export function inUseAt(spot: Spot, runs: readonly Run[], except: string | null = null): InUse | null {
   for (const run of runs) {
     const at = current(run);
     const state = at && run.steps[at.id];
@@ -33,6 +31,11 @@ export function occupant(step: ProgrammeStep, runs: readonly Run[], except: stri
     if (begun || timerMinutes(at) === 0) return { run, untilMs: state.endsAtMs };
   }
   return null;
+}
+/** Who is in the place where a step is done, of the runs under way; null when nobody is. A thing is in it from its start to its answer. */
+export function occupant(step: ProgrammeStep, runs: readonly Run[], except: string): InUse | null {
+  const spot = spotOf(step);
+  return spot && inUseAt(spot, runs, except);
 }
 
 /** Other machines that could take this step now: of the same sort, with the same heat, and with nobody in them. */

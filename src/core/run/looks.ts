@@ -24,7 +24,7 @@ export function triesOf(step: ProgrammeStep): number {
       // By hand every fill is looked at; in a drum the counted ones are behind the first look.
       return step.do === 'bath-rinse' ? 2 * rinses : Math.max(FEWEST_MORE_RINSES, rinses);
     case 'rounds-and-two':
-      return rounds + 1;
+      return rounds + 2;
     default:
       return look?.tries ?? 3;
   }

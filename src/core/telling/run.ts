@@ -64,9 +64,10 @@ export function cutShortText(run: Run, nowMs: number): { readonly ran: number; r
   };
 }
 
-/** "Long grey parka is in it until 17:40". @param clock writes an instant as a time of day. */
+/** "Long grey parka is in Red dryer just now, until 17:40." @param clock writes an instant as a time of day. */
 export function occupiedText({ run, untilMs }: InUse, where: string, clock: (ms: number) => string): string {
-  return `${run.itemName} is in ${where} just now${untilMs === null ? '' : `, until ${clock(untilMs)}`}.`;
+  const on = current(run)?.settings.place !== undefined;
+  return `${run.itemName} is ${on ? 'on' : 'in'} ${where} just now${untilMs === null ? '' : `, until ${clock(untilMs)}`}.`;
 }
 
 /** What was found when a look failed too often. */

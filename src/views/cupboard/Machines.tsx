@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { nowIso } from '../../app/now';
-import { whenText } from '../../app/time';
-import { beginRun } from '../../app/runs';
+import { clockText, whenText } from '../../app/time';
+import { beginRun, useOpenRuns } from '../../app/runs';
+import { inUseAt, type Spot } from '../../core/run/in-use';
 import { tell } from '../../app/session';
 import type { Agent, Dryer, Equipment, Iron, Kit, Rack, Washer } from '../../core/gear';
 import { NEVER_TOGETHER } from '../../core/knowledge';
@@ -45,6 +46,20 @@ function stateOf(w: Washer): { text: string; alarm: boolean } {
 /** Starts a guided purge, or goes to the one under way. */
 const beginPurge = async (washer: Washer): Promise<string> =>
   (await beginRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], washer.id)).id;
+
+/** Whose thing is in it just now, and the way there. */
+function InIt({ spot }: { spot: Spot }) {
+  const inUse = inUseAt(spot, useOpenRuns() ?? []);
+  if (!inUse) return null;
+  return (
+    <span style={{ display: 'block' }}>
+      <Link to={`/run/${inUse.run.id}`}>
+        <strong>{inUse.run.itemName} is in it</strong>
+      </Link>
+      {inUse.untilMs !== null && ` until ${clockText(inUse.untilMs)}`}
+    </span>
+  );
+}
 
 function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: Equipment; onClose: () => void }) {
   const [cls, setCls] = useState<Agent | null>(null);
@@ -109,6 +124,7 @@ export function Machines({ kit }: { kit: Kit }) {
                     </Quiet>
                     <br />
                     <span style={{ fontSize: 15, color: state.alarm ? color.alarm : color.quiet }}>{state.text}</span>
+                    <InIt spot={{ what: 'washer', id: w.id }} />
                   </span>
                   <Figure>
                     {[w.capacityKg ? `${w.capacityKg} kg` : '', w.drumLitres ? `${w.drumLitres} L` : '']
@@ -162,6 +178,7 @@ export function Machines({ kit }: { kit: Kit }) {
                   <strong>{d.name ?? DRYER_WORDS[d.kind]}</strong> <Quiet>{d.name ? DRYER_WORDS[d.kind] : ''}</Quiet>
                   <br />
                   <Quiet>
+                    <InIt spot={{ what: 'dryer', id: d.id }} />
                     {(d.heats ?? [])
                       .map((h) => `${HEAT_WORDS[h]}${d.heatC?.[h] ? ` (${d.heatC[h]} °C measured)` : ''}`)
                       .join(', ') || 'heats not recorded'}

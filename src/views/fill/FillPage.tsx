@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { EveningMoves } from '../../app/EveningMoves';
 import { moveKey, type Readings, readingsOf, type Source, useEvening, useTicked } from '../../app/evening';
 import { useItem } from '../../app/kit';
+import { UnderWayOf } from '../../app/UnderWay';
 import { nowIso } from '../../app/now';
 import { useLastRun } from '../../app/runs';
 import { tell } from '../../app/session';
@@ -118,6 +119,7 @@ export function FillPage() {
   return (
     <Page>
       <Row $between $wrap>
+        <UnderWayOf itemId={item.id} />
         {crumbs}
         <Row $gap={12} $wrap>
           {ruledAt && litAt && !changed ? (

@@ -2,6 +2,7 @@ import { type KeyboardEvent, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
+import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
 import type { FillMap } from '../../core/gear';
 import {
@@ -107,6 +108,7 @@ export function LayoutPage() {
   const mark = picked && corner !== null ? picked.polygonMm[corner] : undefined;
   return (
     <Page>
+      <UnderWayOf itemId={item.id} />
       <Crumbs aria-label="Where">
         <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
         <Link to={`/kit/${item.id}/fill`}>Where its down is</Link> / <strong>Its baffles</strong>

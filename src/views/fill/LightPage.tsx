@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
+import { UnderWayOf } from '../../app/UnderWay';
 import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
@@ -262,6 +263,7 @@ export function LightPage() {
   const cloth = marks.cloth ?? [];
   return (
     <Page>
+      <UnderWayOf itemId={item.id} />
       {crumbs}
       <Answer aria-live="polite" data-measured={result?.status}>
         {!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}

@@ -3,8 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
-import { useRunOf } from '../../app/runs';
-import { UnderWay } from '../../app/UnderWay';
+import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
 import { newId, nowIso } from '../../app/now';
 import type { Inspection, Item, Kit } from '../../core/gear';
@@ -115,10 +114,9 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     await navigate(`/kit/${item.id}/programme`);
   };
   const open = cards.filter((c) => c !== 'done' && !answered(c, seen));
-  const run = useRunOf(item.id);
   return (
     <Page>
-      {run && <UnderWay run={run} />}
+      <UnderWayOf itemId={item.id} />
       <Crumbs aria-label="Where">
         <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link> /{' '}
         <strong>Look over</strong>

@@ -2,6 +2,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { planOf, nextWashOf, useItem } from '../../app/kit';
+import { UnderWayOf } from '../../app/UnderWay';
 import { nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { clockText } from '../../app/time';
@@ -163,6 +164,7 @@ export function Rehearse() {
   return (
     <Page>
       <Row $between $wrap>
+        <UnderWayOf itemId={item.id} />
         {crumbs}
         <Quiet>
           begins at {clock(0)}; invented luck of day {seed}
