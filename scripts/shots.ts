@@ -34,7 +34,7 @@ const SHOTS: readonly {
   { name: 'bench', path: '/bench/rinse?item=itm-night-bag&by=hand&held=4&fresh=40&release=50' },
   { name: 'record', path: '/record' },
   { name: 'handbook', path: '/handbook/material/down' },
-  { name: 'correct', path: '/kit/itm-trim-shoes?correct=1' },
+  { name: 'report', path: '/record/log-1' },
 ];
 
 if (!CHROMIUM || !existsSync('dist/index.html')) {

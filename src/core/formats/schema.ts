@@ -58,6 +58,7 @@ export function programmeSchema(): JsonSchema {
       cleaner: { enum: [...SUPPLY_CLASSES] },
       doseMl: { type: 'number', exclusiveMinimum: 0 },
       soakMin: minutes,
+      soakParts: { type: 'array', items: minutes },
       insideOut: { type: 'boolean' },
       litresPerFill: { type: 'number', exclusiveMinimum: 0 },
       dryerId: text,
