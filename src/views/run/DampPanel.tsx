@@ -1,4 +1,4 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import type { Damp } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
 import { missingText } from '../../core/telling/drying';
@@ -21,7 +21,18 @@ export const missingOf = ({ judged }: Damp, loose: boolean): string =>
         .join('; ');
 
 /** How long yet, in a sentence with its interval, what is missing to be dry, and the damp curve. */
-export function DampPanel({ damp, loose, next }: { damp: Damp; loose: boolean; next: string }) {
+export function DampPanel({
+  damp,
+  loose,
+  next,
+  children,
+}: {
+  damp: Damp;
+  loose: boolean;
+  next: string;
+  /** The field for a weight: it stands between what is known and the curve. */
+  children: ReactNode;
+}) {
   const { left, waterG } = damp.estimate;
   const weighed = damp.weighed.length;
   return (
@@ -44,6 +55,7 @@ export function DampPanel({ damp, loose, next }: { damp: Damp; loose: boolean; n
           {damp.judged.status === 'dry' ? '' : `Weigh it ${weighed === 0 ? '' : 'again '}${next}.`}
         </Quiet>
       </p>
+      {children}
       <div style={{ minHeight: 190 }}>
         <Suspense fallback={null}>
           <DampChart damp={damp} />

@@ -232,14 +232,15 @@ export function Live({ run: given }: { run: Run }) {
                     ? `at ${clockText(now + left)}, when this round ends`
                     : `after the next round, of ${minutesText(next)}`
                 }
-              />
-              <Weigh
-                key={`${step.id}-${heard}-${here.length}`}
-                focus={heard !== null}
-                start={heard}
-                doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
-                onKeep={keepWeight}
-              />
+              >
+                <Weigh
+                  key={`${step.id}-${heard}-${here.length}`}
+                  focus={heard !== null}
+                  start={heard}
+                  doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
+                  onKeep={keepWeight}
+                />
+              </DampPanel>
               <DeviceLine
                 heat={heat}
                 running={running}

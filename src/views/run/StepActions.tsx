@@ -167,21 +167,16 @@ export function StepActions({ live }: { live: LiveRun }) {
           {canStart && !inUse && next !== usual && (
             <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>
           )}
-          {running &&
-            (damp ? (
+          {running && !damp && (
+            <Pair>
+              <Button $big $quiet onClick={() => toggle('weigh')}>
+                <Scale aria-hidden="true" /> Weigh
+              </Button>
               <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
                 <Pause aria-hidden="true" /> Pause
               </Button>
-            ) : (
-              <Pair>
-                <Button $big $quiet onClick={() => toggle('weigh')}>
-                  <Scale aria-hidden="true" /> Weigh
-                </Button>
-                <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
-                  <Pause aria-hidden="true" /> Pause
-                </Button>
-              </Pair>
-            ))}
+            </Pair>
+          )}
           {state.state === 'paused' && (
             <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
               <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
@@ -261,6 +256,7 @@ export function StepActions({ live }: { live: LiveRun }) {
       <Row $wrap $between>
         <Row $wrap>
           {canGoBack(stored) && <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
+          {running && damp && <TextButton onClick={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
           {clash ? (
             <TextButton onClick={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
               Leave this step out
