@@ -9,11 +9,14 @@ import {
   finishStep,
   gradeDrops,
   lookAfterAll,
+  noteStep,
+  photographed,
   putAwayAsItIs,
   type Run,
   skipStep,
   startRun,
   startTimer,
+  stepBack,
   stepOf,
 } from '../../src/core/run';
 import { finishRun } from '../../src/core/run/finish';
@@ -21,7 +24,7 @@ import { occupant, otherPlaces } from '../../src/core/run/in-use';
 import { lookOf, triesOf, waysOf } from '../../src/core/run/looks';
 import { doneSteps } from '../../src/core/run/report';
 import { stepText } from '../../src/core/telling/run';
-import { comp, down, item, KIT, label, programme, type Seen, shell } from '../make';
+import { comp, down, item, KIT, type KitPart, label, programme, type Seen, shell } from '../make';
 
 /* Looks, their remedies and their ways out. Common practice, no source. */
 const T0 = Date.parse('2027-01-03T08:00:00Z');
@@ -217,5 +220,53 @@ describe('in use', () => {
       ),
     ).toBeNull();
     expect(lookOf(programme(layer, STAINED).steps.find((s) => s.key === 'look-wet')!)?.id).toBe('marks');
+  });
+});
+
+describe('what it really took', () => {
+  const at = { iso: '2027-01-03T10:00:00Z', today: '2027-01-03', logId: 'l', inspectionId: 'i' };
+  const bath: KitPart = {
+    preferences: { schools: { 'DOWN-PLACE': 'bathtub' }, prices: { electricityPerKWh: 0.3, waterPerM3: 4 } },
+  };
+  const run = (): Run => upTo(start(down(), { soil: 2 }, bath), 'wash-tub');
+  const took = (r: Run) => finishRun(r, down(), null, { ...KIT, ...bath }, at).entry;
+  test('measured litres and millilitres count, and not the planned ones', () => {
+    const planned = took(finishStep(run(), T0));
+    const measured = took(finishStep(run(), T0, { usedMl: { 'down-cleaner': 70 }, litres: 60 }));
+    expect(planned.supplies).toEqual([{ supplyId: 's1', class: 'down-cleaner', ml: 100 }]);
+    expect(measured.supplies).toEqual([{ supplyId: 's1', class: 'down-cleaner', ml: 70 }]);
+    const litres = current(run())?.settings.litresPerFill ?? 0;
+    expect((measured.takes?.litres ?? 0) - (planned.takes?.litres ?? 0)).toBe(60 - litres);
+  });
+  test('an hour of a drum that turned takes twice what half an hour did, whatever was planned', () => {
+    const dry = upTo(start(down(), { soil: 0, odour: 0, loftRatio: 0.9 }), 'fluff');
+    const half = took(answerCheck(startTimer(dry, T0), true, T0 + 3000, { ranMin: 30 })).takes?.kWh ?? 0;
+    const whole = took(answerCheck(startTimer(dry, T0), true, T0 + 3000, { ranMin: 60 })).takes?.kWh ?? 0;
+    expect(half).toBeGreaterThan(0);
+    expect(whole).toBeCloseTo(2 * half, 1);
+  });
+  test('a step that is gone back over took nothing', () => {
+    const done = finishStep(run(), T0);
+    expect(took(stepBack(done, T0)).supplies).toEqual([]);
+    expect(took(stepBack(done, T0)).takes?.litres).toBeLessThan(took(done).takes?.litres ?? 0);
+  });
+});
+
+describe('notes and photographs', () => {
+  test('stay with their step, also when one has gone on or back', () => {
+    const first = start(layer, STAINED);
+    const id = first.currentId!;
+    const on = finishStep(noteStep(first, '  odd seam ', T0), T0);
+    const run = stepBack(photographed(on, 'pho-1', id, T0), T0);
+    expect(run.currentId).toBe(id);
+    const { entry } = finishRun(upTo(run, 'nothing'), layer, null, KIT, {
+      iso: '2027-01-03T10:00:00Z',
+      today: '2027-01-03',
+      logId: 'l',
+      inspectionId: 'i',
+    });
+    expect(entry.photos).toEqual(['pho-1']);
+    expect(entry.steps?.[0]).toMatchObject({ stepId: id, note: 'odd seam' });
+    expect(noteStep(first, '   ', T0)).toBe(first);
   });
 });

@@ -132,6 +132,7 @@ export const RULES = [
   { id: 'weight-honest', ...M },
   { id: 'loft-record', ...M },
   { id: 'look-before-dry', ...P },
+  { id: 'look-whole', ...P },
   { id: 'store-loose', ...P },
   { id: 'store-dry-hung', ...P },
   { id: 'store-shoes', ...P },

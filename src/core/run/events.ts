@@ -28,6 +28,8 @@ export type Happening =
   | { readonly type: 'way'; readonly way: WayId }
   | { readonly type: 'skipped'; readonly why: string }
   | { readonly type: 'used'; readonly class: SupplyClass; readonly ml: number; readonly supplyId?: string }
+  /** Litres of a bath, measured. */
+  | { readonly type: 'filled'; readonly litres: number }
   | {
       readonly type: 'weighed';
       readonly massG: number;

@@ -321,6 +321,7 @@ function apply(run: Run, event: RunEvent): Run {
       return standAt({ ...over, unlocked }, following(over, step.id), event.at);
     }
     case 'used':
+    case 'filled':
     case 'weighed':
     case 'loft':
     case 'drops':

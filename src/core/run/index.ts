@@ -136,6 +136,8 @@ export interface Carried {
   readonly ranMin?: number;
   /** mL of each agent, where it was measured. */
   readonly usedMl?: Partial<Record<SupplyClass, number>>;
+  /** Litres of the bath, where they were measured. */
+  readonly litres?: number;
   readonly note?: string;
 }
 const uses = (step: ProgrammeStep, { usedMl }: Carried): Happening[] =>
@@ -143,15 +145,18 @@ const uses = (step: ProgrammeStep, { usedMl }: Carried): Happening[] =>
     const ml = usedMl?.[use.class] ?? use.ml;
     return ml > 0 ? [{ type: 'used', ...use, ml }] : [];
   });
-const told = ({ note }: Carried): Happening[] => (note ? [{ type: 'noted', text: note }] : []);
+const told = ({ note, litres }: Carried): Happening[] => [
+  ...(note ? ([{ type: 'noted', text: note }] as const) : []),
+  ...(litres ? ([{ type: 'filled', litres }] as const) : []),
+];
 const ran = ({ ranMin }: Carried): { ranMin?: number } => (ranMin === undefined ? {} : { ranMin });
 
 /** Writes something down at the current step; it stands in the record with it. */
 export const noteStep = (run: Run, text: string, nowMs: number): Run =>
   text.trim() === '' ? run : add(run, nowMs, run.currentId, { type: 'noted', text: text.trim() });
-/** A photograph was taken at this step. */
-export const photographed = (run: Run, photoId: string, nowMs: number): Run =>
-  add(run, nowMs, run.currentId, { type: 'photograph', photoId });
+/** A photograph was taken at a step; it is kept a little later, when one may already stand at another. */
+export const photographed = (run: Run, photoId: string, stepId: string, nowMs: number): Run =>
+  add(run, nowMs, stepId, { type: 'photograph', photoId });
 /** Marks a baffle as clumped at this look, or takes the mark away again. */
 export const markClump = (run: Run, baffle: string, nowMs: number): Run =>
   add(run, nowMs, run.currentId, { type: 'clump', baffle, felt: !(nowOf(run)?.clumps ?? []).includes(baffle) });

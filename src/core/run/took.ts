@@ -13,10 +13,13 @@ const round = (x: number, digits: number): number => Math.round(x * 10 ** digits
 export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences'>, item: Pick<Item, 'bulk'>): Took {
   const prices = kit.preferences?.prices ?? {};
   const { equipment = {}, supplies = [] } = kit;
+  const events = inForce(run.events);
   const lines = run.programme.steps.flatMap((step) => {
     const state = run.steps[step.id];
     if (!state || state.times + state.spells.length + state.before.length === 0) return [];
-    const { cleaner: _c, proofer: _p, ...settings } = step.settings;
+    const { cleaner: _c, proofer: _p, ...planned } = step.settings;
+    const filled = events.findLast((e) => e.type === 'filled' && e.stepId === step.id);
+    const settings = filled?.type === 'filled' ? { ...planned, litresPerFill: filled.litres } : planned;
     const washer = equipment.washers?.find((w) => w.id === settings.washerId);
     const cycle = washer?.cycles?.find((c) => c.tempC === settings.tempC && (c.rinses ?? settings.rinses) === settings.rinses);
     const model = settings.dryModel;
@@ -49,7 +52,7 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
     unpriced ||= of === null;
   };
   for (const line of lines) cost(priced(line, prices));
-  for (const e of inForce(run.events))
+  for (const e of events)
     if (e.type === 'used')
       cost(
         worthOf(

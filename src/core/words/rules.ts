@@ -127,6 +127,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'weight-honest': 'Weight back inside the dry band, no clump and no chill: all three, or it is not dry.',
   'loft-record': 'Its own loft when new is the measure.',
   'look-before-dry': 'Look while it is still easy to treat again.',
+  'look-whole': 'Only a look says that it is clean; marks and smells that stay are easier to treat before it is put away.',
   'store-loose': 'Squeezed fill forgets its loft: loose, in a big cotton or mesh bag, or hung.',
   'store-dry-hung': 'Bone dry, clean and out of the sun.',
   'store-shoes': 'In the dark, dry and stuffed, so that shape and colour stay.',

@@ -4,7 +4,7 @@ import { clockText } from '../../app/time';
 import type { Equipment, SupplyClass } from '../../core/gear';
 import type { ProgrammeStep } from '../../core/document';
 import type { WayId } from '../../core/knowledge';
-import { stepOf, type Run } from '../../core/run';
+import { plannedUse, stepOf, type Run } from '../../core/run';
 import { otherPlaces, type InUse } from '../../core/run/in-use';
 import { lookOf, waysOf } from '../../core/run/looks';
 import { failedText, occupiedText } from '../../core/telling/run';
@@ -230,52 +230,104 @@ export function Occupied({
   );
 }
 
-/** How much of each agent was used: as planned, or as the bottle or the trigger says. */
+/** What was measured at a step beside its plan. */
+export interface Measured {
+  readonly ml: Partial<Record<SupplyClass, number>>;
+  readonly litres?: number;
+}
+/** How much of each agent was used, and in how much water: as planned, or as the bottle, the trigger or the bucket says. */
 export function Used({
   step,
-  usedMl,
+  measured,
   onChange,
 }: {
   step: ProgrammeStep;
-  usedMl: Partial<Record<SupplyClass, number>>;
-  onChange: (usedMl: Partial<Record<SupplyClass, number>>) => void;
+  measured: Measured;
+  onChange: (measured: Measured) => void;
 }) {
-  const [open, setOpen] = useState(false);
-  const { cleaner, doseMl, proofer, prooferMl } = step.settings;
-  const planned = [
-    ...(cleaner && doseMl ? [[cleaner, doseMl] as const] : []),
-    ...(proofer && prooferMl ? [[proofer, prooferMl] as const] : []),
-  ];
+  const [open, setOpen] = useState<SupplyClass | 'litres' | null>(null);
+  const bath = step.phase === 'wash' ? step.settings.litresPerFill : undefined;
+  const planned = plannedUse(step);
   if (planned.length === 0) return null;
+  const litres = measured.litres ?? bath;
+  const toggle = (what: SupplyClass | 'litres'): void => setOpen(open === what ? null : what);
   return (
     <section aria-label="How much was used">
-      {planned.map(([cls, ml]) => (
-        <p key={cls} style={{ fontSize: 18 }}>
-          {SUPPLY_WORDS[cls].charAt(0).toUpperCase()}
-          {SUPPLY_WORDS[cls].slice(1)}: <strong>{Math.round(usedMl[cls] ?? ml)} mL</strong>{' '}
-          <Quiet>{usedMl[cls] === undefined ? 'as planned' : `measured; ${ml} mL were planned`}</Quiet>{' '}
-          <TextButton aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'Close' : 'It was another amount'}
-          </TextButton>
-        </p>
-      ))}
-      {open &&
-        planned.map(([cls]) => (
+      {planned.map(({ class: cls, ml }) => {
+        const used = measured.ml[cls] ?? ml;
+        return (
+          <p key={cls} style={{ fontSize: 18 }}>
+            {SUPPLY_WORDS[cls].charAt(0).toUpperCase()}
+            {SUPPLY_WORDS[cls].slice(1)}: <strong>{Math.round(used)} mL</strong>
+            {litres !== undefined && (
+              <>
+                {' '}
+                in {litres} L, 1 in {Math.round((litres * 1000) / used)}
+              </>
+            )}{' '}
+            <Quiet>{measured.ml[cls] === undefined ? 'as planned' : `measured; ${ml} mL were planned`}</Quiet>{' '}
+            <TextButton aria-expanded={open === cls} onClick={() => toggle(cls)}>
+              {open === cls ? 'Close' : 'It was another amount'}
+            </TextButton>
+            {bath !== undefined && (
+              <TextButton aria-expanded={open === 'litres'} onClick={() => toggle('litres')}>
+                {open === 'litres' ? 'Close' : 'It was more or less water'}
+              </TextButton>
+            )}
+          </p>
+        );
+      })}
+      {open === 'litres' ? (
+        <Litres
+          onLitres={(value) => {
+            onChange({ ...measured, litres: value });
+            setOpen(null);
+          }}
+        />
+      ) : (
+        open !== null && (
           <Measure
-            key={cls}
-            sprayed={cls === 'spray-proofer'}
-            onMl={(ml) => onChange({ ...usedMl, [cls]: ml })}
-            onDone={() => setOpen(false)}
+            key={open}
+            sprayed={open === 'spray-proofer'}
+            onMl={(ml) => {
+              onChange({ ...measured, ml: { ...measured.ml, [open]: ml } });
+              setOpen(null);
+            }}
           />
-        ))}
+        )
+      )}
     </section>
+  );
+}
+
+function Litres({ onLitres }: { onLitres: (litres: number) => void }) {
+  const [text, setText] = useState('');
+  const litres = typedNumber(text);
+  const good = litres !== undefined && litres > 0;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (good) onLitres(litres);
+      }}
+    >
+      <Row $wrap $top>
+        <Field>
+          Litres in the bath
+          <input inputMode="decimal" autoFocus value={text} onChange={(e) => setText(e.target.value)} style={{ width: 120 }} />
+        </Field>
+        <Button type="submit" style={{ marginTop: 22 }} disabled={!good}>
+          Keep it
+        </Button>
+      </Row>
+    </form>
   );
 }
 
 /** What one pull of a trigger gives, mL [from memory]. */
 const PULL_ML = 1;
 /** Millilitres typed, or worked out from the bottle's weight before and after, or from pulls of the trigger. */
-function Measure({ sprayed, onMl, onDone }: { sprayed: boolean; onMl: (ml: number) => void; onDone: () => void }) {
+function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => void }) {
   const [ml, setMl] = useState('');
   const [before, setBefore] = useState('');
   const [after, setAfter] = useState('');
@@ -292,7 +344,6 @@ function Measure({ sprayed, onMl, onDone }: { sprayed: boolean; onMl: (ml: numbe
         e.preventDefault();
         if (!good) return;
         onMl(Math.round(told));
-        onDone();
       }}
     >
       <Row $wrap $top>

@@ -21,6 +21,7 @@ import {
 import { doubtOf } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
+import { changeRun } from '../../data/repo';
 import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { countdown } from '../../ui/countdown';
 import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
@@ -44,7 +45,8 @@ export function StepActions({ live }: { live: LiveRun }) {
     setOpened,
     asked,
     setAsked,
-    usedMl,
+    measured,
+    how: carriedSo,
     setUsedAt,
     mayNotify,
     setMayNotify,
@@ -104,7 +106,7 @@ export function StepActions({ live }: { live: LiveRun }) {
           ran={asked.ran}
           whole={state.roundMin}
           onCount={(ranMin) => {
-            act((r) => asked.change(r, { usedMl, ranMin }));
+            act((r) => asked.change(r, { ...carriedSo, ranMin }));
             setAsked(null);
           }}
           onBack={() => setAsked(null)}
@@ -152,10 +154,10 @@ export function StepActions({ live }: { live: LiveRun }) {
           )}
           {open === 'skip' && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
           {!waiting && !inUse && (!running || step.phase === 'repel') && (
-            <Used key={step.id} step={step} usedMl={usedMl} onChange={(ml) => setUsedAt({ stepId: step.id, ml })} />
+            <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
           )}
           {waiting && !timed && (
-            <Used key={step.id} step={step} usedMl={usedMl} onChange={(ml) => setUsedAt({ stepId: step.id, ml })} />
+            <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
           )}
           {canStart && !inUse && (
             <Button $big data-main-action onClick={() => begin(next)}>
@@ -269,7 +271,11 @@ export function StepActions({ live }: { live: LiveRun }) {
           )}
           {!gate && <TextButton onClick={() => toggle('note')}>Note</TextButton>}
           {item && (
-            <PhotoTaker itemId={item.id} step={step.title} onTaken={(photoId) => act((r) => photographed(r, photoId, nowMs()))} />
+            <PhotoTaker
+              itemId={item.id}
+              step={step.title}
+              onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
+            />
           )}
         </Row>
         <TextButton onClick={() => (isUntouched(run) ? stop() : toggle('stop'))}>Stop the programme</TextButton>

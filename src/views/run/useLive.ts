@@ -8,7 +8,7 @@ import { useEquipment, useItem } from '../../app/kit';
 import { nowIso, nowMs } from '../../app/now';
 import { useOpenRuns } from '../../app/runs';
 import { tell } from '../../app/session';
-import type { Heat, SupplyClass } from '../../core/gear';
+import type { Heat } from '../../core/gear';
 import { loftOf } from '../../core/loft';
 import {
   answerCheck,
@@ -38,6 +38,7 @@ import { cutShortText, looseFill } from '../../core/telling/run';
 import { changeRun, saveEquipment, saveRun } from '../../data/repo';
 import { weightText } from './Measures';
 import { useRunClock } from './clock';
+import type { Measured } from './Questions';
 
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
@@ -70,7 +71,7 @@ export function useLive(stored: Run) {
   // Each belongs to the step it was opened at, and closes with it.
   const [opened, setOpened] = useState<{ stepId: string; what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' } | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
-  const [usedAt, setUsedAt] = useState<{ stepId: string; ml: Partial<Record<SupplyClass, number>> } | null>(null);
+  const [usedAt, setUsedAt] = useState<(Measured & { stepId: string }) | null>(null);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
   const [mayNotify, setMayNotify] = useState(notifying);
   const [heard, setHeard] = useState<number | null>(null);
@@ -89,7 +90,8 @@ export function useLive(stored: Run) {
   if (!step || !state) return null;
   const open = opened?.stepId === step.id ? opened.what : null;
   const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
-  const usedMl = usedAt?.stepId === step.id ? usedAt.ml : {};
+  const measured: Measured = usedAt?.stepId === step.id ? usedAt : { ml: {} };
+  const how: Carried = { usedMl: measured.ml, ...(measured.litres === undefined ? {} : { litres: measured.litres }) };
   // A press belongs to what was on the screen: the second of two quick ones finds another step, and does nothing.
   const isAsSeen = (r: Run): boolean => {
     const there = r.steps[step.id];
@@ -108,7 +110,7 @@ export function useLive(stored: Run) {
   const end = (change: Change): void => {
     const cut = cutShortText(run, nowMs());
     if (cut) setAsked({ ...cut, stepId: step.id, change });
-    else act((r) => change(withTyped(r), { usedMl }));
+    else act((r) => change(withTyped(r), how));
     setTyped(null);
   };
   const counted = isCounted(step);
@@ -218,7 +220,8 @@ export function useLive(stored: Run) {
     setOpened,
     asked,
     setAsked,
-    usedMl,
+    measured,
+    how,
     setUsedAt,
     mayNotify,
     setMayNotify,

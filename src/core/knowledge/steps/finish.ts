@@ -255,7 +255,7 @@ export const FINISH_STEPS = [
     order: 805,
     when: { any: ['aim:wash', 'aim:rinse'], none: ['aim:refer'] },
     attended: 3,
-    why: ['look-before-dry'],
+    why: ['look-whole'],
     check: { else: 'look-done' },
   },
   {

@@ -1,5 +1,19 @@
+import type { Fact } from '../../knowledge';
 import type { StepWords } from './say';
 import { degrees, spin, balls, exposed, where, hours, dryLook } from './say';
+
+/** Where dirt stays longest, by kind. */
+const WORST_PLACES: readonly (readonly [Fact, string])[] = [
+  ['kind:trousers', 'seat, knees and hems'],
+  ['kind:gloves', 'fingers, palms and cuffs'],
+  ['kind:socks', 'heel and toe'],
+  ['kind:hat', 'the band'],
+  ['kind:vest', 'collar, armholes and hem'],
+  ['kind:jacket', 'collar, cuffs and hem'],
+  ['kind:base-layer', 'collar, cuffs and underarms'],
+  ['kind:mid-layer', 'collar, cuffs and hem'],
+  ['kind:jersey', 'collar, underarms and hem'],
+];
 
 /** Drying, restoring, finish, checks, storing. */
 export const FINISH_WORDS = {
@@ -222,7 +236,17 @@ export const FINISH_WORDS = {
   },
   'look-done': {
     title: (c) => (c.has('shoe-like') || c.has('kind:pads') ? 'Look them over' : 'Look it over'),
-    text: 'In daylight look at seams, edges and the worst places, and smell the inside.',
+    text: (c) => {
+      if (c.has('family:flask')) return 'Hold it against the light: corners, valve and tube. Smell the inside.';
+      const places = c.has('shoe-like')
+        ? 'toe, seams and the edge of the sole'
+        : c.has('cloth-like')
+          ? 'both sides'
+          : c.has('shelter')
+            ? 'floor, seams and corners'
+            : (WORST_PLACES.find(([kind]) => c.has(kind))?.[1] ?? 'seams, edges and the worst places');
+      return `In daylight look at ${places}, and smell ${c.has('cloth-like') || c.has('shelter') ? 'it' : 'the inside'}.`;
+    },
     look: (c) =>
       c.has('stained')
         ? 'Are the marks gone, is all of it clean, and is there no smell?'
