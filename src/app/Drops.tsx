@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Inspection, Item } from '../core/gear';
+import type { DropletZone, Inspection, Item } from '../core/gear';
 import { Column, TextButton } from '../ui/basics';
 import { OneOf } from '../ui/Choices';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
@@ -35,17 +35,20 @@ export function Drops({
   seen,
   answer,
   brief = false,
+  first,
 }: {
   item: Item;
   seen: Partial<Inspection>;
   answer: (patch: Partial<Inspection>) => void;
   /** Without saying how drops are tried. */
   brief?: boolean;
+  /** The place to begin with. */
+  first?: DropletZone | undefined;
 }) {
   const zones = zonesOf(item.kind, KNOWLEDGE);
   const droplet = seen.droplet ?? {};
   const open = (grades: typeof droplet): string => zones.find((zone) => grades[zone] === undefined) ?? (zones[0] as string);
-  const [zone, setZone] = useState(() => open(droplet));
+  const [zone, setZone] = useState<string>(() => first ?? open(droplet));
   const grade = (id: string): void => {
     const next = { ...droplet, [zone]: Number(id) };
     answer({ droplet: next });

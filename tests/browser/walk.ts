@@ -71,6 +71,11 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
   const titles: string[] = [];
   for (let n = 0; n < 140; n++) {
     const at = await screen(v);
+    if (at.title === '') {
+      // Between one screen and the next.
+      await new Promise((resolve) => setTimeout(resolve, 50));
+      continue;
+    }
     if (until !== null && at.title.includes(until)) return titles;
     if (/ is through\.$|^You stopped/.test(at.title)) return titles;
     if (titles.at(-1) !== at.title) titles.push(at.title);

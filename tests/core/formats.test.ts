@@ -14,7 +14,8 @@ const ajv = new Ajv2020({ allErrors: false, strict: false });
 addFormats(ajv);
 const isKit = ajv.compile(kitSchema());
 const isProgramme = ajv.compile(programmeSchema());
-const demo = (): Kit => structuredClone(makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit);
+const DEMO = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
+const demo = (): Kit => structuredClone(DEMO);
 const faultsOf = (document: unknown): string[] => {
   const result = checkKit(document);
   return result.status === 'read' ? [] : result.faults.map(faultLine);

@@ -141,6 +141,12 @@ describe('drops', () => {
       2 * (left.planned.steps.find((s) => s.do === 'spray-proof')?.settings.prooferMl ?? 0),
     );
   });
+  test('a place that soaked in and is not tried again soaks in still', () => {
+    const run = upTo(gradeDrops(renewed(), { hood: 2, back: 5 }, T0), 'droplet-test');
+    expect(at(gradeDrops(run, { back: 5 }, T0))).not.toBe('store-hung');
+    expect(gradeDrops(run, { back: 5 }, T0).steps[run.currentId!]?.failures).toBe(2);
+    expect(gradeDrops(run, { hood: 4 }, T0).steps[run.currentId!]?.state).toBe('passed');
+  });
   test('grades are the answer', () => {
     expect(at(gradeDrops(renewed(), { hood: 4, back: 5 }, T0))).not.toBe('droplet-test');
     expect(gradeDrops(renewed(), {}, T0).steps[renewed().currentId!]?.times).toBe(0);

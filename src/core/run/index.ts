@@ -6,7 +6,7 @@ import type { Droplet, LoftReading, SupplyClass, WeighIn } from '../gear';
 import type { WayId } from '../knowledge';
 import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
-import type { Happening, RunEvent, RunRecord } from './events';
+import { inForce, type Happening, type RunEvent, type RunRecord } from './events';
 import { foldRun, ranBy, recordOf, stepIn, type Run, type StepRun } from './fold';
 
 export { foldRun, ranBy, recordOf, type Run, type StepRun, type StepState } from './fold';
@@ -187,11 +187,28 @@ export const dropsPass = (grades: Readonly<Droplet>): boolean => {
   const tried = Object.values(grades).filter((g) => g !== undefined);
   return tried.length > 0 && tried.every((g) => g >= KNOWLEDGE.thresholds.dropFine);
 };
-/** Drops were tried, grade 0–5 by zone: that answers the look. */
+/** The newest grade of every zone that was tried since the thing was last wetted. */
+export function gradesOf(run: Run, stepId: string): Droplet {
+  const since = run.steps[stepId]?.sinceMs ?? 0;
+  return inForce(run.events).reduce<Droplet>(
+    (all, e) => (e.type === 'drops' && e.stepId === stepId && e.at >= since ? { ...all, ...e.grades } : all),
+    {},
+  );
+}
+/** Drops were tried, grade 0–5 by zone: that answers the look. A zone that failed before and was not tried again fails still. */
 export function gradeDrops(run: Run, grades: Readonly<Droplet>, nowMs: number): Run {
   const step = current(run);
   if (!step?.check || Object.keys(grades).length === 0) return run;
-  return move(run, nowMs, step.id, { type: 'drops', grades }, { type: 'look', passed: dropsPass(grades) });
+  return move(
+    run,
+    nowMs,
+    step.id,
+    { type: 'drops', grades },
+    {
+      type: 'look',
+      passed: dropsPass({ ...gradesOf(run, step.id), ...grades }),
+    },
+  );
 }
 /** It was looked over as a whole, soil 0–4 and smell 0–3: that answers the look. */
 export function seeWhole(run: Run, seen: { readonly soil: number; readonly odour: number }, nowMs: number): Run {

@@ -7,7 +7,7 @@ import { tell } from '../../app/session';
 import { clockText } from '../../app/time';
 import type { WayId } from '../../core/knowledge';
 import { latestInspection } from '../../core/programme';
-import { chooseWay, gradeDrops, lookAfterAll, markClump, measureLoft, putAwayAsItIs, type Run } from '../../core/run';
+import { chooseWay, gradeDrops, gradesOf, lookAfterAll, markClump, measureLoft, putAwayAsItIs, type Run } from '../../core/run';
 import { doubtOf } from '../../core/run/damp';
 import { eveningText } from '../../core/telling/loft';
 import { joined, lookCountText, movedText, roundText, satText } from '../../core/telling/run';
@@ -218,6 +218,7 @@ export function Live({ run: given }: { run: Run }) {
               <DropsStep
                 key={`${step.id}-${state.times}`}
                 item={item}
+                before={gradesOf(run, step.id)}
                 onGrades={(grades) => act((r) => gradeDrops(r, grades, nowMs()))}
               />
             )}

@@ -3,9 +3,8 @@ import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
 import { dryBandG } from '../../core/drying';
 import type { Doubt } from '../../core/drying/dry';
-import type { Droplet, Inspection, Item, LoftReading } from '../../core/gear';
-import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
-import { dropsPass } from '../../core/run';
+import type { Droplet, DropletZone, Inspection, Item, LoftReading } from '../../core/gear';
+import { exposedZones, KNOWLEDGE, zonesOf } from '../../core/knowledge';
 import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { typedNumber } from '../../core/units';
 import { SOIL_GRADE_WORDS } from '../../core/words';
@@ -81,24 +80,36 @@ export function Weigh({
   );
 }
 
-/** Drops on each place: the grades are the answer. */
-export function DropsStep({ item, onGrades }: { item: Item; onGrades: (grades: Droplet) => void }) {
+/** Drops on each place: the grades are the answer. What soaked in before is tried again. */
+export function DropsStep({ item, before, onGrades }: { item: Item; before: Droplet; onGrades: (grades: Droplet) => void }) {
   const [grades, setGrades] = useState<Droplet>({});
-  const tried = Object.entries(grades).filter((e): e is [string, number] => e[1] !== undefined);
-  const low = tried.filter(([, g]) => g < KNOWLEDGE.thresholds.dropFine).map(([zone]) => zone);
-  const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined);
+  const lowIn = (of: Droplet): DropletZone[] =>
+    zonesOf(item.kind, KNOWLEDGE).filter((zone) => (of[zone] ?? KNOWLEDGE.thresholds.dropFine) < KNOWLEDGE.thresholds.dropFine);
+  const tried = Object.values(grades).some((g) => g !== undefined);
+  const again = lowIn(before).filter((zone) => grades[zone] === undefined);
+  const low = lowIn(grades);
+  const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined && !again.includes(zone));
+  const said = !tried
+    ? 'Grade at least one place'
+    : again.length > 0
+      ? `Try ${again.join(', ')} again: it soaked in there`
+      : low.length > 0
+        ? `Drops soak in on ${low.join(', ')}: go on to the remedy`
+        : 'It sheds: go on';
   return (
     <Column $gap={16}>
-      <Drops item={item} seen={{ droplet: grades }} answer={(patch) => setGrades(patch.droplet ?? {})} brief />
+      <Drops
+        item={item}
+        seen={{ droplet: grades }}
+        answer={(patch) => setGrades(patch.droplet ?? {})}
+        brief
+        first={lowIn(before)[0]}
+      />
       <Row $wrap>
-        <Button $big data-main-action disabled={tried.length === 0} onClick={() => onGrades(grades)}>
-          {tried.length === 0
-            ? 'Grade at least one place'
-            : dropsPass(grades)
-              ? 'It sheds: go on'
-              : `Drops soak in on ${low.join(', ')}: go on to the remedy`}
+        <Button $big data-main-action disabled={!tried || again.length > 0} onClick={() => onGrades(grades)}>
+          {said}
         </Button>
-        {tried.length > 0 && open.length > 0 && <Quiet>Not tried yet: {open.join(', ')}.</Quiet>}
+        {tried && open.length > 0 && <Quiet>Not tried yet: {open.join(', ')}.</Quiet>}
       </Row>
     </Column>
   );
