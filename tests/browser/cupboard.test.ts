@@ -94,6 +94,18 @@ describe('the cupboard', () => {
     const v = await visit({ path: '/cupboard/machines' });
     await v.page.select(field('this load?'), 'itm-smock');
     await v.sees('Cellar machine wants a purge first. Its last loads used fabric softener');
+    // Stopped, it is over, and nothing of it counts.
+    await v.press('Purge Cellar machine');
+    await v.sees('Wipe drawer and door seal');
+    await v.press('Done');
+    await v.sees('Run it empty and hot');
+    await v.press('Stop the programme');
+    await v.sees('still taken to be in it');
+    await v.go('/');
+    await v.sees('One thing is under way');
+    await v.go('/cupboard/machines');
+    await v.page.select(field('this load?'), 'itm-smock');
+    await v.sees('Cellar machine wants a purge first');
     await v.press('Purge Cellar machine');
     await v.sees('Wipe drawer and door seal');
     await v.press('Done');

@@ -50,6 +50,7 @@ export type Policy = (at: Screen, seen: number) => string | readonly string[] | 
 /** The first of these that can be pressed, in the order in which somebody in no trouble would. */
 const USUAL = [
   'They go in together',
+  'There is room for both',
   'Go on all the same',
   'It sheds',
   'Clean, no smell',

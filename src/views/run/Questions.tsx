@@ -223,7 +223,9 @@ export function Occupied({
           </Button>
         ))}
         <Button $big $quiet onClick={onTogether}>
-          They go in together
+          {step.settings.dryerId === undefined && step.settings.washerId === undefined
+            ? 'There is room for both'
+            : 'They go in together'}
         </Button>
       </Row>
     </>

@@ -278,7 +278,7 @@ export function StepActions({ live }: { live: LiveRun }) {
             />
           )}
         </Row>
-        <TextButton onClick={() => (isUntouched(run) ? stop() : toggle('stop'))}>Stop the programme</TextButton>
+        <TextButton onClick={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
       </Row>
     </Actions>
   );

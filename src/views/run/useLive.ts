@@ -198,9 +198,15 @@ export function useLive(stored: Run) {
   const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt;
   const failedZones = zonesOfWay(run);
   const stop = (): void => {
-    if (isUntouched(run)) {
+    // Of a purge that was stopped nothing is taken for done.
+    if (isUntouched(run) || run.machineId) {
       void saveRun(dropRun(run));
-      tell('It was stopped before anything was done; nothing is recorded.', () => saveRun(run).then(() => undefined));
+      tell(
+        run.machineId
+          ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
+          : 'It was stopped before anything was done; nothing is recorded.',
+        () => saveRun(run).then(() => undefined),
+      );
       void navigate(run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}`);
     } else act((r) => stopRun(r, nowMs()));
   };
