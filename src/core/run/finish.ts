@@ -18,6 +18,7 @@ import { exposedZones, KNOWLEDGE, type LookId } from '../knowledge';
 import { loftOf } from '../loft';
 import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './fold';
+import { looseFill } from './index';
 import { learnDrying } from './damp';
 import { lookOf, wayOf } from './looks';
 import { aimsDone, caresOf, carried, doneSteps, photosOf, plannedMinutes, tookMinutes } from './report';
@@ -222,10 +223,9 @@ export function afterwards(
   if (left('leave-damp')) next.damp = true;
   else if (dry === 'passed') next.damp = false;
   else if (!wetted) keep('damp');
-  // Only filling lumps; nothing else is felt for it.
-  const filled = item.components.some((c) => c.part === 'fill');
+  // Only loose filling lumps; nothing else is felt for it.
   if (clumps) next.clumped = true;
-  else if (dry === 'passed' && filled) next.clumped = false;
+  else if (dry === 'passed' && looseFill(item)) next.clumped = false;
   else if (!wetted) keep('clumped');
 
   keep('discoloured', 'wear');

@@ -2,7 +2,7 @@
  * One programme being carried out, as a log of events; the run as it stands is their fold. Timers are kept as the instant they end, so that
  * reload and sleep cannot lose them. Refuses: reading a clock, storing, sounding alarms.
  */
-import type { Droplet, LoftReading, SupplyClass, WeighIn } from '../gear';
+import type { Droplet, Item, LoftReading, SupplyClass, WeighIn } from '../gear';
 import type { WayId } from '../knowledge';
 import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
@@ -17,6 +17,10 @@ const MINUTE = 60_000;
 const LATE_AFTER_MIN = 10;
 /** A round that is ended with more than this share of it to come is asked about. */
 const CUT_SHORT_SHARE = 0.1;
+
+/** True for filling that can lump and wander: it is felt for clumps. */
+export const looseFill = ({ components }: Pick<Item, 'components'>): boolean =>
+  components.some((c) => c.part === 'fill' && c.material === 'down');
 
 /** Minutes of one more rinse in a drum. */
 export const RINSE_MIN = RINSING_FIGURES.rinseMin.value;

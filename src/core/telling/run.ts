@@ -1,13 +1,10 @@
 import type { ProgrammeStep } from '../document';
 import type { CareEntry, DoneStep, Item, LogEntry } from '../gear';
-import { current, cutShort, isUntouched, roundsOf, tick, timerMinutes, type Run } from '../run';
+import { current, cutShort, isUntouched, looseFill, roundsOf, tick, timerMinutes, type Run } from '../run';
 import type { InUse } from '../run/in-use';
 import { lookOf } from '../run/looks';
 import { minutesText } from '../units';
 import { FAILED_WORDS, SAT_WORDS, WAY_WORDS } from '../words/looks';
-
-/** True for filling that can lump and wander: it is felt for clumps. */
-export const looseFill = (item: Item): boolean => item.components.some((c) => c.part === 'fill' && c.material === 'down');
 
 /** What it means for this thing that it sat after the timer of a step had ended. */
 export function satText(step: ProgrammeStep, item: Item | undefined): string {

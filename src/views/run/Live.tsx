@@ -186,7 +186,7 @@ export function Live({ run: given }: { run: Run }) {
                   focus={!weighed}
                   onTyped={(massG) => type({ massG })}
                   start={heard}
-                  doubt={(g) => (item && step.do === 'weigh-dry' ? doubtOf(g, damp, item) : null)}
+                  doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
                   onKeep={keepWeight}
                 />
                 {verdict && (

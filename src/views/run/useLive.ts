@@ -19,6 +19,7 @@ import {
   isUntouched,
   lateMinutes,
   leftMs,
+  looseFill,
   measureLoft,
   roundsOf,
   type Run,
@@ -34,7 +35,7 @@ import { occupant } from '../../core/run/in-use';
 import { lookOf } from '../../core/run/looks';
 import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
-import { cutShortText, looseFill } from '../../core/telling/run';
+import { cutShortText } from '../../core/telling/run';
 import { changeRun, saveEquipment, saveRun } from '../../data/repo';
 import { weightText } from './Measures';
 import { useRunClock } from './clock';

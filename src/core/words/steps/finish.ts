@@ -222,7 +222,7 @@ export const FINISH_WORDS = {
     title: 'Weigh it and measure the loft',
     text: (c) =>
       `Weigh it: ${c.has('unknown:mass') ? 'back within 1.5 %, or 5 g, of the dry weight you wrote down' : `back within ${Math.max(5, Math.round(c.massG * 0.015))} g of its dry weight (${c.massG} g)`}. Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
-    look: 'Weight back, no clump, no chill?',
+    look: (c) => (c.has('down-filled') ? 'Weight back, no clump, no chill?' : 'Weight back, no damp place, no chill?'),
     pass: 'All three: it is dry.',
   },
   'dry-again': {
