@@ -66,7 +66,8 @@ export function useLive(stored: Run) {
   const run = tick(stored, now);
   const navigate = useNavigate();
   const equipment = useEquipment();
-  const runs = useOpenRuns() ?? [];
+  const openRuns = useOpenRuns();
+  const runs = openRuns ?? [];
   const { kit, item } = useItem(run.itemId);
   const { evening } = useEvening(kit, item);
   // Each belongs to the step it was opened at, and closes with it.
@@ -196,7 +197,7 @@ export function useLive(stored: Run) {
   const asking = state.state === 'asking';
   const gate = run.open.length > 0;
   const answering = look?.id !== 'drops' && look?.id !== 'whole';
-  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt;
+  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt && openRuns !== undefined;
   const failedZones = zonesOfWay(run);
   const stop = (): void => {
     // Of a purge that was stopped nothing is taken for done.
