@@ -70,7 +70,8 @@ const USUAL = [
  */
 export async function walk(v: Visit, until: string | null, policy: Policy = () => null): Promise<string[]> {
   const titles: string[] = [];
-  for (let n = 0; n < 140; n++) {
+  let patience = 50;
+  for (let n = 0; n < 300; n++) {
     const at = await screen(v);
     if (at.title === '') {
       // Between one screen and the next.
@@ -99,6 +100,11 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
       await tap(v, 'It sheds');
     } else {
       const next = USUAL.find((u) => at.buttons.some((b) => b.startsWith(u)));
+      if (!next && patience-- > 0) {
+        // It is not known yet who is in the machine, or a page is still coming.
+        await new Promise((resolve) => setTimeout(resolve, 100));
+        continue;
+      }
       if (!next) throw new Error(`Nothing usual to press at "${at.title}": ${at.buttons.join(' | ')}`);
       await tap(v, next);
     }
