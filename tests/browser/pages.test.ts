@@ -99,6 +99,8 @@ describe('a newcomer', () => {
     await v.sees('Moved by how dirty it is');
     await v.press('Next');
     await v.press('mud');
+    // The answer is kept: the button says so.
+    await v.sees('Next');
     await v.reload();
     await v.sees('What is it dirty with?');
     await v.press('Next');

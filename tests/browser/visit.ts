@@ -79,6 +79,15 @@ export async function visit(options: { width?: number; height?: number; path?: s
     });
     const element = handle.asElement() as ElementHandle<Element> | null;
     await element?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    // A hand waits until the page stands still; so does this.
+    const top = (): Promise<number | undefined> => Promise.resolve(element?.evaluate((e) => e.getBoundingClientRect().top));
+    let was = await top();
+    for (let n = 0; n < 20; n++) {
+      await new Promise((resolve) => setTimeout(resolve, 30));
+      const is = await top();
+      if (is === was) break;
+      was = is;
+    }
     await element?.click();
   };
   const sees = async (text: string): Promise<void> => {
