@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { DropletZone, Inspection, Item } from '../core/gear';
+import type { DropletZone, Inspection, InspectionPatch, Item } from '../core/gear';
 import { Column, TextButton } from '../ui/basics';
 import { OneOf } from '../ui/Choices';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
 import { Drop, Outline } from '../ui/Outline';
 import { phone } from '../ui/theme';
+import { capital } from '../core/words/text';
 
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
 const GRADES = [
@@ -27,7 +28,6 @@ const Two = styled.div`
     gap: 16px;
   }
 `;
-const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** Drops, zone by zone, on an outline of the thing. The next zone that has no grade comes by itself. */
 export function Drops({
@@ -39,7 +39,7 @@ export function Drops({
 }: {
   item: Item;
   seen: Partial<Inspection>;
-  answer: (patch: Partial<Inspection>) => void;
+  answer: (patch: InspectionPatch) => void;
   /** Without saying how drops are tried. */
   brief?: boolean;
   /** The place to begin with. */
@@ -57,7 +57,7 @@ export function Drops({
   const takeBack = (): void => {
     const rest = { ...droplet };
     delete rest[zone];
-    answer({ droplet: Object.keys(rest).length > 0 ? rest : undefined } as never);
+    answer({ droplet: Object.keys(rest).length > 0 ? rest : undefined });
   };
   return (
     <Two>

@@ -61,6 +61,9 @@ export interface SavedView {
   readonly query: string;
 }
 
+/** A row as a migration finds it: of whatever shape it had then. */
+type PlainRow = Readonly<Record<string, unknown>>;
+
 export class UmbrasticDb extends Dexie {
   items!: Table<Item, string>;
   inspections!: Table<Inspection, string>;
@@ -88,23 +91,23 @@ export class UmbrasticDb extends Dexie {
     this.version(m0002.version)
       .stores(m0002.stores)
       .upgrade(async (tx) => {
-        const items = new Map((await tx.table('items').toArray()).map((item: Item) => [item.id, item]));
+        const items = new Map((await tx.table('items').toArray()).map((item: PlainRow) => [item.id as string, item]));
         const drafts = (await tx.table('drafts').toArray()) as Parameters<typeof m0002.draft>[0][];
-        await tx.table('drafts').bulkPut(drafts.map((row) => m0002.draft(row, items.get(row.itemId as string) as never)));
+        await tx.table('drafts').bulkPut(drafts.map((row) => m0002.draft(row, items.get(row.itemId as string))));
         await tx.table('meta').put({ key: 'schemaVersion', value: m0002.version });
       });
     this.version(m0003.version)
       .stores({})
       .upgrade(async (tx) => {
         const written = new Set(await tx.table('log').toCollection().primaryKeys());
-        const weights = (await tx.table('weighIns').toArray()) as StoredWeighIn[];
+        const weights = (await tx.table('weighIns').toArray()) as PlainRow[];
         const runs = (await tx.table('runs').toArray()) as Parameters<typeof m0003.run>[0][];
         const moved: number[] = [];
         const changed = runs.map((row) => {
           const done = row.status === 'stopped' || written.has(`log-${String(row.id)}`);
           const own = done ? [] : weights.filter((w) => w.runId === row.id);
-          moved.push(...own.flatMap((w) => w.key ?? []));
-          return m0003.run(row, own as never, written.has(`log-${String(row.id)}`));
+          moved.push(...own.map((w) => w.key as number));
+          return m0003.run(row, own, written.has(`log-${String(row.id)}`));
         });
         await tx.table('runs').bulkPut(changed);
         // They are lines of their run until it is written.

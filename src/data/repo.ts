@@ -1,4 +1,4 @@
-import type { Equipment, Inspection, Item, LogEntry, Preferences, Supply, Washer, WeighIn } from '../core/gear';
+import type { Equipment, Inspection, InspectionPatch, Item, LogEntry, Preferences, Supply, Washer, WeighIn } from '../core/gear';
 import { foldRun, recordOf, type Run } from '../core/run';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
@@ -32,7 +32,7 @@ export const saveInspection = (inspection: Inspection): Promise<Undo> =>
   });
 
 /** Keeps an answer of an unfinished look; a field set to undefined is taken back. Merged with what is stored, so quick answers never overwrite. */
-export async function patchDraft(itemId: string, card: string, patch: Partial<Inspection> = {}): Promise<void> {
+export async function patchDraft(itemId: string, card: string, patch: InspectionPatch = {}): Promise<void> {
   await db.transaction('rw', db.drafts, async () => {
     const stored = await db.drafts.get(itemId);
     const seen: Record<string, unknown> = { ...stored?.seen, ...patch };
@@ -95,10 +95,8 @@ export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
     await db.log.put(result.entry);
     if (result.item) {
       const { learned, massG } = result.item;
-      await db.items.update(result.item.id, {
-        ...(learned ? { learned } : {}),
-        ...(massG === undefined ? {} : { massG }),
-      } as never);
+      const stored = await db.items.get(result.item.id);
+      if (stored) await db.items.put({ ...stored, ...(learned ? { learned } : {}), ...(massG === undefined ? {} : { massG }) });
     }
     await db.supplies.bulkPut([...result.supplies]);
     if (result.inspection) {
@@ -135,7 +133,7 @@ export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () 
 export const savePhoto = (photo: Photo): Promise<Undo> => undoable(['photos'], () => db.photos.put(photo));
 /** Adds to what is known of a kept photograph. */
 export const changePhoto = (id: string, patch: Pick<Photo, 'light'>): Promise<Undo> =>
-  undoable(['photos'], () => db.photos.update(id, patch as never));
+  undoable(['photos'], () => db.photos.update(id, patch));
 export const deletePhoto = (id: string): Promise<Undo> => undoable(['photos'], () => db.photos.delete(id));
 
 /** Ticks a move of an evening off, or on again. Moves of another plan of the same thing are forgotten. */

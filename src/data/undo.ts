@@ -37,13 +37,13 @@ export async function undoable(names: readonly TableName[], change: () => Promis
       };
       const updating = (_change: object, key: unknown, row: object, trans: Transaction): void => note(key, row, trans);
       const deleting = (key: unknown, row: object, trans: Transaction): void => note(key, row, trans);
-      table.hook('creating', creating as never);
-      table.hook('updating', updating as never);
-      table.hook('deleting', deleting as never);
+      table.hook('creating', creating);
+      table.hook('updating', updating);
+      table.hook('deleting', deleting);
       return () => {
-        table.hook('creating').unsubscribe(creating as never);
-        table.hook('updating').unsubscribe(updating as never);
-        table.hook('deleting').unsubscribe(deleting as never);
+        table.hook('creating').unsubscribe(creating);
+        table.hook('updating').unsubscribe(updating);
+        table.hook('deleting').unsubscribe(deleting);
       };
     });
     try {

@@ -105,7 +105,7 @@ export function LimitRuler({
   chosen: string | number;
 }) {
   const stops = STOPS[dimension] ?? [];
-  const rank = (value: string | number | null): number => looseness(dimension, value as never);
+  const rank = (value: string | number | null): number => looseness(dimension, value);
   const indexOf = (value: string | number | null): number => {
     const at = stops.findIndex((stop) => rank(stop) >= rank(value));
     return at < 0 ? stops.length - 1 : at;

@@ -17,7 +17,7 @@ export function envelopeChanges(before: Envelope, after: Envelope): EnvelopeChan
   return DIMENSIONS.flatMap((dimension): EnvelopeChange[] => {
     const from = before.bounds[dimension];
     const to = after.bounds[dimension];
-    const [was, is] = [looseness(dimension, from.value as never), looseness(dimension, to.value as never)];
+    const [was, is] = [looseness(dimension, from.value), looseness(dimension, to.value)];
     const sameCause = from.by?.component === to.by?.component && from.by?.rule === to.by?.rule;
     if (was === is && sameCause) return [];
     return [{ dimension, from: from.value, to: to.value, way: is < was ? 'stricter' : is > was ? 'looser' : 'same', by: to.by }];

@@ -24,7 +24,7 @@ export interface SchoolPull {
 /** Total order on limits by content, strictest first, so that the binding cause never depends on the order they came in. */
 function compare(a: Limit, b: Limit): number {
   return (
-    looseness(a.dimension, a.value as never) - looseness(b.dimension, b.value as never) ||
+    looseness(a.dimension, a.value) - looseness(b.dimension, b.value) ||
     Number(b.hard) - Number(a.hard) ||
     (a.rule < b.rule ? -1 : a.rule > b.rule ? 1 : 0) ||
     (a.component < b.component ? -1 : a.component > b.component ? 1 : 0)
@@ -77,7 +77,7 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
       hard[dimension] = value;
       continue;
     }
-    const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value as never);
+    const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value);
     const permit = allowed(item, dimension, all ?? []);
     const held: Limit[] = [];
     const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];
@@ -98,11 +98,9 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
         }
         continue;
       }
-      const school = schools.find(
-        (s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension] as never) > loose(limit.value),
-      );
+      const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > loose(limit.value));
       if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
-      else if (school) passed.push({ limit, to: school.waives?.[dimension] as never, by: school.school });
+      else if (school) passed.push({ limit, to: school.waives?.[dimension] as LimitValues[Dimension], by: school.school });
       else held.push(limit);
     }
     // A pass goes as far as its word and no further; a school may be passed on by a label that allows more still.

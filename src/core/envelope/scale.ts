@@ -28,7 +28,7 @@ export const DIMENSIONS: readonly Dimension[] = [
  * How loose a value is: larger is looser, Infinity is no limit.
  * @throws RangeError for a word that the scale does not know (a caller's mistake).
  */
-export function looseness<D extends Dimension>(dimension: D, value: LimitValues[D]): number {
+export function looseness(dimension: Dimension, value: string | number | null): number {
   const scale = SCALES[dimension] as readonly unknown[] | undefined;
   if (!scale) return value === null ? Infinity : (value as number);
   const at = scale.indexOf(value);

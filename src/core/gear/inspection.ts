@@ -50,6 +50,8 @@ export const INSPECTION_FIELDS = [
   'wear',
 ] as const;
 export type InspectionField = (typeof INSPECTION_FIELDS)[number];
+/** Changes to an unfinished look; a field set to undefined is taken back. */
+export type InspectionPatch = { [F in keyof Inspection]?: Inspection[F] | undefined };
 export interface AsOf {
   [field: string]: string | undefined;
 }

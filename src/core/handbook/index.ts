@@ -2,6 +2,7 @@
  * The handbook: every record of the knowledge as an entry with its basis, and which entries a programme rests on. It renders the records the
  * engine reads, so it can never say something else. Refuses: knowledge of its own.
  */
+import { capital, listed } from '../words/text';
 import type { Kind } from '../gear';
 import type { Basis, BasisKind, Dimension, Figure, Knowledge, MaterialRow } from '../knowledge';
 import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
@@ -73,11 +74,9 @@ export interface HandbookEntry extends Basis {
   readonly ladder?: readonly string[];
 }
 
-const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}${/[.?!]$/.test(text) ? '' : '.'}`;
-const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+const sentence = (text: string): string => `${capital(text)}${/[.?!]$/.test(text) ? '' : '.'}`;
 const titleOf = (id: string): string => capital(id.replace(/-/g, ' '));
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} or ${names[names.length - 1]}`;
+const list = (names: readonly string[]): string => listed(names, 'or');
 const basisOf = ({ basis, source }: Basis): Basis => ({ basis, ...(source === undefined ? {} : { source }) });
 
 function materialEntry(row: MaterialRow): HandbookEntry {
@@ -94,7 +93,7 @@ function materialEntry(row: MaterialRow): HandbookEntry {
     title: capital([MATERIAL_WORDS[row.material], ...where].join(', ')),
     text: row.labelRaises
       ? `An explicit label may raise: ${Object.entries(row.labelRaises)
-          .map(([d, value]) => `${DIMENSION_WORDS[d as Dimension].toLowerCase()} (${limitText(d as Dimension, value as never)})`)
+          .map(([d, value]) => `${DIMENSION_WORDS[d as Dimension].toLowerCase()} (${limitText(d as Dimension, value)})`)
           .join(', ')}.`
       : '',
     basis: 'memory',
@@ -159,7 +158,7 @@ function makerEntries(): HandbookEntry[] {
     section: 'label',
     title: `The maker ${says.replace(/-/g, ' ')} ${about === 'wash' ? 'washing' : about.replace(/-/g, ' ')}`,
     text: `Then: ${Object.entries(limits)
-      .map(([d, value]) => limitText(d as Dimension, value as never))
+      .map(([d, value]) => limitText(d as Dimension, value))
       .join(', ')}. ${hard ? 'Nothing passes it.' : 'A label or a school knowingly chosen may pass it.'}`,
     basis: 'maker',
   }));

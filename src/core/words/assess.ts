@@ -1,3 +1,4 @@
+import { listed } from './text';
 import type { DropletZone } from '../gear';
 import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
 
@@ -15,8 +16,7 @@ export interface AssessGaps {
   readonly limits: Thresholds;
   readonly exposed: readonly DropletZone[];
 }
-const either = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} or ${words.at(-1)}`;
+const either = (words: readonly string[]): string => listed(words, 'or');
 /** Fills the gaps of a sentence. */
 export const assessText = (text: string, { limits, exposed }: AssessGaps): string =>
   !text.includes('{')

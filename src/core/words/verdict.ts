@@ -1,3 +1,4 @@
+import { capital } from './text';
 import type { Aim } from '../gear';
 import type { Fact } from '../knowledge';
 
@@ -19,7 +20,7 @@ export function verdictText(aims: readonly Aim[], has: (fact: Fact) => boolean):
   for (const aim of aims) parts.push(...phrase(aim, has));
   const sentence = parts.length > 1 ? `${parts.slice(0, -1).join(', ')}, then ${parts[parts.length - 1]}` : (parts[0] ?? '');
   const washes = aims.includes('wash');
-  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}${washes || sentence.includes('wash') ? '.' : '; do not wash it.'}`;
+  return `${capital(sentence)}${washes || sentence.includes('wash') ? '.' : '; do not wash it.'}`;
 }
 
 function phrase(aim: Aim, has: (fact: Fact) => boolean): string[] {

@@ -3,11 +3,12 @@ import { useParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
 import { today } from '../../app/now';
-import { useOpenRuns } from '../../app/runs';
-import { needsCare, rankAll } from '../../core/due/rank';
+import { useRanked } from '../../app/ranked';
+import { needsCare } from '../../core/due/rank';
 import { isExpired, shoppingFor, type ShoppingLine } from '../../core/supplies';
 import type { Kit } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
+import { listed } from '../../core/words/text';
 import { Page } from '../../ui/basics';
 import { SectionNav } from '../../ui/SectionNav';
 import { phone } from '../../ui/theme';
@@ -34,9 +35,6 @@ const Answer = styled.h1`
   }
 `;
 
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
-
 /** What is missing for what is planned, then machines that hold something, in one or two sentences. */
 function answer(kit: Kit, shopping: readonly ShoppingLine[] | null): string {
   const missing = (shopping ?? []).map((line) => SUPPLY_WORDS[line.class]);
@@ -49,10 +47,10 @@ function answer(kit: Kit, shopping: readonly ShoppingLine[] | null): string {
       ? ''
       : missing.length === 0
         ? 'There is enough for everything that is planned.'
-        : `Not enough for what is planned: ${list(missing.slice(0, 3))}${missing.length > 3 ? ` and ${missing.length - 3} more` : ''}.`,
-    standing.length > 0 ? `Rinse out ${list(standing.map(named))} before anything else goes in.` : '',
-    dirty.length > 0 ? `${list(dirty.map(named))} ${dirty.length > 1 ? 'want' : 'wants'} a purge before technical loads.` : '',
-    expired.length > 0 ? `${list(expired.map((s) => s.name ?? SUPPLY_WORDS[s.class]))} expired.` : '',
+        : `Not enough for what is planned: ${listed(missing.slice(0, 3))}${missing.length > 3 ? ` and ${missing.length - 3} more` : ''}.`,
+    standing.length > 0 ? `Rinse out ${listed(standing.map(named))} before anything else goes in.` : '',
+    dirty.length > 0 ? `${listed(dirty.map(named))} ${dirty.length > 1 ? 'want' : 'wants'} a purge before technical loads.` : '',
+    expired.length > 0 ? `${listed(expired.map((s) => s.name ?? SUPPLY_WORDS[s.class]))} expired.` : '',
   ]
     .filter(Boolean)
     .slice(0, 2)
@@ -64,18 +62,16 @@ export function Cupboard() {
   const kit = useKit();
   const { section } = useParams();
   const { programmes } = usePlanning(kit);
-  const runs = useOpenRuns();
+  const ranked = useRanked(kit, programmes);
   const shopping = useMemo(() => {
-    const underWay = new Set((runs ?? []).map((r) => r.itemId));
     // A list of half of the plans would grow under the hand; an older whole one stands until the newer is whole.
-    if (!kit || !programmes || !kit.items.every((i) => programmes[i.id])) return null;
-    const wanted = rankAll(kit, programmes, today(), underWay).filter(needsCare);
+    if (!kit || !programmes || !ranked || !kit.items.every((i) => programmes[i.id])) return null;
     return shoppingFor(
-      wanted.flatMap((r) => programmes[r.item.id]?.needs ?? []),
+      ranked.filter(needsCare).flatMap((r) => programmes[r.item.id]?.needs ?? []),
       kit.supplies ?? [],
       today(),
     );
-  }, [kit, programmes, runs]);
+  }, [kit, programmes, ranked]);
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>

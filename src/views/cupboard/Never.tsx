@@ -7,7 +7,7 @@ import { isLeft, neverMatrix } from '../../core/supplies';
 import { AGENT_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { Column, Note, Quiet } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
-import { capital } from './parts';
+import { capital } from '../../core/words/text';
 
 const Scroll = styled.div`
   overflow-x: auto;

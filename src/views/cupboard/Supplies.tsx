@@ -13,7 +13,8 @@ import { savePreferences } from '../../data/repo';
 import { Button, Column, Figure, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { AnyOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
-import { capital, moneyText, Two } from './parts';
+import { capital } from '../../core/words/text';
+import { moneyText, Two } from './parts';
 import { SupplySheet } from './SupplySheet';
 
 const Table = styled.table`

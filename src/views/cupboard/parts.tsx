@@ -30,7 +30,6 @@ export const Grid = styled.div`
   align-items: start;
 `;
 
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** Money with its currency, to the cent. */
 export const moneyText = (amount: number, currency: string | undefined): string =>
   `${amount.toFixed(2)} ${currency ?? ''}`.trim();

@@ -1,4 +1,4 @@
-import type { Inspection, Item, Soil, Wear } from '../../core/gear';
+import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
 import { SOILS, WEARS } from '../../core/gear';
 import { SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 import { Button, Column, Note, Row } from '../../ui/basics';
@@ -33,7 +33,7 @@ interface CardProps {
   readonly seen: Partial<Inspection>;
   /** The look before this one, or null. */
   readonly last: Inspection | null;
-  readonly answer: (patch: Partial<Inspection>) => void;
+  readonly answer: (patch: InspectionPatch) => void;
 }
 
 /** One question of the look-over. */

@@ -1,5 +1,5 @@
 import { useThresholds } from '../../app/kit';
-import type { Inspection, Item } from '../../core/gear';
+import type { Inspection, InspectionPatch, Item } from '../../core/gear';
 import type { Thresholds } from '../../core/knowledge';
 import { loftVerdict } from '../../core/loft';
 import { LoftLines } from '../../app/LoftLines';
@@ -28,7 +28,7 @@ export function Loft({
   item: Item;
   seen: Partial<Inspection>;
   last: Inspection | null;
-  answer: (patch: Partial<Inspection>) => void;
+  answer: (patch: InspectionPatch) => void;
 }) {
   const limits = useThresholds();
   const wash = Math.round(100 * limits.loftWash);
@@ -44,7 +44,7 @@ export function Loft({
           answer({
             loft: readings.length > 0 ? [...readings] : undefined,
             ...(ratio === null ? {} : { loftRatio: ratio }),
-          } as never)
+          })
         }
       />
       <OneOf

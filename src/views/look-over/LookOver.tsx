@@ -6,7 +6,7 @@ import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
 import { newId, nowIso } from '../../app/now';
-import type { Inspection, Item, Kit } from '../../core/gear';
+import type { Inspection, InspectionPatch, Item, Kit } from '../../core/gear';
 import type { Programme } from '../../core/document';
 import { latestInspection, plan, writeProgramme } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
@@ -102,9 +102,9 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     setAt(to);
     void patchDraft(item.id, cards[to] ?? 'done');
   };
-  const answer = (patch: Partial<Inspection>): void => {
-    const next: Partial<Inspection> = { ...seen, ...patch };
-    for (const key of Object.keys(patch) as (keyof Inspection)[]) if (patch[key] === undefined) delete next[key];
+  const answer = (patch: InspectionPatch): void => {
+    const merged = Object.entries({ ...seen, ...patch }).filter(([, value]) => value !== undefined);
+    const next = Object.fromEntries(merged) as Partial<Inspection>;
     if (judge(kit, item, next).verdict !== verdict.verdict) setMovedBy(card);
     void patchDraft(item.id, card, patch);
   };

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Damage, Inspection, Item, Soil } from '../../core/gear';
+import type { Damage, Inspection, InspectionPatch, Item, Soil } from '../../core/gear';
 import { DAMAGES, SOILS } from '../../core/gear';
 import { DAMAGE_WORDS, SOIL_WORDS } from '../../core/words';
 import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
@@ -13,7 +13,7 @@ type Spot = { side: 'front' | 'back'; x: number; y: number };
 interface PinsProps {
   readonly item: Item;
   readonly seen: Partial<Inspection>;
-  readonly answer: (patch: Partial<Inspection>) => void;
+  readonly answer: (patch: InspectionPatch) => void;
 }
 const YES_NO = [
   { id: 'no', name: 'No' },

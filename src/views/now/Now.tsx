@@ -16,6 +16,7 @@ import { runStateText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
 import { upkeepOf } from '../../core/upkeep';
 import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import type { ProgrammeOutline } from '../../workers';
@@ -121,7 +122,7 @@ function headline(needs: number, live: number, looks: number): string {
   if (needs > 0) parts.push(needs === 1 ? 'one thing needs care' : `${needs} things need care`);
   if (parts.length === 0) return looks > 0 ? 'Nothing needs care. Some things want a look.' : 'Nothing needs you now.';
   const text = parts.join(', ');
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+  return `${capital(text)}.`;
 }
 
 /** What needs me? Live programmes, then what is due, ranked by performance lost. */

@@ -5,10 +5,10 @@ import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import type { Clash } from '../../core/run/meet';
+import { capital } from '../../core/words/text';
 import { AGENT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { Button, Field, Note, Row, TextButton } from '../../ui/basics';
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** What one wants to remember of this step. */
 export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string) => void }) {
   const [text, setText] = useState('');

@@ -1,3 +1,4 @@
+import { capital, listed } from '../text';
 import { waterWord } from '../water';
 import type { DropletZone } from '../../gear';
 import type { Fact } from '../../knowledge';
@@ -69,7 +70,7 @@ export const soaked = (c: StepContext): string => {
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {
   if (c.exposed.includes('body')) return c.has('shoe-like') ? 'toe and seams' : 'the places that rain reaches first';
-  return `${c.exposed.slice(0, -1).join(', ')} and ${c.exposed.at(-1)}`;
+  return listed(c.exposed);
 };
 export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')
@@ -77,7 +78,7 @@ export const topLoader = (c: StepContext): string =>
     : '';
 /** "Scuff: a damp sponge, then soda paste. Never acetone on patent." for every mark. */
 export const ladders = (c: StepContext): string =>
-  c.marks.map((m) => ` ${m.name.charAt(0).toUpperCase()}${m.name.slice(1)}: ${m.rungs.join(', then ')}. ${m.never}`).join('');
+  c.marks.map((m) => ` ${capital(m.name)}: ${m.rungs.join(', then ')}. ${m.never}`).join('');
 export const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
 export const balls = (c: StepContext): string =>
   c.s.aids?.length ? ` with ${c.s.count ?? 2} clean ${c.s.aids[0] === 'felt-balls' ? 'felt balls' : 'plain dryer balls'}` : '';
