@@ -3,10 +3,11 @@ import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { format, parseISO } from 'date-fns';
 import type { CareEntry, Inspection, Kit } from '../core/gear';
-import { didText, joined, stepText } from '../core/telling/run';
+import { capital, listed } from '../core/words/text';
+import { didText, stepText, usedText } from '../core/telling/run';
 import { loftOf } from '../core/loft';
 import { minutesText } from '../core/units';
-import { SOIL_GRADE_WORDS, SOIL_WORDS, SUPPLY_WORDS } from '../core/words';
+import { SOIL_GRADE_WORDS, SOIL_WORDS } from '../core/words';
 import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
 import { color, phone } from '../ui/theme';
@@ -185,16 +186,11 @@ export function CareReport({
   const plain = carried.filter((s) => stepText(s) === null);
   const { takes, tookMin, plannedMin } = entry;
   const currency = kit.preferences?.currency ?? '';
-  const supply = (s: NonNullable<CareEntry['supplies']>[number]): string =>
-    `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? (s.class ? SUPPLY_WORDS[s.class] : (s.supplyId ?? ''))}${s.supplyId ? '' : ', more than the cupboard knew of'}`;
   return (
     <Sheet>
       <p>
-        <strong>
-          {didText(entry).charAt(0).toUpperCase()}
-          {didText(entry).slice(1)}
-        </strong>
-        {tookMin !== undefined && `, in ${minutesText(tookMin)}`}
+        <strong>{capital(didText(entry))}</strong>
+        {tookMin !== undefined && `, in ${tookMin < 1 ? 'less than a minute' : minutesText(tookMin)}`}
         {plannedMin !== undefined && plannedMin > 0 && <Quiet> ({minutesText(plannedMin)} were planned)</Quiet>}.
         {entry.asItIs && ' It was put away although a look was open.'}
       </p>
@@ -232,12 +228,12 @@ export function CareReport({
       )}
       {(entry.supplies ?? []).length > 0 && (
         <p>
-          <Quiet>Used:</Quiet> <Figure>{joined((entry.supplies ?? []).map(supply))}</Figure>.
+          <Quiet>Used:</Quiet> <Figure>{listed((entry.supplies ?? []).map((s) => usedText(s, kit.supplies)))}</Figure>.
         </p>
       )}
       {takes && (takes.kWh > 0 || takes.litres > 0 || takes.money !== undefined) && (
         <p>
-          <Quiet>It took</Quiet>{' '}
+          <Quiet>It took, worked out and not metered, about</Quiet>{' '}
           <Figure>
             {[
               takes.kWh > 0 ? `${takes.kWh} kWh` : '',

@@ -267,6 +267,18 @@ describe('kit files', () => {
     expect((await v.rows('items')).length).toBe(demo.items.length);
     await v.close();
   });
+  test('a report shows before beside after, the weights as a curve, and what failed', async () => {
+    const v = await visit({ path: '/record' });
+    await v.press('washed, warmed and finish renewed');
+    await v.sees('Planned: Wash it, dry it in rounds, then warm the finish.');
+    await v.page.waitForSelector('[aria-label^="Weights while it dried: 520 g after 60 min"]');
+    const cells = await v.page.$$eval('main table tbody tr', (rows) => rows.map((r) => r.textContent));
+    expect(cells).toContain('Soilwornclean');
+    await v.sees('not good once, then good');
+    await v.sees('worked out and not metered');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('a saved copy is a kit that import accepts again', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-copy-'));
     const v = await visit({ path: '/record' });

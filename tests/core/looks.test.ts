@@ -18,12 +18,15 @@ import {
   startTimer,
   stepBack,
   stepOf,
+  wayHere,
+  zonesHere,
 } from '../../src/core/run';
 import { finishRun } from '../../src/core/run/finish';
 import { occupant, otherPlaces } from '../../src/core/run/in-use';
 import { lookOf, triesOf, waysOf } from '../../src/core/run/looks';
 import { doneSteps } from '../../src/core/run/report';
-import { stepText } from '../../src/core/telling/run';
+import { weightText } from '../../src/core/telling/drying';
+import { satText, stepText, usedText } from '../../src/core/telling/run';
 import { comp, down, item, KIT, type KitPart, label, programme, type Seen, shell } from '../make';
 
 /* Looks, their remedies and their ways out. Common practice, no source. */
@@ -71,6 +74,9 @@ describe('a mark', () => {
     expect(ways(run)).toEqual(['rung-up', 'wash-again', 'specialist', 'leave-marks']);
     const up = chooseWay(run, 'rung-up', T0);
     expect(at(up)).toBe('treat-again');
+    // What was chosen is said where it is done.
+    expect(wayHere(up)).toBe('rung-up');
+    expect(wayHere(upTo(up, 'look-done'))).toBeNull();
     expect(at(upTo(up, 'look-wet'))).toBe('look-wet');
     const again = chooseWay(run, 'wash-again', T0);
     expect(current(again)?.phase).toBe('wash');
@@ -128,6 +134,8 @@ describe('drops', () => {
     expect(ways(run)).toEqual(['this-zone', 'wash-again', 'specialist', 'leave-drops']);
     const zone = chooseWay(run, 'this-zone', T0);
     expect(current(zone)?.do).toMatch(/proof$/);
+    expect([wayHere(zone), zonesHere(zone)]).toEqual(['this-zone', ['hood']]);
+    expect([wayHere(start(layer, STAINED)), zonesHere(run)]).toEqual([null, []]);
     const left = upTo(chooseWay(run, 'leave-drops', T0), 'nothing');
     const result = finishRun(left, shell(), null, KIT, {
       iso: '2027-01-03T10:00:00Z',
@@ -275,4 +283,48 @@ describe('notes and photographs', () => {
     expect(entry.steps?.[0]).toMatchObject({ stepId: id, note: 'odd seam' });
     expect(noteStep(first, '   ', T0)).toBe(first);
   });
+});
+
+describe('what is said is true of the step', () => {
+  const vest = programme(down(), { soil: 2 });
+  const stepFor = (key: string, of = vest) => of.steps.find((s) => s.key === key)!;
+  test('a purge or a rest that sat did not dry; what was put on may have; wet down may clump; what hangs went on drying', () => {
+    expect(satText({ ...vest.steps[0]!, phase: 'prepare-machine', settings: {} }, down())).toBe('No harm done.');
+    expect(satText(stepFor('treat-blood', programme(layer, { soil: 2, stains: [{ soil: 'blood' }] })), layer)).toContain(
+      'dried in',
+    );
+    expect(satText(stepFor('tumble-down'), down())).toContain('clumps');
+    expect(
+      satText(
+        programme(shell(), { soil: 2 }).steps.find((s) => s.do === 'line-dry')!,
+        shell(),
+      ),
+    ).toContain('went on drying');
+  });
+  test('a way out fits the place: a dryer is no airier, and a line no dryer', () => {
+    const asked = (run: Run): string[] => waysOf(run.programme, current(run)!).map((w) => w.id);
+    const tumbled = asked(upTo(start(down(), { soil: 2 }), 'tumble-down'));
+    expect([tumbled.includes('bigger-dryer'), tumbled.includes('airier')]).toEqual([true, false]);
+    const hung = asked(upTo(start(shell(), { soil: 2 }), 'line-dry'));
+    expect([hung.includes('bigger-dryer'), hung.includes('airier')]).toEqual([false, true]);
+  });
+  test('a weight before the wash is a dry weight, one after it is compared with it', () => {
+    expect(weightText(431, null, true)).toEqual({ text: '431 g: this is its dry weight from now on.', back: true });
+    expect(weightText(431, null, false).text).toContain('was never recorded');
+    expect(weightText(432, 430, false)).toEqual({
+      text: '432 g: within 6 g of its 430 g when dry. The weight is back.',
+      back: true,
+    });
+    expect(weightText(445, 430, false)).toMatchObject({
+      back: false,
+      text: '445 g: 15 g more than its 430 g when dry. There is water in it.',
+    });
+    expect(weightText(445, 430, true).text).toContain('empty pockets');
+    expect(weightText(400, 430, false).text).toContain('Is everything on the scale?');
+  });
+  test('what came from no recorded bottle says so', () =>
+    expect([
+      usedText({ supplyId: 'a', ml: 20.4 }, [{ id: 'a', class: 'vinegar', name: 'Jar' }]),
+      usedText({ class: 'vinegar', ml: 5 }),
+    ]).toEqual(['20 mL Jar', '5 mL white vinegar, more than the cupboard knew of']));
 });

@@ -8,7 +8,7 @@ import { dueOf, nextEvent, type Forecast } from './forecast';
  */
 
 /** In the order in which lists show them. */
-export const NEEDS = ['under-way', 'urgent', 'due', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
+const NEEDS = ['under-way', 'urgent', 'due', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
 export type Need = (typeof NEEDS)[number];
 
 /** What of a programme decides when a thing is due. */

@@ -70,6 +70,8 @@ export const DOSING_FIGURES = {
   /** Reproduces common practice: about 150 mL for two jackets or one big bag. */
   bigLoadKg: p(0.8, 'kg', 0.6, 1.2),
   bigLoadFactor: p(1.25, '1', 1.1, 1.6),
+  /** One pull of the trigger of a spray bottle. */
+  pullMl: m(1, 'mL', 0.7, 1.3),
 } as const;
 
 export const DRYING_FIGURES = {

@@ -31,8 +31,8 @@ export const WAYS = [
   { id: 'longer', does: 'again' },
   { id: 'rung-up', does: 'again' },
   { id: 'soak-plain', does: 'again' },
-  { id: 'airier', does: 'again' },
-  { id: 'bigger-dryer', does: 'elsewhere' },
+  { id: 'airier', does: 'again', needs: 'air' },
+  { id: 'bigger-dryer', does: 'elsewhere', needs: 'dryer' },
   { id: 'launderette', does: 'moves' },
   {
     id: 'this-zone',

@@ -238,6 +238,8 @@ export interface WayRecord {
   readonly id: string;
   readonly does: 'again' | 'elsewhere' | 'moves' | 'wash' | 'later' | 'leave';
   readonly remedy?: readonly (readonly string[])[];
+  /** Only where the look is at a drying in a dryer, or at one in the air. */
+  readonly needs?: 'dryer' | 'air';
 }
 
 /** Where one answer turns into another: soil 0–4, smell 0–3, drop grades 0–5 (ISO 4920), loft as a share of new. */

@@ -48,6 +48,12 @@ function recordedDry(
   return item.massG === undefined ? null : { g: item.massG, rh: undefined };
 }
 
+/** Dry mass to be expected at the room's humidity, g; null when it was never weighed dry. */
+export function expectedDryG(item: Item, weighIns: readonly WeighIn[], run: Run, room: Room | undefined): number | null {
+  const recorded = recordedDry(item, weighIns, run);
+  return recorded && dryMassNow(item, recorded.g, recorded.rh, room?.rhPercent);
+}
+
 export interface Damp {
   readonly minutes: number;
   readonly estimate: Estimate;
@@ -73,8 +79,7 @@ export function dampOf(
 ): Damp | null {
   const model = step.settings.dryModel;
   if (!model || !(model.rateKgPerS > 0)) return null;
-  const recorded = recordedDry(item, weighIns, run);
-  const expectedG = recorded && dryMassNow(item, recorded.g, recorded.rh, room?.rhPercent);
+  const expectedG = expectedDryG(item, weighIns, run, room);
   const dryG = expectedG ?? model.dryG;
   const minutes = dryingMinutes(run, step, nowMs);
   const weighed = weighedIn(run, step);

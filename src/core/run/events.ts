@@ -95,6 +95,10 @@ const MOVES: ReadonlySet<RunEvent['type']> = new Set([
 /** Lines that hold only while one stands at that step: going back leaves them behind. */
 const OF_THE_MOMENT: ReadonlySet<RunEvent['type']> = new Set(['timer', 'paused', 'resumed']);
 
+/** The place of the last line in force that can be gone back over, or −1. */
+const lastMove = (kept: readonly RunEvent[]): number => kept.findLastIndex((e) => MOVES.has(e.type));
+export const hasMove = (events: readonly RunEvent[]): boolean => lastMove(inForce(events)) >= 0;
+
 /**
  * The lines that still hold: going back takes away the last move with all that was pressed with it, and the timers begun since. Weights, notes
  * and photographs of other presses stay: they happened.
@@ -106,7 +110,7 @@ export function inForce(events: readonly RunEvent[]): RunEvent[] {
       kept.push(event);
       continue;
     }
-    const at = kept.findLastIndex((e) => MOVES.has(e.type));
+    const at = lastMove(kept);
     const gone = kept[at];
     if (gone) kept = kept.filter((e, n) => e.act !== gone.act && !(n > at && OF_THE_MOMENT.has(e.type)));
   }

@@ -1,5 +1,6 @@
 import type {
   CareEntry,
+  Droplet,
   Equipment,
   Inspection,
   InspectionField,
@@ -18,7 +19,7 @@ import { exposedZones, KNOWLEDGE, type LookId } from '../knowledge';
 import { loftOf } from '../loft';
 import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './fold';
-import { looseFill } from './index';
+import { gradesOf, looseFill } from './index';
 import { learnDrying } from './damp';
 import { lookOf, wayOf } from './looks';
 import { aimsDone, caresOf, carried, doneSteps, photosOf, plannedMinutes, tookMinutes } from './report';
@@ -203,9 +204,12 @@ export function afterwards(
   else if (whole || ended('smell') === 'passed') next.odour = 0;
   else if (!wetted) keep('odour');
 
-  const grades = eventsOf(run, 'drops').reduce<Inspection['droplet']>((all, e) => ({ ...all, ...e.grades }), undefined);
+  const grades = run.programme.steps.reduce<Droplet>(
+    (all, step) => (lookOf(step)?.id === 'drops' ? { ...all, ...gradesOf(run, step.id) } : all),
+    {},
+  );
   const reproofed = did.includes('renewed') || did.includes('warmed');
-  if (grades) next.droplet = grades;
+  if (Object.keys(grades).length > 0) next.droplet = grades;
   else if (ended('drops') === 'passed')
     next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
   else if (!wetted && !reproofed) keep('droplet');

@@ -79,7 +79,7 @@ export interface Run extends Omit<RunRecord, 'programme'> {
   readonly finishedAtMs: number | null;
 }
 
-export const STILL = { endsAtMs: null, leftMs: null } as const;
+const STILL = { endsAtMs: null, leftMs: null } as const;
 const MINUTE = 60_000;
 
 const waiting = (stepId: string, sinceMs: number): StepRun => ({

@@ -11,7 +11,7 @@ export interface InUse {
 export type Spot = { readonly what: 'washer' | 'dryer' | 'place' | 'tool'; readonly id: string };
 
 /** Where a step is done: which machine, which place, which tool; null when it needs none that another could be in. */
-export function spotOf({ settings, phase }: ProgrammeStep): Spot | null {
+function spotOf({ settings, phase }: ProgrammeStep): Spot | null {
   const { dryerId, washerId, place, tool } = settings;
   if (dryerId !== undefined) return { what: 'dryer', id: dryerId };
   if (washerId !== undefined) return { what: 'washer', id: washerId };

@@ -2,11 +2,19 @@
  * One programme being carried out, as a log of events; the run as it stands is their fold. Timers are kept as the instant they end, so that
  * reload and sleep cannot lose them. Refuses: reading a clock, storing, sounding alarms.
  */
-import type { Droplet, Item, LoftReading, SupplyClass, WeighIn } from '../gear';
+import {
+  DROPLET_ZONES,
+  type Droplet,
+  type DropletZone,
+  type Item,
+  type LoftReading,
+  type SupplyClass,
+  type WeighIn,
+} from '../gear';
 import type { WayId } from '../knowledge';
 import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
-import { inForce, type Happening, type RunEvent, type RunRecord } from './events';
+import { hasMove, inForce, type Happening, type RunEvent } from './events';
 import { foldRun, ranBy, recordOf, stepIn, type Run, type StepRun } from './fold';
 
 export { foldRun, ranBy, recordOf, type Run, type StepRun, type StepState } from './fold';
@@ -186,11 +194,12 @@ export const weighIn = (
 export const measureLoft = (run: Run, readings: readonly LoftReading[], nowMs: number): Run =>
   readings.length === 0 ? run : add(run, nowMs, run.currentId, { type: 'loft', readings });
 
+/** The zones on which drops soak in, in the order a hand goes over the thing. */
+export const soakedIn = (grades: Readonly<Droplet>): DropletZone[] =>
+  DROPLET_ZONES.filter((zone) => (grades[zone] ?? KNOWLEDGE.thresholds.dropFine) < KNOWLEDGE.thresholds.dropFine);
 /** True when every zone that was tried sheds water. */
-export const dropsPass = (grades: Readonly<Droplet>): boolean => {
-  const tried = Object.values(grades).filter((g) => g !== undefined);
-  return tried.length > 0 && tried.every((g) => g >= KNOWLEDGE.thresholds.dropFine);
-};
+const dropsPass = (grades: Readonly<Droplet>): boolean =>
+  Object.values(grades).some((g) => g !== undefined) && soakedIn(grades).length === 0;
 /** The newest grade of every zone that was tried since the thing was last wetted. */
 export function gradesOf(run: Run, stepId: string): Droplet {
   const since = run.steps[stepId]?.sinceMs ?? 0;
@@ -269,7 +278,7 @@ export const moveTo = (
 ): Run => add(run, nowMs, run.currentId, { type: 'moved', to });
 
 /** True when there is a press to go back over. */
-export const canGoBack = (run: Run): boolean => stepBack(run, run.seenAtMs) !== run;
+export const canGoBack = (run: Run): boolean => hasMove(run.events);
 /** Goes back over the last press that moved the work, with what it used and measured. */
 export function stepBack(run: Run, nowMs: number): Run {
   const at = run.currentId ?? run.events.at(-1)?.stepId ?? null;
@@ -281,7 +290,18 @@ export const stopRun = (run: Run, nowMs: number): Run => add(run, nowMs, run.cur
 export const isUntouched = (run: Run): boolean =>
   Object.values(run.steps).every((s) => s.times === 0 && s.spells.length === 0 && s.state !== 'running' && s.state !== 'rung');
 export const dropRun = (run: Run): Run => ({ ...run, status: 'dropped' });
-export const asWritten = (record: RunRecord): RunRecord => ({ ...record, status: 'written' });
+
+/** The way out that sent the work to where it stands: at the look itself, or on the way to its remedy and back; null when none did. */
+export function wayHere(run: Run): WayId | null {
+  const checkId = run.detours.at(-1)?.checkId ?? run.currentId;
+  const check = checkId === null ? undefined : run.steps[checkId];
+  return check?.way !== undefined && check.failures > 0 ? check.way : null;
+}
+/** The zones that are to be treated alone, when that was chosen. */
+export function zonesHere(run: Run): readonly DropletZone[] {
+  const checkId = run.detours.at(-1)?.checkId;
+  return checkId !== undefined && wayHere(run) === 'this-zone' ? soakedIn(gradesOf(run, checkId)) : [];
+}
 
 /** Moves every running timer by the same amount, when the device's clock was set and no time passed. */
 export const shiftClock = (run: Run, byMs: number): Run =>

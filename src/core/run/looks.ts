@@ -1,6 +1,5 @@
 import { LOOKS, WAYS, type LookId } from '../knowledge/looks';
-import type { WayId } from '../knowledge';
-import type { LookRecord, WayRecord } from '../knowledge';
+import type { LookRecord, WayId, WayRecord } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 
 /** Which look a step takes, or null when it has none. Rinses that were taken in for suds look for suds. */
@@ -60,17 +59,20 @@ export function waysOf(programme: Programme, step: ProgrammeStep): readonly (Way
   const look = lookOf(step);
   const at = programme.steps.findIndex((s) => s.id === step.id);
   const washed = programme.steps.slice(0, at).some((s) => s.phase === 'wash' && s.when === 'always');
+  // A weighing asks about the drying before it.
+  const dried =
+    look?.id === 'weighed' ? programme.steps.slice(0, at).filter((s) => s.phase === 'dry' && s.when === 'always') : [step];
   const later = programme.steps.slice(at + 1).some((s) => {
     const other = lookOf(s);
     return s.when === 'always' && other !== null && look !== null && (other.covers ?? []).includes(look.id);
   });
   return (look?.ways ?? ['once-more', 'leave-seen'])
     .map((id) => wayOf(id as WayId))
-    .filter(({ does, id, remedy }) => {
+    .filter(({ does, id, remedy, needs }) => {
+      if (needs === 'dryer' && !dried.some((s) => s.settings.dryerId !== undefined)) return false;
+      if (needs === 'air' && dried.some((s) => s.settings.heat !== undefined)) return false;
       if (does === 'wash') return washed;
       if (does === 'later') return later;
-      if (does === 'elsewhere') return step.settings.dryerId !== undefined || step.key === 'weigh-loft';
-      if (does === 'moves') return true;
       if (id === 'this-zone') return resolve(remedy ?? [], programme).length > 0;
       if (does === 'again') return remedyOf(programme, step, Number.MAX_SAFE_INTEGER).length > 0;
       return true;

@@ -27,7 +27,8 @@ const CARE_OF: Readonly<Record<string, Care>> = {
   'work-feather-in': 'mended',
   condition: 'conditioned',
 };
-const AIM_OF: Readonly<Partial<Record<Care, Aim>>> = {
+/** The aim that a care carries out. */
+export const AIM_OF: Readonly<Partial<Record<Care, Aim>>> = {
   washed: 'wash',
   rinsed: 'rinse',
   'spot-cleaned': 'spot-clean',

@@ -14,6 +14,8 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
   const prices = kit.preferences?.prices ?? {};
   const { equipment = {}, supplies = [] } = kit;
   const events = inForce(run.events);
+  const wash = run.programme.steps.find((s) => s.phase === 'wash');
+  const washes = wash ? (run.steps[wash.id]?.times ?? 0) : 0;
   const lines = run.programme.steps.flatMap((step) => {
     const state = run.steps[step.id];
     if (!state || state.times + state.spells.length + state.before.length === 0) return [];
@@ -29,7 +31,7 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
       supplies,
       fillL: cycle?.litres ? cycle.litres / ((settings.rinses ?? 0) + 1) : DRUM_RINSE_L,
       bathL: KNOWLEDGE.settings.bathLitres[item.bulk ?? 'medium'],
-      waterKg: model ? (model.dryG / 1000) * model.heldKgPerKg * (state.before.length > 0 ? 2 : 1) : 0,
+      waterKg: model ? (model.dryG / 1000) * model.heldKgPerKg * Math.max(1, washes) : 0,
       dryer: equipment.dryers?.find((d) => d.id === settings.dryerId)?.kind ?? DRYER_KINDS[0],
       cycleMinutes: KNOWLEDGE.settings.cycleMinutes,
     };

@@ -1,4 +1,5 @@
 import type { Doubt, Missing } from '../drying/dry';
+import { dryBandG } from '../drying';
 import { G_PER_OZ } from '../units';
 
 /** What is still missing before it is dry. */
@@ -25,3 +26,29 @@ export const DOUBT_WORDS: Record<Doubt, string> = {
 };
 /** Grams in what a doubt takes for the unit. */
 export const DOUBT_UNIT_G: Partial<Record<Doubt, number>> = { pounds: 16 * G_PER_OZ, ounces: G_PER_OZ };
+
+/**
+ * What a weight says beside the dry mass, g; `back`: it counts as dry by weight.
+ * @param dryG null = never recorded. @param before true when it is weighed dry, before anything is wet.
+ */
+export function weightText(
+  massG: number,
+  dryG: number | null,
+  before: boolean,
+): { readonly text: string; readonly back: boolean } {
+  if (dryG === null)
+    return {
+      text: before
+        ? `${massG} g: this is its dry weight from now on.`
+        : `${massG} g. Its dry weight was never recorded: this becomes it, once your hands find it dry.`,
+      back: true,
+    };
+  const over = Math.round(massG - dryG);
+  const band = Math.round(dryBandG(dryG));
+  const dry = `its ${Math.round(dryG)} g when dry`;
+  if (Math.abs(over) <= band)
+    return { text: `${massG} g: within ${band} g of ${dry}.${before ? '' : ' The weight is back.'}`, back: true };
+  const off = `${massG} g: ${Math.abs(over)} g ${over > 0 ? 'more' : 'less'} than ${dry}.`;
+  if (over < 0) return { text: `${off} Is everything on the scale?`, back: false };
+  return { text: `${off} ${before ? 'Is it dry, with empty pockets?' : 'There is water in it.'}`, back: false };
+}

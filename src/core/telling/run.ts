@@ -1,29 +1,35 @@
 import type { ProgrammeStep } from '../document';
-import type { CareEntry, DoneStep, Item, LogEntry } from '../gear';
-import { current, cutShort, isUntouched, looseFill, roundsOf, tick, timerMinutes, type Run } from '../run';
+import { CARES, type Care, type CareEntry, type DoneStep, type Item, type Kit, type LogEntry, type UsedSupply } from '../gear';
+import { current, cutShort, isUntouched, looseFill, roundsOf, tick, type Run } from '../run';
 import type { InUse } from '../run/in-use';
 import { lookOf } from '../run/looks';
+import { AIM_OF } from '../run/report';
 import { minutesText } from '../units';
+import { SUPPLY_WORDS } from '../words';
+import { capital, listed, uncapital } from '../words/text';
 import { FAILED_WORDS, SAT_WORDS, WAY_WORDS } from '../words/looks';
 
 /** What it means for this thing that it sat after the timer of a step had ended. */
 export function satText(step: ProgrammeStep, item: Item | undefined): string {
   const filled = item !== undefined && looseFill(item);
+  const inDrum = step.settings.dryerId !== undefined || step.settings.heat !== undefined;
   if (step.settings.soakMin !== undefined) return SAT_WORDS.soaked;
-  if (step.do === 'heat-tumble' || step.do === 'fluff') return SAT_WORDS.warm;
+  if (step.phase === 'pretreat') return SAT_WORDS.treated;
   if (step.phase === 'wash' || step.phase === 'rinse') return filled ? SAT_WORDS.wetFill : SAT_WORDS.wet;
-  if (step.do === 'tumble') return filled ? SAT_WORDS.wetFill : SAT_WORDS.warm;
-  return SAT_WORDS.dry;
+  if (step.phase === 'dry' && inDrum) return filled ? SAT_WORDS.wetFill : SAT_WORDS.warm;
+  if (inDrum) return SAT_WORDS.warm;
+  return step.phase === 'dry' ? SAT_WORDS.dry : SAT_WORDS.idle;
 }
 
 /** "Round 2 of about 3", "Part 1 of 2", or nothing where it goes in one. */
 export function roundText(step: ProgrammeStep, round: number): string {
   const rounds = roundsOf(step);
   const what = step.settings.soakParts ? 'part' : 'round';
-  const capital = what === 'part' ? 'Part' : 'Round';
   if (rounds < 2 && round < 2) return '';
   if (round === 0) return `${rounds} ${what}s`;
-  return round > rounds ? `${capital} ${round}, more than the ${rounds} that were planned` : `${capital} ${round} of ${rounds}`;
+  return round > rounds
+    ? `${capital(what)} ${round}, more than the ${rounds} that were planned`
+    : `${capital(what)} ${round} of ${rounds}`;
 }
 
 /** Which time a look is taken, once it is more than the first. */
@@ -70,10 +76,6 @@ export function occupiedText({ run, untilMs }: InUse, where: string, clock: (ms:
 /** What was found when a look failed too often. */
 export const failedText = (step: ProgrammeStep): string => FAILED_WORDS[lookOf(step)?.id ?? 'whole'];
 
-const list = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
-export const joined = list;
-
 /** What came of a step, in a sentence; null for one that went as planned and has nothing to tell. */
 export function stepText(step: DoneStep): string | null {
   const parts: string[] = [];
@@ -82,7 +84,8 @@ export function stepText(step: DoneStep): string | null {
   // What ran as planned needs no words.
   const other = step.plannedMin !== undefined && Math.abs(ran - step.plannedMin) > Math.max(2, step.plannedMin / 10);
   const spent = ran < 1 ? 'less than a minute' : minutesText(Math.round(ran));
-  if (minutes.length > 1) parts.push(`${minutes.length} rounds, ${spent} in all`);
+  const pieces = step.do === 'tub-wash' ? 'parts' : 'rounds';
+  if (minutes.length > 1) parts.push(`${minutes.length} ${pieces}, ${spent} in all`);
   else if (minutes.length === 1 && other) parts.push(spent);
   if (other && minutes.length > 0) parts.push(`${minutesText(step.plannedMin ?? 0)} were planned`);
   const failed = (step.looks ?? []).filter((l) => !l.passed).length;
@@ -95,7 +98,7 @@ export function stepText(step: DoneStep): string | null {
   if (last?.passed && last.proof === 'weights') parts.push('dry by its weights and by hand');
   if (last?.passed && last.proof === 'hand') parts.push('taken as dry by hand, not proved by weight');
   const way = step.way && WAY_WORDS[step.way as keyof typeof WAY_WORDS];
-  if (way) parts.push(`then: ${way.name.charAt(0).toLowerCase()}${way.name.slice(1)}`);
+  if (way) parts.push(`then: ${uncapital(way.name)}`);
   if ((step.satMin ?? 0) > 10) parts.push(`sat ${minutesText(step.satMin ?? 0)} after it rang`);
   if (step.why !== undefined) parts.push(step.outcome === 'skipped' ? `left out: ${step.why}` : `the rest left out: ${step.why}`);
   if (step.note) parts.push(`noted: ${step.note}`);
@@ -112,30 +115,18 @@ const DID_WORDS = {
   renewed: 'finish renewed',
   mended: 'mended',
   conditioned: 'conditioned',
-} as const;
-const CARE_OF_AIM = {
-  wash: 'washed',
-  rinse: 'rinsed',
-  'spot-clean': 'spot-cleaned',
-  air: 'aired',
-  fluff: 'fluffed',
-  reactivate: 'warmed',
-  renew: 'renewed',
-  repair: 'mended',
-} as const;
+} as const satisfies Record<Care, string>;
 /** What was done to a thing by one line of its record; older lines say only what was aimed at. */
-export const didOf = (entry: CareEntry): (keyof typeof DID_WORDS)[] =>
-  entry.did ?? (entry.aims ?? []).flatMap((aim) => (aim in CARE_OF_AIM ? [CARE_OF_AIM[aim as keyof typeof CARE_OF_AIM]] : []));
+const didOf = ({ did, aims = [] }: CareEntry): Care[] => did ?? CARES.filter((care) => aims.some((aim) => AIM_OF[care] === aim));
 export const didText = (entry: CareEntry): string => {
   const did = didOf(entry).map((care) => DID_WORDS[care]);
-  return did.length === 0 ? 'begun, nothing done' : `${list(did)}${entry.stopped ? ', then stopped' : ''}`;
+  return did.length === 0 ? 'begun, nothing done' : `${listed(did)}${entry.stopped ? ', then stopped' : ''}`;
 };
 
 /** The days on which a thing was last washed, warmed, renewed and mended, newest line first; null = never, as far as is recorded. */
 export function lastDays(log: readonly LogEntry[], itemId: string): { readonly name: string; readonly at: string | null }[] {
   const care = log.filter((e): e is CareEntry => e.type === 'care' && e.itemId === itemId).sort((a, b) => (a.at < b.at ? 1 : -1));
-  const last = (...cares: (keyof typeof DID_WORDS)[]): string | null =>
-    care.find((e) => didOf(e).some((c) => cares.includes(c)))?.at ?? null;
+  const last = (...cares: Care[]): string | null => care.find((e) => didOf(e).some((c) => cares.includes(c)))?.at ?? null;
   return [
     { name: 'washed', at: last('washed') },
     { name: 'warmed', at: last('warmed') },
@@ -155,9 +146,8 @@ export function movedText(run: Run, step: ProgrammeStep, nameOf: (machineId: str
     : `Now in ${(machine && nameOf(machine)) ?? place ?? 'another place'}.`;
 }
 
-/** How long the round that starts next is meant to take. */
-export const usualMinutes = (run: Run): number => {
-  const step = current(run);
-  const state = step && run.steps[step.id];
-  return step && state ? timerMinutes(step, state) : 0;
-};
+/** "80 mL Spray proofer"; what came from no bottle that is recorded says so. */
+export function usedText({ ml = 0, supplyId, class: cls }: UsedSupply, supplies: Kit['supplies'] = []): string {
+  const name = supplies.find((s) => s.id === supplyId)?.name ?? (cls ? SUPPLY_WORDS[cls] : (supplyId ?? 'something'));
+  return `${Math.round(ml)} mL ${name}${supplyId ? '' : ', more than the cupboard knew of'}`;
+}

@@ -15,6 +15,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   hardnessFactor: 'Dose by the hardness of the water',
   soilFactor: 'Dose by soil, from clean to filthy',
   machineFactor: 'Dose by kind of machine, where no label speaks for it',
+  pullMl: 'What one pull of a spray trigger gives',
   loadKnots: 'Dose by load: kilograms and factor, straight between them',
   bigLoadKg: 'Load from which a guessed dose reaches higher',
   bigLoadFactor: 'How much higher it reaches',

@@ -9,7 +9,7 @@ export const FAILED_WORDS: Record<LookId, string> = {
   suds: 'It still foams after twice the rinses that were counted.',
   'drawn-out': 'The water still comes out dirty.',
   dry: 'It is not dry after more rounds than were planned.',
-  weighed: 'It is still heavier than when it was dry.',
+  weighed: 'It is not yet dry by the scale and by hand.',
   drops: 'Drops still soak in.',
   loft: 'The loft does not come back this way.',
   smell: 'It still smells.',
@@ -54,15 +54,15 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
   },
   airier: {
     name: 'A warmer, airier place',
-    text: 'Hang it wide open where air moves, in another room or with a fan, and give it another round.',
+    text: 'Let it hang or stand wide open where air moves, in another room or by a fan, for another round.',
   },
   'bigger-dryer': {
     name: 'A bigger dryer, at a launderette',
-    text: 'Carry it there flat and supported; the same heat, clean plain balls, and the same look.',
+    text: 'The same heat with more room, and the same look. Carry wet filling supported from below.',
   },
   launderette: {
     name: 'Dry it in a large dryer elsewhere',
-    text: 'A large commercial dryer, at a launderette: a bag fills 500 L and more. Wash it only when you know which.',
+    text: 'A large commercial dryer, at a launderette. Wash it only when you know which.',
   },
   'this-zone': { name: 'Only where it fails', text: 'Another coat on those places alone, then warmth, then drops again.' },
   'wash-again': { name: 'Wash it again', text: 'From the wash on, everything once more.' },
@@ -84,8 +84,8 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
     text: 'It is recorded as not rinsed out: residue clumps down and draws water through a finish.',
   },
   'leave-damp': {
-    name: 'Put it away as it is, damp',
-    text: 'It is recorded as damp. Damp down clumps and smells within days, and mould may grow: hang it open, never packed.',
+    name: 'Leave it damp',
+    text: 'It is recorded as damp. Damp filling clumps, and anything damp may smell and grow mould: hang it open, never packed.',
   },
   'leave-drops': { name: 'Leave it so', text: 'The grades are recorded as they are: it will wet out there.' },
   'leave-flat': { name: 'Leave it flat', text: 'It is recorded as it is.' },
@@ -104,5 +104,7 @@ export const SAT_WORDS = {
   wet: 'Wet things crease and may begin to smell, and colours may run into each other: look at both.',
   soaked: 'It soaked longer than was meant: look whether colour has run or an edge has lifted.',
   warm: 'It lay in the cooling drum: creases may have set; the finish is none the worse.',
+  treated: 'What you put on may have dried in: wet the place again before you go on.',
   dry: 'No harm: it went on drying.',
+  idle: 'No harm done.',
 } as const;

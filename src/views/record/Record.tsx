@@ -11,7 +11,7 @@ import type { Fault } from '../../core/formats';
 import { MAX_KIT_CHARS } from '../../core/formats/limits';
 import { isEntry, type Kit } from '../../core/gear';
 import { NEED_WORDS } from '../../core/telling/due';
-import { didText } from '../../core/telling/run';
+import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
 import { exportKit, replaceKit } from '../../data/kit';
 import { fullness, isKept, type Fullness } from '../../data/storage';
@@ -193,7 +193,8 @@ export function Record() {
   const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
   const care = (kit.log ?? []).filter(isEntry('care')).sort((a, b) => (a.at < b.at ? 1 : -1));
   // One day for a thing, as everywhere: it stands at its newest line only.
-  const dueAt = new Map((ranked ?? []).map((r) => [care.find((e) => e.itemId === r.item.id)?.id ?? '', r]));
+  const newest = new Map([...care].reverse().map((e) => [e.itemId, e.id]));
+  const dueAt = new Map((ranked ?? []).map((r) => [newest.get(r.item.id) ?? '', r]));
   const dueText = (id: string): string => {
     const row = dueAt.get(id);
     if (!row?.programme) return '';
@@ -245,14 +246,7 @@ export function Record() {
                 {(e.supplies ?? []).length > 0 && (
                   <>
                     <br />
-                    <Figure>
-                      {(e.supplies ?? [])
-                        .map(
-                          (s) =>
-                            `${Math.round(s.ml ?? 0)} mL ${kit.supplies?.find((x) => x.id === s.supplyId)?.name ?? s.class ?? s.supplyId ?? ''}`,
-                        )
-                        .join(', ')}
-                    </Figure>
+                    <Figure>{(e.supplies ?? []).map((s) => usedText(s, kit.supplies)).join(', ')}</Figure>
                   </>
                 )}
               </span>

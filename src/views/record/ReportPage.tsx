@@ -1,20 +1,19 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Printer } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import { CareReport } from '../../app/CareReport';
 import { useKit } from '../../app/kit';
 import { dayText, whenText } from '../../app/time';
+import { isEntry } from '../../core/gear';
 import { KIND_WORDS } from '../../core/words';
-import { db } from '../../data/db';
 import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
 
 /** What one care came to, to be read and printed. */
 export function ReportPage() {
   const { id } = useParams();
   const kit = useKit();
-  const entry = useLiveQuery(async () => (id ? ((await db.log.get(id)) ?? null) : null), [id]);
-  if (!kit || entry === undefined) return <Page aria-busy="true" />;
-  if (entry?.type !== 'care')
+  if (!kit) return <Page aria-busy="true" />;
+  const entry = (kit.log ?? []).filter(isEntry('care')).find((e) => e.id === id);
+  if (!entry)
     return (
       <Page>
         <Empty title="This line is not in the record.">

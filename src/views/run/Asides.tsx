@@ -7,7 +7,8 @@ import { whenText } from '../../app/time';
 import type { Clash } from '../../core/run/meet';
 import { capital } from '../../core/words/text';
 import { AGENT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
-import { Button, Field, Note, Row, TextButton } from '../../ui/basics';
+import { TextField } from '../../ui/TextField';
+import { Button, Note, Row, TextButton } from '../../ui/basics';
 
 /** What one wants to remember of this step. */
 export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string) => void }) {
@@ -20,10 +21,13 @@ export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string)
       }}
     >
       <Row $wrap $top>
-        <Field style={{ flex: '1 1 240px' }}>
-          {was ? `Noted: ${was}. More?` : 'What do you want to remember?'}
-          <input autoFocus value={text} maxLength={400} onChange={(e) => setText(e.target.value)} />
-        </Field>
+        <TextField
+          label={was ? `Noted: ${was}. More?` : 'What do you want to remember?'}
+          autoFocus
+          maxLength={400}
+          value={text}
+          onChange={setText}
+        />
         <Button type="submit" style={{ marginTop: 22 }} disabled={text.trim() === ''}>
           Note it
         </Button>
@@ -121,10 +125,7 @@ export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
       }}
     >
       <Row $wrap>
-        <Field>
-          Why skip it?
-          <input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
-        </Field>
+        <TextField label="Why skip it?" autoFocus maxLength={200} value={reason} onChange={setReason} />
         <Button type="submit" style={{ marginTop: 22 }}>
           Skip it
         </Button>

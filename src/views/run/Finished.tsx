@@ -13,7 +13,8 @@ import { tookMinutes } from '../../core/run/report';
 import { minutesText } from '../../core/units';
 import { db } from '../../data/db';
 import { changeRun, saveRun, writeResult } from '../../data/repo';
-import { Button, ButtonLink, Column, Field, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { TextField } from '../../ui/TextField';
+import { Button, ButtonLink, Column, Page, Quiet, Row, TextButton } from '../../ui/basics';
 
 /** The end of a run: what will go into the record, to be read before it is written; nothing is lost until it is. */
 export function Finished({ run }: { run: Run }) {
@@ -105,10 +106,7 @@ export function Finished({ run }: { run: Run }) {
           }}
         >
           <Column $gap={16}>
-            <Field>
-              Anything to remember?
-              <input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
-            </Field>
+            <TextField label="Anything to remember?" maxLength={400} value={note} onChange={setNote} />
             <Row $wrap>
               <Button $big type="submit" data-main-action>
                 Write it in the record

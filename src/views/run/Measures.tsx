@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
-import { dryBandG } from '../../core/drying';
 import type { Doubt } from '../../core/drying/dry';
-import type { Droplet, DropletZone, Inspection, Item, LoftReading } from '../../core/gear';
-import { exposedZones, KNOWLEDGE, zonesOf } from '../../core/knowledge';
+import type { Droplet, Inspection, Item, LoftReading } from '../../core/gear';
+import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
 import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
+import { soakedIn } from '../../core/run';
 import { typedNumber } from '../../core/units';
 import { SOIL_GRADE_WORDS } from '../../core/words';
-import { Button, Column, Field, Note, Quiet, Row } from '../../ui/basics';
+import { TextField } from '../../ui/TextField';
+import { Button, Column, Note, Quiet, Row } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
 import { Pair } from './parts';
 
@@ -51,21 +52,20 @@ export function Weigh({
       }}
     >
       <Row $wrap $top>
-        <Field>
-          {label}
-          <input
-            inputMode="decimal"
-            autoFocus={focus}
-            value={grams}
-            onChange={(e) => {
-              setGrams(e.target.value);
-              setAsked(null);
-              const typed = typedNumber(e.target.value);
-              onTyped?.(typed !== undefined && typed > 0 && doubt(typed) === null ? typed : null);
-            }}
-          />
-          {fault && <Note tone="alarm">{fault}</Note>}
-        </Field>
+        <TextField
+          label={label}
+          digits
+          width={220}
+          autoFocus={focus}
+          value={grams}
+          fault={fault}
+          onChange={(text) => {
+            setGrams(text);
+            setAsked(null);
+            const typed = typedNumber(text);
+            onTyped?.(typed !== undefined && typed > 0 && doubt(typed) === null ? typed : null);
+          }}
+        />
         <Button type="submit" style={{ marginTop: 22 }} disabled={!(value !== undefined && value > 0)}>
           {asked ? 'Keep it all the same' : 'Keep it'}
         </Button>
@@ -83,11 +83,9 @@ export function Weigh({
 /** Drops on each place: the grades are the answer. What soaked in before is tried again. */
 export function DropsStep({ item, before, onGrades }: { item: Item; before: Droplet; onGrades: (grades: Droplet) => void }) {
   const [grades, setGrades] = useState<Droplet>({});
-  const lowIn = (of: Droplet): DropletZone[] =>
-    zonesOf(item.kind, KNOWLEDGE).filter((zone) => (of[zone] ?? KNOWLEDGE.thresholds.dropFine) < KNOWLEDGE.thresholds.dropFine);
   const tried = Object.values(grades).some((g) => g !== undefined);
-  const again = lowIn(before).filter((zone) => grades[zone] === undefined);
-  const low = lowIn(grades);
+  const again = soakedIn(before).filter((zone) => grades[zone] === undefined);
+  const low = soakedIn(grades);
   const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined && !again.includes(zone));
   const said = !tried
     ? 'Grade at least one place'
@@ -103,7 +101,7 @@ export function DropsStep({ item, before, onGrades }: { item: Item; before: Drop
         seen={{ droplet: grades }}
         answer={(patch) => setGrades(patch.droplet ?? {})}
         brief
-        first={lowIn(before)[0]}
+        first={soakedIn(before)[0]}
       />
       <Row $wrap>
         <Button $big data-main-action disabled={!tried || again.length > 0} onClick={() => onGrades(grades)}>
@@ -158,19 +156,6 @@ export function LoftStep({
       </Column>
     </form>
   );
-}
-
-/** What a weight says beside its dry mass. */
-export function weightText(massG: number, dryG: number | null): { readonly text: string; readonly back: boolean } {
-  if (dryG === null)
-    return { text: `${massG} g. Its dry weight was never recorded: this becomes it, once your hands find it dry.`, back: true };
-  const over = Math.round(massG - dryG);
-  const band = Math.round(dryBandG(dryG));
-  if (over > band)
-    return { text: `${massG} g: ${over} g more than its ${Math.round(dryG)} g when dry. There is water in it.`, back: false };
-  if (over < -band)
-    return { text: `${massG} g: ${-over} g less than its ${Math.round(dryG)} g. Is everything on the scale?`, back: false };
-  return { text: `${massG} g: within ${band} g of its ${Math.round(dryG)} g when dry. The weight is back.`, back: true };
 }
 
 const ODOURS = ['none', 'faint', 'clear', 'strong'] as const;

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Bell, Pause, Play, Scale } from 'lucide-react';
 import { askToNotify, notifying } from '../../app/alarms';
 import { nowMs } from '../../app/now';
@@ -18,7 +19,6 @@ import {
   skipStep,
   stepBack,
 } from '../../core/run';
-import { doubtOf } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { changeRun } from '../../data/repo';
@@ -26,92 +26,33 @@ import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { countdown } from '../../ui/countdown';
 import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
 import { missingOf } from './DampPanel';
-import { Weigh, WholeStep } from './Measures';
-import { CutShort, Occupied, Used } from './Questions';
+import { WholeStep } from './Measures';
+import { CutShort, Occupied } from './Questions';
+import { Used } from './Used';
 import { Actions, Answers, Pair } from './parts';
-import type { LiveRun } from './useLive';
+import { WeighHere } from './StepBody';
+import { type LiveRun } from './useLive';
 
 /** What can be pressed at the step where a run stands, the likeliest first. */
 export function StepActions({ live }: { live: LiveRun }) {
-  const {
-    run,
-    stored,
-    now,
-    equipment,
-    runs,
-    item,
-    open,
-    toggle,
-    setOpened,
-    asked,
-    setAsked,
-    measured,
-    how: carriedSo,
-    setUsedAt,
-    mayNotify,
-    setMayNotify,
-    heard,
-    setFeltAt,
-    step,
-    state,
-    damp,
-    act,
-    end,
-    look,
-    suds,
-    left,
-    usual,
-    next,
-    timed,
-    rung,
-    running,
-    waiting,
-    again,
-    heat,
-    loose,
-    clash,
-    rinsed,
-    inUse,
-    weighsDry,
-    keepWeight,
-    weighed,
-    verdict,
-    begin,
-    felt,
-    passed,
-    asking,
-    gate,
-    answering,
-    canStart,
-    stop,
-  } = live;
-  // The next round says "not yet" by itself.
-  const roundFollows = canStart && rung && inUse === null;
-  const passText = step.settings.rinseModel
-    ? 'Clear'
-    : look?.id === 'weighed'
-      ? verdict?.back
-        ? 'Dry: weight, hands and chill'
-        : 'Dry by hand'
-      : damp
-        ? 'It feels dry'
-        : 'It is good';
-  return (
-    <Actions>
-      {clash ? (
-        <Meeting clash={clash} onRinsed={() => void rinsed(clash)} />
-      ) : asked?.stepId === step.id ? (
+  const { state, step, act, open, setOpened, asked, setAsked, how, clash, rinsed, asking, gate, stop } = live;
+  const main = (): ReactNode => {
+    if (clash) return <Meeting clash={clash} onRinsed={() => void rinsed(clash)} />;
+    if (asked?.stepId === step.id)
+      return (
         <CutShort
           question={asked.question}
           ran={asked.ran}
           whole={state.roundMin}
           onCount={(ranMin) => {
-            act((r) => asked.change(r, { ...carriedSo, ranMin }));
+            act((r) => asked.change(r, { ...how, ranMin }));
             setAsked(null);
           }}
           onBack={() => setAsked(null)}
         />
-      ) : open === 'stop' ? (
+      );
+    if (open === 'stop')
+      return (
         <Row $wrap>
           <strong>Stop here? What was done until now goes into the record.</strong>
           <Button $quiet data-main-action onClick={stop}>
@@ -119,168 +60,217 @@ export function StepActions({ live }: { live: LiveRun }) {
           </Button>
           <TextButton onClick={() => setOpened(null)}>Go on with it</TextButton>
         </Row>
-      ) : asking || gate ? null : (
-        <>
-          {inUse && equipment && (
-            <Occupied
-              inUse={inUse}
-              where={placeName(step.settings, equipment)}
-              step={step}
-              equipment={equipment}
-              runs={runs}
-              runId={run.id}
-              onMove={(to) => act((r) => moveTo(r, to, nowMs()))}
-              onTogether={() => setOpened({ stepId: step.id, what: 'together' })}
-            />
-          )}
-          {open === 'note' && (
-            <NoteField
-              was={state.notes.join('; ')}
-              onKeep={(text) => {
-                act((r) => noteStep(r, text, nowMs()));
-                setOpened(null);
-                tell('Noted; it goes into the record with this step.');
-              }}
-            />
-          )}
-          {felt && damp && (
-            <Note>
-              <strong>It feels dry, but that is not proved.</strong> Still missing: {missingOf(damp, loose)}.{' '}
-              {loose ? 'Down that only felt dry clumps a week later, so one more round is wise.' : 'One more round is wise.'}
-            </Note>
-          )}
-          {open === 'weigh' && !weighsDry && !damp && (
-            <Weigh key={heard} start={heard} doubt={(g) => (item ? doubtOf(g, damp, item) : null)} onKeep={keepWeight} />
-          )}
-          {open === 'skip' && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
-          {!waiting && !inUse && (!running || step.phase === 'repel') && (
-            <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
-          )}
-          {waiting && !timed && (
-            <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
-          )}
-          {canStart && !inUse && (
-            <Button $big data-main-action onClick={() => begin(next)}>
-              <Play aria-hidden="true" />{' '}
-              {state.round > 0 ? `Start ${step.settings.soakParts ? 'part' : 'round'} ${state.round + 1}` : 'Start'}
-              {heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, {minutesText(next)}
-            </Button>
-          )}
-          {canStart && !inUse && next !== usual && (
-            <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>
-          )}
-          {running && !damp && (
-            <Pair>
-              <Button $big $quiet onClick={() => toggle('weigh')}>
-                <Scale aria-hidden="true" /> Weigh
-              </Button>
-              <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
-                <Pause aria-hidden="true" /> Pause
-              </Button>
-            </Pair>
-          )}
-          {state.state === 'paused' && (
-            <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
-              <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
-            </Button>
-          )}
-          {felt && (
-            <Pair>
-              <Button
-                $big
-                data-main-action
-                onClick={() => {
-                  setFeltAt(null);
-                  if (!running) begin(next);
-                }}
-              >
-                {running
-                  ? 'Let it run on'
-                  : `One more round${heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : ''}, ${minutesText(next)}`}
-              </Button>
-              <Button $big $quiet onClick={() => end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'hand' }))}>
-                Go on all the same
-              </Button>
-            </Pair>
-          )}
-          {look?.id === 'whole' && <WholeStep key={state.times} onSeen={(seen) => act((r) => seeWhole(r, seen, nowMs()))} />}
-          {!felt && step.check && answering && (!again || rung || running) && (!timed || !waiting) && (
-            <Answers $two={!roundFollows}>
-              {!roundFollows && (
-                <Button
-                  $big
-                  $quiet={!(look?.id === 'weighed' && verdict && !verdict.back)}
-                  onClick={() => end((r, how) => answerCheck(r, false, nowMs(), how))}
-                >
-                  {step.settings.rinseModel ? 'Still suds' : look?.id === 'weighed' ? 'Not yet: one more round' : 'Not yet'}
-                </Button>
-              )}
-              <Button
-                $big
-                $quiet={(timed && !rung) || roundFollows || (look?.id === 'weighed' && !verdict?.back)}
-                onClick={passed}
-              >
-                {passText}
-              </Button>
-            </Answers>
-          )}
-          {!step.check && (!timed || !waiting) && state.state !== 'paused' && !(rung && again && step.settings.soakParts) && (
+      );
+    if (asking || gate) return null;
+    return (
+      <>
+        <Opened live={live} />
+        <Starting live={live} />
+        <Answering live={live} />
+        <Ringing live={live} />
+      </>
+    );
+  };
+  return (
+    <Actions>
+      {main()}
+      <Foot live={live} />
+    </Actions>
+  );
+}
+
+/** What was opened or is asked before the step goes on. */
+function Opened({ live }: { live: LiveRun }) {
+  const { run, equipment, runs, open, setOpened, measured, setUsedAt, step, state, damp, act, loose, inUse, felt } = live;
+  const { timed, running, waiting, weighsDry } = live;
+  const uses = waiting ? !timed : !inUse && (!running || step.phase === 'repel');
+  return (
+    <>
+      {inUse && equipment && (
+        <Occupied
+          inUse={inUse}
+          where={placeName(step.settings, equipment)}
+          step={step}
+          equipment={equipment}
+          runs={runs}
+          runId={run.id}
+          onMove={(to) => act((r) => moveTo(r, to, nowMs()))}
+          onTogether={() => setOpened({ stepId: step.id, what: 'together' })}
+        />
+      )}
+      {open === 'note' && (
+        <NoteField
+          was={state.notes.join('; ')}
+          onKeep={(text) => {
+            act((r) => noteStep(r, text, nowMs()));
+            setOpened(null);
+            tell('Noted; it goes into the record with this step.');
+          }}
+        />
+      )}
+      {felt && damp && (
+        <Note>
+          <strong>It feels dry, but that is not proved.</strong> Still missing: {missingOf(damp, loose)}.{' '}
+          {loose ? 'Down that only felt dry clumps a week later, so one more round is wise.' : 'One more round is wise.'}
+        </Note>
+      )}
+      {open === 'weigh' && !weighsDry && !damp && <WeighHere live={live} focus />}
+      {open === 'skip' && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
+      {uses && (
+        <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
+      )}
+    </>
+  );
+}
+
+const heatOn = (heat: LiveRun['heat']): string => (heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : '');
+/** The timer: to start it, the next round, to hold it, to go on. */
+function Starting({ live }: { live: LiveRun }) {
+  const { toggle, step, state, damp, act, left, usual, next, running, heat, begin, canStart } = live;
+  const piece = step.settings.soakParts ? 'part' : 'round';
+  return (
+    <>
+      {canStart && (
+        <Button $big data-main-action onClick={() => begin(next)}>
+          <Play aria-hidden="true" /> {state.round > 0 ? `Start ${piece} ${state.round + 1}` : 'Start'}
+          {heatOn(heat)}, {minutesText(next)}
+        </Button>
+      )}
+      {canStart && next !== usual && <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>}
+      {running && !damp && (
+        <Pair>
+          <Button $big $quiet onClick={() => toggle('weigh')}>
+            <Scale aria-hidden="true" /> Weigh
+          </Button>
+          <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
+            <Pause aria-hidden="true" /> Pause
+          </Button>
+        </Pair>
+      )}
+      {state.state === 'paused' && (
+        <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
+          <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** The answer to the look, or "Done" where there is none. */
+function Answering({ live }: { live: LiveRun }) {
+  const { setFeltAt, step, state, act, end, look, suds, next, timed, rung, running, waiting, again, heat, inUse } = live;
+  const { weighsDry, weighed, verdict, begin, felt, passed, answering, canStart } = live;
+  const ready = !timed || !waiting;
+  const still = state.state !== 'paused';
+  // The next round says "not yet" by itself.
+  const roundFollows = canStart && rung;
+  const rinse = step.settings.rinseModel !== undefined;
+  const byScale = look?.id === 'weighed';
+  return (
+    <>
+      {felt && (
+        <Pair>
+          <Button
+            $big
+            data-main-action
+            onClick={() => {
+              setFeltAt(null);
+              if (!running) begin(next);
+            }}
+          >
+            {running ? 'Let it run on' : `One more round${heatOn(heat)}, ${minutesText(next)}`}
+          </Button>
+          <Button $big $quiet onClick={() => end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'hand' }))}>
+            Go on all the same
+          </Button>
+        </Pair>
+      )}
+      {look?.id === 'whole' && <WholeStep key={state.times} onSeen={(seen) => act((r) => seeWhole(r, seen, nowMs()))} />}
+      {!felt && step.check && answering && ready && (!again || rung || running) && (
+        <Answers $two={!roundFollows}>
+          {!roundFollows && (
             <Button
               $big
-              $quiet={running || inUse !== null || (weighsDry && !weighed)}
-              {...(running ? {} : { 'data-main-action': true })}
-              onClick={() => end((r, how) => finishStep(r, nowMs(), how))}
+              $quiet={!(byScale && verdict && !verdict.back)}
+              onClick={() => end((r, how) => answerCheck(r, false, nowMs(), how))}
             >
-              {weighsDry && !weighed ? 'No scale: go on' : 'Done'}
+              {rinse ? 'Still suds' : byScale ? 'Not yet: one more round' : 'Not yet'}
             </Button>
           )}
-          {suds && !running && (!timed || !waiting) && state.state !== 'paused' && (
-            <Button $big $quiet onClick={() => end((r, how) => addRinse(r, suds, nowMs(), how))}>
-              Still suds: one more rinse
-            </Button>
-          )}
-          {running && left !== null && (
-            <Row $gap={8}>
-              <Bell size={18} aria-hidden="true" />
-              <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
-              {mayNotify === 'can-ask' && (
-                <TextButton
-                  style={{ whiteSpace: 'nowrap' }}
-                  onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}
-                >
-                  Notify me too
-                </TextButton>
-              )}
-            </Row>
-          )}
-        </>
+          <Button $big $quiet={(timed && !rung) || roundFollows || (byScale && !verdict?.back)} onClick={passed}>
+            {passText(live)}
+          </Button>
+        </Answers>
       )}
-      <Row $wrap $between>
-        <Row $wrap>
-          {canGoBack(stored) && <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
-          {running && damp && <TextButton onClick={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
-          {clash ? (
-            <TextButton onClick={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
-              Leave this step out
-            </TextButton>
-          ) : (
-            !asking && !gate && <TextButton onClick={() => toggle('skip')}>Skip</TextButton>
-          )}
-          {!running && !weighsDry && !damp && !asking && !gate && answering && (
-            <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>
-          )}
-          {!gate && <TextButton onClick={() => toggle('note')}>Note</TextButton>}
-          {item && (
-            <PhotoTaker
-              itemId={item.id}
-              step={step.title}
-              onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
-            />
-          )}
-        </Row>
-        <TextButton onClick={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
+      {!step.check && ready && still && !(rung && again && step.settings.soakParts) && (
+        <Button
+          $big
+          $quiet={running || inUse !== null || (weighsDry && !weighed)}
+          {...(running ? {} : { 'data-main-action': true })}
+          onClick={() => end((r, how) => finishStep(r, nowMs(), how))}
+        >
+          {weighsDry && !weighed ? 'No scale: go on' : 'Done'}
+        </Button>
+      )}
+      {suds && !running && ready && still && (
+        <Button $big $quiet onClick={() => end((r, how) => addRinse(r, suds, nowMs(), how))}>
+          Still suds: one more rinse
+        </Button>
+      )}
+    </>
+  );
+}
+function passText({ step, look, verdict, damp }: LiveRun): string {
+  if (step.settings.rinseModel) return 'Clear';
+  if (look?.id === 'weighed') return verdict?.back ? 'Dry: weight, hands and chill' : 'Dry by hand';
+  return damp ? 'It feels dry' : 'It is good';
+}
+
+/** When it rings, and where that is heard. */
+function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { live: LiveRun }) {
+  if (!running || left === null) return null;
+  return (
+    <Row $gap={8}>
+      <Bell size={18} aria-hidden="true" />
+      <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
+      {mayNotify === 'can-ask' && (
+        <TextButton style={{ whiteSpace: 'nowrap' }} onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}>
+          Notify me too
+        </TextButton>
+      )}
+    </Row>
+  );
+}
+
+/** What is always at hand: back, hold, skip, weigh, note, photograph, stop. */
+function Foot({ live }: { live: LiveRun }) {
+  const { run, stored, item, toggle, step, damp, act, running, clash, weighsDry, asking, gate, answering, stop } = live;
+  const stands = !clash && !asking && !gate;
+  return (
+    <Row $wrap $between>
+      <Row $wrap>
+        {canGoBack(stored) && <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
+        {running && damp && <TextButton onClick={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
+        {clash && (
+          <TextButton onClick={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
+            Leave this step out
+          </TextButton>
+        )}
+        {stands && <TextButton onClick={() => toggle('skip')}>Skip</TextButton>}
+        {stands && !running && !weighsDry && !damp && answering && (
+          <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>
+        )}
+        {stands && <TextButton onClick={() => toggle('note')}>Note</TextButton>}
+        {item && (
+          <PhotoTaker
+            itemId={item.id}
+            step={step.title}
+            onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
+          />
+        )}
       </Row>
-    </Actions>
+      <TextButton onClick={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
+    </Row>
   );
 }
 

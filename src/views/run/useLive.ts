@@ -27,9 +27,11 @@ import {
   stopRun,
   tick,
   timerMinutes,
+  wayHere,
   weighIn,
+  zonesHere,
 } from '../../core/run';
-import { type Damp, dampOf, dryingMinutes } from '../../core/run/damp';
+import { type Damp, dampOf, dryingMinutes, expectedDryG } from '../../core/run/damp';
 import { inForce } from '../../core/run/events';
 import { occupant } from '../../core/run/in-use';
 import { lookOf } from '../../core/run/looks';
@@ -37,9 +39,9 @@ import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
 import { cutShortText } from '../../core/telling/run';
 import { changeRun, saveEquipment, saveRun } from '../../data/repo';
-import { weightText } from './Measures';
+import { weightText } from '../../core/telling/drying';
 import { useRunClock } from './clock';
-import type { Measured } from './Questions';
+import type { Measured } from './Used';
 
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
@@ -110,9 +112,10 @@ export function useLive(stored: Run) {
   };
   /** Ends the present round: when it is much too early, what it really ran is asked first. */
   const end = (change: Change): void => {
+    const withAll: Change = (r, so) => change(withTyped(r), so);
     const cut = cutShortText(run, nowMs());
-    if (cut) setAsked({ ...cut, stepId: step.id, change });
-    else act((r) => change(withTyped(r), how));
+    if (cut) setAsked({ ...cut, stepId: step.id, change: withAll });
+    else act((r) => withAll(r, how));
     setTyped(null);
   };
   const counted = isCounted(step);
@@ -163,9 +166,10 @@ export function useLive(stored: Run) {
   const weighed = here.findLast((e) => e.type === 'weighed');
   const lofted = here.findLast((e) => e.type === 'loft');
   const loftKept = lofted && loftOf(lofted.readings);
-  const dryG = item && kit ? dryMassOf(run, item.massG) : null;
+  const dryG = item && kit ? expectedDryG(item, kit.weighIns ?? [], run, equipment?.room) : null;
   const massG = (typed?.stepId === step.id ? typed.massG : null) ?? weighed?.massG;
-  const verdict = massG && weighsDry ? weightText(massG, step.do === 'weigh' ? null : dryG) : null;
+  const verdict =
+    massG && weighsDry ? weightText(massG, step.do === 'weigh' ? (item?.massG ?? null) : dryG, step.do === 'weigh') : null;
 
   const begin = (length: number): void => {
     const { dryModel } = step.settings;
@@ -187,27 +191,23 @@ export function useLive(stored: Run) {
     if (proof?.judged.status === 'dry') end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'weights' }));
     else setFeltAt(feltKey);
   };
-  const shown = run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id));
-  const number = shown.findIndex((s) => s.id === step.id) + 1;
-  const done = new Set(
-    Object.values(run.steps)
-      .filter((s) => s.times > 0 && s.stepId !== step.id)
-      .map((s) => s.stepId),
-  );
   const asking = state.state === 'asking';
   const gate = run.open.length > 0;
   const answering = look?.id !== 'drops' && look?.id !== 'whole';
-  const canStart = timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt && openRuns !== undefined;
-  const failedZones = zonesOfWay(run);
+  const canStart =
+    timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt && openRuns !== undefined && !inUse;
+  const way = wayHere(run);
+  const onlyZones = zonesHere(run);
   const stop = (): void => {
     // Of a purge that was stopped nothing is taken for done.
     if (isUntouched(run) || run.machineId) {
-      void saveRun(dropRun(run));
-      tell(
-        run.machineId
-          ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
-          : 'It was stopped before anything was done; nothing is recorded.',
-        () => saveRun(run).then(() => undefined),
+      void saveRun(dropRun(run)).then((undo) =>
+        tell(
+          run.machineId
+            ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
+            : 'It was stopped before anything was done; nothing is recorded.',
+          undo,
+        ),
       );
       void navigate(run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}`);
     } else act((r) => stopRun(r, nowMs()));
@@ -265,38 +265,17 @@ export function useLive(stored: Run) {
     here,
     weighed,
     loftKept,
-    dryG,
     verdict,
     begin,
     felt,
     passed,
-    shown,
-    number,
-    done,
     asking,
     gate,
     answering,
     canStart,
-    failedZones,
+    way,
+    onlyZones,
     stop,
   };
 }
 export type LiveRun = NonNullable<ReturnType<typeof useLive>>;
-
-/** The dry mass to compare with: weighed before the wash in this run, else the thing's own. */
-function dryMassOf(run: Run, massG: number | undefined): number | null {
-  const before = inForce(run.events).findLast(
-    (e) => e.type === 'weighed' && run.programme.steps.find((s) => s.id === e.stepId)?.phase === 'prepare-item',
-  );
-  return before?.type === 'weighed' ? before.massG : (massG ?? null);
-}
-
-/** The zones that failed, when it was decided to treat only those. */
-function zonesOfWay(run: Run): readonly string[] {
-  const look = run.programme.steps.find((s) => lookOf(s)?.id === 'drops');
-  if (!look || run.steps[look.id]?.way !== 'this-zone') return [];
-  const grades = inForce(run.events).findLast((e) => e.type === 'drops');
-  return grades?.type === 'drops'
-    ? Object.entries(grades.grades).flatMap(([zone, grade]) => (grade !== undefined && grade < 4 ? [zone] : []))
-    : [];
-}

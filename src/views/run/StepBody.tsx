@@ -1,0 +1,216 @@
+import { Link } from 'react-router';
+import { steerDevice } from '../../app/devices';
+import { EveningMoves } from '../../app/EveningMoves';
+import { nowMs } from '../../app/now';
+import { tell } from '../../app/session';
+import { clockText } from '../../app/time';
+import { latestInspection } from '../../core/programme';
+import { gradeDrops, gradesOf, markClump, measureLoft } from '../../core/run';
+import { doubtOf } from '../../core/run/damp';
+import { eveningText } from '../../core/telling/loft';
+import { lookCountText, movedText, roundText, satText } from '../../core/telling/run';
+import { minutesText } from '../../core/units';
+import { HEAT_WORDS } from '../../core/words';
+import { WAY_WORDS } from '../../core/words/looks';
+import { fillText, RINSE_WORDS } from '../../core/words/rinse';
+import { listed } from '../../core/words/text';
+import { saveEquipment } from '../../data/repo';
+import { Note, Quiet } from '../../ui/basics';
+import { countdown } from '../../ui/countdown';
+import { Clumps } from './Asides';
+import { DampPanel } from './DampPanel';
+import { DeviceLine } from './DeviceLine';
+import { DropsStep, LoftStep, Weigh } from './Measures';
+import { Big, Clock, HeatLine, Text } from './parts';
+import { type LiveRun } from './useLive';
+
+/** What is done now: its name, which round, the clock and the heat. */
+export function StepHead({ live }: { live: LiveRun }) {
+  const { step, state, damp, counted, more, left, timed, rung, running, waiting, again, heat } = live;
+  const rounds = roundText(step, state.round);
+  return (
+    <div>
+      {rounds && <Quiet style={{ fontSize: 18 }}>{rounds}</Quiet>}
+      <Big id="step" tabIndex={-1}>
+        {more ? RINSE_WORDS.title : step.title}
+      </Big>
+      {!counted && !damp && state.failures > 0 && <Quiet style={{ fontSize: 18 }}>{lookCountText(state.failures)}</Quiet>}
+      {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
+      {timed && !waiting && (
+        <Clock role="timer" aria-live="off">
+          {rung ? (step.settings.soakParts && again ? 'Knead it now' : 'Look now') : countdown(left ?? 0)}
+        </Clock>
+      )}
+      {heat !== undefined && (
+        <HeatLine>
+          {running ? 'Heat stays on ' : 'Set the heat to '}
+          <strong>{HEAT_WORDS[heat]}</strong>.
+        </HeatLine>
+      )}
+    </div>
+  );
+}
+
+/** All that is to be known of the step: how late it is, what to do, where, with what care, and what to look for. */
+export function StepSays({ live }: { live: LiveRun }) {
+  const { run, item, equipment, evening, step, state, damp, act, late, more, timed, rung, waiting, loose, way, onlyZones } = live;
+  const machines = [...(equipment?.washers ?? []), ...(equipment?.dryers ?? [])];
+  const moved = movedText(run, step, (id) => machines.find((m) => m.id === id)?.name);
+  return (
+    <>
+      {late > 0 && (
+        <Note tone="alarm">
+          <strong>It has waited {minutesText(late)} since it rang.</strong> {satText(step, item)}
+          {!step.mayWait && ' Do the next thing now.'}
+        </Note>
+      )}
+      <Text>{more ? RINSE_WORDS.text : step.text}</Text>
+      {moved && (
+        <Text>
+          <strong>{moved}</strong>
+        </Text>
+      )}
+      {way && (
+        <Text>
+          <strong>{WAY_WORDS[way].name}.</strong> {WAY_WORDS[way].text}
+        </Text>
+      )}
+      {onlyZones.length > 0 && (
+        <Text>
+          <strong>Only here: {listed(onlyZones)}.</strong>
+        </Text>
+      )}
+      {step.cautions.map((c) => (
+        <Note key={c} tone="alarm">
+          {c}
+        </Note>
+      ))}
+      {step.do === 'even-fill' && evening && evening.moves.length > 0 && item && (
+        <>
+          <p>
+            <strong>{eveningText(evening)}</strong> <Link to={`/kit/${item.id}/fill`}>The map</Link>
+          </p>
+          <EveningMoves itemId={item.id} evening={evening} large />
+        </>
+      )}
+      {damp && loose && item?.fillMap && (rung || state.round > 0) && (
+        <Clumps map={item.fillMap} marked={state.clumps ?? []} onMark={(baffle) => act((r) => markClump(r, baffle, nowMs()))} />
+      )}
+      {step.check && (rung || !timed || waiting) && (
+        <Text>
+          <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>
+        </Text>
+      )}
+    </>
+  );
+}
+
+/** "97 % of new", or how many places were measured; null when none was. */
+const loftText = (kept: LiveRun['loftKept']): string | null => {
+  if (!kept) return null;
+  if (kept.ratio !== null) return `${Math.round(kept.ratio * 100)} % of new`;
+  return `${kept.measured} ${kept.measured === 1 ? 'place' : 'places'}`;
+};
+/** What a measuring step measures: grams, millimetres, drops. */
+export function StepMeasures({ live }: { live: LiveRun }) {
+  const { run, kit, item, step, state, act, look, clash, weighsDry, weighed, loftKept, verdict, type } = live;
+  if (clash) return null;
+  return (
+    <>
+      {weighsDry && (
+        <>
+          <WeighHere live={live} label="On the scale, g" focus={!weighed} onTyped={(massG) => type({ massG })} />
+          {verdict && (
+            <p role="status" style={{ fontSize: 19 }}>
+              <strong>{verdict.text}</strong>
+            </p>
+          )}
+        </>
+      )}
+      {item && (look?.id === 'weighed' || step.do === 'measure-loft') && (
+        <LoftStep
+          item={item}
+          last={kit ? latestInspection(kit.inspections, item.id) : null}
+          kept={loftText(loftKept)}
+          onTyped={(loft) => type({ loft })}
+          onKeep={(readings) => {
+            act((r) => measureLoft(r, readings, nowMs()));
+            tell('The loft is kept.');
+          }}
+        />
+      )}
+      {look?.id === 'drops' && item && (
+        <DropsStep
+          key={`${step.id}-${state.times}`}
+          item={item}
+          before={gradesOf(run, step.id)}
+          onGrades={(grades) => act((r) => gradeDrops(r, grades, nowMs()))}
+        />
+      )}
+    </>
+  );
+}
+
+/** The field for a weight, as the scale or the hand gives it. */
+export function WeighHere({
+  live,
+  label,
+  focus,
+  onTyped,
+}: {
+  live: LiveRun;
+  label?: string;
+  focus: boolean;
+  onTyped?: (massG: number | null) => void;
+}) {
+  const { item, step, damp, here, heard, keepWeight } = live;
+  return (
+    <Weigh
+      key={`${step.id}-${heard}-${here.length}`}
+      focus={focus}
+      start={heard}
+      doubt={(g) => (item ? doubtOf(g, damp, item) : null)}
+      onKeep={keepWeight}
+      {...(label === undefined ? {} : { label })}
+      {...(onTyped ? { onTyped } : {})}
+    />
+  );
+}
+
+/** How dry it is, and what the devices say; nothing where nothing dries. */
+export function Drying({ live }: { live: LiveRun }) {
+  const { now, equipment, heard, setHeard, step, damp, left, next, running, heat, loose } = live;
+  if (!damp) return null;
+  return (
+    <div>
+      <DampPanel
+        damp={damp}
+        loose={loose}
+        next={
+          running && left !== null
+            ? `at ${clockText(now + left)}, when this round ends`
+            : `after the next round, of ${minutesText(next)}`
+        }
+      >
+        <WeighHere live={live} focus={heard !== null} />
+      </DampPanel>
+      <DeviceLine
+        heat={heat}
+        running={running}
+        onHeard={() => {
+          const { dryModel } = step.settings;
+          const held = damp.estimate.waterG.middle / (damp.expectedG ?? dryModel?.dryG ?? 1);
+          if (dryModel && held > 0)
+            void steerDevice('load', { ...dryModel, dryG: damp.expectedG ?? dryModel.dryG, heldKgPerKg: held });
+          if (heat) void steerDevice('dryer', { heat, running });
+        }}
+        onTake={setHeard}
+        onRoom={(airC, rhPercent) =>
+          void saveEquipment({ ...equipment, room: { ...equipment?.room, airC, rhPercent } }).then((undo) =>
+            tell('The room’s air is kept as measured.', undo),
+          )
+        }
+      />
+    </div>
+  );
+}

@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import type { SupplyClass } from '../../core/gear';
+import type { ProgrammeStep } from '../../core/document';
+import { DOSING_FIGURES } from '../../core/knowledge';
+import { plannedUse } from '../../core/run';
+import { typedNumber } from '../../core/units';
+import { SUPPLY_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
+import { TextField } from '../../ui/TextField';
+import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+
+/** What was measured at a step beside its plan. */
+export interface Measured {
+  readonly ml: Partial<Record<SupplyClass, number>>;
+  readonly litres?: number;
+}
+/** How much of each agent was used, and in how much water: as planned, or as the bottle, the trigger or the bucket says. */
+export function Used({
+  step,
+  measured,
+  onChange,
+}: {
+  step: ProgrammeStep;
+  measured: Measured;
+  onChange: (measured: Measured) => void;
+}) {
+  const [open, setOpen] = useState<SupplyClass | 'litres' | null>(null);
+  const bath = step.phase === 'wash' ? step.settings.litresPerFill : undefined;
+  const planned = plannedUse(step);
+  if (planned.length === 0) return null;
+  const litres = measured.litres ?? bath;
+  const toggle = (what: SupplyClass | 'litres'): void => setOpen(open === what ? null : what);
+  return (
+    <section aria-label="How much was used">
+      {planned.map(({ class: cls, ml }) => {
+        const used = measured.ml[cls] ?? ml;
+        return (
+          <p key={cls} style={{ fontSize: 18 }}>
+            {capital(SUPPLY_WORDS[cls])}: <strong>{Math.round(used)} mL</strong>
+            {litres !== undefined && (
+              <>
+                {' '}
+                in {litres} L, 1 in {Math.round((litres * 1000) / used)}
+              </>
+            )}{' '}
+            <Quiet>{measured.ml[cls] === undefined ? 'as planned' : `measured; ${ml} mL were planned`}</Quiet>{' '}
+            <TextButton aria-expanded={open === cls} onClick={() => toggle(cls)}>
+              {open === cls ? 'Close' : 'It was another amount'}
+            </TextButton>
+            {bath !== undefined && (
+              <TextButton aria-expanded={open === 'litres'} onClick={() => toggle('litres')}>
+                {open === 'litres' ? 'Close' : 'It was more or less water'}
+              </TextButton>
+            )}
+          </p>
+        );
+      })}
+      {open === 'litres' ? (
+        <Litres
+          onLitres={(value) => {
+            onChange({ ...measured, litres: value });
+            setOpen(null);
+          }}
+        />
+      ) : (
+        open !== null && (
+          <Measure
+            key={open}
+            sprayed={open === 'spray-proofer'}
+            onMl={(ml) => {
+              onChange({ ...measured, ml: { ...measured.ml, [open]: ml } });
+              setOpen(null);
+            }}
+          />
+        )
+      )}
+    </section>
+  );
+}
+
+function Litres({ onLitres }: { onLitres: (litres: number) => void }) {
+  const [text, setText] = useState('');
+  const litres = typedNumber(text);
+  const good = litres !== undefined && litres > 0;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (good) onLitres(litres);
+      }}
+    >
+      <Row $wrap $top>
+        <TextField label="Litres in the bath" digits width={130} autoFocus value={text} onChange={setText} />
+        <Button type="submit" style={{ marginTop: 22 }} disabled={!good}>
+          Keep it
+        </Button>
+      </Row>
+    </form>
+  );
+}
+
+const PULL_ML = DOSING_FIGURES.pullMl.value;
+/** Millilitres typed, or worked out from the bottle's weight before and after, or from pulls of the trigger. */
+function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => void }) {
+  const [ml, setMl] = useState('');
+  const [before, setBefore] = useState('');
+  const [after, setAfter] = useState('');
+  const [pulls, setPulls] = useState('');
+  const n = { ml: typedNumber(ml), before: typedNumber(before), after: typedNumber(after), pulls: typedNumber(pulls) };
+  const told =
+    n.ml ??
+    (n.before !== undefined && n.after !== undefined ? n.before - n.after : undefined) ??
+    (n.pulls === undefined ? undefined : n.pulls * PULL_ML);
+  const good = told !== undefined && told >= 0;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (!good) return;
+        onMl(Math.round(told));
+      }}
+    >
+      <Row $wrap $top>
+        <TextField label="mL" digits width={100} autoFocus value={ml} onChange={setMl} />
+        <TextField label="Bottle before, g" digits width={130} value={before} onChange={setBefore} />
+        <TextField label="and after, g" digits width={130} value={after} onChange={setAfter} />
+        {sprayed && (
+          <TextField label={`Pulls of the trigger, ${PULL_ML} mL each`} digits width={230} value={pulls} onChange={setPulls} />
+        )}
+        <Button type="submit" style={{ marginTop: 22 }} disabled={!good}>
+          {good ? `Keep ${Math.round(told)} mL` : 'Keep it'}
+        </Button>
+      </Row>
+      {told !== undefined && told < 0 && <Note tone="alarm">The bottle is heavier after than before: look at both weights.</Note>}
+    </form>
+  );
+}
