@@ -53,6 +53,8 @@ export interface Planning {
   /** Null until the first are there; they come in pieces. */
   readonly programmes: Outlines | null;
   readonly state: 'busy' | PlanningEnd;
+  /** No whole answer stands yet, not even an older one. */
+  readonly first: boolean;
   readonly done: number;
   readonly of: number;
   readonly stop: () => void;
@@ -66,13 +68,15 @@ interface Answer {
   readonly programmes: Outlines;
 }
 const stopPlanning = (): void => void plannerWorker().stop();
+/** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
+let newest: Answer | null = null;
 /** Pieces are shown this often, so that a long list is not drawn anew for each. */
 const SHOW_EVERY_MS = 250;
 
 /** All programmes, planned in the worker, with progress and a way out. A newer kit overtakes an older answer. */
 export function usePlanning(kit: Kit | undefined): Planning {
   const [round, setRound] = useState(0);
-  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [answer, setAnswer] = useState<Answer | null>(newest);
   useEffect(() => {
     if (!kit) return;
     let stale = false;
@@ -81,7 +85,9 @@ export function usePlanning(kit: Kit | undefined): Planning {
     const show = (done: number, end: PlanningEnd | null): void => {
       shown = performance.now();
       made = { ...made };
-      setAnswer({ kit, round, done, end, programmes: made });
+      const now = { kit, round, done, end, programmes: made };
+      if (end !== null) newest = now;
+      setAnswer(now);
     };
     const onPiece: OnPiece = (piece, done) => {
       if (stale) return;
@@ -103,6 +109,7 @@ export function usePlanning(kit: Kit | undefined): Planning {
     // Until the newer answer begins, the older one stands: lists do not flicker at every change.
     programmes: answer?.programmes ?? null,
     state: fresh ? (answer?.end ?? 'busy') : 'busy',
+    first: newest === null,
     done: fresh ? (answer?.done ?? 0) : 0,
     of: kit?.items.length ?? 0,
     stop: stopPlanning,

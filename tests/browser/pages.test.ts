@@ -268,8 +268,9 @@ describe('kit files', () => {
     await v.close();
   });
   test('a report shows before beside after, the weights as a curve, and what failed', async () => {
-    const v = await visit({ path: '/record' });
-    await v.press('washed, warmed and finish renewed');
+    const v = await visit({ path: '/kit/itm-parka' });
+    await v.press('Show all 7 lines');
+    await v.press('washed');
     await v.sees('Planned: Wash it, dry it in rounds, then warm the finish.');
     await v.page.waitForSelector('[aria-label^="Weights while it dried: 520 g after 60 min"]');
     const cells = await v.page.$$eval('main table tbody tr', (rows) => rows.map((r) => r.textContent));

@@ -53,6 +53,15 @@ const Tools = styled.div`
   }
 `;
 
+/** Counts or progress: it keeps its place, so that the rows below do not move under the hand. */
+const Line = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 16px;
+  min-height: 44px;
+`;
+
 /** The filters, as they stand in the address. */
 const FILTERS = ['need', 'kind', 'owner', 'due'] as const;
 type Filter = (typeof FILTERS)[number];
@@ -185,20 +194,21 @@ export function KitList() {
           <h1>
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
-          {planning.programmes && (
-            <Quiet>
-              {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
-              {dueCount} of those shown need care
-            </Quiet>
-          )}
-          {planning.state === 'busy' && (
-            <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
-          )}
-          {planning.state === 'stopped' && (
-            <Quiet>
-              Stopped: not all were looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
-            </Quiet>
-          )}
+          <Line>
+            {planning.state === 'busy' && planning.first ? (
+              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
+            ) : (
+              <Quiet>
+                {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
+                {dueCount} of those shown need care
+              </Quiet>
+            )}
+            {planning.state === 'stopped' && (
+              <Quiet>
+                Stopped: not all were looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
+              </Quiet>
+            )}
+          </Line>
         </div>
         <ButtonLink to="/kit/new" data-main-action>
           Add a thing

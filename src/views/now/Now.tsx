@@ -116,7 +116,16 @@ function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
   );
 }
 
-function headline(needs: number, live: number, looks: number): string {
+/** As many as are shown before "Show all". */
+const SHOWN = 7;
+/** Height of a row of the list, px, about: its place is kept while it is looked for, so that nothing below moves under the hand. */
+const ROW_PX = 76;
+const Place = styled.div<{ $rows: number }>`
+  min-height: ${({ $rows }) => $rows * ROW_PX}px;
+`;
+
+function headline(needs: number, live: number, looks: number, known: boolean): string {
+  if (!known && live === 0) return 'What needs you now?';
   const parts: string[] = [];
   if (live > 0) parts.push(live === 1 ? 'One thing is under way' : `${live} things are under way`);
   if (needs > 0) parts.push(needs === 1 ? 'one thing needs care' : `${needs} things need care`);
@@ -130,12 +139,13 @@ export function Now() {
   const kit = useKit();
   const planning = usePlanning(kit);
   const { programmes } = planning;
-  const runs = useOpenRuns() ?? [];
+  const open = useOpenRuns();
+  const runs = open ?? [];
   const now = useSecond(runs.length > 0);
   const navigate = useNavigate();
   const [all, setAll] = useState(false);
   const ranked = useRanked(kit, programmes);
-  if (!kit) return <Page aria-busy="true" />;
+  if (!kit || !open) return <Page aria-busy="true" />;
   if (kit.items.length === 0) {
     const demo = async (): Promise<void> => {
       if (!(await (await import('../../app/demo')).takeDemoKit()))
@@ -160,12 +170,14 @@ export function Now() {
       </Page>
     );
   }
-  const planned = programmes === null ? [] : (ranked ?? []);
+  // Rows wait until all was looked through: a list that grows and sorts itself anew is pressed wrongly.
+  const known = programmes !== null && !(planning.state === 'busy' && planning.first);
+  const planned = known ? (ranked ?? []) : [];
   const needs = planned.filter(needsCare);
   const unready = planned.filter(notReady).length;
   const elsewhere = planned.filter((r) => r.need === 'blocked');
   const looks = planned.filter((r) => r.need === 'look');
-  const shown = all ? needs : needs.slice(0, 7);
+  const shown = all ? needs : needs.slice(0, SHOWN);
   const event = (kit.log ?? [])
     .filter(isEntry('event'))
     .filter((e) => e.on && daysUntil(e.on) >= 0)
@@ -177,7 +189,7 @@ export function Now() {
   return (
     <Page>
       <Row $between $wrap $top>
-        <h1>{headline(needs.length, runs.length, looks.length)}</h1>
+        <h1>{headline(needs.length, runs.length, looks.length, known)}</h1>
         <ButtonLink to="/kit/new" $quiet>
           Add a thing
         </ButtonLink>
@@ -192,11 +204,20 @@ export function Now() {
       {event?.on && (
         <Note tone={unready > 0 ? 'alarm' : 'good'}>
           <strong>{event.name}</strong> in {daysUntil(event.on)} days, on {dayText(event.on)}.{' '}
-          {unready > 0 ? `${unready === 1 ? 'One thing is' : `${unready} things are`} not ready for it.` : 'Everything is ready.'}
+          {!known
+            ? 'Is everything ready for it?'
+            : unready > 0
+              ? `${unready === 1 ? 'One thing is' : `${unready} things are`} not ready for it.`
+              : 'Everything is ready.'}
         </Note>
       )}
-      {planning.state === 'busy' && (
-        <Progress what="Looking through your things" done={planning.done} of={planning.of} onStop={planning.stop} />
+      {!known && (
+        <Section aria-labelledby="looking" aria-busy="true">
+          <h2 id="looking">Looking through your things</h2>
+          <Place $rows={Math.min(SHOWN, kit.items.length)}>
+            <Progress what="Looked through" done={planning.done} of={planning.of} onStop={planning.stop} />
+          </Place>
+        </Section>
       )}
       {planning.state === 'stopped' && (
         <Note>
