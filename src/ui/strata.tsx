@@ -120,7 +120,8 @@ export function bandsOf(steps: readonly StripStep[]): StripBand[] {
   const bands: StripBand[] = [];
   for (const step of steps) {
     if (step.when !== 'always') continue;
-    const name = nameOf(step);
+    // Turning it round belongs to what was done before.
+    const name = step.do === 'turn-right-side-out' ? (bands.at(-1)?.name ?? nameOf(step)) : nameOf(step);
     const band = bandOf(step);
     const minutes = step.attendedMin + step.unattendedMin;
     const hands = step.attendedMin >= 5;

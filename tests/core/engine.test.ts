@@ -166,7 +166,7 @@ describe('schools', () => {
       choices: new Map<string, string>(),
       asked: [] as School[],
       refusals: [] as { option: string; rule: string }[],
-      request: { kit: { preferences: { schools: wish ? { S: wish } : {} } } },
+      request: { item: {}, kit: { preferences: { schools: wish ? { S: wish } : {} } } },
     };
     const option = settle(school, state as never);
     return { ...state, option };

@@ -38,8 +38,8 @@ const ROWS: readonly Row[] = [
   {
     input: 'label °C',
     output: 'wash temperature',
-    from: [shell({ label: label(30, 'mild') }), { soil: 3 }],
-    to: [shell({ label: label(40, 'mild') }), { soil: 3 }],
+    from: [shell({ label: label(30, 'mild'), schools: { 'SHELL-WATER': 'warm' } }), { soil: 3 }],
+    to: [shell({ label: label(40, 'mild'), schools: { 'SHELL-WATER': 'warm' } }), { soil: 3 }],
     read: (p) => doing(p, 'machine-wash')?.settings.tempC,
   },
   {

@@ -74,16 +74,16 @@ describe('checks branch', () => {
   });
   test('drops still soak in: spray, warm, and the same drops again', () => {
     const at = upTo(wet(), 'droplet-test');
-    expect(current(answerCheck(at, true, T0))?.key).toBe('weigh-loft');
+    expect(current(answerCheck(at, true, T0))?.key).toBe('look-done');
     let run = answerCheck(at, false, T0);
     const seen: string[] = [];
     while (current(run)?.when === 'if-failed') {
       seen.push(current(run)!.key);
       run = finishStep(run, T0);
     }
-    expect(seen).toEqual(['spray-if-failed', 'reheat-tumble']);
+    expect(seen).toEqual(['spray-if-failed', 'dry-sprayed', 'reheat-tumble']);
     expect(current(run)?.key).toBe('droplet-test');
-    expect(current(answerCheck(run, true, T0))?.key).toBe('weigh-loft');
+    expect(current(answerCheck(run, true, T0))?.key).toBe('look-done');
   });
   test('not dry on the scale: one more round, and on the scale again before anything is stored', () => {
     const run = answerCheck(upTo(wet(), 'weigh-loft'), false, T0);

@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest';
 import type { Envelope } from '../../src/core/envelope';
 import { ownedFacts } from '../../src/core/facts';
-import type { Dryer, Heat, Inspection, Kit, Supply, Washer } from '../../src/core/gear';
+import type { Cycle, Dryer, Heat, Inspection, Kit, Supply, Washer } from '../../src/core/gear';
 import {
   chooseBath,
+  chooseCycle,
   chooseDryer,
   chooseMethod,
   chooseWasher,
@@ -213,9 +214,14 @@ describe('minutes of a step', () => {
     ['lineMin', { dryModel: { ...dryModel, heldKgPerKg: 0.02 } }, 30],
     ['lineMin', { dryModel: { ...dryModel, rateKgPerS: 1e-7 } }, 4320],
   ])('%s of %j: %d', (name, settings, minutes) => expect(DURATIONS[name]!(state(), settings)).toBe(minutes));
-  test('a cycle’s own minutes, else fifty', () => {
+  test('a cycle’s own minutes, else those of its kind of programme', () => {
     expect(DURATIONS.cycleMin!(state({ rest: { cycle: { name: 'Short', minutes: 33 } } }), {})).toBe(33);
-    expect(DURATIONS.cycleMin!(state(), {})).toBe(50);
+    for (const [cycleStyle, minutes] of [
+      ['quick', 30],
+      ['delicate', 50],
+      ['long-slow', 90],
+    ] as const)
+      expect(DURATIONS.cycleMin!(state({ rest: { cycleStyle } }), {})).toBe(minutes);
   });
 });
 
@@ -289,23 +295,52 @@ describe('which machine', () => {
     const s = with_([FRONT, TUB], {
       rest: { family: { methods: [{ use: 'machine', when: { all: ['never'] } }, { use: 'tub' }] } },
     });
-    expect(chooseMethod(s)).toEqual({ method: 'tub', washer: null, cycle: null });
+    expect(chooseMethod(s)).toEqual({ method: 'tub', washer: null });
   });
-  test('the coolest cycle inside the limit, the gentler spin where two are as cool', () => {
-    const cycles = [
-      { name: 'hot', tempC: 60 },
-      { name: 'warm', tempC: 40 },
-      { name: 'fast', tempC: 30, spinRpm: 1200 },
-      { name: 'calm', tempC: 30, spinRpm: 400 },
+  describe('the machine’s own programme', () => {
+    const CYCLES = [
+      { name: 'Cotton 60', tempC: 60, spinRpm: 1400 },
+      { name: 'Cotton 30', tempC: 30, spinRpm: 1200 },
+      { name: 'Easy-care', tempC: 40, spinRpm: 1000 },
+      { name: 'Wool', tempC: 30, spinRpm: 600 },
+      { name: 'Quick', tempC: 30, spinRpm: 800 },
+      { name: 'Q7', tempC: 20, spinRpm: 1200 },
     ];
-    const cycle = (bounds: Bounds = {}, list: object[] = cycles): string | undefined =>
-      chooseMethod(with_([{ ...FRONT, cycles: list }], { bounds, rest: { family: { methods: [{ use: 'machine' }] } } })).cycle
-        ?.name;
-    expect(cycle()).toBe('calm');
-    expect(cycle({}, cycles.slice(0, 2))).toBe('warm');
-    expect(cycle({ washMaxC: 40 }, cycles.slice(0, 2))).toBe('warm');
-    expect(cycle({ washMaxC: 20 })).toBeUndefined();
-    expect(cycle({ washMaxC: 20 }, [{ name: 'cold' }])).toBe('cold');
+    type Wish = Parameters<typeof chooseCycle>[1];
+    const GENTLE: Wish = { tempC: 20, action: 'very-mild', spinRpm: 600, style: 'delicate' };
+    const cycle = (
+      bounds: Bounds,
+      wish: Partial<Wish> = {},
+      list: object[] = CYCLES,
+      washer: object = FRONT,
+    ): string | undefined =>
+      chooseCycle({ ...(washer as Washer), cycles: list as Cycle[] }, { ...GENTLE, ...wish }, state({ bounds }))?.name;
+    test('is gentle enough, however near the others come in temperature', () => {
+      expect(cycle({ action: 'very-mild', washMaxC: 30 })).toBe('Wool');
+      expect(cycle({ action: 'very-mild', washMaxC: 30 }, {}, CYCLES.slice(0, 3))).toBeUndefined();
+    });
+    test('is never hotter than it may be', () => {
+      const normal = { action: 'normal', tempC: 60, style: 'normal', spinRpm: 1200 } as const;
+      expect(cycle({ action: 'normal', washMaxC: 60 }, normal)).toBe('Cotton 60');
+      expect(cycle({ action: 'normal', washMaxC: 40 }, { ...normal, tempC: 40 })).toBe('Cotton 30');
+      expect(cycle({ action: 'normal', washMaxC: 20 }, { ...normal, tempC: 20 })).toBe('Q7');
+    });
+    test('is the kind that is looked for, before the temperature', () => {
+      expect(cycle({ action: 'normal', washMaxC: 60 }, { action: 'normal', style: 'quick', tempC: 40 })).toBe('Quick');
+      expect(cycle({ action: 'mild', washMaxC: 60 }, { action: 'mild', style: 'easy-care', tempC: 20 })).toBe('Easy-care');
+    });
+    test('spins no faster than it may, unless the machine can be told to', () => {
+      const fixed = { ...FRONT, spinRpm: undefined };
+      const fast = [{ name: 'Wool', tempC: 30, spinRpm: 1000 }];
+      expect(cycle({ action: 'very-mild', spinMaxRpm: 600 }, {}, fast, fixed)).toBeUndefined();
+      expect(cycle({ action: 'very-mild', spinMaxRpm: 600 }, {}, fast, { ...FRONT, spinRpm: [400, 1000] })).toBe('Wool');
+    });
+    test('is judged by what its owner said of it, else by its name; a name that says nothing counts by its spin', () => {
+      expect(cycle({ action: 'very-mild' }, {}, [{ name: 'P3', action: 'very-mild' }])).toBe('P3');
+      expect(cycle({ action: 'very-mild' }, {}, [{ name: 'Wool', action: 'normal' }])).toBeUndefined();
+      expect(cycle({ action: 'very-mild' }, {}, [{ name: 'P3', spinRpm: 600 }])).toBe('P3');
+      expect(cycle({ action: 'very-mild' }, {}, [{ name: 'P3', spinRpm: 1000 }])).toBeUndefined();
+    });
   });
 });
 

@@ -114,7 +114,18 @@ describe('the strip', () => {
   const p = programme(down({ repellency: 'finish' }), { soil: 2, odour: 0 });
   test('runs of one kind become one band; steps behind a failed check are not in it', () => {
     const bands = bandsOf(p.steps);
-    expect(bands.map((b) => b.name)).toEqual(['Prepare', 'Wash', 'Rinse', 'Lift', 'Tumble', 'Hang', 'Warm', 'Check', 'Store']);
+    expect(bands.map((b) => b.name)).toEqual([
+      'Prepare',
+      'Wash',
+      'Rinse',
+      'Lift',
+      'Tumble',
+      'Hang',
+      'Check',
+      'Warm',
+      'Check',
+      'Store',
+    ]);
     expect(bands.flatMap((b) => b.ids)).toEqual(p.steps.filter((s) => s.when === 'always').map((s) => s.id));
   });
   test('heat is heat only when there is heat', () => {

@@ -9,6 +9,8 @@ import type { RinseInput } from '../rinsing';
 
 export interface StepSettings {
   washerId?: string;
+  /** The machine's own programme, as its owner named it; absent = none is listed that may be. */
+  cycle?: string;
   tempC?: number;
   action?: Action;
   spinRpm?: number;

@@ -5,9 +5,9 @@
  * without the whole rule.
  */
 import type { DryerKind, Heat, Room } from '../gear';
-import { evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
+import { saturationKPa, evaporationKgPerS, humidityRatio, relativeHumidity, wetBulbC } from './air';
 import { bodyOf, secondsToDry, soaked, type Body } from './body';
-import { DRYING_FIGURES } from '../knowledge';
+import { DRYING_FIGURES, type AirMoves } from '../knowledge';
 
 export * from './air';
 export * from './body';
@@ -96,13 +96,16 @@ export interface HangInput {
   readonly areaM2: number;
   /** How much slower the core is than a free cloth, ≥ 1. */
   readonly coreFactor: number;
-  readonly air: 'still' | 'fan' | 'outdoors';
+  readonly air: AirMoves;
   readonly room: Room | undefined;
 }
 /** Water that the air takes off a hanging wet surface, kg/s. */
 export function hangKgPerS({ areaM2, air, room }: Pick<HangInput, 'areaM2' | 'air' | 'room'>): number {
-  const speed = air === 'fan' ? FAN_M_PER_S : air === 'outdoors' ? OUTDOOR_M_PER_S : STILL_M_PER_S;
-  return evaporationKgPerS(areaM2, room?.airC ?? DEFAULT_ROOM.airC, room?.rhPercent ?? DEFAULT_ROOM.rhPercent, speed);
+  const speed = air === 'fan' ? FAN_M_PER_S : air === 'outdoors' || air === 'sun' ? OUTDOOR_M_PER_S : STILL_M_PER_S;
+  const roomC = room?.airC ?? DEFAULT_ROOM.airC;
+  const airC = roomC + (DRYING_FIGURES.warmerK.value[air] ?? 0);
+  const rh = ((room?.rhPercent ?? DEFAULT_ROOM.rhPercent) * saturationKPa(roomC)) / saturationKPa(airC);
+  return evaporationKgPerS(areaM2, airC, rh, speed);
 }
 /** The body of a thing that hangs. */
 export function hangingBody(dryG: number, coreFactor: number): Body {

@@ -157,7 +157,7 @@ const onOf = (made: Plan, { settings }: PlannedStep): WorkOn => ({
   bathL: made.knowledge.settings.bathLitres[made.bulk],
   waterKg: made.method === 'none' ? 0 : (made.massG / 1000) * heldWet(made),
   dryer: made.dryer?.kind ?? DRYER_KINDS[0],
-  cycleMinutes: made.knowledge.settings.cycleMinutes,
+  cycleMinutes: made.cycle?.minutes ?? made.knowledge.settings.cycleMinutes[made.cycleStyle],
 });
 
 /** What a plan takes, one line for each thing, in the order of the steps. Steps behind a failed check are left out. */

@@ -87,6 +87,7 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   if (item.colour?.class) facts.add(tag('colour:', item.colour.class));
   if (item.colour?.bleed !== 'safe') facts.add('bleed-unproved');
   facts.add(item.label ? 'label:read' : 'label:none');
+  if (item.own?.tempC !== undefined) facts.add('own-temp');
   if (item.massG === undefined) facts.add('unknown:mass');
   if (item.bulk === undefined) facts.add('unknown:bulk');
   return facts;

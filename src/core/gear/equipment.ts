@@ -8,6 +8,8 @@ export interface Cycle {
   spinRpm?: number;
   rinses?: number;
   litres?: number;
+  /** How gently it moves; absent = judged by its name. */
+  action?: v.Action;
 }
 
 /** A supply that went into a machine or bath and has not been rinsed out of it. */

@@ -1,3 +1,4 @@
+import type { SchoolChoices } from './preferences';
 import type * as v from './vocabulary';
 
 export interface Money {
@@ -130,5 +131,9 @@ export interface Item {
   /** How long it is meant to last. */
   targetYears?: number;
   own?: OwnFigures;
+  /** Its own choices where practice disagrees, before the kit's. */
+  schools?: SchoolChoices;
+  /** How many of it are kept as one, a stack of cloths; masses are of one. */
+  count?: number;
   learned?: Learned;
 }

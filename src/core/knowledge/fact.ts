@@ -73,6 +73,15 @@ export const PLAN_TRAIT_NAMES = [
   'proof:wash-in',
   'proof-after-test',
   'scent-routine',
+  'turned-for-pile',
+  'turned-for-spray',
+  'turned-for-drops',
+  'proof-sprayed',
+  'coat-if-failed',
+  'never-lined',
+  'scent-moot',
+  'heat-at-stake',
+  'no-drum',
   'rubber-work',
   'heavy-wet',
 ] as const;
@@ -84,6 +93,7 @@ export const THING_NAMES = [
   'maker-forbids-heat',
   'maker-and-label-differ',
   'bleed-unproved',
+  'own-temp',
   'label:read',
   'label:none',
 ] as const;
@@ -118,6 +128,7 @@ export const PLANNED_NAMES = [
   'can:softener',
   'hard:machine',
   'method-machine-owned',
+  'no-washer-fits',
   'washer-residue',
   'drum-unknown',
   'bath-not-listed',
@@ -144,10 +155,12 @@ export const DRY_WAYS = [
   'line',
   'moving-air',
   'pitched',
+  'radiator',
   'shoe-rack',
   'shoe-shade',
   'shoe-sun',
   'tumble-down',
+  'tumble-finish',
   'tumble-low',
   'tumble-purged',
 ] as const;
@@ -193,6 +206,10 @@ export const IRON_MARKS_C = [110, 150, 200] as const;
 export const SOIL_GRADES = [0, 1, 2, 3, 4] as const;
 export const ODOUR_GRADES = [0, 1, 2, 3] as const;
 export const DROP_GRADES = [0, 1, 2, 3, 4, 5] as const;
+
+/** Kinds of programme, as a dial names them. */
+export const CYCLE_STYLES = ['delicate', 'gentle', 'normal', 'quick', 'easy-care', 'long-slow'] as const;
+export type CycleStyle = Of<typeof CYCLE_STYLES>;
 
 export type TraitName = Of<typeof TRAIT_NAMES>;
 export type PlanTraitName = Of<typeof PLAN_TRAIT_NAMES>;
@@ -250,7 +267,8 @@ type PlanFact =
   | `can:tumble:${'air' | 'low' | 'normal'}`
   | `can:bleach:${'oxygen' | 'any'}`
   | `hard:wash>=${Of<typeof WASH_MARKS_C>}`
-  | `school:${SchoolChoice}`;
+  | `school:${SchoolChoice}`
+  | `cycle-same:${CycleStyle | 'kind'}`;
 
 /** One thing known about a request. */
 export type Fact = ThingFact | SeenFact | TraitName | OwnedFact | PlanFact;

@@ -6,6 +6,9 @@ import type { BasisKind } from './condition';
  * reasonable, and its basis. What they mean in words stands in `words/figures.ts`.
  */
 
+/** What the air does where it hangs: beside a radiator and in the sun it is warmer than the room's, and as moist. */
+export type AirMoves = 'still' | 'fan' | 'outdoors' | 'radiator' | 'sun';
+
 export interface Figure<V = unknown> {
   readonly value: V;
   /** Of the value; "1" for a share or a power. */
@@ -93,6 +96,8 @@ export const DRYING_FIGURES = {
     0.8,
   ),
   tumbleExchangeMin: m<Readonly<Record<Heat, number>>>({ air: 30, low: 22, medium: 18, high: 14 }, 'min', 8, 60),
+  /** How much warmer than the room the air is beside a radiator and in the sun. */
+  warmerK: m<Partial<Readonly<Record<AirMoves, number>>>>({ radiator: 12, sun: 8 }, 'K', 3, 20),
   hangExchangeMin: m(75, 'min', 30, 180),
   criticalHeld: m(0.1, 'kg/kg', 0.05, 0.3),
   priorSd: m([0.4, 0.45, 0.3], '1', 0.1, 0.8),

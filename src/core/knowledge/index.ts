@@ -35,6 +35,8 @@ export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
 export * from './figures';
 export type { Settings } from './settings';
+export { CYCLE_STYLES, type CycleStyle } from './fact';
+export type { AirMoves } from './figures';
 export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
 export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';

@@ -23,7 +23,11 @@ const HUNG = [
   'dry-fan',
   'dry-drip',
   'tumble-low',
+  'dry-radiator',
+  'tumble-finish',
 ] as const;
+/** After a spray, before heat. */
+const DRY_COAT = ['dry-sprayed'] as const;
 
 /** What is done when a look has failed too often. Each belongs to looks that name it. */
 export const WAYS = [
@@ -37,10 +41,7 @@ export const WAYS = [
   {
     id: 'this-zone',
     does: 'again',
-    remedy: [
-      [...COAT, ...COAT_AGAIN],
-      [...WARM, ...WARM_AGAIN],
-    ],
+    remedy: [COAT, DRY_COAT, [...WARM, ...WARM_AGAIN]],
   },
   { id: 'wash-again', does: 'wash' },
   { id: 'to-the-wash', does: 'later' },
@@ -103,6 +104,7 @@ export const LOOKS = [
     id: 'dry',
     at: [
       'tumble-down',
+      'tumble-last',
       ...HUNG,
       'dry-pitched',
       'shoe-shade',
@@ -130,13 +132,9 @@ export const LOOKS = [
     id: 'drops',
     at: ['droplet-test', 'retest'],
     tries: 3,
-    remedies: [
-      [[...COAT, ...WARM_AGAIN], WARM],
-      [
-        [...COAT, ...COAT_AGAIN, ...WARM_AGAIN],
-        [...WARM, ...WARM_AGAIN],
-      ],
-    ],
+    remedies: [[COAT, DRY_COAT, WARM], [COAT, DRY_COAT, WARM], [WARM_AGAIN]],
+    // What was coated a moment ago is warmed once more before it is coated again.
+    ifDone: { any: COAT_AGAIN, remedies: [[WARM_AGAIN], [COAT, DRY_COAT, WARM]] },
     causes: ['residue-in-face', 'not-warm', 'thin-coat', 'worn-face'],
     ways: ['this-zone', 'wash-again', 'specialist', 'leave-drops'],
   },

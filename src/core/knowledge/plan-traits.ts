@@ -33,7 +33,26 @@ export const PLAN_TRAITS = [
     id: 'proof:spray',
     when: { all: ['school:PROOF-METHOD=wash-in'], none: ['maker:forbids:proofer', 'leaking', 'method-machine-owned'] },
   },
-  { id: 'proof-after-test', when: { all: ['renew-if-failed'], any: ['proof:spray', 'proof:wash-in'], none: ['aim:renew'] } },
+  // A coat, or another one, is put on when the drops say so.
+  { id: 'coat-if-failed', when: { all: ['renew-if-failed'] } },
+  { id: 'coat-if-failed', when: { all: ['aim:renew', 'test-after'] } },
+  { id: 'proof-after-test', when: { all: ['coat-if-failed'], any: ['proof:spray', 'proof:wash-in'] } },
+  // Turned inside out for the wash, and turned back before its outside is worked on.
+  { id: 'turned-for-pile', when: { all: ['wet-pile', 'aim:wash'] } },
+  { id: 'turned-for-spray', when: { all: ['wet-filled', 'aim:renew', 'proof:spray'], none: ['down-filled'] } },
+  { id: 'turned-for-spray', when: { all: ['wet-printed', 'aim:renew', 'proof:spray'], none: ['filled', 'shoe-like'] } },
+  { id: 'turned-for-drops', when: { all: ['wet-filled', 'repellent', 'test-after'], none: ['proof-sprayed'] } },
+  { id: 'turned-for-drops', when: { all: ['wet-printed', 'repellent', 'test-after'], none: ['proof-sprayed', 'shoe-like'] } },
+  { id: 'proof-sprayed', when: { all: ['aim:renew', 'proof:spray'] } },
+  // Where nothing hangs on a line before it is warmed, tumbling at once is no other way.
+  { id: 'never-lined', when: { any: ['down-filled'] } },
+  { id: 'never-lined', when: { none: ['aim:wash'] } },
+  // Heat is used at all.
+  { id: 'heat-at-stake', when: { all: ['aim:wash'] } },
+  { id: 'heat-at-stake', when: { all: ['aim:air', 'damp', 'air-by-tumble'] } },
+  { id: 'scent-moot', when: { none: ['aim:wash'] } },
+  { id: 'scent-moot', when: { all: ['family:meat-bag'], none: ['method:machine'] } },
+  { id: 'no-drum', when: { none: ['own:front-loader', 'own:impeller', 'own:agitator'] } },
   { id: 'scent-routine', early: true, when: { all: ['mark:scent-critical', 'school:SCENT=marked'] } },
   // A mark that is elsewhere is no reason to scrub the rubber.
   {

@@ -8,6 +8,25 @@ export const SCHOOLS = [
     applies: { all: ['waterproof', 'aim:wash'], none: ['down-filled'] },
     fallback: 'specialist',
     options: [{ id: 'specialist' }, { id: 'plain-liquid' }],
+    moot: { any: ['scent-routine', 'maker:forbids:detergent'] },
+  },
+  {
+    id: 'SHELL-WATER',
+    order: 15,
+    applies: { all: ['waterproof', 'aim:wash'], none: ['filled'] },
+    fallback: 'cool',
+    moot: { none: ['method:machine'] },
+    options: [
+      { id: 'cool' },
+      {
+        id: 'warm',
+        strong: true,
+        refused: [
+          { when: { all: ['label:none'] }, rule: 'warmer-needs-label' },
+          { when: { none: ['can:wash>=40'] }, rule: 'warmer-than-limit' },
+        ],
+      },
+    ],
   },
   {
     id: 'PROOF-METHOD',
@@ -15,9 +34,10 @@ export const SCHOOLS = [
     applies: { all: ['repellent'], any: ['aim:renew', 'renew-if-failed'] },
     fallback: 'spray-on',
     options: [
-      { id: 'spray-on' },
+      { id: 'spray-on', same: { none: ['method-machine-owned'] } },
       {
         id: 'wash-in',
+        same: { none: ['method-machine-owned'] },
         refused: [
           { when: { any: ['filled'] }, rule: 'wash-in-coats-insulation' },
           { when: { any: ['lining:wicking'] }, rule: 'wash-in-kills-wicking' },
@@ -26,6 +46,18 @@ export const SCHOOLS = [
         ],
       },
     ],
+    moot: { any: ['leaking', 'maker:forbids:proofer'] },
+  },
+  {
+    id: 'PROOF-WHEN',
+    order: 25,
+    applies: { all: ['repellent', 'aim:wash'], none: ['aim:renew', 'drop:fine', 'leaking', 'maker:forbids:proofer'] },
+    fallback: 'test-first',
+    options: [
+      { id: 'test-first' },
+      { id: 'while-damp', adds: 'renew', refused: [{ when: { all: ['down-filled'] }, rule: 'spray-down-late' }] },
+      { id: 'last-rounds', adds: 'renew', refused: [{ when: { none: ['down-filled'] }, rule: 'last-rounds-down-only' }] },
+    ],
   },
   {
     id: 'PROOF-HEAT',
@@ -33,11 +65,30 @@ export const SCHOOLS = [
     applies: { all: ['has-finish'], any: ['aim:reactivate', 'aim:renew'] },
     fallback: 'line-then-tumble',
     options: [
-      { id: 'line-then-tumble', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
-      { id: 'tumble', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
-      { id: 'iron', refused: [{ when: { none: ['can:iron>=110'] }, rule: 'iron-not-allowed' }] },
-      { id: 'hair-dryer', refused: [{ when: { all: ['maker-forbids-heat'] }, rule: 'maker-forbids-heat' }] },
+      {
+        id: 'line-then-tumble',
+        same: { any: ['never-lined', 'launderette'] },
+        refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }],
+      },
+      {
+        id: 'tumble',
+        strong: true,
+        same: { any: ['never-lined', 'launderette'] },
+        refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }],
+      },
+      {
+        id: 'iron',
+        strong: true,
+        same: { any: ['warm:iron', 'iron-too-hot'] },
+        refused: [{ when: { none: ['can:iron>=110'] }, rule: 'iron-not-allowed' }],
+      },
+      {
+        id: 'hair-dryer',
+        same: { all: ['warm:hair-dryer'] },
+        refused: [{ when: { all: ['maker-forbids-heat'] }, rule: 'maker-forbids-heat' }],
+      },
       { id: 'radiator', refused: [{ when: { all: ['maker-forbids-heat'] }, rule: 'maker-forbids-heat' }] },
+      { id: 'none', drops: 'reactivate', refused: [{ when: { none: ['aim:wash', 'aim:renew'] }, rule: 'heat-is-the-job' }] },
     ],
   },
   {
@@ -55,6 +106,7 @@ export const SCHOOLS = [
     order: 50,
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'cold',
+    moot: { any: ['own-temp', 'bloody'] },
     options: [{ id: 'cold' }, { id: 'warm', refused: [{ when: { none: ['can:wash>=30'] }, rule: 'warmer-than-limit' }] }],
   },
   {
@@ -63,7 +115,7 @@ export const SCHOOLS = [
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'front-loader',
     options: [{ id: 'front-loader' }, { id: 'bathtub' }],
-    moot: { none: ['can:machine'] },
+    moot: { any: ['no-washer-fits', 'heirloom'] },
   },
   {
     id: 'DOWN-RINSE',
@@ -74,6 +126,14 @@ export const SCHOOLS = [
     moot: { none: ['method:machine'] },
   },
   {
+    id: 'ROUND-LOOK',
+    order: 75,
+    applies: { all: ['down-filled', 'aim:wash', 'can:tumble:air'] },
+    fallback: '60',
+    options: [{ id: '30' }, { id: '60' }],
+    moot: { any: ['thin-shell', 'launderette', 'heats-unknown'] },
+  },
+  {
     id: 'DOWN-HEAT',
     order: 80,
     applies: { all: ['down-filled'], any: ['aim:wash', 'aim:air'] },
@@ -81,8 +141,9 @@ export const SCHOOLS = [
     options: [
       { id: 'air', refused: [{ when: { none: ['can:tumble:air'] }, rule: 'tumble-not-allowed' }] },
       { id: 'low', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
-      { id: 'medium', refused: [{ when: { none: ['can:tumble:normal'] }, rule: 'medium-needs-label' }] },
+      { id: 'medium', strong: true, refused: [{ when: { none: ['can:tumble:normal'] }, rule: 'medium-needs-label' }] },
     ],
+    moot: { none: ['heat-at-stake'] },
   },
   {
     id: 'SHOE-HEAT',
@@ -93,6 +154,7 @@ export const SCHOOLS = [
       { id: 'cool' },
       {
         id: 'hot',
+        strong: true,
         waives: { washMaxC: 60 },
         refused: [
           { when: { none: ['colour:white'] }, rule: 'hot-white-only' },
@@ -107,7 +169,13 @@ export const SCHOOLS = [
     order: 100,
     applies: { all: ['shoe-like', 'aim:wash', 'can:machine'], none: ['hide-upper'] },
     fallback: 'by-kind',
-    options: [{ id: 'by-kind' }, { id: 'gentle' }, { id: 'quick' }, { id: 'long-slow' }, { id: 'permanent-press' }],
+    options: [
+      { id: 'by-kind', same: { all: ['cycle-same:kind'] } },
+      { id: 'gentle', same: { all: ['cycle-same:gentle'] } },
+      { id: 'quick', same: { all: ['cycle-same:quick'] } },
+      { id: 'long-slow', same: { all: ['cycle-same:long-slow'] } },
+      { id: 'permanent-press', same: { all: ['cycle-same:easy-care'] } },
+    ],
     moot: { none: ['method:machine'] },
   },
   {
@@ -121,6 +189,7 @@ export const SCHOOLS = [
       { id: 'stiff-brush' },
       {
         id: 'solvent',
+        strong: true,
         refused: [{ when: { any: ['hide', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' }],
       },
     ],
@@ -128,7 +197,7 @@ export const SCHOOLS = [
   {
     id: 'SHOE-DRY',
     order: 120,
-    applies: { all: ['shoe-like'], any: ['aim:wash', 'aim:air'] },
+    applies: { all: ['shoe-like', 'aim:wash'] },
     fallback: 'shade',
     options: [
       { id: 'shade' },
@@ -153,8 +222,20 @@ export const SCHOOLS = [
     order: 130,
     applies: { all: ['shoe-like', 'aim:wash'], none: ['hide-upper'] },
     fallback: 'if-allowed',
-    options: [{ id: 'if-allowed' }, { id: 'hand' }],
-    moot: { none: ['can:machine'] },
+    options: [
+      { id: 'if-allowed', same: { any: ['no-washer-fits'] } },
+      { id: 'hand', same: { any: ['no-washer-fits'] } },
+      {
+        id: 'own-risk',
+        strong: true,
+        waives: { action: 'mild', spinMaxRpm: 400 },
+        same: { any: ['can:machine', 'no-drum'] },
+        refused: [
+          { when: { all: ['label:read'] }, rule: 'own-risk-has-label' },
+          { when: { none: ['hard:machine'] }, rule: 'own-risk-not-this' },
+        ],
+      },
+    ],
   },
   {
     id: 'SHOE-LEATHER',
@@ -163,7 +244,12 @@ export const SCHOOLS = [
     fallback: 'never',
     options: [
       { id: 'never' },
-      { id: 'if-label-allows', refused: [{ when: { none: ['can:machine'] }, rule: 'leather-needs-label' }] },
+      {
+        id: 'if-label-allows',
+        strong: true,
+        same: { all: ['no-washer-fits'] },
+        refused: [{ when: { none: ['can:machine'] }, rule: 'leather-needs-label' }],
+      },
     ],
   },
   {
@@ -185,11 +271,13 @@ export const SCHOOLS = [
     order: 170,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: '40',
+    moot: { any: ['own-temp', 'bloody'] },
     options: [
-      { id: '32', tightens: { washMaxC: 32 } },
-      { id: '40' },
+      { id: '32', tightens: { washMaxC: 32 }, same: { none: ['hard:wash>=40'] } },
+      { id: '40', same: { none: ['hard:wash>=40'] } },
       {
         id: '60',
+        strong: true,
         waives: { washMaxC: 60 },
         refused: [
           { when: { none: ['job:dirty', 'soil>=4'] }, rule: 'cloth-60-filthy-only' },
@@ -221,8 +309,10 @@ export const SCHOOLS = [
     fallback: 'indoor-air',
     options: [
       { id: 'indoor-air' },
+      { id: 'radiator' },
       {
         id: 'low-tumble',
+        same: { all: ['launderette'] },
         refused: [
           { when: { any: ['greasy'] }, rule: 'greasy-never-tumbled' },
           { when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' },
@@ -235,7 +325,14 @@ export const SCHOOLS = [
     order: 210,
     applies: { all: ['kind:jersey', 'aim:wash'] },
     fallback: 'hand',
-    options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
+    options: [
+      { id: 'hand' },
+      {
+        id: 'machine',
+        same: { all: ['no-washer-fits'] },
+        refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }],
+      },
+    ],
   },
   {
     id: 'JERSEY-SPIN',
@@ -249,7 +346,14 @@ export const SCHOOLS = [
     order: 230,
     applies: { all: ['kind:running-vest', 'aim:wash'] },
     fallback: 'hand',
-    options: [{ id: 'hand' }, { id: 'machine', refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }] }],
+    options: [
+      { id: 'hand' },
+      {
+        id: 'machine',
+        same: { all: ['no-washer-fits'] },
+        refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }],
+      },
+    ],
   },
   {
     id: 'PACK-CLEANER',
@@ -264,6 +368,7 @@ export const SCHOOLS = [
     applies: { any: ['mark:scent-critical'] },
     fallback: 'marked',
     options: [{ id: 'off' }, { id: 'marked' }],
+    moot: { all: ['scent-moot'] },
   },
   {
     id: 'FIELD-DRY',
@@ -274,6 +379,7 @@ export const SCHOOLS = [
       { id: 'outdoor-air' },
       {
         id: 'purged-dryer',
+        same: { all: ['launderette'] },
         refused: [
           { when: { any: ['greasy'] }, rule: 'greasy-never-tumbled' },
           { when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' },
@@ -291,6 +397,7 @@ export const SCHOOLS = [
       none: ['shoe-like', 'filled', 'waterproof', 'protein'],
     },
     fallback: '30',
+    moot: { any: ['soil>=3', 'bloody', 'own-temp'] },
     options: [{ id: '20' }, { id: '30' }],
   },
 ] as const satisfies readonly School[];

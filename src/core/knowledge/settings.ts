@@ -1,5 +1,6 @@
-import type { Bulk, Heat, SupplyClass } from '../gear';
-import type { WarmWay } from './fact';
+import type { Action, Bulk, Heat, SupplyClass } from '../gear';
+import type { AirMoves } from './figures';
+import type { CycleStyle, WarmWay } from './fact';
 import type { Choice, When } from './condition';
 
 /*
@@ -21,7 +22,7 @@ const WARM_HEAT: readonly Choice<Heat>[] = [
 ];
 /** Minutes between looks while tumbling. */
 const LOOK_EVERY_MIN: readonly Choice<number>[] = [
-  { use: 30, when: { any: ['thin-shell', 'launderette', 'heats-unknown'] } },
+  { use: 30, when: { any: ['thin-shell', 'launderette', 'heats-unknown', 'school:ROUND-LOOK=30'] } },
   { use: 60 },
 ];
 const BALLS: readonly Choice<number>[] = [{ use: 3, when: { any: ['bag-like'] } }, { use: 2 }];
@@ -44,7 +45,35 @@ const AT_MOST_A_LOAD: readonly Choice<number>[] = [
 ];
 /** Fresh fills that a gentle cycle performs, when it does not say. */
 const CYCLE_RINSES = 2;
-const CYCLE_MINUTES = 50;
+/** Kinds of programme, as a dial names them, and the minutes that each usually takes. */
+const CYCLE_MINUTES: Readonly<Record<CycleStyle, number>> = {
+  delicate: 50,
+  gentle: 50,
+  normal: 60,
+  quick: 30,
+  'easy-care': 70,
+  'long-slow': 90,
+};
+/** The kind of programme that a construction wants; else the one of the action. */
+const KIND_STYLE: readonly Choice<CycleStyle>[] = [
+  { use: 'quick', when: { all: ['family:studded-boot'] } },
+  { use: 'long-slow', when: { all: ['family:trainer'] } },
+];
+/** The kind of programme that a school wants, before that. */
+const CHOSEN_STYLE: readonly Choice<CycleStyle>[] = [
+  { use: 'gentle', when: { any: ['school:SHOE-CYCLE=gentle', 'school:CLOTH-CYCLE=gentle'] } },
+  { use: 'quick', when: { any: ['school:SHOE-CYCLE=quick', 'school:CLOTH-CYCLE=quick-extra-rinse'] } },
+  { use: 'long-slow', when: { all: ['school:SHOE-CYCLE=long-slow'] } },
+  { use: 'easy-care', when: { all: ['school:SHOE-CYCLE=permanent-press'] } },
+];
+/** Where a school asks for the kind of programme alone, it is worked out which kinds come to the same in this machine. */
+const STYLE_ASKED: When = { all: ['shoe-like'] };
+/** Action by school; null = the family's. The envelope keeps the last word. */
+const ACTION_WISH: readonly Choice<Action | null>[] = [
+  { use: 'mild', when: { all: ['school:CLOTH-CYCLE=gentle'] } },
+  { use: 'normal', when: { all: ['school:SHELL-WATER=warm'] } },
+  { use: null },
+];
 /** Full rinses after the machine's own, at least. */
 const EXTRA_RINSES: readonly Choice<number>[] = [
   {
@@ -83,7 +112,10 @@ const SOAK_C = 20;
 /** Blood is met with water this cold, °C. */
 const COLD_TREAT_C = 15;
 /** Moving air at the place where it dries. */
-const AIR: readonly Choice<'still' | 'fan' | 'outdoors'>[] = [
+const AIR: readonly Choice<AirMoves>[] = [
+  { use: 'sun', when: { all: ['dry:shoe-sun'] } },
+  { use: 'radiator', when: { all: ['dry:radiator'] } },
+  { use: 'outdoors', when: { all: ['school:FIELD-DRY=outdoor-air', 'dry:line'] } },
   { use: 'fan', when: { any: ['dry:moving-air'] } },
   { use: 'fan', when: { all: ['dry:fan', 'own:fan'] } },
   { use: 'outdoors', when: { any: ['dry:pitched'] } },
@@ -121,8 +153,8 @@ const WARM_WAYS: readonly Choice<WarmWay>[] = [
   { use: 'iron', when: { all: ['can:iron>=110', 'school:PROOF-HEAT=iron'], none: ['iron-too-hot'] } },
   { use: 'hair-dryer', when: { all: ['school:PROOF-HEAT=hair-dryer'], none: ['maker-forbids-heat'] } },
   { use: 'radiator', when: { all: ['school:PROOF-HEAT=radiator'], none: ['maker-forbids-heat'] } },
-  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot'] } },
-  { use: 'hair-dryer', when: { none: ['maker-forbids-heat'] } },
+  { use: 'iron', when: { all: ['can:iron>=110'], none: ['filled', 'iron-too-hot', 'school:PROOF-HEAT=none'] } },
+  { use: 'hair-dryer', when: { none: ['maker-forbids-heat', 'school:PROOF-HEAT=none'] } },
 ];
 /** Days until the next look, by construction: the calendar only backs up what the thing itself shows [common practice, no source]. */
 const LOOK_AGAIN_DAYS: readonly Choice<number>[] = [
@@ -149,6 +181,10 @@ export const SETTINGS = {
   atMostALoad: AT_MOST_A_LOAD,
   cycleRinses: CYCLE_RINSES,
   cycleMinutes: CYCLE_MINUTES,
+  chosenStyle: CHOSEN_STYLE,
+  kindStyle: KIND_STYLE,
+  styleAsked: STYLE_ASKED,
+  actionWish: ACTION_WISH,
   extraRinses: EXTRA_RINSES,
   soilCeilingC: SOIL_CEILING_C,
   typical: TYPICAL,

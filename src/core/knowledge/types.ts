@@ -114,7 +114,8 @@ export interface Family {
   readonly spinRpm: number;
   /** Fresh fills of a machine wash in all, at least. */
   readonly minRinses: number;
-  readonly cleaners: readonly Choice<SupplyClass>[];
+  /** Best first. `only`: where it holds no other will do, owned or not. */
+  readonly cleaners: readonly (Choice<SupplyClass> & { readonly only?: true })[];
   readonly dry: readonly Choice<DryWay>[];
   /** Used when the item was never weighed, g [from memory]. */
   readonly massG: number;
@@ -133,6 +134,13 @@ export interface SchoolOption {
   readonly tightens?: Partial<LimitValues>;
   /** Refused when one of these holds; the rule says why. */
   readonly refused?: readonly { readonly when: When; readonly rule: string }[];
+  /** A solvent, a stronger heat, a limit passed or a risk taken: chosen for one thing at a time, never for a whole kit. */
+  readonly strong?: true;
+  /** Here it comes to the same as what is planned without it, so it is not offered. */
+  readonly same?: When;
+  /** An aim that choosing it adds, or takes away. */
+  readonly adds?: Aim;
+  readonly drops?: Aim;
 }
 export interface School {
   readonly id: SchoolName;
@@ -226,6 +234,8 @@ export interface LookRecord {
    * names that the programme has. Absent: the step is carried out again.
    */
   readonly remedies?: readonly (readonly (readonly string[])[])[];
+  /** The same where one of these steps stands before the look. */
+  readonly ifDone?: { readonly any: readonly string[]; readonly remedies: readonly (readonly (readonly string[])[])[] };
   /** Why it may fail. */
   readonly causes: readonly string[];
   readonly ways: readonly string[];

@@ -5,7 +5,7 @@ import { SOILS, type Aim } from '../gear';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
 import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
-import { refusedBy } from './schools';
+import { refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { rinseBasis } from '../words/rinse';
 import {
@@ -125,7 +125,9 @@ function sharedContext(plan: Plan, words: Words): SharedContext {
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     massG: plan.massG,
-    cycleName: plan.cycle?.name ?? null,
+    cycle: plan.cycle,
+    cycleStyle: plan.cycleStyle,
+    noCycleFits: plan.method === 'machine' && plan.cycle === null && (washer?.cycles?.length ?? 0) > 0,
     marks: marksOf(plan, words),
   };
 }
@@ -140,7 +142,9 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
     dryer: shared.dryer,
     exposed: shared.exposed,
     massG: shared.massG,
-    cycleName: shared.cycleName,
+    cycle: shared.cycle,
+    cycleStyle: shared.cycleStyle,
+    noCycleFits: shared.noCycleFits,
     marks: shared.marks,
     vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
     rack: rack?.name ? ` (“${rack.name}”)` : '',
@@ -242,7 +246,7 @@ function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] 
     const chosen = plan.choices.get(school.id);
     for (const option of school.options) {
       const { id } = option;
-      if (id === chosen || refusedBy(option, plan.facts) !== null) continue;
+      if (id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
       const text = words.options[`${school.id}=${id}`];
       alternatives.push({ school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id });
     }

@@ -1,8 +1,8 @@
 import { holds } from '../facts';
-import type { Cycle, Dryer, Heat, Method, Washer } from '../gear';
-import { HEATS } from '../gear';
+import type { Action, Cycle, Dryer, Heat, Method, Washer } from '../gear';
+import { ACTIONS, HEATS } from '../gear';
 import { allows } from '../envelope';
-import { EQUIPMENT_RULES, TUMBLE_MAX_C } from '../knowledge';
+import { EQUIPMENT_RULES, TUMBLE_MAX_C, type CycleStyle } from '../knowledge';
 import type { Chosen, Placed, Sized, Way } from './state';
 import { pick } from '../facts';
 
@@ -12,7 +12,11 @@ const isDrum = (washer: Washer): boolean => (DRUM_ORDER as readonly string[]).in
 /** The rule that refuses a washing machine for this thing, or null. */
 function washerRefusal(washer: Washer, state: Sized): string | null {
   const { facts } = state;
-  if (!facts.has('can:machine')) return 'machine-not-allowed';
+  if (!facts.has('can:machine')) {
+    const by = state.envelope.bounds.action.by?.component;
+    if (by === 'label' || by === 'maker') return `machine-${by}-forbids`;
+    return facts.has('label:none') && facts.has('hard:machine') ? 'machine-no-label' : 'machine-not-allowed';
+  }
   if (washer.kind === 'agitator' && facts.has('no-agitator')) return 'agitator-tears';
   if (washer.drumLitres !== undefined && washer.drumLitres < EQUIPMENT_RULES.minWasherLitres[state.bulk])
     return 'washer-too-small';
@@ -47,18 +51,68 @@ function bathToBeHad(state: Sized): boolean {
   return chooseBath({ ...state, method: 'none' }) !== null || state.bulk === 'small' || state.facts.has('unknown:washers');
 }
 
-/** Cycles are chosen near this temperature, °C. */
-const NEAR_C = 20;
-/** The coolest, gentlest cycle that stays inside the envelope. */
-function chooseCycle(washer: Washer, state: Sized): Cycle | null {
-  const usable = (washer.cycles ?? []).filter(
-    (cycle) => cycle.tempC === undefined || allows(state.envelope, 'washMaxC', cycle.tempC),
+/** What its owner calls a programme, in the words that dials use, and how gently such programmes move. Gentlest first. */
+const NAMED: readonly (readonly [RegExp, Action])[] = [
+  [/delicate|wool|silk|lace|lingerie|cashmere|hand ?wash|down|duvet|very mild/i, 'very-mild'],
+  [/gentle|synthetic|easy|mixed|sport|outdoor|shirt|permanent|mild|slow/i, 'mild'],
+  [/cotton|white|normal|daily|everyday|intensive|heavy|quick|express|short|towel|boil|hygien/i, 'normal'],
+];
+const STYLES: readonly (readonly [RegExp, CycleStyle])[] = [
+  [/quick|express|short|rapid/i, 'quick'],
+  [/easy|permanent|shirt|synthetic/i, 'easy-care'],
+  [/slow|long/i, 'long-slow'],
+];
+const OF_ACTION: Readonly<Partial<Record<Action, CycleStyle>>> = { normal: 'normal', mild: 'gentle', 'very-mild': 'delicate' };
+/** The kind of programme that belongs to an action. */
+export const styleOf = (action: Action): CycleStyle => OF_ACTION[action] ?? 'delicate';
+
+/** How gently a listed programme moves: as its owner said, else by its name; null = its name says nothing. */
+export const actionOf = (cycle: Cycle): Action | null =>
+  cycle.action ?? NAMED.find(([name]) => name.test(cycle.name))?.[1] ?? null;
+/** A programme whose name says nothing counts as gentle only if it also spins gently, rpm. */
+const GENTLE_RPM = 600;
+
+interface Wanted {
+  readonly tempC: number;
+  readonly action: Action;
+  readonly spinRpm: number;
+  readonly style: CycleStyle;
+}
+function cycleAllowed(cycle: Cycle, washer: Washer, { envelope }: Pick<Chosen, 'envelope'>, action: Action): boolean {
+  if (cycle.tempC !== undefined && !allows(envelope, 'washMaxC', cycle.tempC)) return false;
+  const most = envelope.bounds.spinMaxRpm.value;
+  const canSlow = (washer.spinRpm ?? []).some((rpm) => most === null || rpm <= most);
+  if (cycle.spinRpm !== undefined && most !== null && cycle.spinRpm > most && !canSlow) return false;
+  const moves = actionOf(cycle);
+  if (moves === null) return action === 'normal' || (cycle.spinRpm !== undefined && cycle.spinRpm <= GENTLE_RPM);
+  return allows(envelope, 'action', moves);
+}
+/** Of the programmes that the machine lists, the nearest to what is wanted that stays inside the envelope; null when none does. */
+export function chooseCycle(washer: Washer, wanted: Wanted, state: Pick<Chosen, 'envelope'>): Cycle | null {
+  const steps = (a: Action): number => ACTIONS.indexOf(a);
+  const far = (cycle: Cycle): readonly number[] => {
+    const moves = actionOf(cycle) ?? wanted.action;
+    const style = STYLES.find(([name]) => name.test(cycle.name))?.[1] ?? styleOf(moves);
+    return [
+      style === wanted.style ? 0 : 1,
+      Math.abs(steps(moves) - steps(wanted.action)),
+      Math.abs((cycle.tempC ?? wanted.tempC) - wanted.tempC),
+      Math.abs((cycle.spinRpm ?? wanted.spinRpm) - wanted.spinRpm),
+    ];
+  };
+  const nearer = (a: readonly number[], b: readonly number[]): number => {
+    const n = a.findIndex((v, i) => v !== b[i]);
+    return n < 0 ? 0 : (a[n] ?? 0) - (b[n] ?? 0);
+  };
+  return (
+    (washer.cycles ?? [])
+      .filter((cycle) => cycleAllowed(cycle, washer, state, wanted.action))
+      .map((cycle) => ({ cycle, far: far(cycle) }))
+      .sort((a, b) => nearer(a.far, b.far))[0]?.cycle ?? null
   );
-  const far = (cycle: Cycle): number => Math.abs((cycle.tempC ?? NEAR_C) - NEAR_C);
-  return [...usable].sort((a, b) => far(a) - far(b) || (a.spinRpm ?? 0) - (b.spinRpm ?? 0))[0] ?? null;
 }
 
-const by = (method: Method): Way => ({ method, washer: null, cycle: null });
+const by = (method: Method): Way => ({ method, washer: null });
 /** How the wash is done: by the first of the family's ways that its limits and places allow; 'refer' when none is left. */
 export function chooseMethod(state: Sized): Way {
   const { facts, family } = state;
@@ -67,7 +121,7 @@ export function chooseMethod(state: Sized): Way {
     const method = choice.use;
     if (method === 'machine') {
       const washer = chooseWasher(state);
-      if (washer) return { method, washer, cycle: chooseCycle(washer, state) };
+      if (washer) return { method, washer };
     } else if (method === 'tub' || method === 'hand') {
       if (facts.has('can:hand') && bathToBeHad(state)) return by(method);
     } else if (method === 'surface' || method === 'extract') {

@@ -1,16 +1,16 @@
-import { assess } from '../assess';
+import { assess, type Assessment } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
 import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, ownedFacts, seenFacts, tag } from '../facts';
-import type { Washer } from '../gear';
+import type { Cycle, Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
-import type { Family, Knowledge, Referral, School } from '../knowledge';
-import { arranged, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES } from '../knowledge';
+import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
+import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES } from '../knowledge';
 import { keepApart } from './apart';
-import { chooseBath, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot } from './machines';
+import { chooseBath, chooseCycle, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot, styleOf } from './machines';
 import { refuseOwn } from './own';
 import { inTurn, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
@@ -52,14 +52,25 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   return { knowledge, request, facts, envelope, assessment, refusals: [], shopping: new Map() };
 }
 
+/** The aims with what chosen options add and take away. */
+function withChosenAims(assessment: Assessment, options: readonly SchoolOption[]): Assessment {
+  const adds = options.flatMap((o) => (o.adds && !assessment.aims.includes(o.adds) ? [o.adds] : []));
+  const drops = options.flatMap((o) => (o.drops ? [o.drops] : []));
+  if (adds.length + drops.length === 0) return assessment;
+  const aims = [...assessment.aims, ...adds].filter((aim) => !drops.includes(aim));
+  return { ...assessment, aims: AIM_SEQUENCE.filter((aim) => aims.includes(aim)) };
+}
+
 /** Settles the schools that move limits, then the envelope, then the others. */
 function settleSchools(judged: Judged): Chosen {
   const { facts, refusals, request } = judged;
   const open = { facts, refusals, request, choices: new Map<string, string>(), asked: [] as School[] };
   const pulls: SchoolPull[] = [];
   const { first, then } = inTurn(judged.knowledge.schools);
+  const settled: SchoolOption[] = [];
   for (const school of first) {
     const option = settle(school, open);
+    if (option) settled.push(option);
     if (option?.waives || option?.tightens) {
       pulls.push({
         school: school.id,
@@ -70,8 +81,12 @@ function settleSchools(judged: Judged): Chosen {
   }
   const envelope = pulls.length > 0 ? envelopeOf(request.item, judged.envelope.limits, pulls) : judged.envelope;
   envelopeFacts(envelope, facts);
-  for (const school of then) settle(school, open);
-  return grow(judged, { envelope, choices: open.choices, asked: open.asked });
+  for (const school of then) {
+    const option = settle(school, open);
+    if (option) settled.push(option);
+  }
+  const assessment = withChosenAims(judged.assessment, settled);
+  return grow(judged, { envelope, assessment, choices: open.choices, asked: open.asked });
 }
 
 /** Its construction and size: as recorded, else as its kind or family usually is. */
@@ -98,12 +113,24 @@ function settleWash(state: Dosed): Washed {
   const wishRpm = Math.min(pick(knowledge.settings.spinWish, facts) ?? family.spinRpm, maxRpm);
   const offered = (state.washer?.spinRpm ?? []).filter((rpm) => rpm <= wishRpm);
   const spinRpm = state.washer?.spinRpm?.length ? Math.max(0, ...offered) : wishRpm;
-  return grow(state, {
-    tempC: Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC),
-    action: ACTIONS[Math.max(ACTIONS.indexOf(family.action), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none',
-    spinRpm,
-    ...settleRinses(state, spinRpm),
-  });
+  const tempC = Math.min(state.request.item.own?.tempC ?? wishC, maxC ?? Infinity, ceilingC);
+  const wish = pick(knowledge.settings.actionWish, facts) ?? family.action;
+  const action = ACTIONS[Math.max(ACTIONS.indexOf(wish), ACTIONS.indexOf(envelope.bounds.action.value))] ?? 'none';
+  const known = knowledge.settings;
+  const kindStyle = pick(known.kindStyle, facts) ?? styleOf(action);
+  const cycleStyle = pick(known.chosenStyle, facts) ?? kindStyle;
+  const { washer } = state;
+  const cycleFor = (style: CycleStyle): Cycle | null =>
+    state.method === 'machine' && washer ? chooseCycle(washer, { tempC, action, spinRpm, style }, state) : null;
+  const cycle = cycleFor(cycleStyle);
+  if (holds(known.styleAsked, facts)) {
+    const minutes = (style: CycleStyle): number => cycleFor(style)?.minutes ?? known.cycleMinutes[style];
+    const same = (style: CycleStyle): boolean => cycleFor(style) === cycle && minutes(style) === minutes(cycleStyle);
+    for (const style of CYCLE_STYLES) if (same(style)) facts.add(tag('cycle-same:', style));
+    if (same(kindStyle)) facts.add('cycle-same:kind');
+  }
+  const set = { tempC, action, spinRpm, cycleStyle, cycle };
+  return grow(state, { ...set, ...settleRinses(state, set) });
 }
 
 /** The rinse model of this thing: its own exchange fraction where runs have taught one. */
@@ -124,8 +151,8 @@ function rinseModel(state: Dosed, by: RinseBy, heldKgPerKg: number, freshL: numb
 
 type Rinses = Pick<Washed, 'cycleRinses' | 'extraRinses' | 'bathRinses' | 'rinse'>;
 const NO_RINSES: Rinses = { cycleRinses: 0, extraRinses: 0, bathRinses: 0, rinse: null };
-function settleRinses(state: Dosed, spinRpm: number): Rinses {
-  const { facts, family, cycle, request, knowledge } = state;
+function settleRinses(state: Dosed, { spinRpm, cycle }: Pick<Washed, 'spinRpm' | 'cycle'>): Rinses {
+  const { facts, family, request, knowledge } = state;
   const { own } = request.item;
   const known = knowledge.settings;
   if (state.method === 'machine') {
@@ -176,13 +203,13 @@ function settleMethod(sized: Sized): Sized & Way {
   const plain: Way = {
     method: facts.has('aim:refer') ? 'refer' : facts.has('aim:rinse') ? 'hand' : 'none',
     washer: null,
-    cycle: null,
   };
   const way = washing && !facts.has('aim:refer') ? chooseMethod(sized) : plain;
   // A finish may have to be washed in later, though nothing is washed now.
   const washer = !washing && facts.has('renew-if-failed') ? chooseWasher(sized, false) : way.washer;
   let state: Sized & Way = grow(sized, { ...way, washer });
   facts.add(tag('method:', state.method));
+  if (!washer && !chooseWasher(sized, false)) facts.add('no-washer-fits');
   if (washing && state.method === 'refer') state = refer(state, referralOf(sized));
   if ((state.method === 'tub' || state.method === 'hand') && !chooseBath(state)) facts.add('bath-not-listed');
   if (standingIn(state).length > 0) facts.add('vessel-standing');

@@ -1,4 +1,4 @@
-import { holds, tagPair } from '../facts';
+import { holds, tag, tagPair } from '../facts';
 import type { Fact, FactsRead, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
 import type { Chosen } from './state';
 
@@ -8,6 +8,10 @@ type ChoiceState = Pick<Chosen, 'facts' | 'choices' | 'asked' | 'refusals' | 're
 export function refusedBy(option: SchoolOption, facts: FactsRead): string | null {
   return option.refused?.find((refusal) => holds(refusal.when, facts))?.rule ?? null;
 }
+
+/** True where choosing the option would plan the same as is planned without it. */
+export const sameHere = (option: SchoolOption, facts: FactsRead): boolean =>
+  option.same !== undefined && holds(option.same, facts);
 
 /** True for schools that move limits; they are settled before the envelope is. */
 export const movesLimits = (school: School): boolean => school.options.some((option) => option.waives || option.tightens);
@@ -31,7 +35,7 @@ const choiceFact = (school: School, option: SchoolOptionName): Fact =>
 export function settle(school: School, state: ChoiceState): SchoolOption | null {
   if (!school.applies || !holds(school.applies, state.facts)) return null;
   state.asked.push(school);
-  const wished = state.request.kit.preferences?.schools?.[school.id];
+  const wished = state.request.item.schools?.[school.id] ?? state.request.kit.preferences?.schools?.[school.id];
   const named = (id: string | undefined): SchoolOption | undefined => school.options.find((option) => option.id === id);
   const usual = named(school.fallback);
   const order = [named(wished), usual, ...school.options];
@@ -41,6 +45,8 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
     if (rule === null) {
       state.choices.set(school.id, option.id);
       state.facts.add(choiceFact(school, option.id));
+      if (option.adds) state.facts.add(tag('aim:', option.adds));
+      if (option.drops) state.facts.delete(tag('aim:', option.drops));
       return option;
     }
     const chosen = option.id === wished || (wished === undefined && option === usual);

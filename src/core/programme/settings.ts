@@ -1,7 +1,7 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
-import type { SupplyClass } from '../gear';
-import { RINSING_FIGURES } from '../knowledge';
+import type { Heat, SupplyClass } from '../gear';
+import { LOFT_FIGURES, RINSING_FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
 import type { StepSettings } from '../document';
@@ -47,8 +47,7 @@ export function heldWet({ method, family, spinRpm }: Pick<Washed, 'method' | 'fa
 }
 
 /** The drying of a thing in its dryer. */
-function tumbling(state: Washed): DryModel {
-  const heat = dryHeat(state) ?? 'air';
+function tumbling(state: Washed, heat: Heat = dryHeat(state) ?? 'air'): DryModel {
   return tumbleModel({
     dryG: state.massG,
     heldKgPerKg: heldWet(state),
@@ -70,6 +69,10 @@ const hanging = (state: Washed): DryModel =>
     room: state.request.kit.equipment?.room,
   });
 
+/** A finish that tumbles on medium is looked at this often, min [common practice]. */
+const FINISH_LOOK_MIN = 10;
+/** Evening out without a map: an hour for a light quilt or bag, less for a garment, min [common practice]. */
+const EVEN_MIN = { bag: 60, garment: 20, least: 10 } as const;
 /** Most rounds that are ever planned. */
 const MOST_ROUNDS = 12;
 
@@ -99,7 +102,10 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     s.action = state.action;
     s.spinRpm = state.spinRpm;
   },
-  cycleRinses: (state, s) => void (s.rinses = state.cycleRinses),
+  cycleRinses: (state, s) => {
+    s.rinses = state.cycleRinses;
+    if (state.cycle) s.cycle = state.cycle.name;
+  },
   extraRinses: (state, s) => void (s.rinses = state.extraRinses),
   oneRinse: (_, s) => void (s.rinses = 1),
   bathRinses: (state, s) => void (s.rinses = state.bathRinses),
@@ -151,6 +157,12 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     s.checkEveryMin = everyMin;
     setBalls(state, s);
   },
+  finishRounds: (state, s) => {
+    s.heat = warmest('medium', state) ?? 'low';
+    s.dryModel = tumbling(state, s.heat);
+    s.checkEveryMin = FINISH_LOOK_MIN;
+    s.rounds = Math.min(MOST_ROUNDS, Math.ceil(modelMinutes(s.dryModel) / FINISH_LOOK_MIN));
+  },
   oneRound: (state, s) => {
     s.heat = dryHeat(state) ?? 'air';
     s.rounds = 1;
@@ -197,12 +209,18 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
 
 /** Minutes that depend on this mass, machine and room, by name. */
 export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSettings) => number>> = {
-  cycleMin: (state) => state.cycle?.minutes ?? state.knowledge.settings.cycleMinutes,
+  cycleMin: (state) => state.cycle?.minutes ?? state.knowledge.settings.cycleMinutes[state.cycleStyle],
   rinseMin: (_, s) => RINSING_FIGURES.rinseMin.value * (s.rinses ?? 1),
   soakMin: (_, s) => s.soakMin ?? 0,
   bathMin: (_, s) => 6 * (s.rinses ?? 1),
   roundsAttended: (_, s) => 5 * (s.rounds ?? 1),
   roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
+  looksAttended: (_, s) => s.rounds ?? 1,
+  evenMin: ({ request, facts }) => {
+    const baffles = request.item.fillMap?.baffles.length ?? 0;
+    if (baffles > 0) return Math.max(EVEN_MIN.least, 2 * baffles * LOFT_FIGURES.moveMin.value);
+    return facts.has('bag-like') ? EVEN_MIN.bag : EVEN_MIN.garment;
+  },
   roundMin: (_, s) => s.checkEveryMin ?? 60,
   plainTumbleMin: (state) => state.knowledge.settings.plainTumbleMin,
   lineMin: (_, s) => hang(s),

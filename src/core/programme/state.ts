@@ -4,7 +4,7 @@ import type { Facts } from '../facts';
 import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
 import type { RinseModel, StepSettings } from '../document';
-import type { Family, Knowledge, School, StepTemplate } from '../knowledge';
+import type { CycleStyle, Family, Knowledge, School, StepTemplate } from '../knowledge';
 
 /** What is asked: this thing, as it was last seen, with these machines, supplies and preferences. */
 export interface PlanRequest {
@@ -60,7 +60,6 @@ export interface Sized extends Chosen {
 export interface Way {
   readonly method: Method;
   readonly washer: Washer | null;
-  readonly cycle: Cycle | null;
 }
 /** With the way it is washed and dried. */
 export interface Placed extends Sized, Way {
@@ -77,6 +76,9 @@ export interface Washed extends Dosed {
   readonly tempC: number;
   readonly action: Action;
   readonly spinRpm: number;
+  /** The kind of programme that is looked for, and the one of the machine's own that comes nearest; null = none is listed that may be. */
+  readonly cycleStyle: CycleStyle;
+  readonly cycle: Cycle | null;
   readonly cycleRinses: number;
   readonly extraRinses: number;
   readonly bathRinses: number;

@@ -64,8 +64,13 @@ export const WATER_ONLY = { cleaner: null, bottle: null, dose: null } as const;
 export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' | 'dose'> {
   const classes: SupplyClass[] = [];
   for (const choice of state.family.cleaners) {
-    if (holds(choice.when, state.facts) && !classes.includes(choice.use) && !state.refusals.some((r) => r.option === choice.use))
-      classes.push(choice.use);
+    if (!holds(choice.when, state.facts) || classes.includes(choice.use)) continue;
+    if (state.refusals.some((r) => r.option === choice.use)) continue;
+    classes.push(choice.use);
+    if (choice.only) {
+      classes.splice(0, classes.length, choice.use);
+      break;
+    }
   }
   const first = classes[0];
   if (first === undefined || state.facts.has('maker:forbids:detergent')) {

@@ -54,7 +54,7 @@ export const ROUNDS: readonly Rounds[] = [1, 2, 3, 4, 5, 6, 'feels', 'weighs'];
 export const ROUND_MIN = [15, 30, 60, 90] as const;
 export const BALLS = [0, 1, 2, 3] as const;
 const LOADS = [1, 2, 3] as const;
-export const AIRS: readonly MovingAir[] = ['still', 'fan', 'outdoors'];
+export const AIRS: readonly MovingAir[] = ['still', 'fan', 'radiator', 'outdoors', 'sun'];
 const HANG_SHARES = [0.25, 0.5, 0.75, 1, 1.5] as const;
 
 const withPlanned = <T>(list: readonly T[], own: T): T[] => (list.includes(own) ? [...list] : [...list, own]);

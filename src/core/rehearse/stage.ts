@@ -1,12 +1,12 @@
 /** What a rehearsal needs of a plan, as plain numbers that can be handed to a worker. */
 import type { DryerKind, Heat, Room } from '../gear';
-import { TUMBLE_MAX_C } from '../knowledge';
+import { TUMBLE_MAX_C, type AirMoves } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import type { Plan } from '../programme';
 import { pick } from '../facts';
 import { REHEARSED_FIGURES } from '../knowledge';
 
-export type MovingAir = 'still' | 'fan' | 'outdoors';
+export type MovingAir = AirMoves;
 export type StageStep = Pick<
   ProgrammeStep,
   'id' | 'title' | 'phase' | 'do' | 'settings' | 'attendedMin' | 'unattendedMin' | 'mayWait'

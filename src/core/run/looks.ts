@@ -45,13 +45,18 @@ const resolve = (rung: readonly (readonly string[])[], { steps }: Programme): st
  */
 export function remedyOf(programme: Programme, step: ProgrammeStep, failures: number, way?: WayRecord): readonly string[] {
   const look = lookOf(step);
-  const rungs = way?.remedy ? [way.remedy] : look?.remedies;
+  const { ifDone } = look ?? {};
+  const before = programme.steps.slice(0, programme.steps.indexOf(step));
+  const done = ifDone !== undefined && before.some((s) => s.when === 'always' && ifDone.any.includes(s.key));
+  const rungs = way?.remedy ? [way.remedy] : done ? ifDone.remedies : look?.remedies;
   if (!rungs) {
     // Nothing is known of this look: the programme's own branch speaks.
     const target = look ? step.id : (step.check?.else ?? step.id);
     return [target];
   }
-  return resolve(rungs[Math.min(failures, rungs.length) - 1] ?? [], programme);
+  // A rung of which this programme has nothing is no rung here.
+  const open = rungs.map((rung) => resolve(rung, programme)).filter((ids) => ids.length > 0);
+  return open[Math.min(failures, open.length) - 1] ?? [];
 }
 
 /** The ways out that make sense in this programme. */

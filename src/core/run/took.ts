@@ -23,7 +23,7 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
     const filled = events.findLast((e) => e.type === 'filled' && e.stepId === step.id);
     const settings = filled?.type === 'filled' ? { ...planned, litresPerFill: filled.litres } : planned;
     const washer = equipment.washers?.find((w) => w.id === settings.washerId);
-    const cycle = washer?.cycles?.find((c) => c.tempC === settings.tempC && (c.rinses ?? settings.rinses) === settings.rinses);
+    const cycle = washer?.cycles?.find((c) => c.name === settings.cycle);
     const model = settings.dryModel;
     const spells = [...state.before, ...state.spells];
     const on: WorkOn = {
@@ -33,7 +33,7 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
       bathL: KNOWLEDGE.settings.bathLitres[item.bulk ?? 'medium'],
       waterKg: model ? (model.dryG / 1000) * model.heldKgPerKg * Math.max(1, washes) : 0,
       dryer: equipment.dryers?.find((d) => d.id === settings.dryerId)?.kind ?? DRYER_KINDS[0],
-      cycleMinutes: KNOWLEDGE.settings.cycleMinutes,
+      cycleMinutes: cycle?.minutes ?? KNOWLEDGE.settings.cycleMinutes.gentle,
     };
     // A drying is one however many rounds it had; everything else is done anew each time.
     const drying = step.phase === 'dry' || model !== undefined;

@@ -16,7 +16,13 @@ export const CHOICE_WORDS: Record<ChoiceId, string> = {
   air: 'Dries in',
   hangMin: 'Taken down after',
 };
-const AIR_WORDS = { still: 'still air', fan: 'a fan’s air', outdoors: 'the open air' } as const;
+const AIR_WORDS = {
+  still: 'still air',
+  fan: 'a fan’s air',
+  radiator: 'the warm air beside a radiator',
+  outdoors: 'the open air',
+  sun: 'the sun',
+} as const;
 const LOAD_WORDS: Readonly<Record<number, string>> = { 1: 'it alone', 2: 'one more like it', 3: 'two more like it' };
 
 /** What a choice says when it has this value. */

@@ -27,6 +27,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   dryerAirKgPerS: 'Dry air that passes the drum',
   dryerTakesUp: 'Share of that air’s room for water that it really takes up',
   tumbleExchangeMin: 'Time in which core and shell even out while tumbling',
+  warmerK: 'How much warmer the air is beside a radiator and in the sun',
   hangExchangeMin: 'Time in which core and shell even out on a line, for each step of the core factor',
   criticalHeld: 'Water below which a surface is no longer wet',
   priorSd: 'How far rate, exchange and start may lie from the model before anything is weighed, as logs',

@@ -6,6 +6,7 @@ import {
   DIRTY,
   doing,
   down,
+  inOrder,
   item,
   label,
   refused,
@@ -13,6 +14,7 @@ import {
   step,
   supply,
   warmShell,
+  withEquipment,
   withSchool,
   type KitPart,
   type Seen,
@@ -32,6 +34,15 @@ const field = item('jacket', [comp('face', 'polyester-woven')], {
   repellency: 'none',
   label: label(40, 'normal', { tumble: 'low' }),
 });
+
+const NO_CYCLES = withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 58, spinRpm: [400, 600, 800] }] });
+const BATHS_ONLY = withEquipment({
+  washers: [
+    { id: 't1', kind: 'tub' },
+    { id: 'b1', kind: 'basin' },
+  ],
+});
+const unlabelled = item('shoe', [comp('upper', 'cotton-canvas'), comp('outsole', 'rubber'), comp('insole', 'eva-foam')]);
 
 /** Choosing the option changes the plan as told; with the school gone it could not. */
 const school = (
@@ -165,7 +176,101 @@ const SCHOOLS: readonly Fact[] = [
     withSchool('SHOE-HEAT', 'hot'),
     (p) => refused(p, 'hot') === 'hot-white-only',
   ),
-  school('SHOE-CYCLE', 'quick', canvas(), DIRTY, (p) => doing(p, 'machine-wash')?.text.includes('quick') ?? false),
+  // About half an hour, where the machine's own programmes are not written down.
+  school('SHOE-CYCLE', 'quick', canvas(), DIRTY, (p) => doing(p, 'machine-wash')?.unattendedMin === 30, NO_CYCLES),
+  fact('schools/SHOE-CYCLE', PRACTICE, canvas(), DIRTY, {}, (p) => !p.alternatives.some((a) => a.school === 'SHOE-CYCLE')),
+  school(
+    'SHELL-WATER',
+    'warm',
+    shell({ label: label(40, 'normal') }),
+    DIRTY,
+    (p) => doing(p, 'machine-wash')?.settings.tempC === 40 && doing(p, 'machine-wash')?.settings.action === 'normal',
+  ),
+  fact(
+    'schools/SHELL-WATER',
+    PRACTICE,
+    shell({ label: label(30, 'mild') }),
+    DIRTY,
+    withSchool('SHELL-WATER', 'warm'),
+    (p) => refused(p, 'warm') === 'warmer-than-limit' && doing(p, 'machine-wash')?.settings.tempC === 30,
+  ),
+  fact(
+    ['schools/SHELL-WATER', 'rules/warmer-needs-label'],
+    PRACTICE,
+    shell({ label: null }),
+    DIRTY,
+    withSchool('SHELL-WATER', 'warm'),
+    (p) => refused(p, 'warm') === 'warmer-needs-label',
+  ),
+  school(
+    'PROOF-WHEN',
+    'last-rounds',
+    down({ repellency: 'finish' }),
+    { soil: 2, droplet: { back: 1 } },
+    (p) =>
+      p.aims.includes('renew') &&
+      p.steps.findIndex((s) => s.key === 'spray-down-now') < p.steps.findIndex((s) => s.key === 'tumble-last'),
+  ),
+  fact(
+    ['schools/PROOF-WHEN', 'rules/last-rounds-down-only'],
+    PRACTICE,
+    shell(),
+    { soil: 2, droplet: { back: 1 } },
+    withSchool('PROOF-WHEN', 'last-rounds'),
+    (p) => refused(p, 'last-rounds') === 'last-rounds-down-only' && !p.aims.includes('renew'),
+  ),
+  fact(
+    ['schools/PROOF-HEAT', 'rules/heat-is-the-job'],
+    PRACTICE,
+    shell(),
+    { ...CLEAN, droplet: { hood: 3 } },
+    withSchool('PROOF-HEAT', 'none'),
+    (p) => refused(p, 'none') === 'heat-is-the-job' && p.aims.includes('reactivate'),
+  ),
+  school(
+    'ROUND-LOOK',
+    '30',
+    down(),
+    DIRTY,
+    (p) => step(p, 'tumble-down')?.settings.checkEveryMin === 30 && (step(p, 'tumble-down')?.settings.rounds ?? 0) > 4,
+  ),
+  // No label is to be found and the foam insole stays in: the machine is the owner's risk, cold, slow and in a bag, and listed.
+  school(
+    'SHOE-MACHINE',
+    'own-risk',
+    unlabelled,
+    DIRTY,
+    (p) =>
+      p.method === 'machine' &&
+      doing(p, 'machine-wash')?.settings.tempC === 20 &&
+      (doing(p, 'machine-wash')?.settings.spinRpm ?? 999) <= 400 &&
+      step(p, 'bag-shoes') !== undefined &&
+      p.envelope.waived.some((w) => w.limit === 'action' && w.by === 'SHOE-MACHINE'),
+  ),
+  fact(
+    ['schools/SHOE-MACHINE', 'rules/machine-no-label'],
+    PRACTICE,
+    unlabelled,
+    DIRTY,
+    {},
+    (p) => p.method === 'hand' && refused(p, 'w1') === 'machine-no-label' && p.alternatives.some((a) => a.option === 'own-risk'),
+  ),
+  fact(
+    ['schools/SHOE-MACHINE', 'rules/own-risk-has-label'],
+    PRACTICE,
+    { ...unlabelled, label: label(30, 'hand') },
+    DIRTY,
+    withSchool('SHOE-MACHINE', 'own-risk'),
+    (p) => refused(p, 'own-risk') === 'own-risk-has-label' && p.method === 'hand',
+  ),
+  fact(
+    ['schools/SHOE-MACHINE', 'rules/own-risk-not-this'],
+    PRACTICE,
+    { ...unlabelled, components: [...unlabelled.components, comp('trim', 'suede')] },
+    DIRTY,
+    withSchool('SHOE-MACHINE', 'own-risk'),
+    (p) => refused(p, 'own-risk') === 'own-risk-not-this' && p.method === 'hand',
+  ),
   school('SHOE-DRY', 'sun', canvas(), DIRTY, (p) => step(p, 'shoe-sun') !== undefined),
   fact(
     'schools/SHOE-DRY',
@@ -248,20 +353,66 @@ const SCHOOLS: readonly Fact[] = [
   school('COLD-FIRST', '20', cotton, DIRTY, (p) => doing(p, 'machine-wash')?.settings.tempC === 20),
 ];
 
+const offers =
+  (school: string, option?: string): Parameters<typeof fact>[5] =>
+  (p) =>
+    p.alternatives.some((a) => a.school === school && (option === undefined || a.option === option));
+const withholds =
+  (school: string, option?: string): Parameters<typeof fact>[5] =>
+  (p) =>
+    !offers(school, option)(p);
+const printed = shell({ fittings: ['print'], label: label(40, 'mild') });
+/** What is offered only where it would change something. */
+const OFFERED: readonly Fact[] = [
+  fact('planTraits/heat-at-stake', PRACTICE, down(), DIRTY, {}, offers('DOWN-HEAT', 'air')),
+  fact('planTraits/heat-at-stake', PRACTICE, down(), { ...CLEAN, damp: true }, {}, offers('DOWN-HEAT', 'air')),
+  fact('schools/DOWN-HEAT', PRACTICE, down(), { ...CLEAN, odour: 1 }, {}, withholds('DOWN-HEAT')),
+  fact('planTraits/never-lined', PRACTICE, down({ repellency: 'finish' }), DIRTY, {}, withholds('PROOF-HEAT', 'tumble')),
+  fact('planTraits/never-lined', PRACTICE, shell(), { ...CLEAN, droplet: { hood: 3 } }, {}, withholds('PROOF-HEAT', 'tumble')),
+  fact('planTraits/no-drum', PRACTICE, unlabelled, DIRTY, BATHS_ONLY, withholds('SHOE-MACHINE', 'own-risk')),
+  fact('planTraits/scent-moot', PRACTICE, field, { ...CLEAN, odour: 1 }, {}, withholds('SCENT')),
+  fact(
+    'planTraits/scent-moot',
+    PRACTICE,
+    item('bag', [comp('face', 'polyamide-woven')], { marks: ['scent-critical'], repellency: 'none' }),
+    DIRTY,
+    BATHS_ONLY,
+    withholds('SCENT'),
+  ),
+  // What is printed is washed inside out: it is turned back before its face is sprayed, and before drops are tried.
+  fact('planTraits/turned-for-drops', PRACTICE, printed, DIRTY, {}, (p) =>
+    inOrder(p, 'line-dry', 'turn-back-dry', 'droplet-test'),
+  ),
+  fact(
+    ['planTraits/turned-for-spray', 'rules/while-damp-saves'],
+    PRACTICE,
+    printed,
+    { soil: 2, droplet: { back: 1 } },
+    withSchool('PROOF-WHEN', 'while-damp'),
+    (p) =>
+      inOrder(p, 'wash-shell-machine', 'turn-back', 'spray-now', 'line-dry') &&
+      step(p, 'turn-back-dry') === undefined &&
+      (step(p, 'spray-now')?.why.some((w) => w.rule === 'while-damp-saves') ?? false),
+  ),
+];
+
 /** The option ids are part of the file format: this is the contract, school by school. */
 const CONTRACT: Readonly<Record<string, string>> = {
   'SHELL-CLEANER': 'specialist plain-liquid',
+  'SHELL-WATER': 'cool warm',
   'PROOF-METHOD': 'spray-on wash-in',
-  'PROOF-HEAT': 'line-then-tumble tumble iron hair-dryer radiator',
+  'PROOF-WHEN': 'test-first while-damp last-rounds',
+  'PROOF-HEAT': 'line-then-tumble tumble iron hair-dryer radiator none',
   'DOWN-CLEANER': 'dedicated gentle-liquid',
   'DOWN-WATER': 'cold warm',
   'DOWN-PLACE': 'front-loader bathtub',
   'DOWN-RINSE': 'extra-rinse second-cycle',
+  'ROUND-LOOK': '30 60',
   'DOWN-HEAT': 'air low medium',
   'SHOE-HEAT': 'cool hot',
   'SHOE-CYCLE': 'by-kind gentle quick long-slow permanent-press',
   'SHOE-DRY': 'shade sun rack',
-  'SHOE-MACHINE': 'if-allowed hand',
+  'SHOE-MACHINE': 'if-allowed hand own-risk',
   'SHOE-LEATHER': 'never if-label-allows',
   LACES: 'out-in-bag out-by-hand in',
   INSOLE: 'wipe-brush soak',
@@ -269,7 +420,7 @@ const CONTRACT: Readonly<Record<string, string>> = {
   'CLOTH-TEMP': '32 40 60',
   'CLOTH-CYCLE': 'quick-extra-rinse gentle',
   'CLOTH-VINEGAR': 'no yes',
-  'CLOTH-DRY': 'indoor-air low-tumble',
+  'CLOTH-DRY': 'indoor-air radiator low-tumble',
   'JERSEY-PLACE': 'hand machine',
   'JERSEY-SPIN': 'gentle high',
   'VEST-MACHINE': 'hand machine',
@@ -289,4 +440,4 @@ const OPTIONS: readonly Fact[] = Object.entries(CONTRACT).map(([id, options]) =>
       .join(' ') === options,
 }));
 
-export const SCHOOL_FACTS: readonly Fact[] = [...SCHOOLS, ...OPTIONS];
+export const SCHOOL_FACTS: readonly Fact[] = [...SCHOOLS, ...OFFERED, ...OPTIONS];

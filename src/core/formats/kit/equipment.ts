@@ -28,6 +28,8 @@ export class CycleDoc implements gear.Cycle {
   @Maybe() @NotNegative() spinRpm?: number;
   @Maybe() @Whole(0, 20) rinses?: number;
   @Maybe() @Positive() litres?: number;
+  /** How gently it moves; absent = judged by its name. */
+  @Maybe() @OneOf(v.ACTIONS) action?: v.Action;
 }
 
 /** A supply that went into a machine or bath and has not been rinsed out of it. */

@@ -1,5 +1,6 @@
 import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
+import { SchoolChoicesDoc } from './preferences';
 import {
   Bool,
   Day,
@@ -154,5 +155,9 @@ export class ItemDoc implements gear.Item {
   /** How long it is meant to last. */
   @Maybe() @Positive() targetYears?: number;
   @Maybe() @Nested(() => OwnFiguresDoc) own?: OwnFiguresDoc;
+  /** Its own choices where practice disagrees, before the kit's. */
+  @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;
+  /** How many of it are kept as one, a stack of cloths; masses are of one. */
+  @Maybe() @Whole(1, 1000) count?: number;
   @Maybe() @Nested(() => LearnedDoc) learned?: LearnedDoc;
 }

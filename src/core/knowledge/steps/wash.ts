@@ -295,7 +295,7 @@ export const WASH_STEPS = [
     settings: ['washer', 'wash', 'proofer'],
     attended: 5,
     unattended: 'cycleMin',
-    why: ['wash-in-simple', 'clean-heat-test-renew'],
+    why: ['wash-in-simple', 'while-damp-saves'],
     whyBound: BOUND,
   },
   {
@@ -337,6 +337,15 @@ export const WASH_STEPS = [
     why: ['ease-creases'],
   },
   {
+    id: 'turn-back',
+    phase: 'extract',
+    do: 'turn-right-side-out',
+    order: 510,
+    when: { any: ['turned-for-pile', 'turned-for-spray'] },
+    attended: 1,
+    why: ['turn-back'],
+  },
+  {
     id: 'spray-now',
     phase: 'repel',
     do: 'spray-proof',
@@ -345,6 +354,6 @@ export const WASH_STEPS = [
     settings: ['proofer'],
     attended: 15,
     unattended: 5,
-    why: ['spray-face', 'clean-heat-test-renew'],
+    why: ['spray-face', 'while-damp-saves'],
   },
 ] as const satisfies readonly StepTemplate[];

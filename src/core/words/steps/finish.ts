@@ -24,6 +24,44 @@ export const FINISH_WORDS = {
     look: 'Breathe through the fabric and feel the thickest place: damp, chill or clumps?',
     pass: 'No clump, no chill, and the last round changed nothing.',
   },
+  'turn-back-down': {
+    title: 'Turn it right side out',
+    text: 'Before the last round turn it right side out: the spray goes on the outside.',
+  },
+  'tumble-last': {
+    title: 'One round after the spray',
+    text: (c) =>
+      `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}${balls(c)} for ${c.s.checkEveryMin} min, until the sprayed face is dry.`,
+    look: 'Feel the face and the thickest place: damp or chill?',
+    pass: 'Dry, inside and out.',
+  },
+  'tumble-finish': {
+    title: 'Tumble it dry, with looks',
+    text: (c) =>
+      `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}: about ${c.unattendedMin} min, and look every ${c.s.checkEveryMin} min.`,
+    ...dryLook,
+  },
+  'dry-radiator': {
+    title: 'Dry it over a warm radiator',
+    text: (c) => `Hang it over or before a radiator that is warm, not hot, away from dust, ${hours(c.unattendedMin)}.`,
+    ...dryLook,
+  },
+  'dry-sprayed': {
+    title: 'Let the new finish dry',
+    text: (c) => `Hang it in moving air until the face is dry, ${hours(c.unattendedMin)}.`,
+  },
+  'dry-sprayed-now': {
+    title: 'Let the new finish dry',
+    text: (c) => `Let it dry in moving air, away from heat, ${hours(c.unattendedMin)}, before the drops are tried.`,
+  },
+  'untie-baffles': {
+    title: 'Untie the openings',
+    text: 'Take every tie off the openings, and count them, before the fill is moved.',
+  },
+  'turn-back-dry': {
+    title: 'Turn it right side out',
+    text: 'It is dry: turn it right side out, for what comes next is done to its outside.',
+  },
   'spray-down-now': {
     title: 'Spray the face before the last round',
     text: (c) =>

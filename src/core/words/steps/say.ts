@@ -1,7 +1,7 @@
 import { capital, listed } from '../text';
 import { waterWord } from '../water';
 import type { DropletZone } from '../../gear';
-import type { Fact } from '../../knowledge';
+import type { CycleStyle, Fact } from '../../knowledge';
 import type { StepSettings } from '../../document';
 import { SUPPLY_WORDS } from '../names';
 
@@ -21,7 +21,12 @@ export interface StepContext {
   readonly attendedMin: number;
   readonly unattendedMin: number;
   readonly massG: number;
-  readonly cycleName: string | null;
+  /** The machine's own programme that is meant; its temperature where the owner wrote it down. */
+  readonly cycle: { readonly name: string; readonly tempC?: number | undefined } | null;
+  /** The kind of programme to look for on the dial. */
+  readonly cycleStyle: CycleStyle;
+  /** The machine's programmes are written down, and none of them may be. */
+  readonly noCycleFits: boolean;
   readonly marks: readonly { readonly name: string; readonly rungs: readonly string[]; readonly never: string }[];
 }
 type Say = string | ((c: StepContext) => string);
@@ -35,31 +40,27 @@ export interface StepWords {
 }
 
 export const degrees = (c: StepContext): string => `${c.s.tempC ?? 20} °C`;
-export const gently: Record<string, string> = {
-  normal: 'on a normal programme',
-  mild: 'on a gentle programme',
-  'very-mild': 'on the most delicate programme',
-  hand: 'by hand',
+/** What a dial may call such a programme. */
+const DIAL: Readonly<Record<CycleStyle, string>> = {
+  delicate: 'the most delicate programme (delicates, wool or hand wash on the dial)',
+  gentle: 'a gentle programme (gentle or synthetics on the dial)',
+  normal: 'a normal programme',
+  quick: 'a quick programme (half an hour or so)',
+  'easy-care': 'an easy-care programme',
+  'long-slow': 'a long, slow programme (outdoor or sports shoes on some dials)',
+};
+/** "on “Wool”, set to 20 °C": the machine's own programme, or what to look for on its dial. */
+export const programmeSaid = (c: StepContext): string => {
+  const water = `${degrees(c)} (${waterWord(c.s.tempC ?? 20)})`;
+  if (!c.cycle) return `on ${DIAL[c.cycleStyle]}${c.noCycleFits ? ', none of those on your list,' : ''} at ${water}`;
+  return `on “${c.cycle.name}” ${c.cycle.tempC === undefined || c.cycle.tempC === c.s.tempC ? `at ${water}` : `set to ${water}`}`;
 };
 export const spin = (c: StepContext): string => (c.s.spinRpm ? `spin ${c.s.spinRpm} rpm at most` : 'without a spin');
 export const dose = (c: StepContext): string =>
   c.s.cleaner ? `${c.s.doseMl ? `${c.s.doseMl} mL of ` : 'a little '}${SUPPLY_WORDS[c.s.cleaner]}` : 'nothing but water';
 export const rinses = (c: StepContext): string =>
   c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
-/** How the shoe programme is called, by the school chosen. */
-const SHOE_CYCLES = {
-  gentle: 'on a gentle programme',
-  quick: 'on a quick programme',
-  'long-slow': 'on a long, slow programme',
-  'permanent-press': 'on an easy-care programme',
-} as const;
-export const shoeCycle = (c: StepContext): string => {
-  const chosen = (Object.keys(SHOE_CYCLES) as (keyof typeof SHOE_CYCLES)[]).find((id) => c.has(`school:SHOE-CYCLE=${id}`));
-  if (chosen) return SHOE_CYCLES[chosen];
-  return c.has('kind:studded-boot') ? SHOE_CYCLES.quick : c.has('family:trainer') ? SHOE_CYCLES['long-slow'] : SHOE_CYCLES.gentle;
-};
-export const machine = (c: StepContext): string =>
-  `${gently[c.s.action ?? 'mild'] ?? 'gently'} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}`;
+export const machine = (c: StepContext): string => `${programmeSaid(c)}, ${spin(c)}, with ${dose(c)}`;
 /** "soak 20 min, knead every part, and soak 20 min more": in one piece where it is too short for that. */
 export const soaked = (c: StepContext): string => {
   const [first, second] = c.s.soakParts ?? [];

@@ -1,7 +1,7 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../water';
 import type { StepWords } from './say';
-import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, shoeCycle, soaked, topLoader } from './say';
+import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, soaked, topLoader } from './say';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -118,7 +118,7 @@ export const WASH_WORDS = {
   'wash-shoe-machine': {
     title: (c) => `Wash them in ${c.washer}`,
     text: (c) =>
-      `Wash the bagged shoes in ${c.washer} with two old towels, ${shoeCycle(c)} at ${degrees(c)} (${waterWord(c.s.tempC ?? 20)}), ${spin(c)}, with ${dose(c)}, and ${rinses(c)}.${topLoader(c)}`,
+      `Wash the bagged shoes in ${c.washer} with two old towels, ${machine(c)}, and ${rinses(c)}.${c.has('school:SHOE-MACHINE=own-risk') ? ' No label allows it: you take the risk.' : ''}${topLoader(c)}`,
   },
   'wash-shoe-hot': {
     title: (c) => `Hot white wash in ${c.washer}`,
@@ -246,6 +246,7 @@ export const WASH_WORDS = {
     title: 'Lift it from below',
     text: 'Lift it out from below with both arms, never by the collar or one end, and carry it straight to the dryer.',
   },
+  'turn-back': { title: 'Turn it right side out', text: 'Turn it right side out again before its outside is worked on.' },
   'spray-now': {
     title: 'Spray the finish on',
     text: (c) =>
