@@ -2,7 +2,7 @@ import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { LightMarks } from '../core/loft/light';
 import type { RunRecord } from '../core/run';
-import { m0002, m0003, SCHEMA_VERSION } from './migrations';
+import { m0002, m0003, m0004, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -113,6 +113,13 @@ export class UmbrasticDb extends Dexie {
         // They are lines of their run until it is written.
         await tx.table('weighIns').bulkDelete(moved);
         await tx.table('meta').put({ key: 'schemaVersion', value: m0003.version });
+      });
+    this.version(m0004.version)
+      .stores({})
+      .upgrade(async (tx) => {
+        const row = (await tx.table('meta').get('preferences')) as { key: string; value: PlainRow } | undefined;
+        if (row) await tx.table('meta').put({ ...row, value: m0004.preferences(row.value) });
+        await tx.table('meta').put({ key: 'schemaVersion', value: m0004.version });
       });
   }
 }

@@ -55,8 +55,15 @@ export const savePreferences = (patch: { [K in keyof Preferences]?: Preferences[
     await writeMeta('preferences', preferences);
   });
 
-/** Chooses one option of a school for everything of its kind. */
-export const chooseSchool = (school: string, option: string): Promise<Undo> =>
+/** Chooses one option of a question for these things and no others. */
+export const chooseFor = (itemIds: readonly string[], school: string, option: string): Promise<Undo> =>
+  undoable(['items'], async () => {
+    for (const item of await db.items.bulkGet([...itemIds]))
+      if (item) await db.items.put({ ...item, schools: { ...item.schools, [school]: option } });
+  });
+
+/** Makes one option of a question the kit's own: for everything that has no choice of its own. */
+export const chooseForKit = (school: string, option: string): Promise<Undo> =>
   undoable(['meta'], async () => {
     const preferences = (await readMeta('preferences')) ?? {};
     await writeMeta('preferences', { ...preferences, schools: { ...preferences.schools, [school]: option } });

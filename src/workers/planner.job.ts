@@ -1,3 +1,4 @@
+import { reachOf } from '../core/energy/choice';
 import { readKit } from '../core/formats';
 import type { Inspection, Item, Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
@@ -98,6 +99,10 @@ export const plannerJobs: PlannerApi = {
     return planAll(kit, onPiece, { pause, stopped: () => job !== latest });
   },
   whoUses: (kit) => whoUses(kit, { pause }),
+  reach: async (kit, itemId, school, option, reach) => {
+    const item = kit.items.find((i) => i.id === itemId);
+    return item ? reachOf(kit, item, school, option, reach) : [];
+  },
   stop: async () => {
     latest++;
   },

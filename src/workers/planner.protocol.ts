@@ -1,3 +1,4 @@
+import type { Reach, Reached } from '../core/energy/choice';
 import type { Fault } from '../core/formats';
 import type { Kit } from '../core/gear';
 import type { Programme, ProgrammeStep } from '../core/document';
@@ -26,6 +27,8 @@ export interface PlannerApi {
   planAll(kit: Kit, onPiece: OnPiece): Promise<PlanningEnd>;
   /** Which items' programmes rest on which entries of the handbook: entry id → item ids. */
   whoUses(kit: Kit): Promise<Readonly<Record<string, readonly string[]>>>;
+  /** What one option of a question would change in the other things of a kit. */
+  reach(kit: Kit, itemId: string, school: string, option: string, reach: Reach): Promise<readonly Reached[]>;
   /** Stops planning; what is under way returns what it has. */
   stop(): Promise<void>;
   /** Reads and checks a kit file's text. */

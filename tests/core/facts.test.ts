@@ -5,6 +5,7 @@ import { ASSESS_FACTS } from './facts/assess';
 import { CHOICE_FACTS } from './facts/choices';
 import type { Fact } from './facts/fact';
 import { MATERIAL_FACTS } from './facts/materials';
+import { RENEWAL_FACTS } from './facts/renewals';
 import { SCHOOL_FACTS } from './facts/schools';
 import { STAIN_FACTS } from './facts/stains';
 import { STEP_FACTS } from './facts/steps';
@@ -13,6 +14,7 @@ const FACTS: readonly Fact[] = [
   ...MATERIAL_FACTS,
   ...ASSESS_FACTS,
   ...STEP_FACTS,
+  ...RENEWAL_FACTS,
   ...STAIN_FACTS,
   ...SCHOOL_FACTS,
   ...CHOICE_FACTS,

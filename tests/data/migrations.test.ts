@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { openStore, readMeta, SCHEMA_VERSION, UmbrasticDb } from '../../src/data/db';
 import { current, finishStep, foldRun, type RunRecord } from '../../src/core/run';
 import { dryingMinutes } from '../../src/core/run/damp';
-import { m0002, m0003 } from '../../src/data/migrations';
+import { m0002, m0003, m0004 } from '../../src/data/migrations';
 
 type Row = Record<string, unknown>;
 const fixture = <T>(number: string): T => JSON.parse(readFileSync(`tests/data/fixtures/${number}.json`, 'utf8')) as T;
@@ -132,6 +132,22 @@ describe('migrations', () => {
     expect((await store.weighIns.toArray()).map((w) => w.massG)).toEqual([431]);
     const drying = (await store.runs.get('run-drying')) as RunRecord;
     expect(drying.events.filter((e) => e.type === 'weighed')).toHaveLength(2);
+    await store.delete();
+  });
+  test('4: strong choices are no longer the whole kit’s; the others, and everything else, stay', async () => {
+    const { before, after } = fixture<{ before: Row[]; after: Row[] }>('0004');
+    expect(before.map(m0004.preferences)).toEqual(after);
+    expect(after.map(m0004.preferences)).toEqual(after);
+    const old = new Dexie('was-version-3');
+    old.version(3).stores({ ...V1, ...m0002.stores });
+    await old.open();
+    await old.table('meta').put({ key: 'preferences', value: before[0] });
+    await old.table('meta').put({ key: 'schemaVersion', value: 3 });
+    old.close();
+    const store = new UmbrasticDb('was-version-3');
+    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await readMeta('preferences', store)).toEqual(after[0]);
+    expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     await store.delete();
   });
 });

@@ -3,7 +3,7 @@ import { makeDemoKit } from '../../demo/kit';
 import { readKit } from '../../src/core/formats';
 import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/data/db';
 import { exportKit, loadKit, replaceKit } from '../../src/data/kit';
-import { chooseSchool, patchDraft, saveItem } from '../../src/data/repo';
+import { chooseFor, chooseForKit, patchDraft, saveItem } from '../../src/data/repo';
 import { db } from '../../src/data/db';
 
 const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
@@ -50,9 +50,17 @@ describe('the store', () => {
     await patchDraft('itm-parka', 'odour', { odour: undefined } as never);
     expect((await db.drafts.get('itm-parka'))?.seen).toEqual({ soil: 2 });
   });
+  test('a choice is made for these things and no others, and taken back whole', async () => {
+    const of = async (id: string): Promise<unknown> => (await loadKit()).items.find((i) => i.id === id)?.schools;
+    const [one, two, three] = (await loadKit()).items.map((i) => i.id) as [string, string, string];
+    const undo = await chooseFor([one, two, 'not-there'], 'LACES', 'in');
+    expect(await Promise.all([one, two, three].map(of))).toEqual([{ LACES: 'in' }, { LACES: 'in' }, undefined]);
+    await undo();
+    expect(await of(one)).toBeUndefined();
+  });
   test('a school is chosen beside the others', async () => {
-    await chooseSchool('DOWN-HEAT', 'air');
-    await chooseSchool('LACES', 'in');
+    await chooseForKit('DOWN-HEAT', 'air');
+    await chooseForKit('LACES', 'in');
     expect((await loadKit()).preferences?.schools).toEqual({ 'DOWN-HEAT': 'air', LACES: 'in' });
   });
 });

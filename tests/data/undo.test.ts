@@ -48,7 +48,8 @@ const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   deleteSupply: fc.constantFrom('s-down', 's-none').map((s) => () => repo.deleteSupply(s)),
   saveEquipment: fc.constant(() => repo.saveEquipment({ washers: [] })),
   savePreferences: fc.constant(() => repo.savePreferences({ units: 'us', currency: undefined })),
-  chooseSchool: fc.constant(() => repo.chooseSchool('LACES', 'in')),
+  chooseFor: fc.constant(() => repo.chooseFor(['itm-parka', 'itm-vest'], 'LACES', 'in')),
+  chooseForKit: fc.constant(() => repo.chooseForKit('LACES', 'in')),
   saveRun: id.map((i) => () => repo.saveRun(startRun(planItem(kit, kit.items[1]!), 'x', `run-${i}`, 5))),
   saveEntry: fc
     .constantFrom('log-1', 'use-new')

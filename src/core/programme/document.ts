@@ -5,7 +5,7 @@ import { SOILS, type Aim } from '../gear';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
 import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
-import { refusedBy, sameHere } from './schools';
+import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { rinseBasis } from '../words/rinse';
 import {
@@ -242,7 +242,7 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
 function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
   const alternatives: Programme['alternatives'][number][] = [];
   for (const school of plan.asked) {
-    if (school.moot && holds(school.moot, plan.facts)) continue;
+    if (isMoot(school, plan.facts)) continue;
     const chosen = plan.choices.get(school.id);
     for (const option of school.options) {
       const { id } = option;

@@ -3,6 +3,6 @@
  */
 export { envelopeFor, plan, type Plan } from './plan';
 export { writeProgramme } from './document';
-export { refusedBy } from './schools';
+export { isMoot, refusedBy, sameHere } from './schools';
 export type { PlanRequest, PlannedStep } from './state';
 export { latestByItem, latestInspection, planItem } from './kit';

@@ -9,6 +9,9 @@ export function refusedBy(option: SchoolOption, facts: FactsRead): string | null
   return option.refused?.find((refusal) => holds(refusal.when, facts))?.rule ?? null;
 }
 
+/** True where every answer to the question plans the same here. */
+export const isMoot = (school: School, facts: FactsRead): boolean => school.moot !== undefined && holds(school.moot, facts);
+
 /** True where choosing the option would plan the same as is planned without it. */
 export const sameHere = (option: SchoolOption, facts: FactsRead): boolean =>
   option.same !== undefined && holds(option.same, facts);

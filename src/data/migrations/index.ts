@@ -1,7 +1,8 @@
 /** Numbered migrations, oldest first. Each is a pure function on plain rows, frozen once released, with fixtures of before and after. */
 import * as m0002 from './0002-draft-cards';
 import * as m0003 from './0003-run-events';
+import * as m0004 from './0004-strong-choices';
 
-export { m0002, m0003 };
+export { m0002, m0003, m0004 };
 /** What is stored today is of this version. */
-export const SCHEMA_VERSION = m0003.version;
+export const SCHEMA_VERSION = m0004.version;

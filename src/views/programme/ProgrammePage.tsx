@@ -212,7 +212,7 @@ export function ProgrammePage() {
               </ul>
             </section>
           )}
-          <Schools plan={plan} />
+          <Schools plan={plan} kit={kit} />
           {programme.assumptions.length > 0 && (
             <section aria-labelledby="assumed">
               <h2 id="assumed">What I took for granted</h2>

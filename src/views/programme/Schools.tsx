@@ -1,122 +1,110 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
-import type { Plan } from '../../core/programme';
-import { plan as replan, refusedBy, writeProgramme } from '../../core/programme';
-import { minutesText } from '../../core/units';
+import { differenceOf, type Reach } from '../../core/energy/choice';
+import type { Kit } from '../../core/gear';
+import type { School } from '../../core/knowledge';
+import { isMoot, refusedBy, sameHere, type Plan } from '../../core/programme';
+import { costText, stepsText } from '../../core/telling/choice';
 import { WORDS } from '../../core/words';
-import { chooseSchool } from '../../data/repo';
-import { Quiet, Row } from '../../ui/basics';
+import { chooseFor } from '../../data/repo';
+import { Quiet, Row, TextButton } from '../../ui/basics';
+import { RadioList } from '../../ui/RadioList';
 import { color } from '../../ui/theme';
+import { ReachSheet } from './ReachSheet';
 
-const School = styled.fieldset`
-  border: 0;
+const Question = styled.div`
   border-top: 1px solid ${color.line};
   padding: 10px 0;
-  margin: 0;
-  legend {
-    float: left;
-    width: 100%;
+  h3 {
+    font-size: 16px;
     font-weight: 650;
     padding: 0 0 4px;
   }
-  label {
-    display: grid;
-    grid-template-columns: 24px minmax(0, 1fr);
-    gap: 8px;
-    padding: 6px 0;
-    min-height: 44px;
-    cursor: pointer;
-    clear: both;
-  }
-  input {
-    width: 20px;
-    height: 20px;
-    margin: 2px 0 0;
-    accent-color: ${color.ink};
-  }
 `;
+/** Questions shown before the rest is asked for. */
+const SHOWN = 3;
 
-interface Totals {
-  readonly all: number;
-  readonly hands: number;
+const optionName = (school: string, option: string): string => WORDS.options[`${school}=${option}`]?.name ?? option;
+
+function OptionText({ plan, school, id, chosen }: { plan: Plan; school: School; id: string; chosen: boolean }) {
+  const option = school.options.find((o) => o.id === id);
+  const words = WORDS.options[`${school.id}=${id}`];
+  const rule = option ? refusedBy(option, plan.facts) : null;
+  const other = useMemo(
+    () => (rule === null && !chosen ? differenceOf(plan, school.id, id) : null),
+    [plan, school.id, id, rule, chosen],
+  );
+  if (rule !== null) return <Quiet>Refused. {WORDS.rules[rule] ?? ''}</Quiet>;
+  if (!other) return <Quiet>{words?.gains}</Quiet>;
+  const cost = costText(other, plan.request.kit.preferences?.currency ?? '');
+  return (
+    <Quiet>
+      {words?.gains} {words?.risks} {stepsText(other)} {cost && <strong>{`${cost}.`}</strong>} {other.risks.join(' ')}
+    </Quiet>
+  );
 }
-function totalsOf(plan: Plan): Totals {
-  const always = writeProgramme(plan).steps.filter((s) => s.when === 'always');
-  const hands = always.reduce((sum, s) => sum + s.attendedMin, 0);
-  return { hands, all: hands + always.reduce((sum, s) => sum + s.unattendedMin, 0) };
-}
 
-const more = (minutes: number, what: string): string =>
-  minutes === 0 ? '' : `${minutesText(Math.abs(minutes))} ${minutes > 0 ? 'more' : 'less'} ${what}`;
-
-/** What another option would change in time, planned for real. */
-function difference(plan: Plan, school: string, option: string): string {
-  const { kit } = plan.request;
-  const other = replan({
-    ...plan.request,
-    kit: { ...kit, preferences: { ...kit.preferences, schools: { ...kit.preferences?.schools, [school]: option } } },
-  });
-  const a = totalsOf(plan);
-  const b = totalsOf(other);
-  return [more(b.all - a.all, 'in all'), more(b.hands - a.hands, 'of yours')].filter(Boolean).join(', ') || 'Same time';
+/** One question: choose for this thing, then, if it is meant so, for all like it or for the whole kit. */
+function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) {
+  const [reach, setReach] = useState<Reach | null>(null);
+  const { item } = plan.request;
+  const chosen = plan.choices.get(school.id) ?? school.fallback;
+  const options = school.options.filter((o) => o.id === chosen || !sameHere(o, plan.facts));
+  const own = item.schools?.[school.id] !== undefined;
+  const strong = school.options.find((o) => o.id === chosen)?.strong === true;
+  const choose = async (option: string): Promise<void> => {
+    tell(`${WORDS.questions[school.id]}: ${optionName(school.id, option)}.`, await chooseFor([item.id], school.id, option));
+  };
+  return (
+    <Question>
+      <h3>{WORDS.questions[school.id] ?? school.id}</h3>
+      <RadioList
+        label={WORDS.questions[school.id] ?? school.id}
+        value={chosen}
+        onChange={(id) => void choose(id)}
+        options={options.map((o) => ({
+          id: o.id,
+          name: optionName(school.id, o.id),
+          text: <OptionText plan={plan} school={school} id={o.id} chosen={o.id === chosen} />,
+          disabled: o.id !== chosen && refusedBy(o, plan.facts) !== null,
+        }))}
+      />
+      {own && strong && <Quiet>Chosen for this thing. Such a choice is made for each thing by itself.</Quiet>}
+      {own && !strong && (
+        <Row $wrap $gap={16}>
+          <Quiet>Chosen for this thing.</Quiet>
+          <TextButton onClick={() => setReach('like')}>For all like it</TextButton>
+          <TextButton onClick={() => setReach('kit')}>For the whole kit</TextButton>
+        </Row>
+      )}
+      {reach && (
+        <ReachSheet kit={kit} item={item} school={school.id} option={chosen} reach={reach} onClose={() => setReach(null)} />
+      )}
+    </Question>
+  );
 }
 
 /** Where practice disagrees: choose in place, see the difference, and why an option is refused. */
-export function Schools({ plan }: { plan: Plan }) {
+export function Schools({ plan, kit }: { plan: Plan; kit: Kit }) {
   const [open, setOpen] = useState(false);
-  const asked = plan.asked.filter((s) => s.options.length > 1);
+  // A question with one answer left is none; one that was answered for this thing stays, so that it can be taken back.
+  const asked = plan.asked.filter((school) => {
+    if (plan.request.item.schools?.[school.id] !== undefined) return true;
+    const chosen = plan.choices.get(school.id);
+    return !isMoot(school, plan.facts) && school.options.some((o) => o.id !== chosen && !sameHere(o, plan.facts));
+  });
   if (asked.length === 0 || plan.method === 'refer') return null;
-  const choose = async (school: string, option: string): Promise<void> => {
-    tell(
-      `${WORDS.questions[school]}: ${WORDS.options[`${school}=${option}`]?.name ?? option}.`,
-      await chooseSchool(school, option),
-    );
-  };
-  const shown = open ? asked : asked.slice(0, 3);
+  const shown = open ? asked : asked.slice(0, SHOWN);
   return (
     <section aria-labelledby="schools">
       <h2 id="schools">Where people do it differently</h2>
       {shown.map((school) => (
-        <School key={school.id}>
-          <legend>{WORDS.questions[school.id] ?? school.id}</legend>
-          {school.options.map((option) => {
-            const words = WORDS.options[`${school.id}=${option.id}`];
-            const chosen = plan.choices.get(school.id) === option.id;
-            const rule = refusedBy(option, plan.facts);
-            return (
-              <label key={option.id}>
-                <input
-                  type="radio"
-                  name={school.id}
-                  checked={chosen}
-                  disabled={rule !== null}
-                  onChange={() => void choose(school.id, option.id)}
-                />
-                <span>
-                  {words?.name ?? option.id}{' '}
-                  <Quiet>
-                    {rule !== null
-                      ? `refused. ${WORDS.rules[rule] ?? ''}`
-                      : chosen
-                        ? `${words?.gains}`
-                        : `${words?.gains} ${words?.risks} ${difference(plan, school.id, option.id)}.`}
-                  </Quiet>
-                </span>
-              </label>
-            );
-          })}
-        </School>
+        <Asked key={school.id} plan={plan} kit={kit} school={school} />
       ))}
       {asked.length > shown.length && (
         <Row>
-          <button
-            type="button"
-            style={{ border: 0, background: 'none', textDecoration: 'underline', cursor: 'pointer', minHeight: 44, padding: 0 }}
-            onClick={() => setOpen(true)}
-          >
-            {asked.length - shown.length} more choices
-          </button>
+          <TextButton onClick={() => setOpen(true)}>{asked.length - shown.length} more choices</TextButton>
         </Row>
       )}
     </section>

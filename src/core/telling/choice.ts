@@ -1,0 +1,44 @@
+import type { Difference, Reached } from '../energy/choice';
+import { minutesText } from '../units';
+import { WORDS } from '../words';
+import { listed, uncapital } from '../words/text';
+
+/** Less than this is no difference, kWh, L and money. */
+const NONE = { kWh: 0.05, litres: 1, money: 0.05 } as const;
+const MOST_STEPS = 3;
+
+const minutes = (by: number, what: string): string =>
+  by === 0 ? '' : `${minutesText(Math.abs(by))} ${by > 0 ? 'more' : 'less'} ${what}`;
+const amount = (by: number, least: number, digits: number, unit: string): string =>
+  Math.abs(by) < least ? '' : `${Math.abs(by).toFixed(digits)} ${unit} ${by > 0 ? 'more' : 'less'}`;
+
+/** "40 min less in all, 5 min more of yours, 0.3 kWh more"; empty when neither time nor cost differs. */
+export function costText({ allMin, handsMin, kWh, litres, money }: Difference, currency: string): string {
+  return [
+    minutes(allMin, 'in all'),
+    minutes(handsMin, 'of yours'),
+    amount(kWh, NONE.kWh, 1, 'kWh'),
+    amount(litres, NONE.litres, 0, 'L'),
+    money === null || currency === '' ? '' : amount(money, NONE.money, 2, currency),
+  ]
+    .filter(Boolean)
+    .join(', ');
+}
+const few = (titles: readonly string[]): string =>
+  listed(
+    titles.length > MOST_STEPS
+      ? [...titles.slice(0, MOST_STEPS).map(uncapital), `${titles.length - MOST_STEPS} more`]
+      : titles.map(uncapital),
+  );
+/** What is done otherwise: "Tumble it dry, with looks, instead of hang it on the line." */
+export function stepsText({ comes, goes }: Difference): string {
+  if (comes.length > 0 && goes.length > 0) return `Instead of “${few(goes)}”: “${few(comes)}”.`;
+  if (comes.length > 0) return `It adds “${few(comes)}”.`;
+  return goes.length > 0 ? `It leaves out “${few(goes)}”.` : '';
+}
+/** What an option would do in another thing. */
+export function reachedText({ does, allMin = 0, handsMin = 0, rule }: Reached): string {
+  if (does === 'own') return 'keeps its own choice';
+  if (does === 'refused') return `stays as it is: ${uncapital(WORDS.rules[rule ?? ''] ?? 'it may not')}`;
+  return [minutes(allMin, 'in all'), minutes(handsMin, 'of yours')].filter(Boolean).join(', ') || 'other settings, as long';
+}

@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { color } from './theme';
+
+const Group = styled(RadioGroup)`
+  display: flex;
+  flex-direction: column;
+`;
+const Row = styled(Radio)`
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr);
+  gap: 10px;
+  padding: 8px 0;
+  min-height: 44px;
+  cursor: pointer;
+  &::before {
+    content: '';
+    width: 18px;
+    height: 18px;
+    margin-top: 2px;
+    border: 2px solid ${color.quiet};
+    border-radius: 50%;
+    background: ${color.panel};
+  }
+  &[data-selected]::before {
+    border: 6px solid ${color.ink};
+  }
+  &[data-disabled] {
+    cursor: default;
+  }
+  &[data-disabled]::before {
+    border-style: dotted;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${color.water};
+    outline-offset: 2px;
+  }
+`;
+
+/** One of a few, each with a sentence that is read before it is chosen. For names alone, take the chips. */
+export function RadioList({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string | null;
+  options: readonly { readonly id: string; readonly name: string; readonly text: ReactNode; readonly disabled?: boolean }[];
+  onChange: (id: string) => void;
+}) {
+  return (
+    <Group aria-label={label} value={value} onChange={onChange}>
+      {options.map(({ id, name, text, disabled }) => (
+        <Row key={id} value={id} isDisabled={disabled ?? false}>
+          <span>
+            {name} {text}
+          </span>
+        </Row>
+      ))}
+    </Group>
+  );
+}

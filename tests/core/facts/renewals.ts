@@ -1,0 +1,82 @@
+import { comp, item, shell, warmShell, withSchool } from '../../make';
+import { type Fact, PRACTICE, steps } from './fact';
+
+/* How a finish is warmed and renewed, and how cloths are dried, by choice: what is done, in order. Common practice, no source. */
+const cloth = item('cloth', [comp('face', 'split-microfibre')], { jobClass: 'paint' });
+
+export const RENEWAL_FACTS: readonly Fact[] = [
+  // A finish known to be dead is renewed while damp: the spray stands before any drying, and one drying serves both.
+  steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 1 } }, withSchool('PROOF-WHEN', 'while-damp'), [
+    'wipe-drawer',
+    'empty-pockets',
+    'wash-shell-machine',
+    'spray-now',
+    'line-dry',
+    'heat-tumble',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'reheat-tumble',
+    'retest',
+    'look-done',
+    'store-hung',
+  ]),
+  // Tumbled dry on the warmest setting it bears, with looks, instead of hours on the line; warmed when it is dry.
+  steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 4 } }, withSchool('PROOF-HEAT', 'tumble'), [
+    'wipe-drawer',
+    'empty-pockets',
+    'wash-shell-machine',
+    'tumble-finish',
+    'heat-tumble',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'reheat-tumble',
+    'retest',
+    'look-done',
+    'store-hung',
+  ]),
+  // Warming declined: dried in the air, and tested all the same.
+  steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 4 } }, withSchool('PROOF-HEAT', 'none'), [
+    'wipe-drawer',
+    'empty-pockets',
+    'wash-shell-machine',
+    'line-dry',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'retest',
+    'look-done',
+    'store-hung',
+  ]),
+  // Cloths over a warm radiator.
+  steps(PRACTICE, cloth, { soil: 1 }, withSchool('CLOTH-DRY', 'radiator'), [
+    'wipe-drawer',
+    'bag-small',
+    'wash-machine',
+    'rinse-machine',
+    'dry-radiator',
+    'look-done',
+    'store-cloths',
+  ]),
+  // Turned inside out for the wash, and back before its face is sprayed.
+  steps(PRACTICE, warmShell({ fittings: [] }), { soil: 2, droplet: { back: 1 } }, withSchool('PROOF-WHEN', 'while-damp'), [
+    'wipe-drawer',
+    'weigh-dry',
+    'empty-pockets',
+    'inside-out',
+    'wash-shell-machine',
+    'turn-back',
+    'spray-now',
+    'line-insulated',
+    'weigh-loft',
+    'heat-hair-dryer',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'reheat-hair-dryer',
+    'retest',
+    'look-done',
+    'store-loose',
+  ]),
+];
