@@ -62,7 +62,7 @@ describe('what another answer would change', () => {
     expect(d.allMin).toBeLessThan(-60);
     expect(d.handsMin).toBeGreaterThan(0);
     expect(d.kWh).toBeGreaterThan(0.2);
-    expect(stepsText(d)).toBe('Instead of “hang it on the line”: “tumble it dry, with looks”.');
+    expect(stepsText(d)).toBe('It adds: tumble it dry, with looks. It leaves out: hang it on the line.');
   });
   test('tells what it risks and the other does not', () => {
     const hot = plan({ item: canvas(), inspection: seen, kit: KIT });

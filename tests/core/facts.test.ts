@@ -7,6 +7,7 @@ import type { Fact } from './facts/fact';
 import { MATERIAL_FACTS } from './facts/materials';
 import { RENEWAL_FACTS } from './facts/renewals';
 import { SCHOOL_FACTS } from './facts/schools';
+import { SIGN_FACTS } from './facts/signs';
 import { STAIN_FACTS } from './facts/stains';
 import { STEP_FACTS } from './facts/steps';
 
@@ -15,6 +16,7 @@ const FACTS: readonly Fact[] = [
   ...ASSESS_FACTS,
   ...STEP_FACTS,
   ...RENEWAL_FACTS,
+  ...SIGN_FACTS,
   ...STAIN_FACTS,
   ...SCHOOL_FACTS,
   ...CHOICE_FACTS,

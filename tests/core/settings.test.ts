@@ -20,7 +20,8 @@ import { keepApart, stays, used } from '../../src/core/programme/apart';
 import { DURATIONS, heldWet, SETTERS } from '../../src/core/programme/settings';
 import type { StepSettings } from '../../src/core/document';
 import type { PlannedStep, PlanState } from '../../src/core/programme/state';
-import { bottleOf, chooseCleaner, doseOf, needCount, needMl, refuseSupplies } from '../../src/core/programme/supplies';
+import { bottleOf, chooseCleaner, doseOf, refuseSupplies } from '../../src/core/programme/supplies';
+import { shoppingFor, type Need } from '../../src/core/supplies';
 import { DIRTY, down, KIT } from '../make';
 
 /* Each setting by itself, on the smallest state that it reads. Figures by hand from the rules' own documents. */
@@ -60,7 +61,6 @@ function state({ facts = [], bounds = {}, kit = {}, item = {}, inspection = null
     extraRinses: 1,
     bathRinses: 4,
     rinse: null,
-    shopping: new Map(),
     ...rest,
   } as unknown as PlanState;
 }
@@ -157,7 +157,12 @@ describe('settings of a step', () => {
       { kit: { supplies: [{ id: 'p', class: 'spray-proofer', labelDoseMl: 60 }] } },
       { proofer: 'spray-proofer', prooferMl: 60, supplyId: 'p' },
     ],
-    ['soakCleaner', 'what is owned', { kit: { supplies: [stain] } }, { cleaner: 'stain-remover', doseMl: 40, supplyId: 's' }],
+    [
+      'soakCleaner',
+      'what is owned',
+      { kit: { supplies: [stain] } },
+      { cleaner: 'stain-remover', doseMl: 40, supplyId: 's', litresPerFill: 25 },
+    ],
   ])('%s: %s', (name, _, made, expected) => expect(set(name, made)).toEqual(expected));
   test('a soak takes the best that may go in and is owned; else the best that may', () => {
     const oxygen = ['school:SHOE-HEAT=hot', 'can:bleach:oxygen'];
@@ -398,11 +403,6 @@ describe('which heat, which dryer', () => {
 describe('which bottle, how much, what to buy', () => {
   const bottle = (rest: object): Supply => ({ id: 'b', class: 'mild-soap', ...rest }) as Supply;
   const owning = (...supplies: object[]): Made => ({ kit: { supplies } });
-  const shops = (made: Made, shop: (s: PlanState) => void): object | undefined => {
-    const s = state(made);
-    shop(s);
-    return s.shopping.get('mild-soap');
-  };
   test('an empty one is none; of two the one with enough, then the fuller', () => {
     expect(bottleOf(state(owning(bottle({ remainingMl: 0 }))), 'mild-soap')).toBeNull();
     expect(bottleOf(state(owning(bottle({ class: 'down-cleaner' }))), 'mild-soap')).toBeNull();
@@ -422,43 +422,48 @@ describe('which bottle, how much, what to buy', () => {
     const plain = bottle({ class: 'plain-liquid', labelDoseMl: 50 });
     expect(doseOf(state({ facts: ['waterproof'] }), 'plain-liquid', plain)).toMatchObject({ ml: 30, capped: true });
     expect(doseOf(state(), 'plain-liquid', plain)).toMatchObject({ ml: 50, capped: false });
+    // By hand a bowl takes its share of a full load's figure: 10 L of 40.
+    const bowl = state({ rest: { method: 'hand', bulk: 'small' } });
+    expect(doseOf(bowl, 'mild-soap', bottle({ labelDoseMl: 80 }))).toMatchObject({ ml: 20, basis: 'label' });
+    expect(doseOf(bowl, 'mild-soap', bottle({ labelDoseMl: 80, labelDoseByWasher: { basin: 12 } }))).toMatchObject({ ml: 12 });
     const own = { item: { own: { dosesMl: { 'plain-liquid': 25 } } }, facts: ['waterproof'] };
     const ranged = bottle({ class: 'plain-liquid', labelDoseRangeMl: [20, 50] });
     expect(doseOf(state(own), 'plain-liquid', ranged)).toMatchObject({ ml: 25, basis: 'own', capped: false });
     const much = { item: { own: { dosesMl: { 'plain-liquid': 45 } } }, facts: ['waterproof'] };
     expect(doseOf(state(much), 'plain-liquid', ranged)).toMatchObject({ ml: 30, capped: true });
   });
-  test.each<[string, Made, object | undefined]>([
-    ['nothing owned', {}, { needMl: 30 }],
-    ['some left', owning(bottle({ remainingMl: 10 }), bottle({ id: 'c', remainingMl: 5 })), { needMl: 15 }],
-    ['just enough', owning(bottle({ remainingMl: 30 })), undefined],
-    ['nobody knows how much', owning(bottle({})), undefined],
-    ['only empty ones', owning(bottle({ remainingMl: 0 })), { needMl: 30 }],
-    ['another class', owning(bottle({ class: 'down-cleaner' })), { needMl: 30 }],
-  ])('millilitres, %s', (_, made, need) => expect(shops(made, (s) => needMl(s, 'mild-soap', 30))).toEqual(need));
-  test('the greater need stands', () => {
-    const twice = (a: number, b: number): object | undefined =>
-      shops({}, (s) => {
-        needMl(s, 'mild-soap', a);
-        needMl(s, 'mild-soap', b);
-      });
-    expect(twice(30, 20)).toEqual({ needMl: 30 });
-    expect(twice(20, 30)).toEqual({ needMl: 30 });
+  const need = (ml: number, more: object = {}): Need => ({ itemId: 'x', class: 'mild-soap', ml, ...more });
+  const pieces = (count: number): Need => ({ itemId: 'x', class: 'suede-kit', count });
+  const lacks = (needs: Need[], ...supplies: Supply[]): object[] =>
+    shoppingFor(needs, supplies, null).map(({ buyMl, buyCount, perhaps }) => ({ buyMl, buyCount, perhaps }));
+  test.each<[string, Supply[], number | null]>([
+    ['nothing owned', [], 30],
+    ['some left', [bottle({ remainingMl: 10 }), bottle({ id: 'c', remainingMl: 5 })], 15],
+    ['just enough', [bottle({ remainingMl: 30 })], null],
+    ['nobody knows how much', [bottle({})], null],
+    ['only empty ones', [bottle({ remainingMl: 0 })], 30],
+    ['another class', [bottle({ class: 'down-cleaner' })], 30],
+  ])('millilitres, %s', (_, owned, buyMl) =>
+    expect(lacks([need(30)], ...owned)).toEqual(buyMl === null ? [] : [{ buyMl, buyCount: undefined, perhaps: undefined }]),
+  );
+  test('what two steps pour adds up; what a failed check may want is perhaps, and only when the sure part is there', () => {
+    expect(lacks([need(30), need(20)])).toEqual([{ buyMl: 50, buyCount: undefined, perhaps: undefined }]);
+    expect(lacks([need(30), need(20, { perhaps: true })])).toEqual([{ buyMl: 30, buyCount: undefined, perhaps: undefined }]);
+    expect(lacks([need(30), need(20, { perhaps: true })], bottle({ remainingMl: 40 }))).toEqual([
+      { buyMl: 10, buyCount: undefined, perhaps: true },
+    ]);
+    expect(lacks([need(20, { perhaps: true })], bottle({ remainingMl: 40 }))).toEqual([]);
   });
-  test.each<[string, Made, object | undefined]>([
-    ['nothing owned', {}, { needCount: 3 }],
-    ['one short', owning(bottle({ remainingCount: 2 })), { needCount: 1 }],
-    ['enough', owning(bottle({ remainingCount: 3 })), undefined],
-    ['uncounted', owning(bottle({})), undefined],
-    ['kept by millilitres', owning(bottle({ remainingMl: 5, remainingCount: 1 })), undefined],
-  ])('pieces, %s', (_, made, need) => expect(shops(made, (s) => needCount(s, 'mild-soap', 3))).toEqual(need));
-  test('pieces are asked for once', () =>
-    expect(
-      shops({}, (s) => {
-        needCount(s, 'mild-soap', 3);
-        needCount(s, 'mild-soap', 5);
-      }),
-    ).toEqual({ needCount: 3 }));
+  test.each<[string, object[], number | null]>([
+    ['nothing owned', [], 3],
+    ['one short', [{ remainingCount: 2 }], 1],
+    ['enough', [{ remainingCount: 3 }], null],
+    ['uncounted', [{}], null],
+  ])('pieces, %s', (_, owned, buyCount) =>
+    expect(lacks([pieces(2), pieces(3)], ...owned.map((o) => bottle({ class: 'suede-kit', ...o })))).toEqual(
+      buyCount === null ? [] : [{ buyMl: undefined, buyCount, perhaps: undefined }],
+    ),
+  );
   const cleaners = [
     { use: 'mild-soap' },
     { use: 'plain-liquid' },

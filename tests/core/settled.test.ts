@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import type { Inspection, Item, Kit } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
-import { envelopeFor, plan, type Plan } from '../../src/core/programme';
+import { envelopeFor, plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { canvas, comp, DIRTY, down, downBag, item, KIT, label, shell } from '../make';
 
 /* What a plan settles on the way, each by itself: common practice, no source. */
@@ -132,7 +132,7 @@ describe('referring', () => {
 });
 
 describe('what is to be bought', () => {
-  const need = (made: Plan, cls: string): object | undefined => made.shopping.get(cls as never);
+  const need = (made: Plan, cls: string): object | undefined => writeProgramme(made).shopping.find((s) => s.class === cls);
   const weak = { ...DIRTY, droplet: { shoulders: 1, back: 1, hood: 1, sleeves: 1 } };
   test('a proofer that is sure to be used, or that a failed check asks for and nobody owns', () => {
     expect(
@@ -141,13 +141,17 @@ describe('what is to be bought', () => {
     ).toBeDefined();
     const owned = [{ id: 'p', class: 'spray-proofer' as const, remainingMl: 1 }];
     const later = settled(shell(), { ...DIRTY, droplet: { shoulders: 4, back: 4 } }, {}, { supplies: owned });
-    expect(need(later, 'spray-proofer')).toBeUndefined();
+    expect(need(later, 'spray-proofer')).toMatchObject({ perhaps: true });
+    const plenty = { supplies: [{ ...owned[0]!, remainingMl: 900 }] };
+    expect(need(settled(shell(), { ...DIRTY, droplet: { shoulders: 4, back: 4 } }, {}, plenty), 'spray-proofer')).toBeUndefined();
   });
   test('a cleaner only for a wash', () => {
     expect(need(settled(down(), DIRTY, {}, { supplies: [] }), 'down-cleaner')).toMatchObject({
       needMl: expect.any(Number) as number,
     });
-    expect(settled(down(), { ...CLEAN, loftRatio: 1, clumped: false }, {}, { supplies: [] }).shopping.size).toBe(0);
+    expect(writeProgramme(settled(down(), { ...CLEAN, loftRatio: 1, clumped: false }, {}, { supplies: [] })).shopping).toEqual(
+      [],
+    );
   });
 });
 

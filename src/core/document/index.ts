@@ -17,6 +17,8 @@ export interface StepSettings {
   rinses?: number;
   cleaner?: SupplyClass;
   doseMl?: number;
+  /** The same in caps of that very bottle, to a twentieth. */
+  caps?: number;
   soakMin?: number;
   /** Minutes of each part of a soak that is interrupted by kneading. */
   soakParts?: readonly number[];
@@ -108,6 +110,12 @@ export interface Programme {
   }[];
   readonly cautions: readonly string[];
   readonly assumptions: readonly string[];
-  readonly shopping: readonly { readonly class: SupplyClass; readonly needMl?: number; readonly needCount?: number }[];
+  readonly shopping: readonly {
+    readonly class: SupplyClass;
+    readonly needMl?: number;
+    readonly needCount?: number;
+    /** Wanted only if a check fails. */
+    readonly perhaps?: true;
+  }[];
   readonly confidence: 'high' | 'medium' | 'low';
 }

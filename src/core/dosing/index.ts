@@ -17,11 +17,19 @@ export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>>
   'shoe-cleaner': [15, 30],
   'oxygen-booster': [15, 30],
   'stain-remover': [20, 40],
-  'suede-kit': [5, 10],
   powder: [40, 70],
   vinegar: [50, 100],
 };
 const ANY_GUESS_ML = [20, 40] as const;
+/** Kits and pieces that are used, not measured out. */
+const UNMEASURED: readonly SupplyClass[] = ['suede-kit', 'melamine-sponge', 'dryer-balls', 'felt-balls', 'dryer-sheets'];
+/** True when an amount of it can be measured. */
+export const isMeasured = (cls: SupplyClass): boolean => !UNMEASURED.includes(cls);
+/** Grams of so many mL of a powder, or null for what is liquid. */
+export function powderG(cls: SupplyClass, ml: number): number | null {
+  const density = DOSING_FIGURES.powderGPerMl.value[cls as keyof typeof DOSING_FIGURES.powderGPerMl.value];
+  return density === undefined ? null : ml * density;
+}
 
 /* Each factor is 1 at the usual case: half a kilogram, worn, moderately hard water, an efficient front loader. */
 const HARDNESS_FACTOR: Readonly<Record<HardnessClass, number>> = DOSING_FIGURES.hardnessFactor.value;
@@ -47,7 +55,9 @@ export interface DoseInput {
   readonly hardnessMgPerL: number | undefined;
   /** Our own ceiling, mL, or null. */
   readonly ceilingMl: number | null;
-  /** A guessed range that fits better than the class's own, mL. */
+  /** Litres of the bath, by hand; a figure for a full load is for a bathtub's or a machine's. Absent in a machine. */
+  readonly bathL?: number;
+  /** A guessed range that fits better than the class's own, mL; for such a thing in its own bath, so litres do not move it. */
   readonly guessMl?: readonly [number, number];
 }
 export type DoseBasis = 'label' | 'label-range' | 'guess' | 'own';
@@ -103,13 +113,16 @@ function doseFactors({
 const whole = (ml: number): number => (ml < 3 ? Math.round(ml * 10) / 10 : Math.round(ml));
 const clamp = (ml: number, [low, high]: readonly [number, number]): number => Math.min(high, Math.max(low, ml));
 
+/** A bath's share of a full-load figure: that is for a bathtub's litres [common practice: the same for a machine load as for a bathtub]. */
+export const bathShare = (litres: number): number => Math.min(1, litres / DOSING_FIGURES.fullLoadL.value);
+
 /**
  * The dose in mL: base × load × soil × hardness × machine. A single label dose is exact; factors move it only inside the label's own range;
  * our ceiling comes last. Without a label, factors move it inside the guessed range.
  * @throws RangeError as `doseFactors`.
  */
 export function doseMl(input: DoseInput): Dose {
-  const { bottle, ceilingMl } = input;
+  const { bottle, ceilingMl, bathL } = input;
   const forMachine = bottle?.labelDoseByWasher?.[input.machine];
   const label = forMachine ?? bottle?.labelDoseMl;
   const range = bottle?.labelDoseRangeMl;
@@ -123,16 +136,31 @@ export function doseMl(input: DoseInput): Dose {
     baseMl = label ?? (rangeMl[0] + rangeMl[1]) / 2;
     basis = 'label-range';
     if (forMachine !== undefined) factors = { ...all, machine: 1 };
+    else if (bathL !== undefined) {
+      const share = bathShare(bathL);
+      factors = { ...all, machine: share };
+      rangeMl = [rangeMl[0] * share, rangeMl[1] * share];
+    }
   } else if (label !== undefined) {
     rangeMl = [label, label];
     baseMl = label;
     basis = 'label';
     factors = { load: 1, soil: 1, hardness: 1, machine: 1 };
+    // A label that speaks of no bath speaks of a full load: a bowl takes its share.
+    if (forMachine === undefined && bathL !== undefined) {
+      factors = { ...factors, machine: bathShare(bathL) };
+      rangeMl = [label * factors.machine, label * factors.machine];
+    }
   } else {
     const [low, high] = input.guessMl ?? GUESSED_ML[input.cleaner] ?? ANY_GUESS_ML;
     rangeMl = input.guessMl || input.loadKg < BIG_LOAD.kg ? [low, high] : [low, high * BIG_LOAD.factor];
     baseMl = (low + high) / 2;
     basis = 'guess';
+    if (bathL !== undefined && !input.guessMl) {
+      const share = bathShare(bathL);
+      factors = { ...all, machine: share };
+      rangeMl = [rangeMl[0] * share, rangeMl[1] * share];
+    }
   }
   const freeMl = baseMl * factors.load * factors.soil * factors.hardness * factors.machine;
   const ml = clamp(freeMl, rangeMl);

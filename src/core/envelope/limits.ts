@@ -128,6 +128,7 @@ export function labelLimits(item: Item): Limit[] {
   if (label.bleach !== undefined) add('bleach', label.bleach, LABEL_RULES.bleach);
   if (label.tumble !== undefined) add('tumble', label.tumble, LABEL_RULES.tumble);
   if (label.ironMaxC !== undefined) add('ironMaxC', label.ironMaxC, LABEL_RULES.ironMaxC);
+  if (label.naturalDrying?.includes('drip')) add('spinMaxRpm', 0, LABEL_RULES.drip);
   return limits;
 }
 

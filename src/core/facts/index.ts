@@ -86,6 +86,8 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   if (item.jobClass) facts.add(tag('job:', item.jobClass));
   if (item.colour?.class) facts.add(tag('colour:', item.colour.class));
   if (item.colour?.bleed !== 'safe') facts.add('bleed-unproved');
+  if (item.colour?.bleed === 'bleeds') facts.add('bleeds');
+  for (const way of item.label?.naturalDrying ?? []) facts.add(tag('label-dries:', way));
   facts.add(item.label ? 'label:read' : 'label:none');
   if (item.own?.tempC !== undefined) facts.add('own-temp');
   if (item.massG === undefined) facts.add('unknown:mass');
@@ -120,7 +122,8 @@ export function seenFacts(
     facts.add('stained').add(tag('stain:', stain.soil));
     facts.add(stain.set ? 'stain-set' : 'stain-fresh');
   }
-  for (const damage of seen?.damage ?? []) facts.add(tag('damage:', damage.kind));
+  // What only looks bad wants no mending.
+  for (const damage of seen?.damage ?? []) if (!damage.cosmetic) facts.add(tag('damage:', damage.kind));
   if (seen?.clumped) facts.add('clumped');
   if (seen?.damp) facts.add('damp');
   if (seen?.discoloured) facts.add('discoloured');

@@ -40,7 +40,7 @@ const numberOrFree: JsonSchema = {
   description: '0 = not at all; null = no limit of its own',
 };
 
-/** JSON Schema of `umbrastic/programme` version 1. Fields beyond the fixed contract: because, step.key, step.title, blocked.school, shopping.needCount, envelope.enzymes/softener/agitator. */
+/** JSON Schema of `umbrastic/programme` version 1. Fields beyond the fixed contract: because, step.key, step.title, blocked.school, shopping.needCount, shopping.perhaps, settings.cycle and caps, envelope.enzymes/softener/agitator. */
 export function programmeSchema(): JsonSchema {
   const why: JsonSchema = {
     type: 'object',
@@ -178,6 +178,7 @@ export function programmeSchema(): JsonSchema {
             class: { enum: [...SUPPLY_CLASSES] },
             needMl: { type: 'number', exclusiveMinimum: 0 },
             needCount: { type: 'integer', minimum: 1 },
+            perhaps: { const: true },
           },
         },
       },

@@ -29,6 +29,8 @@ export interface Washer {
   cycles?: Cycle[];
   lastLoads?: v.Residue[];
   unrinsed?: Standing[];
+  /** When it was last purged of scent. */
+  scentPurgedAt?: string;
 }
 
 /** Air temperatures of a dryer's settings as measured, °C. */

@@ -76,6 +76,8 @@ export const PLAN_TRAIT_NAMES = [
   'turned-for-pile',
   'turned-for-spray',
   'turned-for-drops',
+  'soak-in-drum',
+  'drawer-wiped',
   'proof-sprayed',
   'coat-if-failed',
   'never-lined',
@@ -93,6 +95,7 @@ export const THING_NAMES = [
   'maker-forbids-heat',
   'maker-and-label-differ',
   'bleed-unproved',
+  'bleeds',
   'own-temp',
   'label:read',
   'label:none',
@@ -127,9 +130,13 @@ export const PLANNED_NAMES = [
   'can:soak',
   'can:softener',
   'hard:machine',
+  'several',
   'method-machine-owned',
   'no-washer-fits',
   'washer-residue',
+  'washer-past-unknown',
+  'scent-purged',
+  'dryer-residue',
   'drum-unknown',
   'bath-not-listed',
   'vessel-standing',
@@ -238,7 +245,8 @@ type ThingFact =
   | `repellency:${Of<typeof v.REPELLENCIES> | 'unknown'}`
   | `lining:${Of<typeof v.LININGS>}`
   | `job:${Of<typeof v.JOB_CLASSES>}`
-  | `colour:${Of<typeof v.COLOURS>}`;
+  | `colour:${Of<typeof v.COLOURS>}`
+  | `label-dries:${Of<typeof v.NATURAL_DRYINGS>}`;
 type SeenFact =
   | Of<typeof SEEN_NAMES>
   | `unseen:${Of<typeof UNSEEN>}`

@@ -73,6 +73,15 @@ export const DOSING_FIGURES = {
   /** Reproduces common practice: about 150 mL for two jackets or one big bag. */
   bigLoadKg: p(0.8, 'kg', 0.6, 1.2),
   bigLoadFactor: p(1.25, '1', 1.1, 1.6),
+  /** Water that a figure for a full load is meant for: about a bathtub that covers a quilt. */
+  fullLoadL: m(40, 'L', 25, 60),
+  /** What "a little" or a drop of cleaner comes to. */
+  littleMl: m(5, 'mL', 2, 10),
+  /** Poured, not pressed. */
+  powderGPerMl: m({ powder: 0.65, 'oxygen-booster': 1, 'baking-soda': 0.95 }, 'g/mL', 0.4, 1.3),
+  /** Of an extractor's tank, and what each of its litres takes. */
+  tankL: m(2, 'L', 1, 6),
+  tankMlPerL: m(5, 'mL/L', 2, 15),
   /** One pull of the trigger of a spray bottle. */
   pullMl: m(1, 'mL', 0.7, 1.3),
 } as const;

@@ -39,7 +39,7 @@ export { CYCLE_STYLES, type CycleStyle } from './fact';
 export type { AirMoves } from './figures';
 export { EVAPORATES, NEVER_TOGETHER } from './never-together';
 export { SCHOOLS } from './schools';
-export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, TUMBLE_MAX_C } from './label-rules';
+export { EQUIPMENT_RULES, LABEL_RULES, MAKER_RULES, ONE_DOT_C, SCENTED, TUMBLE_MAX_C } from './label-rules';
 
 export type { CauseId, LookId, WayId } from './looks';
 

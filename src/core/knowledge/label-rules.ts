@@ -1,4 +1,4 @@
-import type { Bulk, MakerNote } from '../gear';
+import type { Bulk, MakerNote, Residue } from '../gear';
 import type { Basis } from './condition';
 import type { Dimension, LimitValues } from './types';
 
@@ -13,12 +13,16 @@ export const LABEL_RULES = {
   bleach: { id: 'label-bleach', ...ISO },
   tumble: { id: 'label-tumble', ...ISO },
   ironMaxC: { id: 'label-iron', ...ISO },
+  drip: { id: 'label-drip', ...ISO },
 } as const;
 
 /** Highest air temperature of a dryer under each tumble mark, °C. Source: ISO 3758:2012 (exhaust 60 and 80 °C); without heat from memory. */
 export const TUMBLE_MAX_C = { air: 40, low: 60, normal: 80 } as const;
 /** Highest sole-plate temperature at one dot, °C. Source: ISO 3758:2012. */
 export const ONE_DOT_C = 110;
+
+/** Residues that carry scent. */
+export const SCENTED: readonly Residue[] = ['softener', 'perfume', 'powder'];
 
 interface MakerRule {
   readonly about: MakerNote['about'];

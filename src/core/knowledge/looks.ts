@@ -55,6 +55,7 @@ export const WAYS = [
   { id: 'leave-smell', does: 'leave' },
   { id: 'leave-seen', does: 'leave' },
   { id: 'leave-machine', does: 'leave' },
+  { id: 'leave-leak', does: 'leave' },
   { id: 'leave-tight', does: 'leave' },
 ] as const satisfies readonly WayRecord[];
 
@@ -69,6 +70,14 @@ export const LOOKS = [
     tries: 1,
     causes: [],
     ways: ['launderette', 'leave-tight'],
+  },
+  {
+    id: 'leak',
+    at: ['check-leak'],
+    tries: 2,
+    remedies: [[['leak-route']]],
+    causes: [],
+    ways: ['specialist', 'leave-leak'],
   },
   {
     id: 'treated',

@@ -37,6 +37,11 @@ export const PLAN_TRAITS = [
   { id: 'coat-if-failed', when: { all: ['renew-if-failed'] } },
   { id: 'coat-if-failed', when: { all: ['aim:renew', 'test-after'] } },
   { id: 'proof-after-test', when: { all: ['coat-if-failed'], any: ['proof:spray', 'proof:wash-in'] } },
+  // With no basin or tub to hand, the drum is where it soaks.
+  { id: 'soak-in-drum', when: { all: ['method:machine'], none: ['own:tub', 'own:basin', 'unknown:washers'] } },
+  // A scent purge wipes the drawer with it.
+  { id: 'drawer-wiped', when: { none: ['scent-routine'] } },
+  { id: 'drawer-wiped', when: { all: ['scent-purged'] } },
   // Turned inside out for the wash, and turned back before its outside is worked on.
   { id: 'turned-for-pile', when: { all: ['wet-pile', 'aim:wash'] } },
   { id: 'turned-for-spray', when: { all: ['wet-filled', 'aim:renew', 'proof:spray'], none: ['down-filled'] } },
@@ -79,6 +84,7 @@ export const ASSUMPTIONS = [
   { id: 'room-assumed', order: 90, when: { all: ['unknown:room', 'wet'] } },
   { id: 'hardness-assumed', order: 100, when: { all: ['unknown:hardness', 'method:machine'] } },
   { id: 'washers-unknown', order: 110, when: { all: ['unknown:washers', 'wet'] } },
+  { id: 'washer-past-unknown', order: 115, when: { all: ['method:machine', 'residue-sensitive', 'washer-past-unknown'] } },
   { id: 'bath-borrowed', order: 120, when: { all: ['bath-not-listed'] } },
   { id: 'insole-fixed', order: 130, when: { any: ['insole-not-known'] } },
   { id: 'treated-down', order: 140, when: { all: ['hydrophobic', 'aim:wash'] } },

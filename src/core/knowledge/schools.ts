@@ -206,6 +206,7 @@ export const SCHOOLS = [
         refused: [
           { when: { none: ['upper:cotton-canvas'] }, rule: 'sun-canvas-only' },
           { when: { any: ['hide'] }, rule: 'sun-canvas-only' },
+          { when: { all: ['label-dries:shade'] }, rule: 'label-says-shade' },
         ],
       },
       {

@@ -1,6 +1,6 @@
 import type { Action, Bulk, Heat, SupplyClass } from '../gear';
 import type { AirMoves } from './figures';
-import type { CycleStyle, WarmWay } from './fact';
+import type { CycleStyle, DryWay, WarmWay } from './fact';
 import type { Choice, When } from './condition';
 
 /*
@@ -82,8 +82,8 @@ const EXTRA_RINSES: readonly Choice<number>[] = [
   },
   { use: 0 },
 ];
-/** Warmest wash for what is on it, °C: blood sets in warmth [common practice]. null = no ceiling. */
-const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { all: ['bloody'] } }, { use: null }];
+/** Warmest wash for what is on it, °C: blood sets in warmth, loose dye runs in it [common practice]. null = no ceiling. */
+const SOIL_CEILING_C: readonly Choice<number | null>[] = [{ use: 20, when: { any: ['bloody', 'bleeds'] } }, { use: null }];
 /** Usual size of a kind, where it differs from its family's [from memory]. */
 const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; readonly areaM2: number }>[] = [
   { use: { massG: 180, bulk: 'small', areaM2: 0.3 }, when: { all: ['kind:gloves'] } },
@@ -120,6 +120,18 @@ const AIR: readonly Choice<AirMoves>[] = [
   { use: 'fan', when: { all: ['dry:fan', 'own:fan'] } },
   { use: 'outdoors', when: { any: ['dry:pitched'] } },
   { use: 'still' },
+];
+/** What a label's word on natural drying makes of a family's way of drying; the first that holds is taken. ISO 3758:2012. */
+const DRY_BY_LABEL: readonly Choice<DryWay>[] = [
+  {
+    use: 'flat',
+    when: {
+      all: ['label-dries:flat'],
+      any: ['dry:line', 'dry:insulated-line', 'dry:fan', 'dry:drip', 'dry:indoors', 'dry:radiator'],
+    },
+  },
+  { use: 'drip', when: { all: ['label-dries:drip'], any: ['dry:line', 'dry:fan'] } },
+  { use: 'shoe-shade', when: { all: ['label-dries:shade', 'dry:shoe-sun'] } },
 ];
 /** Plain tumbling of things that need no rounds, minutes. */
 const PLAIN_TUMBLE_MIN = 60;
@@ -197,6 +209,7 @@ export const SETTINGS = {
   soakC: SOAK_C,
   coldTreatC: COLD_TREAT_C,
   air: AIR,
+  dryByLabel: DRY_BY_LABEL,
   plainTumbleMin: PLAIN_TUMBLE_MIN,
   doseCeilings: DOSE_CEILINGS,
   doseGuesses: DOSE_GUESSES,

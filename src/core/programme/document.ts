@@ -7,6 +7,7 @@ import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
 import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
+import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
 import {
   AGENT_WORDS,
@@ -288,6 +289,17 @@ function assumptionsOf(plan: Plan, words: Words): string[] {
   return said;
 }
 
+/** What this programme lacks, by the count that the cupboard makes of all. */
+const shoppingOf = ({ request }: Plan, steps: readonly ProgrammeStep[]): Programme['shopping'] =>
+  shoppingFor(needsOf(request.item.id, steps), request.kit.supplies ?? [], null).map(
+    ({ class: cls, buyMl, buyCount, perhaps }) => ({
+      class: cls,
+      ...(buyMl === undefined ? {} : { needMl: buyMl }),
+      ...(buyCount === undefined ? {} : { needCount: buyCount }),
+      ...(perhaps ? { perhaps } : {}),
+    }),
+  );
+
 /** Writes a plan as the public programme document, in complete sentences. */
 export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const { facts, envelope, assessment } = plan;
@@ -329,7 +341,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     blocked: writeBlocked(plan, words),
     cautions: [...cautions],
     assumptions: assumptionsOf(plan, words),
-    shopping: [...plan.shopping].map(([cls, need]) => ({ class: cls, ...need })),
+    shopping: shoppingOf(plan, steps),
     confidence: confidenceOf(plan),
   };
 }

@@ -8,7 +8,7 @@ import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
-import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES } from '../knowledge';
+import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
 import { keepApart } from './apart';
 import { chooseBath, chooseCycle, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot, styleOf } from './machines';
 import { refuseOwn } from './own';
@@ -17,7 +17,7 @@ import { DURATIONS, SETTERS } from './settings';
 import type { StepSettings } from '../document';
 import type { Chosen, Dosed, Judged, Placed, PlannedStep, PlanRequest, PlanState, Sized, Washed, Way } from './state';
 import { pick } from '../facts';
-import { chooseCleaner, needCount, needMl, refuseSupplies, WATER_ONLY } from './supplies';
+import { chooseCleaner, refuseSupplies, WATER_ONLY } from './supplies';
 
 /** A plan in codes and numbers; `words` turns it into sentences. */
 export type Plan = Readonly<PlanState>;
@@ -49,7 +49,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const assessment = assess(knowledge, facts);
   const envelope = envelopeOf(item, allLimits(item, knowledge));
   hardFacts(envelope, facts);
-  return { knowledge, request, facts, envelope, assessment, refusals: [], shopping: new Map() };
+  return { knowledge, request, facts, envelope, assessment, refusals: [] };
 }
 
 /** The aims with what chosen options add and take away. */
@@ -100,7 +100,9 @@ function sizeUp(chosen: Chosen): Sized {
   const usual = pick(knowledge.settings.typical, facts) ?? family;
   const bulk = request.item.bulk ?? usual.bulk;
   facts.add(tag('bulk:', bulk));
-  return grow(chosen, { family, massG: request.item.massG ?? usual.massG, bulk, areaM2: usual.areaM2 });
+  const count = request.item.count ?? 1;
+  if (count > 1) facts.add('several');
+  return grow(chosen, { family, massG: count * (request.item.massG ?? usual.massG), bulk, areaM2: count * usual.areaM2 });
 }
 
 /** Temperature, action, spin and rinses of the wash. */
@@ -216,6 +218,9 @@ function settleMethod(sized: Sized): Sized & Way {
   if (washer) {
     facts.add('method-machine-owned').add(tag('washer:', washer.kind));
     if ((washer.lastLoads?.length ?? 0) > 0) facts.add('washer-residue');
+    if (washer.lastLoads === undefined) facts.add('washer-past-unknown');
+    // A scent purge lasts until a perfumed or softened load is written down.
+    if (washer.scentPurgedAt && !washer.lastLoads?.some((r) => SCENTED.includes(r))) facts.add('scent-purged');
     if (washer.drumLitres === undefined && state.bulk !== 'small') facts.add('drum-unknown');
   }
   return state;
@@ -228,6 +233,7 @@ function settleDrying(washed: Sized & Way): Placed {
   const dryer = chooseDryer(washed, wished && (facts.has('filled') || facts.has('has-finish')));
   let state: Placed = grow(washed, { dryer });
   facts.add(dryer ? 'dryer-fits' : 'launderette');
+  if ((dryer?.lastLoads?.length ?? 0) > 0) facts.add('dryer-residue');
   if (dryer && dryer.heats === undefined) facts.add('heats-unknown');
   const named = dryer && dryHeat({ ...state, dryer: { ...dryer, heatC: {} } });
   if (named && measuredTooHot(named, state)) facts.add('dryer-runs-hot');
@@ -236,6 +242,11 @@ function settleDrying(washed: Sized & Way): Placed {
   if (irons.length > 0 && irons.every((iron) => (iron.oneDotC ?? 0) > ironMaxC)) facts.add('iron-too-hot');
   const dry = pick(family.dry, facts);
   if (dry) facts.add(tag('dry:', dry));
+  const labelled = dry && pick(knowledge.settings.dryByLabel, facts);
+  if (labelled) {
+    facts.delete(tag('dry:', dry));
+    facts.add(tag('dry:', labelled));
+  }
   if (facts.has('dry:tumble-down') && facts.has('aim:wash') && !facts.has('can:tumble:air')) state = refer(state, 'down-tumble');
   const warm = pick(knowledge.settings.warmWays, facts);
   if (warm && facts.has('has-finish')) facts.add(tag('warm:', warm));
@@ -282,15 +293,7 @@ function buildSteps(state: Washed): PlanState {
   const apart = keepApart(steps, state.knowledge.neverTogether, standing);
   state.refusals.push(...apart.refused);
   refuseOwn(state, apart.steps);
-  for (const { template, settings } of apart.steps) shop(state, settings, template.ifFailed === true);
   return grow(state, { steps: apart.steps });
-}
-
-function shop(state: Washed, settings: StepSettings, onlyIfFailed: boolean): void {
-  if (settings.cleaner) needMl(state, settings.cleaner, settings.doseMl ?? 5);
-  if (settings.proofer && (!onlyIfFailed || !state.facts.has(tag('have:', settings.proofer))))
-    needMl(state, settings.proofer, settings.prooferMl ?? 1);
-  for (const aid of settings.aids ?? []) needCount(state, aid, settings.count ?? 1);
 }
 
 /**

@@ -1,7 +1,7 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
-import type { Heat, SupplyClass } from '../gear';
-import { LOFT_FIGURES, RINSING_FIGURES } from '../knowledge';
+import type { Heat, Supply, SupplyClass } from '../gear';
+import { DOSING_FIGURES, LOFT_FIGURES, RINSING_FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
 import { chooseBath, dryHeat, warmest } from './machines';
 import type { StepSettings } from '../document';
@@ -38,6 +38,14 @@ function soakClass(state: Placed): SupplyClass {
     .filter((choice) => pick([choice], state.facts) !== undefined)
     .map((choice) => choice.use);
   return classes.find((cls) => bottleOf(state, cls) !== null) ?? classes[0] ?? 'plain-liquid';
+}
+
+/** So much of a bottle: in mL, and in caps where the size of its own cap is known. */
+function pour(settings: StepSettings, ml: number, bottle: Supply | null): void {
+  settings.doseMl = ml;
+  if (!bottle) return;
+  settings.supplyId = bottle.id;
+  if (bottle.capMl) settings.caps = Math.round((20 * ml) / bottle.capMl) / 20;
 }
 
 /** Water it holds when it comes to be dried, kg per kg dry. */
@@ -119,8 +127,18 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   cleaner: (state, s) => {
     if (!state.cleaner) return;
     s.cleaner = state.cleaner;
-    if (state.dose) s.doseMl = state.dose.ml;
-    if (state.bottle) s.supplyId = state.bottle.id;
+    if (state.dose) pour(s, state.dose.ml, state.bottle);
+  },
+  tank: (state, s) => {
+    if (!state.cleaner) return;
+    s.cleaner = state.cleaner;
+    s.litresPerFill = DOSING_FIGURES.tankL.value;
+    pour(s, Math.round(s.litresPerFill * DOSING_FIGURES.tankMlPerL.value), state.bottle);
+  },
+  vinegar: (state, s) => {
+    s.cleaner = 'vinegar';
+    const bottle = bottleOf(state, s.cleaner);
+    pour(s, doseOf(state, s.cleaner, bottle).ml, bottle);
   },
   cleanerOnly: (state, s) => void (state.cleaner && (s.cleaner = state.cleaner)),
   insideOut: (state, s) => {
@@ -136,16 +154,19 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   scentPurge: (state, s) => {
     s.cleaner = 'unscented-cleaner';
     const bottle = bottleOf(state, s.cleaner);
-    s.doseMl = doseOf(state, s.cleaner, bottle).ml;
-    if (bottle) s.supplyId = bottle.id;
+    pour(s, doseOf(state, s.cleaner, bottle).ml, bottle);
   },
   soakCleaner: (state, s) => {
     s.cleaner = soakClass(state);
     const bottle = bottleOf(state, s.cleaner);
-    s.doseMl = doseOf(state, s.cleaner, bottle).ml;
-    if (bottle) s.supplyId = bottle.id;
+    const { ml, basis } = doseOf(state, s.cleaner, bottle);
+    // Half the maker's scoop for a basin; without a label the guess is that already.
+    const half = s.cleaner === 'oxygen-booster' && basis !== 'guess' && basis !== 'own';
+    pour(s, half ? Math.round(ml / 2) : ml, bottle);
+    s.litresPerFill = bathLitres(state);
   },
   dryer: setDryer,
+  linePlace: (state, s) => void (s.place = state.facts.has('label-dries:shade') ? 'shade' : 'line'),
   hangModel: (state, s) => void (s.dryModel = hanging(state)),
   rounds: (state, s) => {
     const everyMin = pick(state.knowledge.settings.lookEveryMin, state.facts) ?? 60;

@@ -28,11 +28,10 @@ export interface PlannedStep {
   readonly unattendedMin: number;
 }
 
-/** What grows while a plan is made, and is only ever added to: what is known, what was refused, what must be bought. */
+/** What grows while a plan is made, and is only ever added to: what is known, what was refused. */
 interface Ledgers {
   readonly facts: Facts;
   readonly refusals: Refusal[];
-  readonly shopping: Map<SupplyClass, { needMl?: number; needCount?: number }>;
 }
 /** What was asked, what is known and what it calls for. */
 export interface Judged extends Ledgers {
@@ -50,7 +49,7 @@ export interface Chosen extends Judged {
 /** With its construction and size. */
 export interface Sized extends Chosen {
   readonly family: Family;
-  /** Dry mass in grams, weighed or typical. */
+  /** Dry mass in grams, weighed or typical; of all where several are kept as one. */
   readonly massG: number;
   readonly bulk: 'small' | 'medium' | 'large';
   /** Surface that air can reach, m². */

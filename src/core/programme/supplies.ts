@@ -1,4 +1,4 @@
-import { doseMl, ownDoseAllowed, type Dose } from '../dosing';
+import { doseMl, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
@@ -34,26 +34,10 @@ export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | nul
     hardnessMgPerL: state.request.kit.equipment?.waterHardnessMgPerL,
     ceilingMl: ceiling,
     ...(guess ? { guessMl: guess } : {}),
+    ...(state.method === 'hand' ? { bathL: state.knowledge.settings.bathLitres[state.bulk] } : {}),
   });
   const own = state.request.item.own?.dosesMl?.[cleaner];
   return own !== undefined && ownDoseAllowed(own, dose, ceiling) ? { ...dose, ml: own, basis: 'own', capped: false } : dose;
-}
-
-/** Puts on the shopping list what a step needs and the cupboard lacks. */
-export function needMl(state: Judged, cls: SupplyClass, ml: number): void {
-  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
-  if (owned.some((s) => s.remainingMl === undefined)) return;
-  const left = owned.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0);
-  const planned = state.shopping.get(cls)?.needMl ?? 0;
-  if (left < ml) state.shopping.set(cls, { needMl: Math.max(planned, Math.ceil(ml - left)) });
-}
-
-/** The same for things that are counted. */
-export function needCount(state: Judged, cls: SupplyClass, count: number): void {
-  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
-  if (owned.some((s) => s.remainingCount === undefined || s.remainingMl !== undefined)) return;
-  const left = owned.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
-  if (left < count && !state.shopping.has(cls)) state.shopping.set(cls, { needCount: count - left });
 }
 
 export const WATER_ONLY = { cleaner: null, bottle: null, dose: null } as const;
@@ -84,5 +68,5 @@ export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' |
   const enough = offers.find((o) => o.bottle && (o.bottle.remainingMl ?? Infinity) >= o.dose.ml);
   const some = offers.find((o) => o.bottle);
   const taken = enough ?? some ?? offers[0];
-  return taken ? { cleaner: taken.cls, bottle: taken.bottle, dose: taken.dose } : WATER_ONLY;
+  return taken ? { cleaner: taken.cls, bottle: taken.bottle, dose: isMeasured(taken.cls) ? taken.dose : null } : WATER_ONLY;
 }

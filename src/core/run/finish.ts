@@ -13,6 +13,7 @@ import type {
   UsedSupply,
   Washer,
   WeighIn,
+  Residue,
 } from '../gear';
 import { nextLook } from '../due';
 import { exposedZones, KNOWLEDGE, type LookId } from '../knowledge';
@@ -77,18 +78,21 @@ function takeOff(run: Run, supplies: readonly Supply[]): { readonly supplies: Su
 }
 
 /** A purge clears a machine's residues; powder, bleach and greasy loads leave their own. */
-function residues(run: Run, washers: readonly Washer[]): Washer[] {
+function residues(run: Run, washers: readonly Washer[], iso: string): Washer[] {
   return washers.map((washer) => {
-    let left = [...(washer.lastLoads ?? [])];
+    let left: readonly Residue[] | undefined = washer.lastLoads;
+    let scent = washer.scentPurgedAt;
     for (const step of run.programme.steps) {
       if (step.settings.washerId !== washer.id || carried(run, step.id) === 0) continue;
       if (step.do === 'purge-machine' || step.do === 'purge-scent') left = [];
-      if (step.settings.cleaner === 'powder') left.push('powder');
-      if (step.settings.cleaner === 'chlorine-bleach') left.push('bleach');
+      if (step.do === 'purge-scent') scent = iso;
+      if (step.settings.cleaner === 'powder') left = [...(left ?? []), 'powder'];
+      if (step.settings.cleaner === 'chlorine-bleach') left = [...(left ?? []), 'bleach'];
       if (step.do === 'machine-wash' && run.programme.steps.some((s) => s.do === 'treat-grease' && carried(run, s.id) > 0))
-        left.push('workshop');
+        left = [...(left ?? []), 'workshop'];
     }
-    return { ...washer, lastLoads: [...new Set(left)] };
+    // What nobody wrote down stays unknown.
+    return { ...washer, ...(left ? { lastLoads: [...new Set(left)] } : {}), ...(scent ? { scentPurgedAt: scent } : {}) };
   });
 }
 
@@ -322,7 +326,7 @@ export function finishRun(
   return {
     entry,
     supplies,
-    washers: residues(run, kit.equipment?.washers ?? []),
+    washers: residues(run, kit.equipment?.washers ?? [], at.iso),
     inspection,
     item: learned === item ? null : learned,
     weighIns: weightsOf(run),
@@ -353,7 +357,7 @@ export function finishPurge(
       steps: doneSteps(run),
       ...(off.used.length > 0 ? { supplies: off.used } : {}),
     },
-    washers: residues(run, washers),
+    washers: residues(run, washers, at.iso),
     supplies: off.supplies,
   };
 }

@@ -2,7 +2,8 @@
  * What is in the cupboard against what is planned: washes left, what runs out first, the shopping list, which bottle of a class goes first,
  * and what must never meet. Refuses: choosing the class of a cleaner (the programme does) and forbidding anything by preference.
  */
-import { NEVER_TOGETHER, type NeverPair } from '../knowledge';
+import { isMeasured } from '../dosing';
+import { DOSING_FIGURES, NEVER_TOGETHER, type NeverPair } from '../knowledge';
 import type { Agent, Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
 
 /** True when the bottle or set can still serve at all. Without any remaining amount there is enough. */
@@ -57,8 +58,10 @@ export interface Need {
   readonly ml?: number;
   /** Used and kept, pieces at a time. */
   readonly count?: number;
+  /** Only behind a check that fails. */
+  readonly perhaps?: true;
 }
-/** What the sure steps of a programme take; steps behind a failed check are left out. */
+/** What the steps of a programme take, those behind a failed check as perhaps. The one count for programme, cupboard and day. */
 export function needsOf(
   itemId: string,
   steps: readonly {
@@ -73,13 +76,18 @@ export function needsOf(
     };
   }[],
 ): Need[] {
-  return steps
-    .filter((s) => s.when === 'always')
-    .flatMap(({ settings: s }): Need[] => [
-      ...(s.cleaner && s.doseMl ? [{ itemId, class: s.cleaner, ml: s.doseMl }] : []),
-      ...(s.proofer && s.prooferMl ? [{ itemId, class: s.proofer, ml: s.prooferMl }] : []),
-      ...(s.aids ?? []).map((cls): Need => ({ itemId, class: cls, count: s.count ?? 1 })),
-    ]);
+  return steps.flatMap(({ when, settings: s }): Need[] => {
+    const perhaps = when === 'always' ? {} : { perhaps: true as const };
+    const some = (cls: SupplyClass, ml: number | undefined): Need =>
+      isMeasured(cls)
+        ? { itemId, class: cls, ml: ml ?? DOSING_FIGURES.littleMl.value, ...perhaps }
+        : { itemId, class: cls, count: 1, ...perhaps };
+    return [
+      ...(s.cleaner ? [some(s.cleaner, s.doseMl)] : []),
+      ...(s.proofer ? [some(s.proofer, s.prooferMl)] : []),
+      ...(s.aids ?? []).map((cls): Need => ({ itemId, class: cls, count: s.count ?? 1, ...perhaps })),
+    ];
+  });
 }
 export interface ShoppingLine {
   readonly class: SupplyClass;
@@ -87,28 +95,39 @@ export interface ShoppingLine {
   readonly needMl?: number;
   readonly buyMl?: number;
   readonly buyCount?: number;
+  /** Wanted only if a check fails; what is sure is at hand. */
+  readonly perhaps?: true;
   readonly forItems: readonly string[];
 }
 
 /**
  * What must be bought for everything that is planned. Volumes add up over the plans; aids are used one programme after another, so the
  * largest count is enough. Expired bottles do not count; a bottle without a remaining amount is enough.
+ * @param today ISO day; null = nothing is taken as expired.
  */
-export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string): ShoppingLine[] {
+export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string | null): ShoppingLine[] {
   const classes = [...new Set(needs.map((n) => n.class))].sort();
   return classes.flatMap((cls): ShoppingLine[] => {
-    const mine = needs.filter((n) => n.class === cls);
-    const usable = supplies.filter((s) => s.class === cls && isLeft(s) && !isExpired(s, today));
-    const forItems = [...new Set(mine.map((n) => n.itemId))];
-    const needMl = mine.reduce((sum, n) => sum + (n.ml ?? 0), 0);
-    if (needMl > 0) {
-      if (usable.some((s) => s.remainingMl === undefined)) return [];
-      const buyMl = Math.ceil(needMl - usable.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0));
-      return buyMl > 0 ? [{ class: cls, needMl: Math.ceil(needMl), buyMl, forItems }] : [];
-    }
-    if (usable.some((s) => s.remainingCount === undefined)) return [];
-    const buyCount = Math.max(...mine.map((n) => n.count ?? 1)) - usable.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
-    return buyCount > 0 ? [{ class: cls, buyCount, forItems }] : [];
+    const all = needs.filter((n) => n.class === cls);
+    const usable = supplies.filter((s) => s.class === cls && isLeft(s) && !(today !== null && isExpired(s, today)));
+    const missing = (of: readonly Need[]): Omit<ShoppingLine, 'perhaps'> | null => {
+      if (of.length === 0) return null;
+      const forItems = [...new Set(of.map((n) => n.itemId))];
+      const needMl = of.reduce((sum, n) => sum + (n.ml ?? 0), 0);
+      if (needMl > 0) {
+        if (usable.some((s) => s.remainingMl === undefined)) return null;
+        const buyMl = Math.ceil(needMl - usable.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0));
+        return buyMl > 0 ? { class: cls, needMl: Math.ceil(needMl), buyMl, forItems } : null;
+      }
+      if (usable.some((s) => s.remainingCount === undefined)) return null;
+      const has = usable.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
+      const buyCount = Math.max(...of.map((n) => n.count ?? 1)) - has;
+      return buyCount > 0 ? { class: cls, buyCount, forItems } : null;
+    };
+    const sure = missing(all.filter((n) => !n.perhaps));
+    if (sure) return [sure];
+    const perhaps = missing(all);
+    return perhaps ? [{ ...perhaps, perhaps: true }] : [];
   });
 }
 

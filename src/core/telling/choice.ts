@@ -1,7 +1,7 @@
 import type { Difference, Reached } from '../energy/choice';
 import { minutesText } from '../units';
 import { WORDS } from '../words';
-import { listed, uncapital } from '../words/text';
+import { uncapital } from '../words/text';
 
 /** Less than this is no difference, kWh, L and money. */
 const NONE = { kWh: 0.05, litres: 1, money: 0.05 } as const;
@@ -25,16 +25,14 @@ export function costText({ allMin, handsMin, kWh, litres, money }: Difference, c
     .join(', ');
 }
 const few = (titles: readonly string[]): string =>
-  listed(
-    titles.length > MOST_STEPS
-      ? [...titles.slice(0, MOST_STEPS).map(uncapital), `${titles.length - MOST_STEPS} more`]
-      : titles.map(uncapital),
-  );
-/** What is done otherwise: "Tumble it dry, with looks, instead of hang it on the line." */
+  [...titles.slice(0, MOST_STEPS), ...(titles.length > MOST_STEPS ? [`${titles.length - MOST_STEPS} more`] : [])]
+    .map(uncapital)
+    .join('; ');
+/** "It adds: tumble it dry, with looks. It leaves out: hang it on the line." */
 export function stepsText({ comes, goes }: Difference): string {
-  if (comes.length > 0 && goes.length > 0) return `Instead of “${few(goes)}”: “${few(comes)}”.`;
-  if (comes.length > 0) return `It adds “${few(comes)}”.`;
-  return goes.length > 0 ? `It leaves out “${few(goes)}”.` : '';
+  return [comes.length > 0 ? `It adds: ${few(comes)}.` : '', goes.length > 0 ? `It leaves out: ${few(goes)}.` : '']
+    .filter(Boolean)
+    .join(' ');
 }
 /** What an option would do in another thing. */
 export function reachedText({ does, allMin = 0, handsMin = 0, rule }: Reached): string {

@@ -187,6 +187,8 @@ export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
   'room-assumed': 'The room is not recorded; drying times are for 20 °C and 50 % humidity.',
   'hardness-assumed': 'Water hardness is not recorded; the dose is for moderately hard water.',
   'washers-unknown': 'I do not know your machines; tell me under Cupboard and the plan will fit them.',
+  'washer-past-unknown':
+    'Nobody wrote down what the machine washed last. If it was softener, powder or perfume, run it empty and hot first, and write it down under Cupboard.',
   'bath-borrowed': 'A clean sink, basin or bath is to hand, though none is on your list.',
   'insole-fixed': 'Nobody said whether the insole comes out; I took it as fixed.',
   'treated-down': 'The down is treated: check that your down cleaner says it suits it.',

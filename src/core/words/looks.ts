@@ -3,6 +3,7 @@ import type { LookId } from '../knowledge/looks';
 
 /** What is said when a look has failed too often: what came of it, in a sentence. */
 export const FAILED_WORDS: Record<LookId, string> = {
+  leak: 'Water comes through to the inside.',
   fit: 'It is too large for this dryer.',
   treated: 'The mark does not come out this way.',
   marks: 'The marks are still there after treating them again.',
@@ -95,6 +96,7 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
     name: 'Go on with this one',
     text: 'It turns badly there: more rounds, more looks, clumps to be pulled apart by hand.',
   },
+  'leave-leak': { name: 'Go on all the same', text: 'It is cleaned as planned; the leak stays, and stands in its record.' },
   'leave-machine': { name: 'Leave it so', text: 'Nothing is recorded as clean; loads that mind are warned.' },
 };
 

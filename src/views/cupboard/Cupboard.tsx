@@ -37,7 +37,7 @@ const Answer = styled.h1`
 
 /** What is missing for what is planned, then machines that hold something, in one or two sentences. */
 function answer(kit: Kit, shopping: readonly ShoppingLine[] | null): string {
-  const missing = (shopping ?? []).map((line) => SUPPLY_WORDS[line.class]);
+  const missing = (shopping ?? []).filter((line) => !line.perhaps).map((line) => SUPPLY_WORDS[line.class]);
   const standing = (kit.equipment?.washers ?? []).filter((w) => (w.unrinsed ?? []).length > 0);
   const dirty = (kit.equipment?.washers ?? []).filter((w) => (w.lastLoads ?? []).length > 0);
   const expired = (kit.supplies ?? []).filter((s) => isExpired(s, today()));

@@ -141,6 +141,7 @@ function Shopping({ lines, kit }: { lines: readonly ShoppingLine[]; kit: Kit }) 
               <Figure>{l.buyMl ? `${l.buyMl} mL` : `× ${l.buyCount}`}</Figure>
             </Row>
             <Quiet>
+              {l.perhaps ? 'perhaps, if a check fails: ' : ''}
               {l.needMl ? `${l.needMl} mL in all, for ` : 'for '}
               {l.forItems
                 .slice(0, 3)

@@ -2,6 +2,12 @@ import type { Item } from '../../core/gear';
 import { MAKER_SAYS } from '../../core/words';
 import { Note } from '../../ui/basics';
 
+const NATURAL = {
+  line: 'Hang it on a line: a square with one upright line',
+  drip: 'Drip dry, without a spin: a square with three upright lines',
+  flat: 'Dry it flat: a square with a level line',
+  shade: 'In the shade: two slanting lines in the corner of the square',
+} as const;
 /** The label in words: process by process, so that a person can match what is printed. */
 function labelLines(item: Item): string[] {
   const label = item.label;
@@ -34,6 +40,7 @@ function labelLines(item: Item): string[] {
     );
   if (label.ironMaxC !== undefined)
     lines.push(label.ironMaxC === 0 ? 'Do not iron: an iron, crossed out' : `Iron up to ${label.ironMaxC} °C`);
+  for (const way of label.naturalDrying ?? []) lines.push(NATURAL[way]);
   if (label.professional && label.professional !== 'none')
     lines.push(`Professional cleaning: a circle with ${label.professional}`);
   return lines;

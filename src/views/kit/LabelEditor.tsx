@@ -1,6 +1,7 @@
 import type { CareLabel } from '../../core/gear';
 import * as v from '../../core/gear';
 import { Button, Column, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { AnyOf } from '../../ui/Choices';
 import { Select } from '../../ui/Select';
 import { withField } from '../../ui/fields';
 import { FieldGrid } from './edit';
@@ -10,6 +11,13 @@ const WASH_WORDS: Record<string, string> = {
   mild: 'one line',
   'very-mild': 'two lines',
   hand: 'a hand in the tub',
+};
+/** How natural drying is printed. */
+const DRYING_WORDS: Record<(typeof v.NATURAL_DRYINGS)[number], string> = {
+  line: 'one upright line: hang it',
+  drip: 'three upright lines: drip dry',
+  flat: 'a level line: flat',
+  shade: 'two slanting lines in a corner: shade',
 };
 const temps = v.LABEL_WASH_C.map(String);
 
@@ -92,6 +100,12 @@ export function LabelEditor({ label, onChange }: { label: CareLabel | null; onCh
           onChange={(x) => set('professional', x)}
         />
       </FieldGrid>
+      <AnyOf
+        label="Lines in a square"
+        values={label.naturalDrying ?? []}
+        options={v.NATURAL_DRYINGS.map((id) => ({ id, name: DRYING_WORDS[id] }))}
+        onChange={(ids) => set('naturalDrying', ids.length > 0 ? (ids as CareLabel['naturalDrying']) : undefined)}
+      />
       <Row>
         <TextButton onClick={() => onChange(null)}>The label is missing or unreadable</TextButton>
       </Row>

@@ -187,7 +187,8 @@ export function ProgrammePage() {
               <ul>
                 {programme.shopping.map((s) => (
                   <li key={s.class}>
-                    {SUPPLY_WORDS[s.class]} <Figure>{s.needMl ? `${s.needMl} mL` : s.needCount ? `× ${s.needCount}` : ''}</Figure>
+                    {SUPPLY_WORDS[s.class]} <Figure>{s.needMl ? `${s.needMl} mL` : s.needCount ? `× ${s.needCount}` : ''}</Figure>{' '}
+                    {s.perhaps && <Quiet>perhaps, if a check fails</Quiet>}
                   </li>
                 ))}
               </ul>

@@ -104,7 +104,9 @@ export function Schools({ plan, kit }: { plan: Plan; kit: Kit }) {
       ))}
       {asked.length > shown.length && (
         <Row>
-          <TextButton onClick={() => setOpen(true)}>{asked.length - shown.length} more choices</TextButton>
+          <TextButton onClick={() => setOpen(true)}>
+            {asked.length - shown.length} more {asked.length - shown.length === 1 ? 'choice' : 'choices'}
+          </TextButton>
         </Row>
       )}
     </section>

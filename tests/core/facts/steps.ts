@@ -227,6 +227,8 @@ export const STEP_FACTS: readonly Fact[] = [
     'store-hung',
   ]),
   steps(PRACTICE, shell({ fittings: [] }), { soil: 4, droplet: { back: 0 } }, {}, [
+    'check-leak',
+    'leak-route',
     'wipe-drawer',
     'empty-pockets',
     'wash-shell-machine',
@@ -242,6 +244,8 @@ export const STEP_FACTS: readonly Fact[] = [
     'store-hung',
   ]),
   steps(PRACTICE, shell({ fittings: [] }), { soil: 4, droplet: { back: 0 } }, withSchool('PROOF-METHOD', 'wash-in'), [
+    'check-leak',
+    'leak-route',
     'wipe-drawer',
     'empty-pockets',
     'wash-shell-machine',
@@ -412,9 +416,9 @@ export const STEP_FACTS: readonly Fact[] = [
       'spot-test',
       'treat-grease',
       'bag-small',
+      'vinegar-rinse',
       'wash-greasy-cloth',
       'rinse-machine',
-      'vinegar-rinse',
       'look-wet',
       'treat-again',
       'rinse-treated',

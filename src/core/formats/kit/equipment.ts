@@ -49,6 +49,8 @@ export class WasherDoc implements gear.Washer {
   @Maybe() @NestedList(() => CycleDoc) cycles?: CycleDoc[];
   @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
   @Maybe() @NestedList(() => StandingDoc) unrinsed?: StandingDoc[];
+  /** When it was last purged of scent. */
+  @Maybe() @Instant() scentPurgedAt?: string;
 }
 
 /** Air temperatures of a dryer's settings as measured, °C. */

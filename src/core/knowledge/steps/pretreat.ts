@@ -158,7 +158,7 @@ export const PRETREAT_STEPS = [
     do: 'brush-nap',
     order: 334,
     when: { all: ['napped'], any: WASHING },
-    set: { tool: 'suede brush' },
+    set: { tool: 'suede brush', aids: ['suede-kit'] },
     attended: 10,
     why: ['suede-dry-first'],
     check: { else: 'suede-brush' },

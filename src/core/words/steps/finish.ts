@@ -73,7 +73,8 @@ export const FINISH_WORDS = {
   },
   'line-dry': {
     title: 'Hang it on the line',
-    text: (c) => `Hang it on a line${c.rack} in moving air, out of the sun, ${hours(c.unattendedMin)}.`,
+    text: (c) =>
+      `Hang it on a line${c.rack} in moving air, ${c.s.place === 'shade' ? 'in the shade' : 'out of the sun'}, ${hours(c.unattendedMin)}.`,
     ...dryLook,
   },
   'line-insulated': {

@@ -64,6 +64,25 @@ export const PREPARE_WORDS = {
     title: 'Purge washer and dryer of scent',
     text: (c) => `Wash a load of towels with ${dose(c)} in ${c.washer}, and wipe out the dryer drum, so that no perfume is left.`,
   },
+  'wipe-dryer': {
+    title: 'Wipe out the dryer',
+    text: (c) =>
+      `Wipe the drum and the filter of ${c.dryer} with a damp cloth, and let it run warm for a quarter of an hour with an old damp towel: its last loads left something behind.`,
+  },
+  'check-leak': {
+    title: 'Is it a leak?',
+    text: 'Water came through to the back. Feel the inside where it did, seams first: a face that drinks up water is cold and wet outside only.',
+    look: 'Is the inside dry?',
+    pass: 'Dry inside: only the face drinks.',
+  },
+  'leak-route': {
+    title: 'Have the leak repaired',
+    text: 'Water comes through: find the seam or place, mark it, and take it to an authorised repairer, or close it as the maker says. A new finish does not stop it.',
+  },
+  'dye-cloth': {
+    title: 'An old white cloth with it',
+    text: 'Put an old white cloth in with it, and nothing else but its like in colour: the cloth takes up loose dye and shows how much there was.',
+  },
   'wipe-drawer': {
     title: 'Wipe the drawer',
     text: (c) => `Wipe the drawer and the door seal of ${c.washer} clean of old cleaner.`,

@@ -3,6 +3,7 @@ import { waterWord } from '../water';
 import type { DropletZone } from '../../gear';
 import type { CycleStyle, Fact } from '../../knowledge';
 import type { StepSettings } from '../../document';
+import { powderG } from '../../dosing';
 import { SUPPLY_WORDS } from '../names';
 
 /** What a step's sentences may speak of. */
@@ -39,6 +40,8 @@ export interface StepWords {
   readonly pass?: Say;
 }
 
+/** What is spoken of: one thing, or all of a stack. */
+export const it = (c: StepContext): string => (c.has('several') ? 'all of them' : 'it');
 export const degrees = (c: StepContext): string => `${c.s.tempC ?? 20} °C`;
 /** What a dial may call such a programme. */
 const DIAL: Readonly<Record<CycleStyle, string>> = {
@@ -56,8 +59,33 @@ export const programmeSaid = (c: StepContext): string => {
   return `on “${c.cycle.name}” ${c.cycle.tempC === undefined || c.cycle.tempC === c.s.tempC ? `at ${water}` : `set to ${water}`}`;
 };
 export const spin = (c: StepContext): string => (c.s.spinRpm ? `spin ${c.s.spinRpm} rpm at most` : 'without a spin');
-export const dose = (c: StepContext): string =>
-  c.s.cleaner ? `${c.s.doseMl ? `${c.s.doseMl} mL of ` : 'a little '}${SUPPLY_WORDS[c.s.cleaner]}` : 'nothing but water';
+/** "a quarter of a cap", "4½ caps". */
+function capsText(caps: number): string {
+  const parts: readonly (readonly [number, string, string])[] = [
+    [0.2, 'a fifth', ''],
+    [0.25, 'a quarter', '¼'],
+    [1 / 3, 'a third', '⅓'],
+    [0.5, 'half', '½'],
+    [0.75, 'three quarters', '¾'],
+    [1, '', ''],
+  ];
+  const nearest = (x: number, most: readonly (typeof parts)[number][]): (typeof parts)[number] =>
+    most.reduce((a, b) => (Math.abs(b[0] - x) < Math.abs(a[0] - x) ? b : a));
+  if (caps < 0.9) return `about ${nearest(caps, parts.slice(0, 5))[1]} of its cap`;
+  const whole = Math.floor(caps + 0.125);
+  const left = caps - whole;
+  const part = left < 0.125 ? '' : nearest(left, parts.slice(1, 5))[2];
+  return `${whole}${part} ${whole === 1 && part === '' ? 'cap' : 'caps'}`;
+}
+/** "30 mL (2 caps) of down cleaner", "20 mL (20 g) of oxygen booster". */
+export const dose = (c: StepContext): string => {
+  const { cleaner, doseMl, caps } = c.s;
+  if (!cleaner) return 'nothing but water';
+  if (!doseMl) return `a little ${SUPPLY_WORDS[cleaner]}`;
+  const grams = powderG(cleaner, doseMl);
+  const also = [grams === null ? '' : `${Math.round(grams)} g`, caps ? capsText(caps) : ''].filter(Boolean).join(', ');
+  return `${doseMl} mL${also ? ` (${also})` : ''} of ${SUPPLY_WORDS[cleaner]}`;
+};
 export const rinses = (c: StepContext): string =>
   c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
 export const machine = (c: StepContext): string => `${programmeSaid(c)}, ${spin(c)}, with ${dose(c)}`;

@@ -1,7 +1,18 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../water';
-import type { StepWords } from './say';
-import { degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, soaked, topLoader } from './say';
+import type { StepContext, StepWords } from './say';
+import { it, degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, soaked, topLoader } from './say';
+
+/** What the soak is in; the machine's delayed start times it only where it soaks in that drum. */
+const soakWater = (c: StepContext): string =>
+  c.has('soak-in-drum')
+    ? `the drum of ${c.washer}, filled with ${waterWord(c.s.tempC ?? 20)} water, its start delayed as long,`
+    : `${c.s.litresPerFill ?? 10} L of ${waterWord(c.s.tempC ?? 20)} water`;
+/** The worst places take the powder straight. */
+const dusted = (c: StepContext): string =>
+  c.s.cleaner === 'oxygen-booster' && c.has('soil>=3')
+    ? ' Dust a little more of the powder straight onto the worst damp places.'
+    : '';
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -97,12 +108,12 @@ export const WASH_WORDS = {
   },
   'soak-canvas': {
     title: 'Soak the canvas',
-    text: (c) =>
-      `Soak the shoes ${hours(c.s.soakMin ?? 240)} in ${waterWord(c.s.tempC ?? 20)} water with ${dose(c)}. A delayed start of the machine is a soak timer.`,
+    text: (c) => `Soak the shoes ${hours(c.s.soakMin ?? 240)} in ${soakWater(c)} with ${dose(c)}.${dusted(c)}`,
   },
   'soak-canvas-hot': {
     title: 'Soak overnight',
-    text: (c) => `Soak the white shoes ${hours(c.s.soakMin ?? 600)} in cool water with ${dose(c)} before the hot wash.`,
+    text: (c) =>
+      `Soak the white shoes ${hours(c.s.soakMin ?? 600)} in ${soakWater(c)} with ${dose(c)} before the hot wash.${dusted(c)}`,
   },
 
   'wash-down-machine': {
@@ -128,12 +139,12 @@ export const WASH_WORDS = {
   'wash-machine': {
     title: (c) => `Wash it in ${c.washer}`,
     text: (c) =>
-      `Wash it in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. ${c.has('kind:jersey') ? 'Nothing else goes in with it.' : 'Cleanest load first, dirtiest last.'}${c.has('kind:running-vest') ? ' Not more than three times a year.' : ''}${topLoader(c)}`,
+      `Wash ${it(c)} in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. ${c.has('kind:jersey') ? 'Nothing else goes in with it.' : 'Cleanest load first, dirtiest last.'}${c.has('kind:running-vest') ? ' Not more than three times a year.' : ''}${topLoader(c)}`,
   },
   'wash-greasy-cloth': {
     title: (c) => `Wash it apart in ${c.washer}`,
     text: (c) =>
-      `Wash greasy cloths in a load of their own in ${c.washer}, ${machine(c)} and ${rinses(c)}, after every cleaner load.${topLoader(c)}`,
+      `Wash ${c.has('several') ? 'all of them' : 'greasy cloths'} in a load of their own in ${c.washer}, ${machine(c)} and ${rinses(c)}, after every cleaner load.${topLoader(c)}`,
   },
   'wash-pile': {
     title: (c) => `Wash it in ${c.washer} and watch`,
@@ -178,7 +189,7 @@ export const WASH_WORDS = {
   'wash-extract': {
     title: 'Spray and draw it out',
     text: (c) =>
-      `Spray ${c.s.cleaner ? `diluted ${SUPPLY_WORDS[c.s.cleaner]}` : 'water'} on lightly, cool, and draw it out with slow passes of the extractor; then the same with clear water.`,
+      `${c.s.cleaner ? `Fill the tank with ${c.s.litresPerFill ?? 2} L of cool water and ${dose(c)}. Spray it` : 'Spray water'} on lightly, and draw it out with slow passes of the extractor; then the same with clear water.`,
     look: 'What colour is the water that comes out?',
     pass: 'It comes out clear.',
   },
@@ -211,7 +222,8 @@ export const WASH_WORDS = {
   },
   'vinegar-rinse': {
     title: 'Vinegar in the last rinse',
-    text: 'Put a little white vinegar in the softener drawer for the last rinse, never together with bleach.',
+    text: (c) =>
+      `Before it starts, pour ${dose(c)} into the softener drawer: the machine draws it into the last rinse. Never together with bleach.`,
   },
   'look-wet': {
     title: 'Look at the marks while wet',
@@ -245,6 +257,10 @@ export const WASH_WORDS = {
   'lift-wet': {
     title: 'Lift it from below',
     text: 'Lift it out from below with both arms, never by the collar or one end, and carry it straight to the dryer.',
+  },
+  'out-at-once': {
+    title: 'Take it out at once',
+    text: 'Take it out as soon as the water is off, and hang or lay it so that it does not touch itself or anything else.',
   },
   'turn-back': { title: 'Turn it right side out', text: 'Turn it right side out again before its outside is worked on.' },
   'spray-now': {
