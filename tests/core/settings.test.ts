@@ -92,7 +92,15 @@ describe('settings of a step', () => {
     ['extraRinses', 'after them', {}, { rinses: 1 }],
     ['oneRinse', 'one', {}, { rinses: 1 }],
     ['bathRinses', 'fills', {}, { rinses: 4 }],
-    ['bathLitres', 'by bulk', {}, { litresPerFill: 25 }],
+    // 0.6 m² of tub, 5 cm deep; 0.1 m² of basin, 10 cm deep; and no more than it holds.
+    ['bathLitres', 'what covers it on the floor of a tub', {}, { litresPerFill: 30 }],
+    ['bathLitres', 'on the floor of a basin', { rest: { bulk: 'small', method: 'hand' } }, { litresPerFill: 10 }],
+    [
+      'bathLitres',
+      'no more than the bath holds',
+      { kit: { equipment: { washers: [{ id: 't', kind: 'tub', drumLitres: 22 }] } }, rest: { bulk: 'large' } },
+      { litresPerFill: 22 },
+    ],
     ['rinseWater', 'as the wash', {}, { tempC: 30 }],
     ['rinseWater', 'lukewarm for down', { facts: ['down-filled'], rest: { tempC: 20 } }, { tempC: 30 }],
     ['rinseWater', 'no warmer than it may', { facts: ['down-filled'], bounds: { washMaxC: 20 } }, { tempC: 20 }],
@@ -161,7 +169,7 @@ describe('settings of a step', () => {
       'soakCleaner',
       'what is owned',
       { kit: { supplies: [stain] } },
-      { cleaner: 'stain-remover', doseMl: 40, supplyId: 's', litresPerFill: 25 },
+      { cleaner: 'stain-remover', doseMl: 40, supplyId: 's', litresPerFill: 30 },
     ],
   ])('%s: %s', (name, _, made, expected) => expect(set(name, made)).toEqual(expected));
   test('a soak takes the best that may go in and is owned; else the best that may', () => {

@@ -2,10 +2,22 @@ import { describe, expect, test } from 'vitest';
 import { doseFrom, dilutionBench, energyFrom, rinseFrom, doseBench, energyBench, rinseBench } from '../../src/core/bench';
 import { doseMl } from '../../src/core/dosing';
 import { takes } from '../../src/core/energy/takes';
+import { ARCHETYPES } from '../../src/core/knowledge/archetypes';
 import { plan, writeProgramme } from '../../src/core/programme';
 import { alternativeText, takesWorking } from '../../src/core/telling/energy';
 import { doseWorking } from '../../src/core/words/dose';
 import { DIRTY, downBag, KIT, shell, supply } from '../make';
+
+const HAND = {
+  ...KIT,
+  equipment: {
+    ...KIT.equipment,
+    washers: [
+      { id: 't1', kind: 'tub' as const },
+      { id: 'b1', kind: 'basin' as const },
+    ],
+  },
+};
 
 /* Sums that a page writes out: worked again here by hand, so that the sentence cannot say another number than the sum. */
 const machine = {
@@ -103,6 +115,19 @@ test('what a count of rinses rests on stands in its reasons, with every figure a
   const why = bath.steps.find((s) => s.do === 'bath-rinse')?.why.find((w) => w.rule === 'rinse-model');
   expect(why).toMatchObject({ basis: 'memory' });
   expect(why?.text).toBe(
-    'Counted for 1.3 kg dry that holds 4 kg of water for each kilogram, with 40 L of fresh water a rinse; 50 % of the cleaner that clings lets go each time, and 3 % of the start counts as clear.',
+    'Counted for 1.3 kg dry that holds 1.7 kg of water for each kilogram, with 40 L of fresh water a rinse; 50 % of the cleaner that clings lets go each time, and 3 % of the start counts as clear.',
   );
+});
+test('the drying and the rinsing of one plan take the same water after pressing by hand', () => {
+  for (const { id, item } of ARCHETYPES) {
+    const request = {
+      item: { ...item, id, label: null },
+      inspection: { id: 'i', itemId: id, at: '2027-01-03T08:00:00Z', soil: 2 },
+      kit: HAND,
+    };
+    const { steps } = writeProgramme(plan(request));
+    const rinsed = steps.find((s) => s.do === 'bath-rinse')?.settings.rinseModel;
+    const dried = steps.find((s) => s.settings.dryModel)?.settings.dryModel;
+    if (rinsed && dried) expect([id, dried.heldKgPerKg]).toEqual([id, rinsed.heldKgPerKg]);
+  }
 });

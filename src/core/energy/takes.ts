@@ -3,6 +3,7 @@ import { DRYER_KINDS, type DryerKind, type Equipment, type Preferences, type Sup
 import { ENERGY_FIGURES, KNOWLEDGE } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../facts';
+import { bathLitres } from '../programme/machines';
 import { heldWet } from '../programme/settings';
 import { heatingKWh, MOTOR_KW, tumblingKWh } from './index';
 
@@ -154,7 +155,7 @@ const onOf = (made: Plan, { settings }: PlannedStep): WorkOn => ({
   equipment: made.request.kit.equipment ?? {},
   supplies: made.request.kit.supplies ?? [],
   fillL: made.cycle?.litres ? made.cycle.litres / ((settings.rinses ?? 0) + 1) : DRUM_RINSE_L,
-  bathL: made.knowledge.settings.bathLitres[made.bulk],
+  bathL: bathLitres(made),
   waterKg: made.method === 'none' ? 0 : (made.massG / 1000) * heldWet(made),
   dryer: made.dryer?.kind ?? DRYER_KINDS[0],
   cycleMinutes: made.cycle?.minutes ?? made.knowledge.settings.cycleMinutes[made.cycleStyle],

@@ -32,8 +32,11 @@ const BALL_CLASS: readonly Choice<SupplyClass>[] = [
   { use: 'felt-balls', when: { all: ['have:felt-balls'] } },
   { use: 'dryer-balls' },
 ];
-/** Litres a bath fill. */
-const BATH_LITRES: Readonly<Record<Bulk, number>> = { small: 10, medium: 25, large: 40 };
+/** Floor of a bath, m², and how deep a thing of this bulk is covered in it, m: just deep enough. A basin's is smaller, so it stands deeper. */
+const BATH: Readonly<Record<'tub' | 'basin', { readonly floorM2: number; readonly deepM: Readonly<Record<Bulk, number>> }>> = {
+  tub: { floorM2: 0.6, deepM: { small: 0.04, medium: 0.05, large: 0.067 } },
+  basin: { floorM2: 0.1, deepM: { small: 0.1, medium: 0.16, large: 0.2 } },
+};
 /** Litres a machine rinse, when the cycle does not say. */
 const DRUM_RINSE_LITRES = 12;
 /** Most things of a kind that go into one drum together, where the construction says so [common practice]; else the machine's kilograms decide. */
@@ -91,8 +94,6 @@ const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; re
   { use: { massG: 80, bulk: 'small', areaM2: 0.12 }, when: { all: ['kind:socks'] } },
   { use: { massG: 280, bulk: 'small', areaM2: 1.2 }, when: { all: ['kind:vest'] } },
 ];
-/** Water left after pressing or squeezing by hand, kg per kg dry. */
-const HAND_HELD: readonly Choice<number>[] = [{ use: 4, when: { any: ['filled'] } }, { use: 2 }];
 /** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */
 const BATH_RINSE_C: readonly Choice<number | null>[] = [{ use: 30, when: { all: ['down-filled'] } }, { use: null }];
 const SOAK_MIN: readonly Choice<number>[] = [
@@ -188,7 +189,7 @@ export const SETTINGS = {
   lookEveryMin: LOOK_EVERY_MIN,
   balls: BALLS,
   ballClass: BALL_CLASS,
-  bathLitres: BATH_LITRES,
+  bath: BATH,
   drumRinseLitres: DRUM_RINSE_LITRES,
   atMostALoad: AT_MOST_A_LOAD,
   cycleRinses: CYCLE_RINSES,
@@ -200,7 +201,6 @@ export const SETTINGS = {
   extraRinses: EXTRA_RINSES,
   soilCeilingC: SOIL_CEILING_C,
   typical: TYPICAL,
-  handHeld: HAND_HELD,
   bathRinseC: BATH_RINSE_C,
   soakMin: SOAK_MIN,
   longSoakMin: LONG_SOAK_MIN,

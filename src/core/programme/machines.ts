@@ -2,7 +2,7 @@ import { holds } from '../facts';
 import type { Action, Cycle, Dryer, Heat, Method, Washer } from '../gear';
 import { ACTIONS, HEATS } from '../gear';
 import { allows } from '../envelope';
-import { EQUIPMENT_RULES, TUMBLE_MAX_C, type CycleStyle } from '../knowledge';
+import { EQUIPMENT_RULES, RINSING_FIGURES, TUMBLE_MAX_C, type CycleStyle } from '../knowledge';
 import type { Chosen, Placed, Sized, Way } from './state';
 import { pick } from '../facts';
 
@@ -45,6 +45,16 @@ export function chooseBath(state: Sized & Pick<Way, 'method'>): Washer | null {
   const wanted = state.bulk === 'small' && state.method === 'hand' ? 'basin' : 'tub';
   return baths.find((b) => b.kind === wanted) ?? baths[0] ?? null;
 }
+
+/** Litres of one fill: what covers it on that floor, and no more than the bath holds. Without a listed one, a basin for what is small, else a tub. */
+export function bathLitres(state: Sized & Pick<Way, 'method'>): number {
+  const bath = chooseBath(state);
+  const kind = bath?.kind === 'basin' || (!bath && state.bulk === 'small') ? 'basin' : 'tub';
+  const { floorM2, deepM } = state.knowledge.settings.bath[kind];
+  return Math.min(Math.round(floorM2 * deepM[state.bulk] * 1000), bath?.drumLitres ?? Infinity);
+}
+/** Water that it holds after pressing by hand, kg per kg dry: one number for rinsing and drying. */
+export const pressedHeld = ({ family }: Pick<Sized, 'family'>): number => family.heldKgPerKg * RINSING_FIGURES.pressedHold.value;
 
 /** True when a bath can be had: owned, small enough for any sink, or nobody has said what there is. */
 function bathToBeHad(state: Sized): boolean {

@@ -10,7 +10,18 @@ import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } fro
 import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
 import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
 import { keepApart } from './apart';
-import { chooseBath, chooseCycle, chooseDryer, chooseMethod, chooseWasher, dryHeat, measuredTooHot, styleOf } from './machines';
+import {
+  bathLitres,
+  chooseBath,
+  chooseCycle,
+  chooseDryer,
+  chooseMethod,
+  chooseWasher,
+  dryHeat,
+  measuredTooHot,
+  pressedHeld,
+  styleOf,
+} from './machines';
 import { refuseOwn } from './own';
 import { inTurn, settle } from './schools';
 import { DURATIONS, SETTERS } from './settings';
@@ -169,7 +180,7 @@ function settleRinses(state: Dosed, { spinRpm, cycle }: Pick<Washed, 'spinRpm' |
     return { cycleRinses, extraRinses, bathRinses: 0, rinse };
   }
   if (state.method === 'tub' || state.method === 'hand') {
-    const rinse = rinseModel(state, 'hand', pick(known.handHeld, facts) ?? 2, known.bathLitres[state.bulk]);
+    const rinse = rinseModel(state, 'hand', pressedHeld(state), bathLitres(state));
     const bathRinses = Math.max(family.minRinses, own?.bathRinses ?? rinsesToClear(rinse, rinse.target));
     return { ...NO_RINSES, bathRinses, rinse };
   }

@@ -3,7 +3,7 @@ import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
 import { DOSING_FIGURES, LOFT_FIGURES, RINSING_FIGURES } from '../knowledge';
 import { heldAt } from '../rinsing';
-import { chooseBath, dryHeat, warmest } from './machines';
+import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
 import type { StepSettings } from '../document';
 import type { Placed, Washed } from './state';
 import { pick } from '../facts';
@@ -19,7 +19,6 @@ const soakCap = (min: number, state: Washed): number => {
   const max = state.envelope.bounds.soakMaxMin.value;
   return max === null ? min : Math.min(min, max);
 };
-const bathLitres = (state: Washed): number => state.knowledge.settings.bathLitres[state.bulk];
 
 function setDryer(state: Washed, settings: StepSettings): void {
   if (state.dryer) settings.dryerId = state.dryer.id;
@@ -50,7 +49,7 @@ function pour(settings: StepSettings, ml: number, bottle: Supply | null): void {
 
 /** Water it holds when it comes to be dried, kg per kg dry. */
 export function heldWet({ method, family, spinRpm }: Pick<Washed, 'method' | 'family' | 'spinRpm'>): number {
-  if (method === 'tub' || method === 'hand') return family.heldKgPerKg * RINSING_FIGURES.pressedHold.value;
+  if (method === 'tub' || method === 'hand') return pressedHeld({ family });
   return method === 'machine' ? heldAt(family.heldKgPerKg, spinRpm) : family.heldKgPerKg;
 }
 
@@ -163,7 +162,8 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     // Half the maker's scoop for a basin; without a label the guess is that already.
     const half = s.cleaner === 'oxygen-booster' && basis !== 'guess' && basis !== 'own';
     pour(s, half ? Math.round(ml / 2) : ml, bottle);
-    s.litresPerFill = bathLitres(state);
+    // Soaked by hand, whatever washes it.
+    s.litresPerFill = bathLitres({ ...state, method: 'hand' });
   },
   dryer: setDryer,
   linePlace: (state, s) => void (s.place = state.facts.has('label-dries:shade') ? 'shade' : 'line'),

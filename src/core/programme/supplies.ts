@@ -2,6 +2,7 @@ import { doseMl, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
+import { bathLitres } from './machines';
 import type { Dosed, Judged, Placed } from './state';
 
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
@@ -34,7 +35,7 @@ export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | nul
     hardnessMgPerL: state.request.kit.equipment?.waterHardnessMgPerL,
     ceilingMl: ceiling,
     ...(guess ? { guessMl: guess } : {}),
-    ...(state.method === 'hand' ? { bathL: state.knowledge.settings.bathLitres[state.bulk] } : {}),
+    ...(state.method === 'hand' ? { bathL: bathLitres(state) } : {}),
   });
   const own = state.request.item.own?.dosesMl?.[cleaner];
   return own !== undefined && ownDoseAllowed(own, dose, ceiling) ? { ...dose, ml: own, basis: 'own', capped: false } : dose;

@@ -294,7 +294,7 @@ export function finishRun(
   const due = nextLook(item, at.today);
   const inspection = afterwards(run, item, before, at.iso, at.inspectionId);
   const photos = photosOf(run);
-  const took = tookOf(run, kit, item);
+  const took = tookOf(run, kit);
   const entry: CareEntry = {
     id: at.logId,
     type: 'care',

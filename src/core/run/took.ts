@@ -1,5 +1,5 @@
 import { DRUM_RINSE_L, linesOf, priced, worthOf, type WorkOn } from '../energy/takes';
-import { DRYER_KINDS, type Item, type Kit, type Took } from '../gear';
+import { DRYER_KINDS, type Kit, type Took } from '../gear';
 import { KNOWLEDGE } from '../knowledge';
 import { inForce } from './events';
 import type { Run } from './fold';
@@ -10,7 +10,7 @@ const round = (x: number, digits: number): number => Math.round(x * 10 ** digits
  * Energy, water and money that a run took: every step as often as it was carried through and as long as it really ran, with what was really
  * used. Water that a drying drove off counts once a wash.
  */
-export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences'>, item: Pick<Item, 'bulk'>): Took {
+export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences'>): Took {
   const prices = kit.preferences?.prices ?? {};
   const { equipment = {}, supplies = [] } = kit;
   const events = inForce(run.events);
@@ -30,7 +30,7 @@ export function tookOf(run: Run, kit: Pick<Kit, 'equipment' | 'supplies' | 'pref
       equipment,
       supplies,
       fillL: cycle?.litres ? cycle.litres / ((settings.rinses ?? 0) + 1) : DRUM_RINSE_L,
-      bathL: KNOWLEDGE.settings.bathLitres[item.bulk ?? 'medium'],
+      bathL: settings.litresPerFill ?? settings.rinseModel?.freshL ?? 0,
       waterKg: model ? (model.dryG / 1000) * model.heldKgPerKg * Math.max(1, washes) : 0,
       dryer: equipment.dryers?.find((d) => d.id === settings.dryerId)?.kind ?? DRYER_KINDS[0],
       cycleMinutes: cycle?.minutes ?? KNOWLEDGE.settings.cycleMinutes.gentle,
