@@ -309,6 +309,9 @@ export const OBSERVED: Readonly<Record<string, When>> = {
   stains: { all: ['stained'] },
 };
 
+/** Open questions from which nobody is very sure, and from which nobody is sure at all [from memory]. */
+export const OPEN_QUESTIONS = { medium: 4, low: 7 } as const;
+
 /** From memory; the user may move each. The first home of these figures. */
 export const THRESHOLDS: Thresholds = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 };
 /** Ours where the user moved none. */

@@ -76,6 +76,7 @@ export const PLAN_TRAIT_NAMES = [
   'turned-for-pile',
   'turned-for-spray',
   'turned-for-drops',
+  'peroxide-work',
   'soak-in-drum',
   'drawer-wiped',
   'proof-sprayed',

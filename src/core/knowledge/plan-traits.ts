@@ -37,6 +37,14 @@ export const PLAN_TRAITS = [
   { id: 'coat-if-failed', when: { all: ['renew-if-failed'] } },
   { id: 'coat-if-failed', when: { all: ['aim:renew', 'test-after'] } },
   { id: 'proof-after-test', when: { all: ['coat-if-failed'], any: ['proof:spray', 'proof:wash-in'] } },
+  {
+    id: 'peroxide-work',
+    when: {
+      all: ['shoe-like', 'rubber-rim', 'rubber-yellowed', 'have:peroxide-cream'],
+      any: ['aim:wash', 'aim:spot-clean'],
+      none: ['hide-upper', 'colour:dark', 'colour:vivid'],
+    },
+  },
   // With no basin or tub to hand, the drum is where it soaks.
   { id: 'soak-in-drum', when: { all: ['method:machine'], none: ['own:tub', 'own:basin', 'unknown:washers'] } },
   // A scent purge wipes the drawer with it.

@@ -88,6 +88,8 @@ export const RULES = [
   { id: 'hot-shoes', ...P },
   { id: 'cool-glue', ...P },
   { id: 'with-towels', ...P },
+  { id: 'liquid-only', ...P },
+  { id: 'not-with-cotton', ...P },
   { id: 'cleanest-first', ...P },
   { id: 'vinegar-rinse', ...P },
   { id: 'salt-zips', ...P },

@@ -3,7 +3,7 @@ import { DIMENSIONS } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
 import { SOILS, type Aim } from '../gear';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
-import { exposedZones, SUPERSEDES, thresholdsOf } from '../knowledge';
+import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds, tag } from '../facts';
 import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
@@ -75,7 +75,10 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
   const why: Why[] = [];
   for (const id of step.template.why) {
     const reason = reasons.get(id);
-    if (reason) why.push(reason);
+    if (!reason) continue;
+    const fitted = words.fitted[id]?.((fact) => plan.facts.has(fact));
+    if (fitted === undefined) why.push(reason);
+    else if (fitted !== '') why.push({ ...reason, text: fitted });
   }
   for (const dimension of step.template.whyBound ?? []) {
     const limit = plan.envelope.bounds[dimension].by;
@@ -235,8 +238,6 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
       aims.some((one) => one === aim || (aim !== 'none' && SUPERSEDES[one]?.includes(aim)));
     for (const rule of silent) if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
   }
-  if (plan.dose?.basis === 'label')
-    unique.push('Harder water or more soil would not change the dose: the bottle gives one exact amount.');
   return unique;
 }
 
@@ -266,7 +267,7 @@ function writeWaived(plan: Plan): Programme['envelope']['waived'] {
 }
 
 /** How sure: every unseen observation that could have decided lowers it, a missing label too. */
-function confidenceOf(plan: Plan): Programme['confidence'] {
+function confidenceOf(plan: Plan, open: number): Programme['confidence'] {
   const { facts } = plan;
   if (facts.has('life-safety')) return 'high';
   let missing = 0;
@@ -275,6 +276,8 @@ function confidenceOf(plan: Plan): Programme['confidence'] {
   if (facts.has('unseen:odour')) missing += 1;
   if (facts.has('has-finish') && facts.has('unseen:droplet')) missing += 1;
   if (facts.has('filled') && facts.has('unseen:loftRatio') && !facts.has('aim:wash')) missing += 1;
+  // Many open questions make nobody sure, whatever each is worth.
+  missing += open >= OPEN_QUESTIONS.low ? 3 : open >= OPEN_QUESTIONS.medium ? 1 : 0;
   return missing === 0 ? 'high' : missing <= 2 ? 'medium' : 'low';
 }
 
@@ -309,6 +312,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     bounds[dimension] = { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
   }
   const steps = writeSteps(plan, words);
+  const assumptions = assumptionsOf(plan, words);
   const cautions = new Set<string>();
   for (const caution of indexOf(plan.knowledge, words).whole)
     if (holds(caution.when, facts)) cautions.add(words.cautions[caution.id] ?? caution.id);
@@ -340,8 +344,8 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),
     blocked: writeBlocked(plan, words),
     cautions: [...cautions],
-    assumptions: assumptionsOf(plan, words),
+    assumptions,
     shopping: shoppingOf(plan, steps),
-    confidence: confidenceOf(plan),
+    confidence: confidenceOf(plan, assumptions.length),
   };
 }

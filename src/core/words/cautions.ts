@@ -16,7 +16,8 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
     'Spray outdoors or with strong ventilation, never breathe the mist, never near a flame or a hot dryer. Follow the can’s label.',
   'iron-cloth': 'Iron through a cloth, never on a bare membrane, no steam.',
   'hair-dryer-water': 'Dry hands, and never near a filled tub or basin.',
-  'dryer-lint': 'Clear the lint first. Waterproof and rubber-coated things go in only when their own label allows the dryer.',
+  'dryer-lint': 'Clear the lint first.',
+  'dryer-waterproof': 'Waterproof and rubber-coated things go into a dryer only when their own label allows it.',
   'heat-every-restart': 'Check the heat knob at every restart: one round on high can melt a thin shell.',
   'never-mix':
     'Never bring chlorine bleach together with vinegar, descaler or ammonia, or peroxide with vinegar or another bleach: toxic gas. Rinse between.',

@@ -1,11 +1,12 @@
 /**
  * The sentences for codes, one table, used by pages, print and the command alike. Refuses: deciding. A missing sentence does not compile.
  */
-import type { Dimension } from '../knowledge';
+import type { Dimension, Fact } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
 export { assessText } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
+import { FITTED_WORDS } from './fitted';
 import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
 import { NEVER_WORDS } from './never';
 export { AGENT_WORDS } from './never';
@@ -24,6 +25,8 @@ export { verdictText } from './verdict';
 /** The whole table with open keys, so that knowledge added as data can bring its own sentences. */
 export interface Words {
   readonly rules: Readonly<Record<string, string>>;
+  /** Rules that are said otherwise of another construction; empty = no reason for this thing. */
+  readonly fitted: Readonly<Record<string, (has: (fact: Fact) => boolean) => string>>;
   readonly cautions: Readonly<Record<string, string>>;
   readonly blocks: Readonly<Record<string, string>>;
   readonly steps: Readonly<Record<string, StepWords>>;
@@ -39,6 +42,7 @@ export interface Words {
 
 export const WORDS: Words = {
   rules: { ...RULE_WORDS, ...NEVER_WORDS },
+  fitted: FITTED_WORDS,
   cautions: CAUTION_WORDS,
   blocks: BLOCK_WORDS,
   steps: STEP_WORDS,

@@ -126,7 +126,22 @@ const CAUTIONS: readonly Fact[] = [
   warns('hair-dryer-water', 'Dry hands', shell({ label: null }), { ...CLEAN, droplet: { hood: 3 } }),
   warns('dryer-lint', 'Clear the lint', down(), { ...CLEAN, loftRatio: 0.9 }, {}, 'IEC 60335-2-11, wording from memory'),
   warns('heat-every-restart', 'at every restart', down(), DIRTY),
-  warns('never-mix', 'toxic gas', canvas(), DIRTY, withSupplies('chlorine-bleach')),
+  // Where its agents are in this programme or this vessel, and not because a bottle stands in the cupboard.
+  warns('never-mix', 'toxic gas', canvas(), { soil: 2, soils: ['yellowing'] }, withSupplies('peroxide-cream')),
+  warns(
+    'never-mix',
+    'toxic gas',
+    canvas(),
+    DIRTY,
+    withEquipment({
+      washers: [{ id: 'w', kind: 'front-loader', unrinsed: [{ class: 'chlorine-bleach', at: '2027-01-03T08:00:00Z' }] }],
+    }),
+  ),
+  fact('cautions/never-mix', PRACTICE, canvas(), DIRTY, withSupplies('chlorine-bleach', 'peroxide-cream'), (p) =>
+    p.cautions.every((c) => !c.includes('toxic gas')),
+  ),
+  warns('dryer-waterproof', 'only when their own label', shell(), DIRTY, {}, 'IEC 60335-2-11, wording from memory'),
+  fact('cautions/dryer-waterproof', PRACTICE, down(), DIRTY, {}, (p) => p.cautions.every((c) => !c.includes('rubber-coated'))),
   warns('wet-floor', 'Wet floors', down(), DIRTY, withSchool('DOWN-PLACE', 'bathtub')),
   warns('impeller-gentle', 'impeller is rougher', shell(), DIRTY, withEquipment({ washers: [{ id: 'i1', kind: 'impeller' }] })),
   warns('fan-electric', 'standing water', jersey, DIRTY),

@@ -169,11 +169,10 @@ export const FINISH_STEPS = [
     order: 783,
     ifFailed: true,
     when: { all: ['proof-after-test'] },
-    settings: ['hangModel'],
     set: { place: 'line' },
     attended: 3,
-    unattended: 'lineMin',
-    why: ['dry-what-was-sprayed', 'drying-model'],
+    unattended: 180,
+    why: ['dry-what-was-sprayed'],
   },
   {
     id: 'wash-in-if-failed',

@@ -320,7 +320,7 @@ export const PREPARE_STEPS = [
     order: 222,
     when: { all: ['shelter'], any: WET, none: ['muddy'] },
     attended: 10,
-    why: ['shelter-bath'],
+    why: ['dry-mud-first'],
   },
   {
     id: 'tie-baffles',

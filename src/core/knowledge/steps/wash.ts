@@ -34,7 +34,7 @@ export const WASH_STEPS = [
     attended: 5,
     unattended: 'cycleMin',
     mayWait: false,
-    why: ['cold-down', 'alone', 'palm-clear'],
+    why: ['cold-down', 'alone', 'palm-clear', 'liquid-only'],
     whyBound: BOUND,
   },
   {
@@ -46,7 +46,7 @@ export const WASH_STEPS = [
     settings: MACHINE,
     attended: 5,
     unattended: 'cycleMin',
-    why: ['two-at-most', 'two-rinses'],
+    why: ['two-at-most', 'two-rinses', 'liquid-only'],
     whyBound: BOUND,
   },
   {
@@ -86,7 +86,7 @@ export const WASH_STEPS = [
     settings: MACHINE,
     attended: 5,
     unattended: 'cycleMin',
-    why: ['cleanest-first', 'palm-clear'],
+    why: ['cleanest-first', 'palm-clear', 'liquid-only', 'not-with-cotton'],
     whyBound: BOUND,
   },
   {
@@ -98,7 +98,7 @@ export const WASH_STEPS = [
     settings: MACHINE,
     attended: 5,
     unattended: 'cycleMin',
-    why: ['grease-apart', 'cleanest-first'],
+    why: ['grease-apart', 'cleanest-first', 'liquid-only', 'not-with-cotton'],
     whyBound: BOUND,
   },
   {

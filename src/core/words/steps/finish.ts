@@ -1,6 +1,7 @@
 import type { Fact } from '../../knowledge';
 import type { StepWords } from './say';
-import { degrees, spin, balls, exposed, where, hours, dryLook } from './say';
+import { listed } from '../text';
+import { degrees, spin, balls, exposed, where, hours, dryPlaces, DRY_PASS } from './say';
 
 /** Where dirt stays longest, by kind. */
 const WORST_PLACES: readonly (readonly [Fact, string])[] = [
@@ -39,12 +40,14 @@ export const FINISH_WORDS = {
     title: 'Tumble it dry, with looks',
     text: (c) =>
       `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}: about ${c.unattendedMin} min, and look every ${c.s.checkEveryMin} min.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-radiator': {
     title: 'Dry it over a warm radiator',
     text: (c) => `Hang it over or before a radiator that is warm, not hot, away from dust, ${hours(c.unattendedMin)}.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-sprayed': {
     title: 'Let the new finish dry',
@@ -75,29 +78,34 @@ export const FINISH_WORDS = {
     title: 'Hang it on the line',
     text: (c) =>
       `Hang it on a line${c.rack} in moving air, ${c.s.place === 'shade' ? 'in the shade' : 'out of the sun'}, ${hours(c.unattendedMin)}.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'line-insulated': {
     title: 'Hang it, inside out first',
     text: (c) =>
       `Hang it inside out beside, not on, a radiator or in moving air, ${hours(c.unattendedMin)}; shake it and turn it now and then.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-flat': {
     title: 'Dry it flat',
     text: (c) => `Press it in a towel, shape it, and dry it flat${c.rack}, ${hours(c.unattendedMin)}.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-indoors': {
     title: 'Dry it indoors',
     text: (c) => `Hang it indoors, away from dust and lint, ${hours(c.unattendedMin)}. No dryer sheets, no radiator.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-fan': {
     title: 'Hang it by a fan',
     text: (c) =>
       `Hang it over a tub, by a fan if you have one, ${hours(c.unattendedMin)}; squeeze sleeves and hem now and then, and ease creases out of the print while it is wet. Never a dryer.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-drip': {
     title: 'Let it drip dry',
@@ -105,7 +113,8 @@ export const FINISH_WORDS = {
       c.has('family:flask')
         ? `Prop it open, mouth down, with something inside that keeps its walls apart, ${hours(c.unattendedMin)}.`
         : `Let it drip two hours over the bath, then hang it wide and open in moving air, ${hours(c.unattendedMin)} in all.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'dry-pitched': {
     title: 'Pitch it in the shade',
@@ -116,13 +125,15 @@ export const FINISH_WORDS = {
   'dry-moving-air': {
     title: 'Dry it in moving air',
     text: (c) => `Stand or hang it in front of a fan, without heat, ${hours(c.unattendedMin)}.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'tumble-low': {
     title: 'Tumble on low',
     text: (c) =>
       `Tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : 'low'} for ${c.unattendedMin} min, without dryer sheets.`,
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'shoe-shade': {
     title: 'Stuff and dry in the shade',
@@ -161,7 +172,8 @@ export const FINISH_WORDS = {
   'air-damp': {
     title: 'Hang it until it is dry',
     text: 'Hang it loose in moving air until it is dry through, then put it away.',
-    ...dryLook,
+    look: dryPlaces,
+    pass: DRY_PASS,
   },
   'air-shelter': {
     title: 'Pitch it until it is dry',
@@ -201,8 +213,15 @@ export const FINISH_WORDS = {
     text: 'When it is dry, rub in a little conditioner, leave it an hour, and buff it.',
   },
   'shape-shoes': {
-    title: 'Shape, lace and put back',
-    text: 'When they are bone dry, put insoles, laces and studs back, and shape them with your hands.',
+    title: (c) => (c.has('laces-on') ? 'Shape them and lace them' : 'Shape them'),
+    text: (c) => {
+      const back = [
+        ...(c.has('insole-out') ? ['insoles'] : []),
+        ...(c.has('laces-on') ? ['laces'] : []),
+        ...(c.has('fitting:removable-studs') ? ['studs'] : []),
+      ];
+      return `When they are bone dry, ${back.length > 0 ? `put ${listed(back)} back, and ` : ''}shape them with your hands.`;
+    },
   },
   'heat-tumble': {
     title: (c) => `Tumble it warm, ${c.unattendedMin} min`,

@@ -108,7 +108,13 @@ export const PREPARE_WORDS = {
     title: 'Unscrew the studs',
     text: 'Unscrew the studs, brush the threads, and keep them in a box until the boots are bone dry.',
   },
-  'laces-out': { title: 'Take the laces out', text: 'Take the laces out and put them in the bag with the shoes.' },
+  'laces-out': {
+    title: 'Take the laces out',
+    text: (c) =>
+      c.has('method:machine')
+        ? 'Take the laces out; they are washed in the bag with the shoes.'
+        : 'Take the laces out, and wash or wipe them by themselves.',
+  },
   'laces-by-hand': {
     title: 'Wash the laces by hand',
     text: 'Take the laces out and rub them clean by hand in a cup of cool soapy water.',
@@ -125,7 +131,10 @@ export const PREPARE_WORDS = {
     title: 'Knock off the dry mud',
     text: 'Let the mud dry, knock it off, and brush the rest away, soles first.',
   },
-  'brush-shoe': { title: 'Brush them dry', text: 'Brush upper, seams and sole dry: soft on the cloth, stiff on the sole only.' },
+  'brush-shoe': {
+    title: 'Brush them dry',
+    text: 'Brush upper, seams and sole dry: a soft brush on the upper, a stiff one on the sole only.',
+  },
   'sweep-shelter': { title: 'Sweep it out', text: 'Sweep it out, shake it, and sponge off what sticks.' },
   'tie-baffles': {
     title: 'Tie off the openings',

@@ -115,7 +115,25 @@ export const where = (c: StepContext): string => (c.s.dryerId ? `in ${c.dryer}` 
 export const hours = (min: number): string =>
   min < 90 ? `${min} min` : min < 2160 ? `about ${Math.round(min / 60)} h` : `about ${Math.round(min / 1440)} days`;
 
-export const dryLook = { look: 'Feel seams, cuffs and the thickest place.', pass: 'Dry to the touch everywhere, no chill.' };
+/** Where damp stays longest, by construction. */
+const DAMP_PLACES: readonly (readonly [Fact, string])[] = [
+  ['family:flask', 'Look into corners, valve and tube, and shake it'],
+  ['cloth-like', 'Feel the hems and the middle'],
+  ['kind:pack', 'Feel straps, padding and the bottom of the pockets'],
+  ['kind:running-vest', 'Feel straps, mesh and pockets'],
+  ['kind:pads', 'Press the foam'],
+  ['kind:costume-head', 'Press the foam and feel behind the face'],
+  ['mat:acrylic-pile', 'Part the pile and feel the backing'],
+  ['kind:bag', 'Feel seams and corners'],
+  ['shelter', 'Feel seams, hems and corners'],
+  ['kind:socks', 'Feel heel and toe'],
+  ['kind:gloves', 'Feel inside the fingers'],
+  ['kind:hat', 'Feel the band'],
+  ['kind:trousers', 'Feel waistband, pockets and hems'],
+];
+export const dryPlaces = (c: StepContext): string =>
+  `${DAMP_PLACES.find(([fact]) => c.has(fact))?.[1] ?? 'Feel seams, cuffs and the thickest place'}.`;
+export const DRY_PASS = 'Dry to the touch everywhere, no chill.';
 
 /** Resolves a sentence for a step. */
 export const say = (words: Say | undefined, context: StepContext): string =>

@@ -1,0 +1,92 @@
+import type { Fact, RuleId } from '../knowledge';
+import { capital, listed } from './text';
+
+type Has = (fact: Fact) => boolean;
+
+/**
+ * Reasons that are said otherwise of another construction; what is not here is true of all. Empty: no reason for this thing.
+ * The general sentence of each stands in `rules.ts`.
+ */
+export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
+  'purge-residue': (has) => {
+    const spoilt = [
+      ...(has('repellent') ? ['repellency'] : []),
+      ...(has('filled') ? ['loft'] : []),
+      ...(has('lining:wicking') || has('kind:base-layer') || has('kind:jersey') ? ['wicking'] : []),
+      ...(has('cloth-like') ? ['a cloth’s thirst'] : []),
+    ];
+    return `Softener, powder and perfume left in a machine ${spoilt.length > 0 ? `spoil ${listed(spoilt)}` : 'settle on the next thing'}.`;
+  },
+  'close-up': (has) =>
+    capital(
+      listed([
+        ...(has('fitting:zip') ? ['a closed zip cannot snag it'] : []),
+        ...(has('fitting:hook-and-loop') ? ['mated hook-and-loop gathers no fluff and snags nothing'] : []),
+        ...(has('fitting:drawcord') ? ['loose cords do not knot'] : []),
+      ]),
+    ) + '.',
+  'scrub-tub': (has) =>
+    has('filled') ? 'Bath cleaner left in a tub gets into the fill as well.' : 'Bath cleaner left in a tub gets onto it as well.',
+  'never-wring': (has) =>
+    has('filled')
+      ? 'Wringing tears the inner walls; press instead.'
+      : has('protein')
+        ? 'Wringing felts wool and pulls it out of shape; press instead.'
+        : has('printed')
+          ? 'Wringing creases a print for good; press instead.'
+          : 'Wringing stretches it; press instead.',
+  'residue-glues': (has) =>
+    has('filled')
+      ? 'Cleaner that stays draws dirt and water and glues the fill.'
+      : has('repellent') || has('waterproof')
+        ? 'Cleaner that stays draws water and dirt into the face.'
+        : has('cloth-like')
+          ? 'Cleaner that stays stiffens the pile and smears.'
+          : 'Cleaner that stays draws dirt.',
+  'cool-glue': (has) =>
+    has('upper:cotton-canvas') ? 'Heat loosens the glue and shrinks the canvas.' : 'Heat loosens the glue and warps the sole.',
+  'no-heat-shoes': (has) =>
+    has('hide-upper')
+      ? 'Heat hardens and cracks leather and lets the glue go; paper and shade take longer and keep the shoe.'
+      : 'Heat lets the glue go and shrinks the upper; paper and shade take longer and keep the shoe.',
+  'inside-out': (has) =>
+    has('filled')
+      ? 'Inside out, the lining lets water through better and the outside is rubbed less.'
+      : has('mat:acrylic-pile')
+        ? 'Inside out, the pile is spared and the cleaner meets the soiled side.'
+        : 'Inside out, the print is rubbed less.',
+  'water-only': (has) =>
+    has('family:flask')
+      ? 'Plain water takes sugar and growth away; cleaner stays in the corners and is drunk.'
+      : 'Plain water takes salt and sugar away; cleaner would stay in mesh and foam.',
+  'drip-hang': (has) =>
+    has('family:flask')
+      ? 'What stays wet inside grows; open and upside down it dries.'
+      : 'What is thick lets go of water by dripping, then in moving air.',
+  'laces-out': (has) =>
+    has('method:machine')
+      ? 'Laces hold dirt at the eyelets, and loose ends find the drain holes.'
+      : 'Laces hold dirt at the eyelets.',
+  'bag-shoes': (has) =>
+    has('shoe-like')
+      ? 'A mesh bag or a knotted pillowcase protects shoe and drum.'
+      : 'In a mesh bag nothing small is lost, and straps and pile are rubbed less.',
+  'moving-air': (has) =>
+    has('mat:acrylic-pile')
+      ? 'Moving dry air reaches the backing; heat would melt the pile.'
+      : 'Moving dry air reaches the foam; heat would warp it.',
+  'look-before-dry': (has) =>
+    has('shoe-like')
+      ? 'While they are wet it is still easy to treat them again.'
+      : 'While it is wet it is still easy to treat it again.',
+  'salt-zips': (has) => (has('fitting:zip') ? 'Salt wrecks zips: work them open and shut under water.' : ''),
+  'liquid-only': (has) =>
+    has('cloth-like')
+      ? 'Liquid, never powder: its grains stay in the pile and scratch.'
+      : has('waterproof') || has('repellent')
+        ? 'Liquid, never powder: its grains stay in seams and face.'
+        : has('filled')
+          ? 'Liquid, never powder: its grains stay in the fill.'
+          : '',
+  'not-with-cotton': (has) => (has('mat:split-microfibre') ? 'Never with cotton: its lint stays in the split fibre.' : ''),
+};
