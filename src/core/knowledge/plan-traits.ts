@@ -10,7 +10,8 @@ export const PLAN_TRAITS = [
   { id: 'wet-garment', when: { all: ['garment'], any: ['method:machine', 'method:tub', 'method:hand'] } },
   { id: 'wet-pack', when: { any: ['method:machine', 'method:tub', 'method:hand'], all: ['kind:pack'] } },
   { id: 'wet-pack', when: { any: ['method:machine', 'method:tub', 'method:hand'], all: ['kind:running-vest'] } },
-  { id: 'wet-filled', when: { all: ['filled'], any: ['method:machine', 'method:tub'] } },
+  // A quilt has no inside to be turned out.
+  { id: 'wet-filled', when: { all: ['filled'], any: ['method:machine', 'method:tub'], none: ['kind:quilt'] } },
   { id: 'wet-pile', when: { all: ['mat:acrylic-pile'], any: ['method:machine', 'method:tub'] } },
   { id: 'wet-printed', when: { all: ['printed'], any: ['method:machine', 'method:hand'] } },
   { id: 'wet-or-spot', when: { any: ['method:machine', 'method:tub', 'method:hand', 'aim:spot-clean'] } },

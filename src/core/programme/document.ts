@@ -206,9 +206,22 @@ function machineName(machine: { id: string; name?: string; kind: string }): stri
   return machine.name ? `“${machine.name}” (${kind})` : `The ${kind}`;
 }
 
+/** Refusals that are a limit's doing. */
+const BOUND_REFUSALS: Readonly<Record<string, Dimension>> = {
+  'tumble-not-allowed': 'tumble',
+  'dryer-not-allowed': 'tumble',
+  'iron-not-allowed': 'ironMaxC',
+  'machine-not-allowed': 'action',
+  'no-machine-here': 'action',
+  'warmer-than-limit': 'washMaxC',
+};
+
 function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
   return plan.refusals.map(({ option, school, machine, rule }) => {
-    const reason = words.blocks[rule] ?? words.rules[rule] ?? rule;
+    const binds = BOUND_REFUSALS[rule];
+    const by = binds && plan.envelope.bounds[binds].by;
+    // What really refuses it, where it is a limit.
+    const reason = by ? whyOfLimit(by).text : (words.blocks[rule] ?? words.rules[rule] ?? rule);
     const text = machine
       ? `${machineName(machine)} stays out of this: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}`
       : school

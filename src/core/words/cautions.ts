@@ -5,7 +5,7 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
   'tub-children': 'Never leave a filling tub, or small children near one.',
   'gloves-soak': 'Wear gloves for long soaks; read the bottle’s own label first.',
   'blood-gloves': 'Wear gloves when there is blood.',
-  'mould-mask': 'Wear a mask and gloves, and work outdoors. If the smell stays in the fill, let it go.',
+  'mould-mask': 'Wear a mask and gloves, and work outdoors. If the smell stays after the wash, let it go.',
   'acetone-fire':
     'Acetone is very flammable and its vapour travels: open window, no flame or spark, gloves, a small swab only. Follow the product’s label.',
   'solvent-no-dryer':

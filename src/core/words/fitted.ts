@@ -75,6 +75,10 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
     has('mat:acrylic-pile')
       ? 'Moving dry air reaches the backing; heat would melt the pile.'
       : 'Moving dry air reaches the foam; heat would warp it.',
+  'bath-for-down': (has) =>
+    has('filled') ? 'In a bath nothing pulls at the inner walls.' : 'In a bath nothing pulls at seams and backing.',
+  'support-wet': (has) =>
+    `Wet, it weighs several times its dry weight, and ${has('filled') ? 'the inner walls tear' : 'seams tear'} when it hangs from one end.`,
   'look-before-dry': (has) =>
     has('shoe-like')
       ? 'While they are wet it is still easy to treat them again.'

@@ -91,7 +91,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'rinse-model': 'The count comes from its weight, the water it holds and the fresh water a rinse brings.',
   'second-cycle': 'A whole cycle without soap clears what one rinse leaves.',
   'spin-resets': 'A separate rinse often goes back to the machine’s highest spin.',
-  'bath-for-down': 'In a bath nothing pulls at the baffles.',
+  'bath-for-down': 'In a bath nothing pulls at inner walls and seams.',
   'hand-jersey': 'By hand you see each place and stop in time.',
   'water-only': 'Plain water takes salt and sugar away; cleaner would stay in mesh and foam.',
   'shelter-bath': 'Coated cloth is never machine washed: the coating cracks and the seams let go.',

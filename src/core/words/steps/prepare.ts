@@ -128,8 +128,8 @@ export const PREPARE_WORDS = {
     text: 'Take the insoles out, soak them 20 min in lukewarm water with a drop of cleaner, press them, and dry them flat.',
   },
   'knock-off-mud': {
-    title: 'Knock off the dry mud',
-    text: 'Let the mud dry, knock it off, and brush the rest away, soles first.',
+    title: 'Knock the mud off',
+    text: (c) => `Let the mud dry, knock it off, and brush the rest away${c.has('shoe-like') ? ', soles first' : ''}.`,
   },
   'brush-shoe': {
     title: 'Brush them dry',

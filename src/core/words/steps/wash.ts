@@ -3,6 +3,15 @@ import { waterWord } from '../water';
 import type { StepContext, StepWords } from './say';
 import { it, degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, soaked, topLoader } from './say';
 
+/** Where skin leaves its oil, or where the mark is. */
+const oiled = (c: StepContext): string =>
+  c.has('stain:grease') || c.has('stain:body-oil')
+    ? 'the marks'
+    : c.has('bag-like')
+      ? 'the head end'
+      : c.has('kind:trousers')
+        ? 'waistband and hems'
+        : 'collar and cuffs';
 /** What the soak is in; the machine's delayed start times it only where it soaks in that drum. */
 const soakWater = (c: StepContext): string =>
   c.has('soak-in-drum')
@@ -51,8 +60,9 @@ export const WASH_WORDS = {
     pass: 'Clear, or no longer getting paler.',
   },
   'treat-oil-down': {
-    title: 'Down cleaner on collar and cuffs',
-    text: 'Rub a little down cleaner and water into collar and cuffs with your fingers, and leave it half an hour, an hour at most.',
+    title: (c) => `Down cleaner on ${oiled(c)}`,
+    text: (c) =>
+      `Rub a little down cleaner and water into ${oiled(c)} with your fingers, and leave it half an hour, an hour at most.`,
   },
   'treat-collar-shell': {
     title: 'A drop of cleaner on the collar',
@@ -253,10 +263,19 @@ export const WASH_WORDS = {
     title: 'Press the water out',
     text: 'Let it drain, then press it against the wall of the tub, place by place. Never wring it.',
   },
-  squeeze: { title: 'Squeeze it, do not wring', text: 'Squeeze the water out, roll it in a towel and press.' },
+  squeeze: {
+    title: (c) => (c.has('shoe-like') ? 'Let them drain' : 'Press it, do not wring'),
+    text: (c) =>
+      c.has('shoe-like')
+        ? 'Let the water run out, and press what is left out of lining and tongue with a towel.'
+        : c.has('kind:pack') || c.has('kind:pads') || c.has('kind:running-vest')
+          ? 'Let the water run out, then press straps and padding between towels.'
+          : 'Squeeze the water out, roll it in a towel and press.',
+  },
   'lift-wet': {
     title: 'Lift it from below',
-    text: 'Lift it out from below with both arms, never by the collar or one end, and carry it straight to the dryer.',
+    text: (c) =>
+      `Lift it out from below with both arms, never by ${c.has('bag-like') || c.has('kind:trousers') ? 'one end' : 'the collar or one end'}, and carry it straight to the dryer.`,
   },
   'out-at-once': {
     title: 'Take it out at once',
