@@ -53,7 +53,7 @@ export interface Planning {
   /** Null until the first are there; they come in pieces. */
   readonly programmes: Outlines | null;
   readonly state: 'busy' | PlanningEnd;
-  /** No whole answer stands yet, not even an older one. */
+  /** No answer for most of the kit stands yet, not even an older one. */
   readonly first: boolean;
   readonly done: number;
   readonly of: number;
@@ -70,6 +70,8 @@ interface Answer {
 const stopPlanning = (): void => void plannerWorker().stop();
 /** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
 let newest: Answer | null = null;
+/** An older answer stands for a kit when it holds this share of its things. */
+const MOSTLY = 0.9;
 /** Pieces are shown this often, so that a long list is not drawn anew for each. */
 const SHOW_EVERY_MS = 250;
 
@@ -105,11 +107,17 @@ export function usePlanning(kit: Kit | undefined): Planning {
   }, [kit, round]);
   const again = useCallback(() => setRound((n) => n + 1), []);
   const fresh = answer?.kit === kit && answer?.round === round;
+  const known = useMemo(() => {
+    const made = newest?.programmes ?? {};
+    const there = kit?.items.filter((item) => made[item.id] !== undefined).length ?? 0;
+    return newest !== null && kit !== undefined && there >= MOSTLY * kit.items.length;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the newest answer changes with this one
+  }, [kit, answer]);
   return {
     // Until the newer answer begins, the older one stands: lists do not flicker at every change.
     programmes: answer?.programmes ?? null,
     state: fresh ? (answer?.end ?? 'busy') : 'busy',
-    first: newest === null,
+    first: !known,
     done: fresh ? (answer?.done ?? 0) : 0,
     of: kit?.items.length ?? 0,
     stop: stopPlanning,

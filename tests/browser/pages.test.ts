@@ -164,6 +164,26 @@ describe('the programme page', () => {
     await v.sees('No fabric softener');
     await v.close();
   });
+  test('a choice is this thing’s own; for all like it is named beside it, with what it would change', async () => {
+    const schools = async (id: string): Promise<unknown> => ((await v.stored('items', id)) as { schools?: unknown }).schools;
+    const v = await visit({ path: '/kit/itm-white-shoes/programme' });
+    await v.press('Acetone, lightly');
+    await v.sees('Such a choice is made for each thing by itself.');
+    expect(await schools('itm-white-shoes')).toEqual({ RUBBER: 'solvent' });
+    await v.press('Soda paste');
+    await v.press('For all like it');
+    await v.sees('Blue canvas shoes');
+    await v.sees('2 min more of yours');
+    await v.press('Choose it for them too');
+    await v.sees('Soda paste: for');
+    expect(await schools('itm-blue-shoes')).toEqual({ RUBBER: 'paste' });
+    // Several may be taken back; this is the newest.
+    await v.page.evaluate(() => [...document.querySelectorAll('button')].findLast((b) => b.textContent === 'Undo')?.click());
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Soda paste: for'));
+    expect(await schools('itm-blue-shoes')).toBeUndefined();
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('a setting moved past its limit says what is hurt', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
     await v.page.waitForSelector('input[type=range]');

@@ -195,13 +195,14 @@ export function KitList() {
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
           <Line>
-            {planning.state === 'busy' && planning.first ? (
-              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
-            ) : (
+            {!(planning.state === 'busy' && planning.first) && (
               <Quiet>
                 {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
                 {dueCount} of those shown need care
               </Quiet>
+            )}
+            {planning.state === 'busy' && (
+              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
             )}
             {planning.state === 'stopped' && (
               <Quiet>

@@ -226,7 +226,12 @@ export function Now() {
       )}
       {needs.length > 0 && (
         <Section aria-labelledby="needs">
-          <h2 id="needs">Needs care, most lost first</h2>
+          <Row $between $wrap style={{ minHeight: 44 }}>
+            <h2 id="needs">Needs care, most lost first</h2>
+            {planning.state === 'busy' && (
+              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
+            )}
+          </Row>
           <Needs ranked={shown} />
           {needs.length > shown.length && (
             <Row>
