@@ -1,7 +1,8 @@
-import { comp, item, shell, warmShell, withSchool } from '../../make';
+import { CLEAN, comp, item, shell, warmShell, withSchool } from '../../make';
 import { type Fact, PRACTICE, steps } from './fact';
 
 /* How a finish is warmed and renewed, and how cloths are dried, by choice: what is done, in order. Common practice, no source. */
+const tent = item('tent', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' });
 const cloth = item('cloth', [comp('face', 'split-microfibre')], { jobClass: 'paint' });
 
 export const RENEWAL_FACTS: readonly Fact[] = [
@@ -78,5 +79,28 @@ export const RENEWAL_FACTS: readonly Fact[] = [
     'retest',
     'look-done',
     'store-loose',
+  ]),
+  // Glue and coating bear no heat: a finish on them is sprayed and tested.
+  steps(PRACTICE, item('boot', [comp('upper', 'leather')], { repellency: 'finish' }), { ...CLEAN, droplet: { body: 1 } }, {}, [
+    'spray-now',
+    'dry-sprayed-now',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'retest',
+    'store-shoes',
+  ]),
+  steps(PRACTICE, { ...tent, repellency: 'finish' }, { soil: 2 }, {}, [
+    'scrub-tub',
+    'sweep-shelter',
+    'wash-shelter',
+    'rinse-bath',
+    'dry-pitched',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'retest',
+    'look-done',
+    'store-tent',
   ]),
 ];

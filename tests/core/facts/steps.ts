@@ -577,29 +577,6 @@ export const STEP_FACTS: readonly Fact[] = [
     'look-done',
     'store-loose',
   ]),
-  // Glue and coating bear no heat: a finish on them is sprayed and tested.
-  steps(PRACTICE, item('boot', [comp('upper', 'leather')], { repellency: 'finish' }), { ...CLEAN, droplet: { body: 1 } }, {}, [
-    'spray-now',
-    'dry-sprayed-now',
-    'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'retest',
-    'store-shoes',
-  ]),
-  steps(PRACTICE, { ...tent, repellency: 'finish' }, { soil: 2 }, {}, [
-    'scrub-tub',
-    'sweep-shelter',
-    'wash-shelter',
-    'rinse-bath',
-    'dry-pitched',
-    'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'retest',
-    'look-done',
-    'store-tent',
-  ]),
   steps(PRACTICE, canvas(), { soil: 1, odour: 0 }, {}, ['rubber-sponge', 'spot-clean', 'let-dry', 'store-shoes']),
   // A grease mark on the toe is no reason to scrub the rim.
   steps(
