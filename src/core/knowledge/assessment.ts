@@ -94,6 +94,15 @@ export const ASSESS_RULES = [
     relevant: { all: ['mouldy'], none: notSafety },
   },
   {
+    id: 'blood-bag-wash',
+    order: 95,
+    ...P,
+    when: { all: ['kind:bag', 'bloody'] },
+    aim: 'wash',
+    decidedBy: ['soils', 'stains'],
+    relevant: { all: ['kind:bag', 'bloody'] },
+  },
+  {
     id: 'cloth-used',
     order: 100,
     ...P,

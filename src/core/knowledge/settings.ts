@@ -93,6 +93,8 @@ const TYPICAL: readonly Choice<{ readonly massG: number; readonly bulk: Bulk; re
   { use: { massG: 90, bulk: 'small', areaM2: 0.1 }, when: { all: ['kind:hat'] } },
   { use: { massG: 80, bulk: 'small', areaM2: 0.12 }, when: { all: ['kind:socks'] } },
   { use: { massG: 280, bulk: 'small', areaM2: 1.2 }, when: { all: ['kind:vest'] } },
+  { use: { massG: 350, bulk: 'medium', areaM2: 6 }, when: { all: ['kind:footprint'] } },
+  { use: { massG: 600, bulk: 'medium', areaM2: 18 }, when: { all: ['kind:tarp'] } },
 ];
 /** Bath rinse water, °C; null = as the wash. Down is washed cold and rinsed lukewarm. */
 const BATH_RINSE_C: readonly Choice<number | null>[] = [{ use: 30, when: { all: ['down-filled'] } }, { use: null }];

@@ -88,7 +88,7 @@ export const TRAITS = [
   },
   { id: 'laces-on', when: { any: ['fitting:laces', 'part:laces'] } },
   { id: 'rubber-rim', when: { any: ['outsole:rubber', 'trim:rubber'] } },
-  { id: 'residue-sensitive', when: { any: ['technical', 'kind:base-layer', 'kind:jersey', 'kind:running-vest', 'kind:towel'] } },
+  { id: 'residue-sensitive', when: { any: ['technical', 'kind:base-layer', 'kind:jersey', 'kind:running-vest'] } },
   { id: 'ties-wanted', when: { any: ['maker:requires:tie-baffles', 'maker:allows:tie-baffles'] } },
   { id: 'heirloom', when: { any: ['mark:heirloom'] } },
 ] as const satisfies readonly Trait[];

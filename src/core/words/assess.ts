@@ -75,6 +75,11 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     reverse: 'Without the mould I would go by soil and smell.',
     otherwise: 'Mould would mean a wash.',
   },
+  'blood-bag-wash': {
+    because: 'there was food and blood in it',
+    reverse: 'Without blood I would go by soil and smell.',
+    otherwise: 'With blood in it, it is always washed.',
+  },
   'cloth-used': {
     because: 'the cloth has been used',
     reverse: 'Unused and clean, it would stay in the cupboard.',

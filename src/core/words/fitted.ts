@@ -79,6 +79,10 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
     has('filled') ? 'In a bath nothing pulls at the inner walls.' : 'In a bath nothing pulls at seams and backing.',
   'support-wet': (has) =>
     `Wet, it weighs several times its dry weight, and ${has('filled') ? 'the inner walls tear' : 'seams tear'} when it hangs from one end.`,
+  'repair-route': (has) =>
+    has('family:flask')
+      ? 'A patch on a drinking flask splits again, and its glue is drunk.'
+      : 'No finish mends a leaking or peeling membrane; makers have authorised repair routes for it.',
   'look-before-dry': (has) =>
     has('shoe-like')
       ? 'While they are wet it is still easy to treat them again.'

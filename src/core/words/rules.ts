@@ -24,7 +24,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'cover-eyes': 'Eyes scratch and their glue dislikes water.',
   'patch-rest': 'An adhesive patch takes up to 24 h to set.',
   'feather-in': 'A feather pulled out opens a way for the next one.',
-  'repair-route': 'No finish mends a leaking or peeling membrane; makers have authorised repair routes for it.',
+  'repair-route': 'No finish mends what leaks or peels; makers have authorised repair routes for it.',
   'mend-first': 'Water and tumbling make an open place larger.',
   'crest-dry': 'A leather or suede piece that stays on stiffens and bleeds when it is soaked.',
   'name-the-mark': 'Soil, transferred colour, paint, a deep stain and yellowed rubber each need something else.',

@@ -28,7 +28,9 @@ function phrase(aim: Aim, has: (fact: Fact) => boolean): string[] {
     case 'repair':
       return [
         has('leaking')
-          ? 'have it repaired'
+          ? has('family:flask')
+            ? 'replace it'
+            : 'have it repaired'
           : has('damage:feather') && !has('hole')
             ? 'work the feather back in'
             : 'mend it first',

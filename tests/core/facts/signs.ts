@@ -212,4 +212,54 @@ export const SIGN_FACTS: readonly Fact[] = [
   fact('steps/spray-if-failed', PRACTICE, shell(), DIRTY, { supplies: [] }, (p) =>
     p.shopping.some((s) => s.class === 'spray-proofer' && s.perhaps === true),
   ),
+  // A food bag with blood in it is always washed; a flask that leaks is replaced; a ground sheet has its own weight and area.
+  fact(
+    'assess/blood-bag-wash',
+    PRACTICE,
+    item('bag', [comp('face', 'polyamide-woven')], { repellency: 'none' }),
+    { soil: 0, odour: 0, soils: ['blood'] },
+    {},
+    (p) => p.aims.includes('wash') && p.because.some((b) => b.includes('blood')),
+  ),
+  fact(
+    'steps/repair-route',
+    PRACTICE,
+    item('soft-flask', [comp('shell', 'tpu')]),
+    { ...CLEAN, damage: [{ kind: 'leak' }] },
+    {},
+    (p) => step(p, 'repair-route')?.title === 'Replace it' && p.verdict.startsWith('Replace it'),
+  ),
+  fact(
+    'settings/typical',
+    'from memory',
+    item('footprint', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' }),
+    DIRTY,
+    {},
+    (p) => step(p, 'rinse-bath')?.settings.rinseModel?.dryKg === 0.35,
+  ),
+  // A tent is swept first, muddy or not; a cotton towel needs no purge of softener; a cloth is shaken and looked through.
+  fact(
+    'steps/sweep-shelter',
+    PRACTICE,
+    item('tent', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' }),
+    { soil: 3, soils: ['mud'] },
+    {},
+    (p) => inOrder(p, 'sweep-shelter', 'knock-off-mud', 'wash-shelter'),
+  ),
+  fact(
+    'traits/residue-sensitive',
+    PRACTICE,
+    item('towel', [comp('face', 'cotton')], { repellency: 'none' }),
+    DIRTY,
+    withEquipment({ washers: [{ ...W, lastLoads: ['softener'] }] }),
+    (p) => !step(p, 'purge-machine'),
+  ),
+  fact(
+    'steps/look-done',
+    PRACTICE,
+    item('cloth', [comp('face', 'split-microfibre')]),
+    DIRTY,
+    {},
+    (p) => step(p, 'look-done')?.text.startsWith('Shake it') ?? false,
+  ),
 ];

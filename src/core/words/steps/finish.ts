@@ -303,6 +303,8 @@ export const FINISH_WORDS = {
           : c.has('shelter')
             ? 'floor, seams and corners'
             : (WORST_PLACES.find(([kind]) => c.has(kind))?.[1] ?? 'seams, edges and the worst places');
+      if (c.has('cloth-like'))
+        return 'Shake it, brush or vacuum the nap, and look through both sides in daylight for grit and threads. Smell it.';
       return `In daylight look at ${places}, and smell ${c.has('cloth-like') || c.has('shelter') ? 'it' : 'the inside'}.`;
     },
     look: (c) =>

@@ -40,8 +40,11 @@ export const PREPARE_WORDS = {
     text: 'Mend the zip, sole or crack first: clean the place, glue or sew it, and let it set a day.',
   },
   'repair-route': {
-    title: 'Send it to an authorised repairer',
-    text: 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and whether to wash it before you send it.',
+    title: (c) => (c.has('family:flask') ? 'Replace it' : 'Send it to an authorised repairer'),
+    text: (c) =>
+      c.has('family:flask')
+        ? 'A flask or bladder that leaks is not mended: replace it, and keep its valve and tube as spares if they are sound.'
+        : 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and whether to wash it before you send it.',
   },
   'check-dryer-fit': {
     title: 'Try it dry in the dryer',
