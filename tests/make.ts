@@ -95,6 +95,9 @@ export const KIT: Pick<Kit, 'equipment' | 'supplies' | 'preferences'> = {
     { id: 's7', class: 'stain-remover', remainingMl: 200, labelDoseMl: 30 },
   ],
 };
+/** Its washing machine and its dryer. */
+export const WASHER = KIT.equipment?.washers?.[0];
+export const DRYER = KIT.equipment?.dryers?.[0];
 export type KitPart = Partial<typeof KIT>;
 
 export const supply = (

@@ -114,8 +114,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the newest answer changes with this one
   }, [kit, answer]);
   return {
-    // Until the newer answer begins, the older one stands: lists do not flicker at every change.
-    programmes: answer?.programmes ?? null,
+    // Until the newer answer is whole, an older one that holds most of the kit stands: lists do not grow under the hand.
+    programmes: (answer?.end === null && known ? newest?.programmes : answer?.programmes) ?? null,
     state: fresh ? (answer?.end ?? 'busy') : 'busy',
     first: !known,
     done: fresh ? (answer?.done ?? 0) : 0,

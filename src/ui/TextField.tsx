@@ -1,6 +1,7 @@
 import { FieldError, Input, Label, TextField as AriaTextField } from 'react-aria-components';
 import styled from 'styled-components';
-import { color, font, size } from './theme';
+import { lineLook } from './basics';
+import { color, size } from './theme';
 
 const Box = styled(AriaTextField)<{ $width?: number }>`
   display: flex;
@@ -13,14 +14,7 @@ const Name = styled(Label)`
   font-weight: 600;
 `;
 const Line = styled(Input)`
-  font: 400 16px ${font.text};
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid ${color.quiet};
-  border-radius: 4px;
-  background: ${color.panel};
-  color: ${color.ink};
-  min-width: 0;
+  ${lineLook}
   &[data-focus-visible] {
     outline: 3px solid ${color.water};
     outline-offset: 2px;

@@ -160,6 +160,17 @@ export function Note({ tone = 'quiet', children }: { tone?: 'alarm' | 'quiet' | 
   return <NoteBox $tone={tone}>{children}</NoteBox>;
 }
 
+/** What a line to type in looks like, native or not. */
+export const lineLook = css`
+  font: 400 16px ${font.text};
+  min-height: 44px;
+  padding: 8px 12px;
+  border: 1px solid ${color.quiet};
+  border-radius: 4px;
+  background: ${color.panel};
+  color: ${color.ink};
+  min-width: 0;
+`;
 export const Field = styled.label`
   display: flex;
   flex-direction: column;
@@ -169,14 +180,7 @@ export const Field = styled.label`
   input,
   select,
   textarea {
-    font: 400 16px ${font.text};
-    min-height: 44px;
-    padding: 8px 12px;
-    border: 1px solid ${color.quiet};
-    border-radius: 4px;
-    background: ${color.panel};
-    color: ${color.ink};
-    min-width: 0;
+    ${lineLook}
   }
 `;
 export const Fieldset = styled.fieldset`

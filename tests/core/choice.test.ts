@@ -121,15 +121,19 @@ describe('for all like it, and for the whole kit', () => {
     expect(hands(changed) - hands(other)).toBe(second?.handsMin);
   });
   test('leaves a thing’s own choice, and says where it is refused', () => {
+    const second: Item = { ...white, id: 'itm-second', schools: { LACES: 'in' } };
+    const third: Item = { ...white, id: 'itm-third', colour: { class: 'dark' } };
+    const look = { at: '2027-01-02T08:00:00Z', soil: 3 } as const;
     const kit: Kit = {
       ...demo,
-      items: demo.items.map((i) => (i.id === 'itm-vest' ? { ...i, schools: { 'DOWN-HEAT': 'air' } } : i)),
+      items: [...demo.items, second, third],
+      inspections: [...demo.inspections, { id: 'i2', itemId: second.id, ...look }, { id: 'i3', itemId: third.id, ...look }],
     };
-    const parka = kit.items.find((i) => i.id === 'itm-parka')!;
-    const reached = reachOf(kit, parka, 'DOWN-HEAT', 'medium', 'kit');
-    expect(reached.some((r) => r.does === 'refused')).toBe(true);
-    const own = reached.find((r) => r.itemId === 'itm-vest');
-    if (own) expect(own.does).toBe('own');
+    const of = (id: string, option: [string, string], reach: 'like' | 'kit'): object | undefined =>
+      reachOf(kit, white, ...option, reach).find((r) => r.itemId === id);
+    expect(of(second.id, ['LACES', 'out-by-hand'], 'kit')).toEqual({ itemId: second.id, does: 'own' });
+    expect(of(third.id, ['LACES', 'out-by-hand'], 'kit')).toMatchObject({ does: 'changes' });
+    expect(of(third.id, ['SHOE-HEAT', 'hot'], 'kit')).toEqual({ itemId: third.id, does: 'refused', rule: 'hot-white-only' });
     expect(reachedText({ itemId: 'x', does: 'own' })).toBe('keeps its own choice');
     expect(reachedText({ itemId: 'x', does: 'changes', allMin: 0, handsMin: 0 })).toBe('other settings, as long');
     expect(reachedText({ itemId: 'x', does: 'refused', rule: 'medium-needs-label' })).toMatch(

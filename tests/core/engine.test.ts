@@ -8,7 +8,7 @@ import { invented, item, label } from '../make';
 
 /* The engine on small made-up knowledge: each sentence of its documents, held by itself. */
 const rule = (id: string, aim: string, when: object, rest: object = {}): Knowledge['assess'][number] =>
-  ({ id, aim, when, basis: 'memory', decidedBy: [id], ...rest }) as never;
+  invented({ id, aim, when, basis: 'memory', decidedBy: [id], ...rest });
 const judge = (rules: Knowledge['assess'][number][], ...facts: string[]) => {
   const known = new Set<string>(facts);
   return { ...assess({ ...KNOWLEDGE, assess: rules }, invented(known)), known };

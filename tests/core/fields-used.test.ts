@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import type { Inspection, Item, Kit } from '../../src/core/gear';
 import { planItem } from '../../src/core/programme';
 import type { Programme } from '../../src/core/document';
-import { canvas, comp, down, item, KIT, label, shell, supply } from '../make';
+import { canvas, comp, down, item, KIT, label, shell, supply, DRYER, WASHER } from '../make';
 
 /*
  * Every field of the kit format, changed once: a programme changes with it, or the field stands on the list of what is kept and not used,
@@ -14,8 +14,6 @@ type Change = readonly [field: string, thing: Item, seen: Partial<Inspection>, f
 type KitPart = Pick<Kit, 'equipment' | 'supplies' | 'preferences'>;
 
 const DIRTY = { soil: 2, odour: 0 } as const;
-const W = KIT.equipment?.washers?.[0];
-const D = KIT.equipment?.dryers?.[0];
 const cloth = item('cloth', [comp('face', 'split-microfibre')], { massG: 90, jobClass: 'paint' });
 const shirt = item('base-layer', [comp('face', 'polyester-knit')], { label: label(40, 'mild'), massG: 200, bulk: 'small' });
 const field = item('jacket', [comp('face', 'polyester-woven')], {
@@ -170,9 +168,9 @@ const SEEN: readonly Change[] = [
   ],
   ['damage.kind', down(), { soil: 0, odour: 0 }, { damage: [{ kind: 'feather' }] }, { damage: [{ kind: 'hole' }] }],
 ];
-const washer = (change: object): object => ({ washers: [{ ...W, ...change }, ...(KIT.equipment?.washers ?? []).slice(1)] });
-const cycle = (change: object): object => washer({ cycles: [{ ...W?.cycles?.[0], ...change }] });
-const dryer = (change: object): object => ({ dryers: [{ ...D, ...change }] });
+const washer = (change: object): object => ({ washers: [{ ...WASHER, ...change }, ...(KIT.equipment?.washers ?? []).slice(1)] });
+const cycle = (change: object): object => washer({ cycles: [{ ...WASHER?.cycles?.[0], ...change }] });
+const dryer = (change: object): object => ({ dryers: [{ ...DRYER, ...change }] });
 const EQUIPMENT: readonly Change[] = [
   ['washers', down(), DIRTY, {}, { washers: [] }],
   ['washers.kind', down(), DIRTY, {}, washer({ kind: 'agitator' })],
@@ -189,7 +187,7 @@ const EQUIPMENT: readonly Change[] = [
     down(),
     DIRTY,
     washer({ spinRpm: undefined }),
-    washer({ spinRpm: undefined, cycles: [{ ...W?.cycles?.[0], spinRpm: 1200 }] }),
+    washer({ spinRpm: undefined, cycles: [{ ...WASHER?.cycles?.[0], spinRpm: 1200 }] }),
   ],
   ['washers.cycles.rinses', down(), DIRTY, {}, cycle({ rinses: 4 })],
   ['washers.cycles.litres', down(), DIRTY, {}, cycle({ litres: 20 })],

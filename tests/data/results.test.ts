@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import type { CareEntry, Item } from '../../src/core/gear';
+import type { CareEntry, Item, Washer } from '../../src/core/gear';
 import { planItem } from '../../src/core/programme';
 import { finishStep, foldRun, startRun, stepOf, type Run, type RunRecord } from '../../src/core/run';
 import { db, openStore, readMeta, writeMeta } from '../../src/data/db';
@@ -12,11 +12,11 @@ const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 const parka = kit.items.find((i) => i.id === 'itm-parka') as Item;
 const AT = '2027-01-03T10:00:00Z';
 const entry: CareEntry = { id: 'log-run-1', type: 'care', itemId: 'itm-parka', at: AT, aims: ['wash'] };
-const washers = [{ id: 'w-cellar', kind: 'front-loader', lastLoads: [] }] as const;
+const washers: Washer[] = [{ id: 'w-cellar', kind: 'front-loader', lastLoads: [] }];
 const result = {
   entry,
   supplies: [{ id: 's-down', class: 'down-cleaner', remainingMl: 7 }] as const,
-  washers: washers as never,
+  washers,
   inspection: { id: 'ins-run-1', itemId: 'itm-parka', at: AT, soil: 0 },
   item: { ...parka, learned: { dryRuns: 1 } },
   weighIns: [{ itemId: 'itm-parka', at: AT, massG: 431, after: 'dry', runId: 'run-1' }] as const,
@@ -48,7 +48,7 @@ describe('a result', () => {
   });
   test('of a purge: the machine and the line, once', async () => {
     const line = { id: 'log-purge', type: 'upkeep', at: AT, machineId: 'w-cellar', tasks: [] } as const;
-    await writePurge('run-1', { entry: { ...line, tasks: ['hot-empty'] }, washers: washers as never, supplies: [] });
+    await writePurge('run-1', { entry: { ...line, tasks: ['hot-empty'] }, washers, supplies: [] });
     await writePurge('run-1', { entry: { ...line, tasks: ['drawer'] }, washers: [], supplies: [] });
     expect(await db.log.get('log-purge')).toMatchObject({ tasks: ['hot-empty'] });
     expect((await readMeta('equipment'))?.washers).toEqual(washers);

@@ -5,6 +5,7 @@ import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/dat
 import { exportKit, loadKit, replaceKit } from '../../src/data/kit';
 import { chooseFor, chooseForKit, patchDraft, saveItem } from '../../src/data/repo';
 import { db } from '../../src/data/db';
+import { invented } from '../make';
 
 const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 
@@ -47,7 +48,7 @@ describe('the store', () => {
   });
   test('quick answers of a look-over are merged, and one can be taken back', async () => {
     await Promise.all([patchDraft('itm-parka', 'soil', { soil: 2 }), patchDraft('itm-parka', 'soils', { odour: 1 })]);
-    await patchDraft('itm-parka', 'odour', { odour: undefined } as never);
+    await patchDraft('itm-parka', 'odour', { odour: undefined });
     expect((await db.drafts.get('itm-parka'))?.seen).toEqual({ soil: 2 });
   });
   test('a choice is made for these things and no others, and taken back whole', async () => {
@@ -75,7 +76,7 @@ describe('versions', () => {
   });
   test('a store that cannot be opened says so, with the browser’s own words, and nothing is written', async () => {
     const store = new UmbrasticDb('blocked');
-    store.open = () => Promise.reject(new Error('Internal error opening backing store')) as never;
+    store.open = () => invented(Promise.reject(new Error('Internal error opening backing store')));
     expect(await openStore(store)).toEqual({ status: 'failed', message: 'Internal error opening backing store' });
     expect(store.isOpen()).toBe(false);
   });

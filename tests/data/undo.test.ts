@@ -8,6 +8,7 @@ import { replaceKit } from '../../src/data/kit';
 import * as repo from '../../src/data/repo';
 import { TABLE_NAMES, TABLES } from '../../src/data/tables';
 import { undoable, undoAll } from '../../src/data/undo';
+import { invented } from '../make';
 
 /* Whatever is changed and undone, the store is what it was: every table, every row. */
 const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
@@ -66,7 +67,7 @@ const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   savePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhoto(photo(p, 'itm-smock'))),
   changePhoto: fc
     .constantFrom('pho-1', 'pho-9')
-    .map((p) => () => repo.changePhoto(p, { light: { marks: { corners: [] } as never, spread: [] } })),
+    .map((p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } })),
   deletePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.deletePhoto(p)),
   tickMove: fc.boolean().map((done) => () => repo.tickMove('itm-quilt', 'plan', 'a-b', done)),
   replaceKit: fc

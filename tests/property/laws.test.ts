@@ -67,8 +67,7 @@ describe('the envelope is a meet', () => {
         const before = envelopeOf(thing, allLimits(thing, KNOWLEDGE)).bounds;
         const more: Item = { ...thing, components: [...thing.components, extra] };
         const after = envelopeOf(more, allLimits(more, KNOWLEDGE)).bounds;
-        for (const d of DIMENSIONS)
-          expect(looseness(d, after[d].value as never)).toBeLessThanOrEqual(looseness(d, before[d].value as never));
+        for (const d of DIMENSIONS) expect(looseness(d, after[d].value)).toBeLessThanOrEqual(looseness(d, before[d].value));
       }),
       RUNS,
     );
@@ -80,8 +79,8 @@ describe('the envelope is a meet', () => {
         for (const limit of made.envelope.limits) {
           if (!limit.hard || limit.scope !== 'whole') continue;
           const cap = limit.labelRaises !== undefined && thing.label ? limit.labelRaises : limit.value;
-          expect(looseness(limit.dimension, made.envelope.bounds[limit.dimension].value as never)).toBeLessThanOrEqual(
-            looseness(limit.dimension, cap as never),
+          expect(looseness(limit.dimension, made.envelope.bounds[limit.dimension].value)).toBeLessThanOrEqual(
+            looseness(limit.dimension, cap),
           );
         }
       }),

@@ -6,6 +6,7 @@ import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { keepApart } from '../../src/core/programme/apart';
 import { arranged, KNOWLEDGE } from '../../src/core/knowledge';
 import * as any from './arbitraries';
+import type { PlannedStep } from '../../src/core/programme';
 
 /* Laws of the trade over random things, looks, households and schools. Common practice, no source, unless a line says otherwise. */
 const request = fc.record({ item: any.item, inspection: any.seen, kit: any.household });
@@ -74,8 +75,12 @@ describe('safety', () => {
     expect(fired).toBeGreaterThan(50);
   });
   test('steps that would bring a deadly pair together are left out, and the refusal names the pair', () => {
-    const step = (id: string, aids: SupplyClass[], phase: 'wash' | 'rinse' = 'wash') =>
-      ({ template: { ...KNOWLEDGE.steps[0]!, id, phase }, settings: { aids }, attendedMin: 1, unattendedMin: 0 }) as never;
+    const step = (id: string, aids: SupplyClass[], phase: 'wash' | 'rinse' = 'wash'): PlannedStep => ({
+      template: { ...KNOWLEDGE.steps[0]!, id, phase },
+      settings: { aids },
+      attendedMin: 1,
+      unattendedMin: 0,
+    });
     const near = keepApart([step('a', ['chlorine-bleach']), step('b', ['vinegar'])], KNOWLEDGE.neverTogether);
     expect(near.steps.map((s) => s.template.id)).toEqual(['a']);
     expect(near.refused).toEqual([{ option: 'vinegar', rule: 'chlorine-acid' }]);

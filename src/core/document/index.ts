@@ -71,6 +71,19 @@ export interface ProgrammeStep {
   readonly cautions: readonly string[];
   readonly check?: { readonly look: string; readonly pass: string; readonly else: string };
 }
+/** Minutes of the steps that are always done: in all, and of hands. */
+export function minutesOf(steps: readonly Pick<ProgrammeStep, 'when' | 'attendedMin' | 'unattendedMin'>[]): {
+  readonly all: number;
+  readonly hands: number;
+} {
+  let [all, hands] = [0, 0];
+  for (const { when, attendedMin, unattendedMin } of steps) {
+    if (when !== 'always') continue;
+    hands += attendedMin;
+    all += attendedMin + unattendedMin;
+  }
+  return { all, hands };
+}
 export interface BoundDoc {
   readonly value: string | number | null;
   readonly boundBy: { readonly component?: string; readonly rule?: string };

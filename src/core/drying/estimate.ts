@@ -217,7 +217,7 @@ export function estimateDrying(input: EstimateInput): Estimate {
 }
 
 /** Length of the next round, min: what is likely left, but not longer than a look may wait, and no shorter than it takes to tell. */
-export function nextRound({ left }: Estimate, everyMin: number): number {
+export function nextRound({ left }: Pick<Estimate, 'left'>, everyMin: number): number {
   const wanted = Math.ceil(left.middle / 5) * 5;
   return Math.max(Math.min(10, everyMin), Math.min(everyMin, wanted));
 }

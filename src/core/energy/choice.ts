@@ -1,6 +1,7 @@
 /**
  * What another option of a question would change: the difference of two plans, and which other things it would change. Refuses: storing.
  */
+import { minutesOf } from '../document';
 import type { Item, Kit } from '../gear';
 import { latestInspection, plan, refusedBy, sameHere, writeProgramme, type Plan } from '../programme';
 import { takes } from './takes';
@@ -31,16 +32,15 @@ export function differenceOf(made: Plan, school: string, option: string): Differ
   const [a, b] = [writeProgramme(made), writeProgramme(other)];
   const [costs, otherCosts] = [takes(made), takes(other)];
   const always = (p: typeof a): typeof a.steps => p.steps.filter((s) => s.when === 'always');
-  const sum = (p: typeof a, of: (s: (typeof a.steps)[number]) => number): number => always(p).reduce((n, s) => n + of(s), 0);
-  const hands = sum(b, (s) => s.attendedMin) - sum(a, (s) => s.attendedMin);
+  const [now, then] = [minutesOf(a.steps), minutesOf(b.steps)];
   const only = (p: typeof a, not: typeof a): string[] =>
     always(p)
       .filter((s) => !not.steps.some((o) => o.key === s.key))
       .map((s) => s.title);
   const risky = ({ envelope, cautions }: typeof a): string[] => [...envelope.waived.map((w) => w.risk), ...cautions];
   return {
-    handsMin: hands,
-    allMin: hands + sum(b, (s) => s.unattendedMin) - sum(a, (s) => s.unattendedMin),
+    handsMin: then.hands - now.hands,
+    allMin: then.all - now.all,
     kWh: otherCosts.kWh - costs.kWh,
     litres: otherCosts.litres - costs.litres,
     money: costs.unpriced || otherCosts.unpriced ? null : otherCosts.money - costs.money,
@@ -61,11 +61,8 @@ export interface Reached {
 }
 export type Reach = 'like' | 'kit';
 
-const totals = (made: Plan): readonly [all: number, hands: number] => {
-  const always = made.steps.filter((s) => !s.template.ifFailed);
-  const hands = always.reduce((n, s) => n + s.attendedMin, 0);
-  return [hands + always.reduce((n, s) => n + s.unattendedMin, 0), hands];
-};
+const minutesIn = (made: Plan): ReturnType<typeof minutesOf> =>
+  minutesOf(made.steps.map((s) => ({ ...s, when: s.template.ifFailed ? 'if-failed' : 'always' })));
 
 /**
  * What one option would change in the other things of a kit.
@@ -93,8 +90,8 @@ export function reachOf(kit: Kit, item: Item, school: string, option: string, re
       continue;
     }
     if (sameHere(wished, now.facts)) continue;
-    const [a, b] = [totals(now), totals(withChoice(now, school, option))];
-    reached.push({ itemId: one.id, does: 'changes', allMin: b[0] - a[0], handsMin: b[1] - a[1] });
+    const [a, b] = [minutesIn(now), minutesIn(withChoice(now, school, option))];
+    reached.push({ itemId: one.id, does: 'changes', allMin: b.all - a.all, handsMin: b.hands - a.hands });
   }
   return reached;
 }

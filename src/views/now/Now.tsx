@@ -10,6 +10,7 @@ import { tell } from '../../app/session';
 import { UsedToday } from '../../app/UseLog';
 import { today } from '../../app/now';
 import { clockText, dayText, daysUntil } from '../../app/time';
+import { minutesOf } from '../../core/document';
 import { isEntry } from '../../core/gear';
 import { leftMs, type Run, tick, current } from '../../core/run';
 import { runStateText } from '../../core/telling/run';
@@ -107,8 +108,7 @@ function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
           </span>
           <Strip steps={programme?.steps ?? []} small label="Programme" />
           <Quiet style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-            {minutesText((programme?.steps ?? []).filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin, 0))}{' '}
-            of yours
+            {minutesText(minutesOf(programme?.steps ?? []).hands)} of yours
           </Quiet>
         </NeedRow>
       ))}

@@ -9,7 +9,7 @@ import { UnderWay } from '../../app/UnderWay';
 import { today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
-import type { ProgrammeStep } from '../../core/document';
+import { minutesOf } from '../../core/document';
 import { latestInspection } from '../../core/programme';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
@@ -38,12 +38,6 @@ const Aside = styled.aside`
     margin-bottom: 10px;
   }
 `;
-
-function totals(steps: readonly ProgrammeStep[]): { all: number; hands: number } {
-  const always = steps.filter((s) => s.when === 'always');
-  const hands = always.reduce((sum, s) => sum + s.attendedMin, 0);
-  return { hands, all: hands + always.reduce((sum, s) => sum + s.unattendedMin, 0) };
-}
 
 function Rulers({ planned }: { planned: Planned }) {
   const { plan, programme } = planned;
@@ -84,7 +78,7 @@ export function ProgrammePage() {
   const { programme, plan } = planned;
   const seen = latestInspection(kit.inspections, item.id);
   const us = kit.preferences?.units === 'us';
-  const time = totals(programme.steps);
+  const time = minutesOf(programme.steps);
   const always = programme.steps.filter((s) => s.when === 'always');
   const later = programme.steps.filter((s) => s.when === 'if-failed');
   const start = async (): Promise<void> => {

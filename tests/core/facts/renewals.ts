@@ -5,50 +5,38 @@ import { type Fact, PRACTICE, steps } from './fact';
 const tent = item('tent', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' });
 const cloth = item('cloth', [comp('face', 'split-microfibre')], { jobClass: 'paint' });
 
+const WASHED = ['wipe-drawer', 'empty-pockets', 'wash-shell-machine'] as const;
+const AWAY = ['look-done', 'store-hung'] as const;
+/** Behind drops that soak in: a coat, dried, warmed where there is heat, and the same drops. */
+const coatedIfFailed = (...heat: readonly string[]): readonly string[] => ['spray-if-failed', 'dry-sprayed', ...heat, 'retest'];
+
 export const RENEWAL_FACTS: readonly Fact[] = [
   // A finish known to be dead is renewed while damp: the spray stands before any drying, and one drying serves both.
   steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 1 } }, withSchool('PROOF-WHEN', 'while-damp'), [
-    'wipe-drawer',
-    'empty-pockets',
-    'wash-shell-machine',
+    ...WASHED,
     'spray-now',
     'line-dry',
     'heat-tumble',
     'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'reheat-tumble',
-    'retest',
-    'look-done',
-    'store-hung',
+    ...coatedIfFailed('reheat-tumble'),
+    ...AWAY,
   ]),
   // Tumbled dry on the warmest setting it bears, with looks, instead of hours on the line; warmed when it is dry.
   steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 4 } }, withSchool('PROOF-HEAT', 'tumble'), [
-    'wipe-drawer',
-    'empty-pockets',
-    'wash-shell-machine',
+    ...WASHED,
     'tumble-finish',
     'heat-tumble',
     'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'reheat-tumble',
-    'retest',
-    'look-done',
-    'store-hung',
+    ...coatedIfFailed('reheat-tumble'),
+    ...AWAY,
   ]),
   // Warming declined: dried in the air, and tested all the same.
   steps(PRACTICE, shell({ fittings: [] }), { soil: 2, droplet: { back: 4 } }, withSchool('PROOF-HEAT', 'none'), [
-    'wipe-drawer',
-    'empty-pockets',
-    'wash-shell-machine',
+    ...WASHED,
     'line-dry',
     'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'retest',
-    'look-done',
-    'store-hung',
+    ...coatedIfFailed(),
+    ...AWAY,
   ]),
   // Cloths over a warm radiator.
   steps(PRACTICE, cloth, { soil: 1 }, withSchool('CLOTH-DRY', 'radiator'), [

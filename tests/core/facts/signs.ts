@@ -13,8 +13,9 @@ import {
   supply,
   withEquipment,
   withSchool,
+  DRYER,
+  WASHER,
 } from '../../make';
-import { KIT } from '../../make';
 import { fact, type Fact, PRACTICE } from './fact';
 
 /* Every sign of a label and every field of a record: what each changes. */
@@ -23,12 +24,10 @@ const shirt = (rest: object = {}): Parameters<typeof fact>[2] =>
   item('base-layer', [comp('face', 'polyester-knit')], { repellency: 'none', label: label(40, 'mild'), ...rest });
 const dries = (...naturalDrying: ('line' | 'drip' | 'flat' | 'shade')[]): Parameters<typeof fact>[2] =>
   shirt({ label: label(40, 'mild', { naturalDrying }) });
-const D = KIT.equipment?.dryers?.[0];
-const W = KIT.equipment?.washers?.[0];
-const SOFTENED = withEquipment({ dryers: [{ ...D, lastLoads: ['softener'] }] });
+const SOFTENED = withEquipment({ dryers: [{ ...DRYER, lastLoads: ['softener'] }] });
 const scented = item('jacket', [comp('face', 'polyester-woven')], { marks: ['scent-critical'], repellency: 'none' });
 const purged = (lastLoads: readonly string[]): ReturnType<typeof withEquipment> =>
-  withEquipment({ washers: [{ ...W, lastLoads, scentPurgedAt: '2027-01-03T08:00:00Z' }] });
+  withEquipment({ washers: [{ ...WASHER, lastLoads, scentPurgedAt: '2027-01-03T08:00:00Z' }] });
 
 export const SIGN_FACTS: readonly Fact[] = [
   // The signs for natural drying.
@@ -116,7 +115,7 @@ export const SIGN_FACTS: readonly Fact[] = [
     PRACTICE,
     shell(),
     DIRTY,
-    withEquipment({ washers: [{ ...W, lastLoads: [] }] }),
+    withEquipment({ washers: [{ ...WASHER, lastLoads: [] }] }),
     (p) => !p.assumptions.some((a) => a.includes('washed last')),
   ),
   // A scent purge lasts until a perfumed load is written down; the drawer is wiped all the same.
@@ -134,7 +133,7 @@ export const SIGN_FACTS: readonly Fact[] = [
     PRACTICE,
     shell(),
     DIRTY,
-    withEquipment({ washers: [{ ...W, lastLoads: ['softener'] }] }),
+    withEquipment({ washers: [{ ...WASHER, lastLoads: ['softener'] }] }),
     (p) => step(p, 'purge-machine')?.settings.tempC === 60,
   ),
   // Doses that a hand would pour. A 250 g jersey in 10 L takes its share of a full load, not all of it.
@@ -177,8 +176,8 @@ export const SIGN_FACTS: readonly Fact[] = [
     PRACTICE,
     canvas(),
     { soil: 3 },
-    withEquipment({ washers: [W] }),
-    (p) => step(p, 'soak-canvas')?.text.includes('start delayed') ?? false,
+    withEquipment({ washers: [WASHER] }),
+    (p) => step(p, 'soak-canvas')?.text.includes('let its delayed start end the soak') ?? false,
   ),
   // Vinegar is measured, and stands in the drawer before the machine starts.
   fact(
@@ -251,7 +250,7 @@ export const SIGN_FACTS: readonly Fact[] = [
     PRACTICE,
     item('towel', [comp('face', 'cotton')], { repellency: 'none' }),
     DIRTY,
-    withEquipment({ washers: [{ ...W, lastLoads: ['softener'] }] }),
+    withEquipment({ washers: [{ ...WASHER, lastLoads: ['softener'] }] }),
     (p) => !step(p, 'purge-machine'),
   ),
   fact(

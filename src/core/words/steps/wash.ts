@@ -15,7 +15,7 @@ const oiled = (c: StepContext): string =>
 /** What the soak is in; the machine's delayed start times it only where it soaks in that drum. */
 const soakWater = (c: StepContext): string =>
   c.has('soak-in-drum')
-    ? `the drum of ${c.washer}, filled with ${waterWord(c.s.tempC ?? 20)} water, its start delayed as long,`
+    ? `the drum of ${c.washer} (let it fill with ${waterWord(c.s.tempC ?? 20)} water, pause it, and let its delayed start end the soak)`
     : `${c.s.litresPerFill ?? 10} L of ${waterWord(c.s.tempC ?? 20)} water`;
 /** The worst places take the powder straight. */
 const dusted = (c: StepContext): string =>
