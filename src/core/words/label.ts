@@ -7,6 +7,6 @@ export const LABEL_WORDS: Readonly<Record<string, string>> = {
   'label-bleach': 'An empty triangle allows any bleach, two lines in it oxygen only, a crossed-out one none.',
   'label-tumble':
     'A circle in a square allows the dryer: two dots normal (exhaust up to 80 °C), one dot low (up to 60 °C), crossed out none.',
-  'label-drip': 'Three lines in a square mean drip dry: it is hung as wet as it comes out, without a spin.',
+  'label-drip': 'Two or three upright lines in a square mean drip dry: it is hung as wet as it comes out, without a spin.',
   'label-iron': 'The dots in the iron are the hottest sole plate: 110, 150 or 200 °C; crossed out, none.',
 };

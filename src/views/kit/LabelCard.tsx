@@ -4,9 +4,9 @@ import { Note } from '../../ui/basics';
 
 const NATURAL = {
   line: 'Hang it on a line: a square with one upright line',
-  drip: 'Drip dry, without a spin: a square with three upright lines',
+  drip: 'Drip dry, without a spin: a square with two or three upright lines',
   flat: 'Dry it flat: a square with a level line',
-  shade: 'In the shade: two slanting lines in the corner of the square',
+  shade: 'In the shade: slanting lines in the corner of the square',
 } as const;
 /** The label in words: process by process, so that a person can match what is printed. */
 function labelLines(item: Item): string[] {

@@ -15,9 +15,9 @@ const WASH_WORDS: Record<string, string> = {
 /** How natural drying is printed. */
 const DRYING_WORDS: Record<(typeof v.NATURAL_DRYINGS)[number], string> = {
   line: 'one upright line: hang it',
-  drip: 'three upright lines: drip dry',
+  drip: 'two or three upright lines: drip dry',
   flat: 'a level line: flat',
-  shade: 'two slanting lines in a corner: shade',
+  shade: 'slanting lines in a corner: shade',
 };
 const temps = v.LABEL_WASH_C.map(String);
 
