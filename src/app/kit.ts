@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit } from '../core/gear';
 import { thresholdsOf, type Thresholds } from '../core/knowledge';
@@ -79,8 +79,11 @@ const SHOW_EVERY_MS = 250;
 export function usePlanning(kit: Kit | undefined): Planning {
   const [round, setRound] = useState(0);
   const [answer, setAnswer] = useState<Answer | null>(newest);
+  const asked = useRef(0);
   useEffect(() => {
     if (!kit) return;
+    const again = asked.current !== round;
+    asked.current = round;
     let stale = false;
     let shown = performance.now();
     let made: Record<string, ProgrammeOutline> = {};
@@ -97,7 +100,7 @@ export function usePlanning(kit: Kit | undefined): Planning {
       if (performance.now() - shown > SHOW_EVERY_MS) show(done, null);
     };
     void plannerWorker()
-      .planAll({ ...kit, log: [], weighIns: [] }, proxy(onPiece))
+      .planAll({ ...kit, log: [], weighIns: [] }, proxy(onPiece), again)
       .then((end) => {
         if (!stale) show(Object.keys(made).length, end);
       });

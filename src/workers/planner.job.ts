@@ -42,8 +42,8 @@ interface Watch {
   readonly pause?: () => Promise<void>;
 }
 
-/** Each item with only its own inspections, so that a long kit is not searched anew for every item. */
-async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => void): Promise<PlanningEnd> {
+/** Each item with only its own inspections, so that a long kit is not searched anew for every item. `work` says whether it was any. */
+async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => boolean): Promise<PlanningEnd> {
   const byItem = new Map<string, Inspection[]>();
   for (const inspection of kit.inspections) {
     const list = byItem.get(inspection.itemId);
@@ -51,10 +51,13 @@ async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) 
     else byItem.set(inspection.itemId, [inspection]);
   }
   const of = kit.items.length;
+  let worked = 0;
   for (const [index, item] of kit.items.entries()) {
-    work(item, { ...kit, inspections: byItem.get(item.id) ?? [] });
+    if (work(item, { ...kit, inspections: byItem.get(item.id) ?? [] })) worked++;
     if ((index + 1) % PIECE !== 0) continue;
     watch.onPiece?.(index + 1, of);
+    if (worked < PIECE) continue;
+    worked = 0;
     await watch.pause?.();
     if (watch.stopped?.()) return 'stopped';
   }
@@ -62,22 +65,42 @@ async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) 
   return 'done';
 }
 
-/** Plans every item and hands the outlines over in pieces; pure but for the reports. */
-export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}): Promise<PlanningEnd> {
+/** What was planned before, and what its user did not want to wait for. */
+interface Memory {
+  /** The parts of the kit that every plan rests on, as text. */
+  ground: string;
+  readonly made: Map<string, { readonly key: string; readonly outline: ProgrammeOutline }>;
+  /** Left out since planning was stopped by hand, until it is asked for again. */
+  left: Set<string>;
+}
+export const emptyMemory = (): Memory => ({ ground: '', made: new Map(), left: new Set() });
+
+/**
+ * Plans every item and hands the outlines over in pieces; pure but for the reports and the memory. With a memory, only what changed since
+ * is planned.
+ */
+export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, memory = emptyMemory()): Promise<PlanningEnd> {
+  const ground = JSON.stringify({ ...kit, items: [], inspections: [] });
+  if (ground !== memory.ground) memory.made.clear();
+  memory.ground = ground;
   let piece: Record<string, ProgrammeOutline> = {};
-  return forEachItem(
-    kit,
-    {
-      ...watch,
-      onPiece: (done, of) => {
-        onPiece(piece, done, of);
-        piece = {};
-      },
-    },
-    (item, own) => {
-      piece[item.id] = outline(planItem(own, item), item);
-    },
-  );
+  const report = (done: number, of: number): void => {
+    onPiece(piece, done, of);
+    piece = {};
+  };
+  const end = await forEachItem(kit, { ...watch, onPiece: report }, (item, own) => {
+    if (memory.left.has(item.id)) return false;
+    const key = JSON.stringify([item, own.inspections]);
+    const known = memory.made.get(item.id);
+    const fresh = known?.key !== key;
+    const made = fresh ? outline(planItem(own, item), item) : known.outline;
+    if (fresh) memory.made.set(item.id, { key, outline: made });
+    piece[item.id] = made;
+    return fresh;
+  });
+  const here = new Set(kit.items.map((item) => item.id));
+  for (const id of memory.made.keys()) if (!here.has(id)) memory.made.delete(id);
+  return kit.items.some((item) => memory.left.has(item.id)) ? 'stopped' : end;
 }
 
 /** Which items rest on which handbook entries. */
@@ -86,17 +109,23 @@ export async function whoUses(kit: Kit, watch: Watch = {}): Promise<Record<strin
   await forEachItem(kit, watch, (item, own) => {
     const made = plan({ item, inspection: latestInspection(own.inspections, item.id), kit: own });
     for (const entry of entriesUsedBy(made, writeProgramme(made))) (users[entry] ??= []).push(item.id);
+    return true;
   });
   return users;
 }
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0));
 let latest = 0;
+const memory = emptyMemory();
+/** The items of the newest job. */
+let asked: readonly string[] = [];
 
 export const plannerJobs: PlannerApi = {
-  planAll: (kit, onPiece) => {
+  planAll: (kit, onPiece, again = false) => {
     const job = ++latest;
-    return planAll(kit, onPiece, { pause, stopped: () => job !== latest });
+    asked = kit.items.map((item) => item.id);
+    if (again) memory.left.clear();
+    return planAll(kit, onPiece, { pause, stopped: () => job !== latest }, memory);
   },
   whoUses: (kit) => whoUses(kit, { pause }),
   reach: async (kit, itemId, school, option, reach) => {
@@ -105,6 +134,7 @@ export const plannerJobs: PlannerApi = {
   },
   stop: async () => {
     latest++;
+    memory.left = new Set(asked.filter((id) => !memory.made.has(id)));
   },
   read: async (text) => readKit(text),
 };

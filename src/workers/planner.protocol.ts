@@ -23,13 +23,16 @@ export type PlanningEnd = 'done' | 'stopped';
 
 /** What the planning worker can be asked. A newer job of a kind stops the older one. */
 export interface PlannerApi {
-  /** Outlines of the programmes of every item of a kit, in order, in pieces: one large answer would stop the page. */
-  planAll(kit: Kit, onPiece: OnPiece): Promise<PlanningEnd>;
+  /**
+   * Outlines of the programmes of every item of a kit, in order, in pieces: one large answer would stop the page. What did not change is not
+   * planned anew. What was left out when planning was stopped stays left out until it is asked for with `again`.
+   */
+  planAll(kit: Kit, onPiece: OnPiece, again?: boolean): Promise<PlanningEnd>;
   /** Which items' programmes rest on which entries of the handbook: entry id → item ids. */
   whoUses(kit: Kit): Promise<Readonly<Record<string, readonly string[]>>>;
   /** What one option of a question would change in the other things of a kit. */
   reach(kit: Kit, itemId: string, school: string, option: string, reach: Reach): Promise<readonly Reached[]>;
-  /** Stops planning; what is under way returns what it has. */
+  /** Stops planning, by hand; what is under way returns what it has, the rest waits to be asked for. */
   stop(): Promise<void>;
   /** Reads and checks a kit file's text. */
   read(text: string): Promise<{ status: 'read'; kit: Kit } | { status: 'newer' | 'faulty'; faults: readonly Fault[] }>;

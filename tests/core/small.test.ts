@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { rankAll } from '../../src/core/due/rank';
+import type { Kit } from '../../src/core/gear';
 import { rhythmOf } from '../../src/core/due';
 import { allLimits, envelopeOf, isTakenOut, looseness, rowFor } from '../../src/core/envelope';
 import { nextLook } from '../../src/core/due';
@@ -11,7 +12,7 @@ import { waterWord } from '../../src/core/words/water';
 import { boundText, causeText, limitText } from '../../src/core/words';
 import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
-import { planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
+import { emptyMemory, planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
 import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
 import { makeDemoKit } from '../../demo/kit';
 import { canvas, CLEAN, comp, down, invented, item, label, programme, shell } from '../make';
@@ -161,6 +162,12 @@ describe('when to look again', () => {
   });
 });
 
+const wholly = async (kit: Kit): Promise<[string, ProgrammeOutline][]> => {
+  const all: Record<string, ProgrammeOutline> = {};
+  await planAll(kit, (piece) => void Object.assign(all, piece));
+  return Object.entries(all);
+};
+
 describe('the planning worker’s job', () => {
   test('plans every item as the page would, and reports how far it is', async () => {
     const progress: number[] = [];
@@ -189,6 +196,38 @@ describe('the planning worker’s job', () => {
     const newer = plannerJobs.planAll(many, () => undefined);
     expect(await older).toBe('stopped');
     expect(await newer).toBe('done');
+  });
+  test('what did not change is not planned anew; what did, or all after a change of machines, is', async () => {
+    const memory = emptyMemory();
+    const made = async (kit: Kit): Promise<Record<string, ProgrammeOutline>> => {
+      const all: Record<string, ProgrammeOutline> = {};
+      await planAll(kit, (piece) => void Object.assign(all, piece), {}, memory);
+      return all;
+    };
+    const first = await made(demo);
+    const [one, two] = [demo.items[0]!, demo.items[1]!];
+    const renamed = await made({ ...demo, items: demo.items.map((i) => (i === one ? { ...i, notes: 'patched' } : i)) });
+    expect(renamed[one.id]).not.toBe(first[one.id]);
+    expect(renamed[two.id]).toBe(first[two.id]);
+    const seen = { id: 'new', itemId: two.id, at: '2031-01-01T00:00:00Z', soil: 4 } as const;
+    expect((await made({ ...demo, inspections: [...demo.inspections, seen] }))[two.id]).not.toBe(first[two.id]);
+    const bare = await made({ ...demo, equipment: {} });
+    expect(bare).toEqual(Object.fromEntries(await wholly({ ...demo, equipment: {} })));
+  });
+  test('stopped by hand it stays stopped when the kit is read again, until the rest is asked for', async () => {
+    const many = { ...demo, items: Array.from({ length: 400 }, (_, n) => ({ ...demo.items[0]!, id: `stop${n}` })) };
+    let stopped = false;
+    const end = await plannerJobs.planAll(many, () => {
+      if (!stopped) void plannerJobs.stop();
+      stopped = true;
+    });
+    expect(end).toBe('stopped');
+    let again = 0;
+    expect(await plannerJobs.planAll({ ...many }, (piece) => (again += Object.keys(piece).length))).toBe('stopped');
+    expect(again).toBeLessThan(400);
+    let all = 0;
+    expect(await plannerJobs.planAll(many, (piece) => (all += Object.keys(piece).length), true)).toBe('done');
+    expect(all).toBe(400);
   });
   test('finds which items rest on an entry', async () => {
     const users = await whoUses(demo);
