@@ -22,7 +22,7 @@ export default defineConfig({
           globalSetup: ['tests/browser/global.ts'],
           maxWorkers: 2,
           sequence: { groupOrder: 1 },
-          testTimeout: 120_000,
+          testTimeout: 240_000,
           hookTimeout: 120_000,
         },
       },

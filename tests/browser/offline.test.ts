@@ -10,7 +10,7 @@ describe('without a network, after one visit', () => {
     await v.page.evaluate(async () => {
       await navigator.serviceWorker.ready;
     });
-    await v.page.waitForFunction(async () => (await caches.keys()).some((k) => k.includes('precache')), { timeout: 20_000 });
+    await v.page.waitForFunction(async () => (await caches.keys()).some((k) => k.includes('precache')), { timeout: 60_000 });
     await v.reload();
     await v.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
     // 2. The network is gone: nothing but the kept app answers.

@@ -400,7 +400,7 @@ describe('two tabs and many things', () => {
     await v.press('Pause');
     await v.sees('Go on');
     // A tab in the background draws no frames: it is asked by the clock.
-    await other.waitForFunction(() => document.body.innerText.includes('Go on'), { timeout: 10_000, polling: 200 });
+    await other.waitForFunction(() => document.body.innerText.includes('Go on'), { timeout: 45_000, polling: 200 });
     await v.close();
   });
   test('300 things: the list comes, and planning them leaves the page free', async () => {

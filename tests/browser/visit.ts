@@ -23,7 +23,7 @@ export interface Visit {
   readonly close: () => Promise<void>;
 }
 
-const WAIT = { timeout: 15_000 };
+const WAIT = { timeout: 45_000 };
 
 /** A page that is there: its heading stands, nothing of it is still busy, its letters are loaded. */
 export async function settled(page: Page): Promise<void> {

@@ -30,7 +30,7 @@ export const tap = (v: Visit, text: string): Promise<boolean> =>
 async function moved(v: Visit, was: Screen): Promise<void> {
   await v.page.waitForFunction(
     (before) => document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') !== before,
-    { timeout: 5000, polling: 50 },
+    { timeout: 30_000, polling: 50 },
     was.text,
   );
 }
@@ -92,7 +92,7 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
       await tap(v, start);
       await v.page.waitForFunction(() => document.querySelector('[role=timer]') !== null, { polling: 50 });
       await passMinutes(v.page, 1800);
-      await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 5000, polling: 50 });
+      await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 30_000, polling: 50 });
       continue;
     } else if (grade && !at.buttons.some((b) => b.startsWith('It sheds'))) {
       await tap(v, '5');
