@@ -5,6 +5,7 @@ import { ASSESS_FACTS } from './facts/assess';
 import { CHOICE_FACTS } from './facts/choices';
 import type { Fact } from './facts/fact';
 import { MATERIAL_FACTS } from './facts/materials';
+import { PLACE_FACTS } from './facts/places';
 import { RENEWAL_FACTS } from './facts/renewals';
 import { SCHOOL_FACTS } from './facts/schools';
 import { SIGN_FACTS } from './facts/signs';
@@ -18,6 +19,7 @@ const FACTS: readonly Fact[] = [
   ...RENEWAL_FACTS,
   ...SIGN_FACTS,
   ...STAIN_FACTS,
+  ...PLACE_FACTS,
   ...SCHOOL_FACTS,
   ...CHOICE_FACTS,
 ];

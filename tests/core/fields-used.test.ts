@@ -139,6 +139,7 @@ const ITEM: readonly Change[] = [
   ['learned.drumRelease', down(), DIRTY, {}, { learned: { drumRelease: 0.3 } }],
   ['learned.handRelease', jersey, DIRTY, {}, { learned: { handRelease: 0.2 } }],
 ];
+const rubberToe = item('shoe', [comp('upper', 'leather'), comp('trim', 'rubber')]);
 const SEEN: readonly Change[] = [
   ['soil', shirt, {}, { soil: 0 }, { soil: 3 }],
   ['soils', down(), DIRTY, {}, { soils: ['body-oil'] }],
@@ -150,6 +151,20 @@ const SEEN: readonly Change[] = [
   ['discoloured', down(), { soil: 0, odour: 0 }, {}, { discoloured: true }],
   ['fromStorage', down(), { soil: 0, odour: 0, loftRatio: 0.8 }, {}, { fromStorage: true }],
   ['stains', shirt, DIRTY, {}, { stains: [{ soil: 'blood' }] }],
+  [
+    'stains.place',
+    rubberToe,
+    { soil: 0, odour: 0 },
+    { stains: [{ soil: 'mud', place: 'side' }] },
+    { stains: [{ soil: 'mud', place: 'rubber toe' }] },
+  ],
+  [
+    'stains.part',
+    rubberToe,
+    { soil: 0, odour: 0 },
+    { stains: [{ soil: 'mud', part: 'upper' }] },
+    { stains: [{ soil: 'mud', part: 'trim' }] },
+  ],
   ['stains.soil', shirt, DIRTY, { stains: [{ soil: 'mud' }] }, { stains: [{ soil: 'blood' }] }],
   [
     'stains.set',
@@ -316,8 +331,7 @@ const NOT_USED: Readonly<Record<string, string>> = {
   'inspections.id': 'a name for the file',
   'inspections.itemId': 'whose look it is',
   'inspections.at': 'the newest counts',
-  'inspections.stains.place': 'shown with the mark; see the issue of places',
-  'inspections.damage.place': 'the same',
+  'inspections.damage.place': 'where it is, shown with it',
   'inspections.stains.spot': 'where it is on the outline, shown there',
   'inspections.damage.spot': 'the same',
   'inspections.loft': 'the share that comes of it is used: loftRatio',

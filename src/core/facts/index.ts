@@ -7,6 +7,7 @@ import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
 import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import { surfaceAt } from './place';
 import { tag, tagPair } from './tag';
 import {
   DROP_GRADES,
@@ -17,9 +18,14 @@ import {
   thresholdsOf,
   WASH_MARKS_C,
   exposedZones,
+  SET_SURFACES,
+  SPREADING,
+  WASHED_SURFACES,
 } from '../knowledge';
 
 export { tag, tagPair };
+export { componentAt, surfaceAt } from './place';
+export { damagesOf, soilsOf, wearsOf } from './shows';
 export type Facts = Set<Fact>;
 
 /** True when the condition holds. An empty condition always does. */
@@ -118,10 +124,6 @@ export function seenFacts(
   }
   if (!seen?.soils?.length) facts.add('unseen:soils');
   for (const kind of seen?.soils ?? []) facts.add(tag('soils:', kind));
-  for (const stain of seen?.stains ?? []) {
-    facts.add('stained').add(tag('stain:', stain.soil));
-    facts.add(stain.set ? 'stain-set' : 'stain-fresh');
-  }
   // What only looks bad wants no mending.
   for (const damage of seen?.damage ?? []) if (!damage.cosmetic) facts.add(tag('damage:', damage.kind));
   if (seen?.clumped) facts.add('clumped');
@@ -133,13 +135,27 @@ export function seenFacts(
   return facts;
 }
 
-/** What the marks on it are. "stain-other": at least one that has no steps of its own. */
-export function markFacts(seen: Inspection | null, stains: readonly StainRecord[], facts: Facts): void {
+/**
+ * What the marks on it are and where they lie. Those on cloth, and mould wherever it sits, are told by their soil ("stain:…"), for they
+ * concern the wash; those on another surface by both ("on:rubber:scuff"). "stain-other": at least one on cloth that has no steps of its own.
+ */
+export function markFacts(item: Item, seen: Inspection | null, stains: readonly StainRecord[], facts: Facts): void {
   for (const stain of seen?.stains ?? []) {
+    const surface = surfaceAt(item, stain);
+    const washed = WASHED_SURFACES.has(surface);
+    facts
+      .add('stained')
+      .add(tag('at:', surface))
+      .add(tagPair('on:', surface, ':', stain.soil));
+    // What sits on rubber or hide is treated there; no wash reaches it.
+    if (stain.set && SET_SURFACES.has(surface)) facts.add('stain-set');
+    else facts.add('stain-fresh');
+    if (washed) facts.add('cloth-marked');
+    if (washed || SPREADING.has(stain.soil)) facts.add(tag('stain:', stain.soil));
     const record = stains.find((s) => s.id === stain.soil);
     if (!record) continue;
     facts.add(tag('nature:', record.nature));
-    if (!record.own) facts.add('stain-other');
+    if (!record.own && washed) facts.add('stain-other');
   }
 }
 

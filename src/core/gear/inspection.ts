@@ -23,6 +23,8 @@ export interface LoftReading {
 export interface Stain {
   soil: v.Soil;
   place?: string;
+  /** The part that it lies on. */
+  part?: v.Part;
   set?: boolean;
   spot?: Spot;
 }

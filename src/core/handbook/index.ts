@@ -2,10 +2,10 @@
  * The handbook: every record of the knowledge as an entry with its basis, and which entries a programme rests on. It renders the records the
  * engine reads, so it can never say something else. Refuses: knowledge of its own.
  */
-import { capital, listed } from '../words/text';
+import { capital, listed, restText } from '../words/text';
 import type { Kind } from '../gear';
-import type { Basis, BasisKind, Dimension, Figure, Knowledge, MaterialRow } from '../knowledge';
-import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES } from '../knowledge';
+import type { Basis, BasisKind, Dimension, Figure, Knowledge, LadderRung, MaterialRow, Surface } from '../knowledge';
+import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES, SURFACES } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
 import {
@@ -19,6 +19,7 @@ import {
   MATERIAL_WORDS,
   NATURE_WORDS,
   PART_WORDS,
+  SURFACE_WORDS,
   WORDS,
 } from '../words';
 
@@ -165,6 +166,10 @@ function makerEntries(): HandbookEntry[] {
 }
 
 /** Every record as an entry, section by section, each section in the order of its records. */
+/** A rung with its rest, as a sentence. */
+const rungSentence = (words: Words, { rung, restMin }: LadderRung, on: Surface): string =>
+  `${sentence(words.rung(rung, on))}${restMin === undefined ? '' : ` Leave it ${restText(restMin)}.`}`;
+
 export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS): HandbookEntry[] {
   const usual = { limits: knowledge.thresholds, exposed: exposedZones('jacket', knowledge) };
   return [
@@ -188,10 +193,12 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
       section: 'stain',
       title: capital(words.soils[stain.id] ?? stain.id),
       text: `It is ${NATURE_WORDS[stain.nature]}. ${words.never[stain.id] ?? ''}`,
-      ladder: stain.ladder.map(
-        ({ rung, restMin }) =>
-          `${sentence(words.rungs[rung] ?? rung)}${restMin === undefined ? '' : ` Leave it ${restMin} min.`}`,
-      ),
+      ladder: [
+        ...stain.ladder.map((rung) => rungSentence(words, rung, 'cloth')),
+        ...SURFACES.flatMap((surface) =>
+          (stain.at?.[surface] ?? []).map((rung) => `On ${SURFACE_WORDS[surface]}: ${rungSentence(words, rung, surface)}`),
+        ),
+      ],
       ...basisOf(stain),
     })),
     ...knowledge.cautions.map((caution): HandbookEntry => ({

@@ -138,7 +138,7 @@ export const BLOCKS = [
     ...P,
     option: 'acetone',
     when: {
-      any: ['hide', 'upper:polyester-knit', 'upper:polyamide-knit'],
+      any: ['napped', 'mat:patent', 'upper:polyester-knit', 'upper:polyamide-knit'],
       all: ['marked', 'shoe-like'],
     },
   },
@@ -147,7 +147,7 @@ export const BLOCKS = [
     order: 260,
     ...M,
     option: 'peroxide-cream',
-    when: { all: ['rubber-yellowed'], any: ['hide-upper', 'colour:dark', 'colour:vivid'] },
+    when: { all: ['shoe-like', 'rubber-yellowed'], any: ['hide-upper', 'colour:dark', 'colour:vivid'], none: ['maskable'] },
   },
   {
     id: 'no-stain-remover-membrane',

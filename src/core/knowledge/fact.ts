@@ -1,5 +1,6 @@
 import type { Aim, Bulk, Damage, Fitting, Kind, Material, Method, Part, Soil, SupplyClass, WasherKind } from '../gear';
 import type * as v from '../gear';
+import type { Surface } from './places';
 import type { SCHOOL_OPTIONS } from './school-options';
 
 /*
@@ -45,6 +46,7 @@ export const TRAIT_NAMES = [
   'greasy',
   'greasy-cloth',
   'bloody',
+  'blood-on-cloth',
   'mouldy',
   'muddy',
   'unclear-mark',
@@ -52,6 +54,9 @@ export const TRAIT_NAMES = [
   'salty-zips',
   'salt-line',
   'rubber-yellowed',
+  'rubber-marked',
+  'hide-marked',
+  'maskable',
   'marked',
   'leaking',
   'hole',
@@ -86,6 +91,9 @@ export const PLAN_TRAIT_NAMES = [
   'heat-at-stake',
   'no-drum',
   'rubber-work',
+  'inside-work',
+  'nap-work',
+  'wiped-marks',
   'heavy-wet',
 ] as const;
 /** Read off a thing's own record. */
@@ -109,6 +117,7 @@ export const SEEN_NAMES = [
   'stain-set',
   'stain-fresh',
   'stain-other',
+  'cloth-marked',
   'clumped',
   'damp',
   'discoloured',
@@ -257,6 +266,8 @@ type SeenFact =
   | `soils:${Soil}`
   | `stain:${Soil}`
   | `nature:${StainNature}`
+  | `at:${Surface}`
+  | `on:${Surface}:${Soil}`
   | `damage:${Damage}`;
 type OwnedFact = `own:${WasherKind}` | `have:${SupplyClass}` | `unknown:${Of<typeof UNKNOWNS>}`;
 type PlanFact =

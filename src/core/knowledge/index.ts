@@ -34,6 +34,9 @@ export { exposedZones, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
 export * from './figures';
+export * from './places';
+export * from './shows';
+export { ladderOn, mayClimb, RUNGS, type RungId, type RungRecord } from './rungs';
 export type { Settings } from './settings';
 export { CYCLE_STYLES, type CycleStyle } from './fact';
 export type { AirMoves } from './figures';
@@ -51,7 +54,6 @@ export type AssessId = (typeof ASSESS_RULES)[number]['id'];
 export type AssumptionId = (typeof ASSUMPTIONS)[number]['id'];
 export type NeverId = (typeof NEVER_TOGETHER)[number]['id'];
 export type StainId = (typeof STAINS)[number]['id'];
-export type StainRung = (typeof STAINS)[number]['ladder'][number]['rung'];
 export type SchoolId = (typeof SCHOOLS)[number]['id'];
 type OptionKey<S> = S extends { id: infer I extends string; options: readonly (infer O)[] }
   ? O extends { id: infer K extends string }

@@ -199,7 +199,7 @@ export const MATERIAL_ROWS = [
     parts: ['crest', 'trim'],
     limits: hideTrim,
     hard: ['action', 'tumble'],
-    partScope: ['soakMaxMin'],
+    partScope: ['soakMaxMin', 'bleach', 'ironMaxC'],
   },
   {
     id: 'suede-trim',
@@ -207,7 +207,7 @@ export const MATERIAL_ROWS = [
     parts: ['crest', 'trim'],
     limits: hideTrim,
     hard: ['action', 'tumble'],
-    partScope: ['soakMaxMin'],
+    partScope: ['soakMaxMin', 'bleach', 'ironMaxC'],
   },
   {
     id: 'nubuck-trim',
@@ -215,7 +215,7 @@ export const MATERIAL_ROWS = [
     parts: ['crest', 'trim'],
     limits: hideTrim,
     hard: ['action', 'tumble'],
-    partScope: ['soakMaxMin'],
+    partScope: ['soakMaxMin', 'bleach', 'ironMaxC'],
   },
   {
     id: 'patent-trim',
@@ -223,7 +223,7 @@ export const MATERIAL_ROWS = [
     parts: ['crest', 'trim'],
     limits: hideTrim,
     hard: ['action', 'tumble'],
-    partScope: ['soakMaxMin'],
+    partScope: ['soakMaxMin', 'bleach', 'ironMaxC'],
   },
   { id: 'rubber', material: 'rubber', limits: { tumble: 'none', bleach: 'oxygen' }, partScope: ['bleach'] },
   {

@@ -46,6 +46,13 @@ export const PLAN_TRAITS = [
       none: ['hide-upper', 'colour:dark', 'colour:vivid'],
     },
   },
+  {
+    id: 'peroxide-work',
+    when: {
+      all: ['shoe-like', 'rubber-yellowed', 'maskable', 'have:peroxide-cream'],
+      any: ['aim:wash', 'aim:spot-clean'],
+    },
+  },
   // With no basin or tub to hand, the drum is where it soaks.
   { id: 'soak-in-drum', when: { all: ['method:machine'], none: ['own:tub', 'own:basin', 'unknown:washers'] } },
   // A scent purge wipes the drawer with it.
@@ -73,10 +80,21 @@ export const PLAN_TRAITS = [
     id: 'rubber-work',
     when: {
       all: ['shoe-like', 'rubber-rim'],
-      any: ['aim:wash', 'stain:scuff', 'stain:transfer', 'soils:scuff', 'soils:transfer', 'rubber-yellowed'],
+      any: ['aim:wash', 'rubber-marked', 'soils:scuff', 'soils:transfer', 'rubber-yellowed'],
     },
   },
   { id: 'rubber-work', when: { all: ['shoe-like', 'rubber-rim', 'aim:spot-clean'], none: ['stained'] } },
+  // The nap is worked on where it is marked, or as a whole.
+  { id: 'nap-work', when: { all: ['napped'], any: ['aim:wash', 'at:nap'] } },
+  { id: 'nap-work', when: { all: ['napped', 'aim:spot-clean'], none: ['stained'] } },
+  // The inside is where the sweat is.
+  {
+    id: 'inside-work',
+    when: { all: ['shoe-like', 'aim:wash'], any: ['odour>=1', 'soil>=2', 'soils:sweat', 'at:lining', 'at:insole'] },
+  },
+  { id: 'inside-work', when: { all: ['shoe-like', 'aim:spot-clean'], any: ['at:lining', 'at:insole'] } },
+  { id: 'wiped-marks', when: { all: ['aim:spot-clean', 'cloth-marked'] } },
+  { id: 'wiped-marks', when: { all: ['aim:spot-clean'], none: ['stained'] } },
   { id: 'heavy-wet', when: { all: ['method:tub', 'filled'] } },
 ] as const satisfies readonly Trait<PlanTraitName>[];
 

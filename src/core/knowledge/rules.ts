@@ -52,6 +52,10 @@ export const RULES = [
   { id: 'peroxide-clean-rubber', ...P },
   { id: 'sugar-warm', ...P },
   { id: 'suede-dry-first', ...P },
+  { id: 'suede-wet-last', ...P },
+  { id: 'hide-marks', ...P },
+  { id: 'inside-sweat', ...P },
+  { id: 'mask-leather', ...M },
   // washing
   { id: 'agitator-tears', ...M },
   { id: 'washer-too-small', ...M },

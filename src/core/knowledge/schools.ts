@@ -190,7 +190,9 @@ export const SCHOOLS = [
       {
         id: 'solvent',
         strong: true,
-        refused: [{ when: { any: ['hide', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' }],
+        refused: [
+          { when: { any: ['napped', 'mat:patent', 'upper:polyester-knit', 'upper:polyamide-knit'] }, rule: 'no-solvent-here' },
+        ],
       },
     ],
   },

@@ -2,11 +2,11 @@ import type { StainRecord } from './types';
 
 const P = { basis: 'practice' } as const;
 const M = { basis: 'memory' } as const;
-const BLEACHABLE = { all: ['can:bleach:oxygen', 'can:soak'] } as const;
 
 /**
- * What marks are and how they are met: rungs mildest first, each with the minutes it rests. One climbs only as far as needed, looks while it is
- * wet, and stops at the first colour on the white cloth. `own` marks have steps of their own; the others share one step that names the rungs.
+ * What marks are and how they are met: rungs mildest first, each with the minutes it rests; the ladder is the one on cloth, `at` those of other
+ * surfaces that differ from the usual there. One climbs only as far as needed, looks while it is wet, and stops at the first colour on the
+ * white cloth. `own` marks have steps of their own on cloth; the others share one step that names the rungs.
  */
 export const STAINS = [
   {
@@ -20,11 +20,7 @@ export const STAINS = [
     id: 'sweat',
     ...P,
     nature: 'soil',
-    ladder: [
-      { rung: 'cool-water' },
-      { rung: 'cleaner-drop', restMin: 15 },
-      { rung: 'oxygen-soak', restMin: 90, when: BLEACHABLE },
-    ],
+    ladder: [{ rung: 'cool-water' }, { rung: 'cleaner-drop', restMin: 15 }, { rung: 'oxygen-soak', restMin: 90 }],
   },
   { id: 'sweat-salt', ...P, nature: 'soil', ladder: [{ rung: 'cool-water' }] },
   { id: 'body-oil', ...P, nature: 'soil', ladder: [{ rung: 'cleaner-drop', restMin: 30 }] },
@@ -43,6 +39,10 @@ export const STAINS = [
     ...P,
     nature: 'soil',
     own: true,
+    at: {
+      leather: [{ rung: 'soda-dust', restMin: 480 }, { rung: 'soap-cloth' }],
+      nap: [{ rung: 'soda-dust', restMin: 480 }, { rung: 'nap-eraser' }],
+    },
     ladder: [
       { rung: 'cleaner-drop', restMin: 15 },
       { rung: 'cleaner-drop-again', restMin: 15 },
@@ -59,24 +59,27 @@ export const STAINS = [
       { rung: 'long-soak', restMin: 240 },
     ],
   },
-  { id: 'scuff', ...P, nature: 'transfer', ladder: [{ rung: 'sponge' }, { rung: 'soda-paste' }] },
+  { id: 'scuff', ...P, nature: 'transfer', ladder: [{ rung: 'damp-cloth' }, { rung: 'cleaner-drop', restMin: 5 }] },
   {
     id: 'transfer',
     ...P,
     nature: 'transfer',
-    ladder: [
-      { rung: 'cleaner-drop', restMin: 10 },
-      { rung: 'solvent-swab', when: { all: ['school:RUBBER=solvent'] } },
-    ],
+    ladder: [{ rung: 'damp-cloth' }, { rung: 'cleaner-drop', restMin: 10 }],
   },
-  { id: 'paint', ...P, nature: 'paint', ladder: [{ rung: 'lift-dry' }, { rung: 'cleaner-drop', restMin: 10 }] },
+  {
+    id: 'paint',
+    ...P,
+    nature: 'paint',
+    at: { leather: [{ rung: 'lift-dry' }, { rung: 'soap-cloth' }] },
+    ladder: [{ rung: 'lift-dry' }, { rung: 'cleaner-drop', restMin: 10 }],
+  },
   {
     id: 'dye',
     ...M,
     nature: 'deep',
     ladder: [
       { rung: 'cold-dab', restMin: 15 },
-      { rung: 'oxygen-soak', restMin: 60, when: BLEACHABLE },
+      { rung: 'oxygen-soak', restMin: 60 },
     ],
   },
   {
@@ -84,13 +87,25 @@ export const STAINS = [
     ...P,
     nature: 'oxidation',
     own: true,
+    at: {
+      rubber: [{ rung: 'sponge' }, { rung: 'peroxide-thin', restMin: 45 }],
+      foam: [{ rung: 'sponge' }, { rung: 'peroxide-thin', restMin: 45 }],
+      leather: [{ rung: 'damp-cloth' }, { rung: 'soap-cloth' }],
+    },
     ladder: [
-      { rung: 'oxygen-brush', restMin: 90, when: BLEACHABLE },
-      { rung: 'oxygen-soak', restMin: 90, when: BLEACHABLE },
+      { rung: 'oxygen-brush', restMin: 90 },
+      { rung: 'oxygen-soak', restMin: 90 },
     ],
   },
   { id: 'mould', ...P, nature: 'soil', own: true, ladder: [{ rung: 'brush-outside' }, { rung: 'wash-and-dry' }] },
-  { id: 'salt-line', ...P, nature: 'soil', own: true, ladder: [{ rung: 'damp-cloth' }, { rung: 'weak-vinegar' }] },
+  {
+    id: 'salt-line',
+    ...P,
+    nature: 'soil',
+    own: true,
+    at: { leather: [{ rung: 'damp-cloth' }, { rung: 'weak-vinegar' }] },
+    ladder: [{ rung: 'damp-cloth' }, { rung: 'weak-vinegar' }],
+  },
   { id: 'smoke', ...M, nature: 'soil', ladder: [{ rung: 'air-out' }, { rung: 'cleaner-drop', restMin: 10 }] },
   { id: 'resin', ...M, nature: 'soil', ladder: [{ rung: 'chill-lift' }, { rung: 'cleaner-drop', restMin: 15 }] },
   { id: 'residue', ...P, nature: 'soil', ladder: [{ rung: 'cool-water' }] },

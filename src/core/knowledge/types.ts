@@ -17,6 +17,8 @@ import type {
 import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionName, StainNature, TraitName } from './fact';
 import type { Basis, Choice, When } from './condition';
 
+import type { Surface } from './places';
+import type { RungId } from './rungs';
 import type { Settings } from './settings';
 
 /** Every setting that can be limited, and the type of its values. Numbers: more is looser; null: no limit of its own. */
@@ -78,7 +80,13 @@ export interface StainRecord extends Basis {
   readonly nature: StainNature;
   /** It has steps of its own; the others share one that names the rungs. */
   readonly own?: true;
-  readonly ladder: readonly { readonly rung: string; readonly restMin?: number; readonly when?: When }[];
+  readonly ladder: readonly LadderRung[];
+  /** Ladders of surfaces where it is met otherwise than every mark there. */
+  readonly at?: Partial<Record<Surface, readonly LadderRung[]>>;
+}
+export interface LadderRung {
+  readonly rung: RungId;
+  readonly restMin?: number;
 }
 
 /** A named fact derived from others. It may build on other traits, in no ring; one name may have several records. */

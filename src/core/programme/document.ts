@@ -3,8 +3,18 @@ import { DIMENSIONS } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
 import { SOILS, type Aim } from '../gear';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
-import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
-import { holds, tag } from '../facts';
+import {
+  exposedZones,
+  HIDE_SURFACES,
+  ladderOn,
+  mayClimb,
+  OPEN_QUESTIONS,
+  SUPERSEDES,
+  surfaceOf,
+  thresholdsOf,
+  WARNED_SURFACES,
+} from '../knowledge';
+import { holds, surfaceAt, tag } from '../facts';
 import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
@@ -22,7 +32,8 @@ import {
   WASHER_WORDS,
   WORDS,
 } from '../words';
-import type { StepContext } from '../words';
+import type { MarkSaid, StepContext } from '../words';
+import { listed, restText } from '../words/text';
 import type { Plan } from './plan';
 import type { PlannedStep } from './state';
 
@@ -104,19 +115,38 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
   return why;
 }
 
-/** The marks that share a step, each with the rungs that are open here. */
-function marksOf(plan: Plan, words: Words): StepContext['marks'] {
-  if (!plan.facts.has('stain-other')) return [];
-  const on = new Set((plan.request.inspection?.stains ?? []).map((stain) => stain.soil));
-  return SOILS.flatMap((soil) =>
-    on.has(soil) ? plan.knowledge.stains.filter((record) => record.id === soil && !record.own) : [],
-  ).map((record) => ({
-    name: words.soils[record.id] ?? record.id,
-    rungs: record.ladder
-      .filter((rung) => holds(rung.when, plan.facts))
-      .map(({ rung, restMin }) => `${words.rungs[rung] ?? rung}${restMin === undefined ? '' : ` (${restMin} min)`}`),
-    never: words.never[record.id] ?? '',
-  }));
+/** The marks by place, each with the rungs that are open there; one that is written down twice is told once. */
+function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
+  const { inspection, item } = plan.request;
+  const told = new Map<string, MarkSaid>();
+  for (const stain of [...(inspection?.stains ?? [])].sort((a, b) => SOILS.indexOf(a.soil) - SOILS.indexOf(b.soil))) {
+    const record = plan.knowledge.stains.find((s) => s.id === stain.soil);
+    if (!record) continue;
+    const surface = surfaceAt(item, stain);
+    const name = `${words.soils[stain.soil] ?? stain.soil}${stain.place ? ` (${stain.place})` : ''}`;
+    const open = ladderOn(record, surface).filter(({ rung }) => mayClimb(rung, surface, plan.facts));
+    told.set(`${name}/${surface}`, {
+      name,
+      soil: stain.soil,
+      surface,
+      own: record.own ?? false,
+      rungs: open.map(({ rung, restMin }) => ({
+        text: `${words.rung(rung, surface)}${restMin === undefined ? '' : ` (${restText(restMin)})`}`,
+        again: words.rungAgain[rung] ?? words.rung(rung, surface),
+      })),
+      stop: words.stops[surface],
+      never: WARNED_SURFACES.has(surface) ? (words.never[record.id] ?? '') : '',
+    });
+  }
+  return [...told.values()];
+}
+
+/** Hide that stays on and may not be wetted with the rest. */
+function heldOutOf({ request, facts }: Plan): string {
+  if (!facts.has('hide-stays-on')) return '';
+  const { components, kind } = request.item;
+  const hides = components.filter((c) => HIDE_SURFACES.has(surfaceOf(c.part, c.material, kind)));
+  return listed(hides.map((c) => causeText(c.part, c.material)));
 }
 
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
@@ -133,6 +163,7 @@ function sharedContext(plan: Plan, words: Words): SharedContext {
     cycleStyle: plan.cycleStyle,
     noCycleFits: plan.method === 'machine' && plan.cycle === null && (washer?.cycles?.length ?? 0) > 0,
     marks: marksOf(plan, words),
+    heldOut: heldOutOf(plan),
   };
 }
 function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: PlannedStep, shared: SharedContext): StepContext {
@@ -150,6 +181,7 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
     cycleStyle: shared.cycleStyle,
     noCycleFits: shared.noCycleFits,
     marks: shared.marks,
+    heldOut: shared.heldOut,
     vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
     rack: rack?.name ? ` (“${rack.name}”)` : '',
     standing: vessel?.unrinsed ? [...new Set(vessel.unrinsed.map((s) => AGENT_WORDS[s.class]))].join(', ') : '',

@@ -54,7 +54,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const { item, inspection, kit } = request;
   const facts = itemFacts(item);
   seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
-  markFacts(inspection, knowledge.stains, facts);
+  markFacts(item, inspection, knowledge.stains, facts);
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);

@@ -1,12 +1,21 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
-import { DOSING_FIGURES, LOFT_FIGURES, RINSING_FIGURES } from '../knowledge';
+import {
+  DOSING_FIGURES,
+  ladderOn,
+  LOFT_FIGURES,
+  mayClimb,
+  REST_ON,
+  RINSING_FIGURES,
+  WASHED_SURFACES,
+  type Surface,
+} from '../knowledge';
 import { heldAt } from '../rinsing';
 import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
 import type { StepSettings } from '../document';
 import type { Placed, Washed } from './state';
-import { pick } from '../facts';
+import { pick, surfaceAt } from '../facts';
 import { bottleOf, doseOf } from './supplies';
 
 type Setter = (state: Washed, settings: StepSettings) => void;
@@ -245,9 +254,23 @@ export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSe
   roundMin: (_, s) => s.checkEveryMin ?? 60,
   plainTumbleMin: (state) => state.knowledge.settings.plainTumbleMin,
   lineMin: (_, s) => hang(s),
+  ...Object.fromEntries(Object.entries(REST_ON).map(([name, on]) => [name, (state: Washed) => firstRest(state, on)])),
 };
 
 /** Minutes on the line, rounded up to 10, between half an hour and three days. */
 function hang({ dryModel }: StepSettings): number {
   return dryModel ? Math.min(4320, Math.max(30, Math.ceil(modelMinutes(dryModel) / 10) * 10)) : 0;
+}
+
+/** How long the marks on these surfaces rest under their mildest rung that rests at all, min; the longest of them. */
+function firstRest({ request, facts, knowledge }: Washed, on: readonly Surface[]): number {
+  let longest = 0;
+  for (const mark of request.inspection?.stains ?? []) {
+    const surface = surfaceAt(request.item, mark);
+    const record = knowledge.stains.find((s) => s.id === mark.soil);
+    if (!record || !on.includes(surface) || (WASHED_SURFACES.has(surface) && record.own)) continue;
+    const rests = ladderOn(record, surface).find(({ rung, restMin }) => restMin !== undefined && mayClimb(rung, surface, facts));
+    longest = Math.max(longest, rests?.restMin ?? 0);
+  }
+  return longest;
 }

@@ -7,6 +7,7 @@ import type {
   Item,
   Kit,
   Soil,
+  Stain,
   Supply,
   UpkeepEntry,
   UpkeepTask,
@@ -16,7 +17,8 @@ import type {
   Residue,
 } from '../gear';
 import { nextLook } from '../due';
-import { exposedZones, KNOWLEDGE, type LookId } from '../knowledge';
+import { surfaceAt } from '../facts';
+import { exposedZones, KNOWLEDGE, type LookId, type Surface } from '../knowledge';
 import { loftOf } from '../loft';
 import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './fold';
@@ -118,12 +120,35 @@ function looksOf(run: Run): readonly { readonly key: string; readonly id: LookId
   });
 }
 
+/** The looks that speak of one mark where it lies. */
+function looksAt({ soil }: Stain, surface: Surface, looks: ReturnType<typeof looksOf>): ReturnType<typeof looksOf> {
+  const keys = (...some: readonly string[]): typeof looks => looks.filter((l) => some.includes(l.key));
+  switch (surface) {
+    case 'rubber':
+    case 'foam': {
+      const whitened = soil === 'yellowing' ? keys('peroxide-rubber') : [];
+      return whitened.length > 0 ? whitened : looks.filter((l) => l.id === 'rubber' && l.key !== 'peroxide-rubber');
+    }
+    case 'nap':
+      return looks.filter((l) => l.id === 'nap');
+    case 'leather':
+    case 'patent':
+      return keys('treat-hide');
+    default:
+      return looks.filter((l) => l.id === 'treated' && SPEAKS_OF[l.key]?.includes(soil));
+  }
+}
+
 /**
  * The marks that are still there: all that were, until a look said that they are gone. What outlived a treatment has set. The looks while wet
  * and at the whole thing speak of all of them, but not of what was knowingly left; where nobody looks at all, each mark goes by its own
  * treatment's look, and one without by those that speak of any.
  */
-function marksLeft(run: Run, before: Inspection | null): NonNullable<Inspection['stains']> {
+function marksLeft(
+  run: Run,
+  item: Pick<Item, 'kind' | 'components'>,
+  before: Inspection | null,
+): NonNullable<Inspection['stains']> {
   const marks = before?.stains ?? [];
   const looks = looksOf(run);
   const at = (id: LookId): typeof looks => looks.filter((l) => l.id === id);
@@ -132,11 +157,11 @@ function marksLeft(run: Run, before: Inspection | null): NonNullable<Inspection[
     some.some(({ state }) => state.state === 'failed' && state.way !== undefined && wayOf(state.way).does === 'leave');
   const wet = at('marks');
   const treated = at('treated');
-  const isGone = ({ soil }: NonNullable<Inspection['stains']>[number]): boolean => {
-    const own = treated.filter((l) => SPEAKS_OF[l.key]?.includes(soil));
+  const isGone = (mark: NonNullable<Inspection['stains']>[number]): boolean => {
+    const own = looksAt(mark, surfaceAt(item, mark), looks);
     if (knowingly(own) || knowingly(wet)) return false;
     if (passed(wet) || passed(at('whole'))) return true;
-    return wet.length === 0 && passed(own.length > 0 ? own : treated.filter((l) => !SPEAKS_OF[l.key]));
+    return wet.length === 0 && passed(own.length > 0 ? own : treated.filter((l) => !SPEAKS_OF[l.key] && l.key !== 'treat-hide'));
   };
   const left = marks.filter((mark) => !isGone(mark));
   const tried = run.programme.steps.some((s) => (s.phase === 'pretreat' || s.phase === 'wash') && carried(run, s.id) > 0);
@@ -183,15 +208,16 @@ export function afterwards(
     looks.some(({ state }) => state.state === 'failed' && state.way === way);
   const wetted = did.includes('washed') || did.includes('rinsed');
   const cleaned = wetted || did.includes('spot-cleaned');
-  const marks = marksLeft(run, before);
+  const marks = marksLeft(run, item, before);
   const seen = eventsOf(run, 'seen').at(-1);
   const whole = ended('whole') === 'passed';
+  const looked = (['treated', 'rubber', 'nap'] as const).some((look) => ended(look) === 'passed');
 
   if (seen) next.soil = seen.soil;
   else if (whole) next.soil = 0;
   else if (wetted) {
     if (marks.length > 0) next.soil = MARKS_SOIL;
-  } else if (cleaned && (before?.soil ?? 0) <= MARKS_SOIL && (ended('treated') === 'passed' || marks.length > 0))
+  } else if (cleaned && (before?.soil ?? 0) <= MARKS_SOIL && (looked || marks.length > 0))
     next.soil = marks.length > 0 ? MARKS_SOIL : 0;
   else keep('soil');
   if (marks.length > 0) {

@@ -26,7 +26,8 @@ export const BLOCK_WORDS: Record<BlockId, string> = {
   'no-oxygen': 'No oxygen booster: its materials or label allow no bleach.',
   'felt-balls-hook': 'No felt-covered balls: hook-and-loop tears at them.',
   'no-acetone-here': 'No acetone on this upper: it dulls or dissolves the finish.',
-  'no-peroxide-here': 'No peroxide here: it takes the dye out of leather and coloured cloth.',
+  'no-peroxide-here':
+    'No peroxide here: it takes the dye out of leather and coloured cloth. Where smooth leather can be taped off, say that the mark is on the rubber.',
   'no-stain-remover-membrane': 'No stain remover on a waterproof fabric: a drop of the cleaner does it.',
   'scented-cleaner': 'No ordinary technical cleaner: this one must stay free of scent.',
 };

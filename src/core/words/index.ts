@@ -1,7 +1,7 @@
 /**
  * The sentences for codes, one table, used by pages, print and the command alike. Refuses: deciding. A missing sentence does not compile.
  */
-import type { Dimension, Fact } from '../knowledge';
+import type { Dimension, Fact, RungId, Surface } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
 export { assessText } from './assess';
 import { BLOCK_WORDS } from './blocks';
@@ -12,13 +12,13 @@ import { NEVER_WORDS } from './never';
 export { AGENT_WORDS } from './never';
 import { RULE_WORDS } from './rules';
 import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
-import { RUNG_WORDS, STAIN_NEVER } from './stains';
+import { RUNG_AGAIN, rungText, STAIN_NEVER, STOP_WORDS } from './stains';
 import { STEP_WORDS } from './steps';
 import type { StepWords } from './steps';
 
 export * from './names';
 export { LABEL_WORDS } from './label';
-export { NATURE_WORDS } from './stains';
+export { NATURE_WORDS, SURFACE_WORDS } from './stains';
 export * from './steps';
 export { verdictText } from './verdict';
 
@@ -32,9 +32,11 @@ export interface Words {
   readonly steps: Readonly<Record<string, StepWords>>;
   readonly assess: Readonly<Record<string, { because: string; reverse: string | null; otherwise: string }>>;
   readonly assumptions: Readonly<Record<string, string>>;
-  /** Names of marks, rungs of their ladders, and what never touches them. */
+  /** Names of marks, rungs of their ladders, when to stop, and what never touches them. */
   readonly soils: Readonly<Record<string, string>>;
-  readonly rungs: Readonly<Record<string, string>>;
+  readonly rung: (id: RungId, on: Surface) => string;
+  readonly rungAgain: Readonly<Partial<Record<RungId, string>>>;
+  readonly stops: Readonly<Record<Surface, string>>;
   readonly never: Readonly<Record<string, string>>;
   readonly questions: Readonly<Record<string, string>>;
   readonly options: Readonly<Record<string, { name: string; gains: string; risks: string }>>;
@@ -49,7 +51,9 @@ export const WORDS: Words = {
   assess: ASSESS_WORDS,
   assumptions: ASSUMPTION_WORDS,
   soils: SOIL_WORDS,
-  rungs: RUNG_WORDS,
+  rung: rungText,
+  rungAgain: RUNG_AGAIN,
+  stops: STOP_WORDS,
   never: STAIN_NEVER,
   questions: SCHOOL_QUESTIONS,
   options: OPTION_WORDS,

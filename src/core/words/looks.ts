@@ -6,6 +6,8 @@ export const FAILED_WORDS: Record<LookId, string> = {
   leak: 'Water comes through to the inside.',
   fit: 'It is too large for this dryer.',
   treated: 'The mark does not come out this way.',
+  rubber: 'The rubber does not come clean this way.',
+  nap: 'The mark stays in the nap.',
   marks: 'The marks are still there after treating them again.',
   suds: 'It still foams after twice the rinses that were counted.',
   'drawn-out': 'The water still comes out dirty.',

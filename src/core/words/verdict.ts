@@ -36,7 +36,9 @@ function phrase(aim: Aim, has: (fact: Fact) => boolean): string[] {
             : 'mend it first',
       ];
     case 'spot-clean':
-      if (has('napped')) return ['erase and brush the marks out'];
+      if (has('nap-work')) return ['erase and brush the marks out'];
+      if (has('rubber-marked') && !has('cloth-marked') && !has('hide-marked')) return ['clean the rubber'];
+      if (has('inside-work')) return ['clean the inside'];
       return [has('salt-line') ? 'wipe the salt off with a damp cloth' : 'wipe the marks off'];
     case 'air':
       return [has('damp') ? 'dry it before it is put away' : 'air it'];

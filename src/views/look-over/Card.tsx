@@ -1,9 +1,9 @@
 import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
-import { SOILS, WEARS } from '../../core/gear';
+import { soilsOf, wearsOf } from '../../core/facts';
 import { SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 import { Button, Column, Note, Row } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
-import type { CardId } from './cards';
+import { dampTest, showsThrough, type CardId } from './cards';
 import { Drops } from '../../app/Drops';
 import { Loft } from './Loft';
 import { DamagePins, Stains } from './Pins';
@@ -54,7 +54,9 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
         <AnyOf
           label="All that fit"
           values={seen.soils ?? []}
-          options={SOILS.filter((s) => s !== 'unknown').map((s) => ({ id: s, name: SOIL_WORDS[s] }))}
+          options={soilsOf(item, seen.soils)
+            .filter((s) => s !== 'unknown')
+            .map((s) => ({ id: s, name: SOIL_WORDS[s] }))}
           onChange={(ids) => answer({ soils: ids as Soil[] })}
         />
       );
@@ -79,12 +81,14 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
             options={YES_NO}
             onChange={(id) => answer({ clumped: id === 'yes' })}
           />
-          <OneOf
-            label="Does the fill show yellow or green through a pale shell?"
-            value={yesNo(seen.discoloured)}
-            options={YES_NO}
-            onChange={(id) => answer({ discoloured: id === 'yes' })}
-          />
+          {showsThrough(item) && (
+            <OneOf
+              label="Does the fill show yellow or green through the shell?"
+              value={yesNo(seen.discoloured)}
+              options={YES_NO}
+              onChange={(id) => answer({ discoloured: id === 'yes' })}
+            />
+          )}
         </Column>
       );
     case 'drops':
@@ -92,7 +96,7 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
     case 'damp':
       return (
         <Column>
-          <p>Hold it to your lips and breathe through the fabric: does it feel moist or chill?</p>
+          <p>{dampTest(item)}</p>
           <OneOf
             hideLabel
             label="Is it damp?"
@@ -112,7 +116,7 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
           <AnyOf
             label="Signs of wear, all that fit"
             values={seen.wear ?? []}
-            options={WEARS.map((w) => ({ id: w, name: WEAR_WORDS[w] }))}
+            options={wearsOf(item, seen.wear).map((w) => ({ id: w, name: WEAR_WORDS[w] }))}
             onChange={(ids) => answer({ wear: ids as Wear[] })}
           />
           <Row>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Damage, Inspection, InspectionPatch, Item, Soil } from '../../core/gear';
-import { DAMAGES, SOILS } from '../../core/gear';
-import { DAMAGE_WORDS, SOIL_WORDS } from '../../core/words';
+import type { Damage, Inspection, InspectionPatch, Item, Part, Soil } from '../../core/gear';
+import { componentAt, damagesOf, soilsOf } from '../../core/facts';
+import { DAMAGE_WORDS, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from '../../core/words';
 import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
 import { OneOf } from '../../ui/Choices';
 import { Outline } from '../../ui/Outline';
@@ -29,23 +29,34 @@ const Two = styled.div`
     gap: 16px;
   }
 `;
-const where = (place: string | undefined, spot: Spot | undefined): string =>
-  [place, spot && `pinned on the ${spot.side}`].filter(Boolean).join(', ');
+const where = (place: string | undefined, spot: Spot | undefined, part?: string): string =>
+  [place, part && `on the ${part}`, spot && `pinned on the ${spot.side}`].filter(Boolean).join(', ');
+/** "outsole (rubber)". */
+const partText = ({ components }: Item, part: Part): string => {
+  const materials = [...new Set(components.filter((c) => c.part === part).map((c) => MATERIAL_WORDS[c.material]))];
+  return `${PART_WORDS[part].toLowerCase()} (${materials.join(', ')})`;
+};
 
 /** Marks as pins: what each is, where, and whether it has set. */
 export function Stains({ item, seen, answer }: PinsProps) {
   const [soil, setSoil] = useState<Soil>('unknown');
   const [place, setPlace] = useState('');
   const [set, setSet] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<Part | null>(null);
   const stains = seen.stains ?? [];
+  const parts = [...new Set(item.components.map((c) => c.part))];
+  const part = chosen ?? componentAt(item, { soil, place })?.part;
   const add = (spot?: Spot): void => {
-    answer({
-      stains: [
-        ...stains,
-        { soil, ...(place ? { place } : {}), ...(set === null ? {} : { set: set === 'yes' }), ...(spot ? { spot } : {}) },
-      ],
-    });
+    const mark = {
+      soil,
+      ...(place ? { place } : {}),
+      ...(part ? { part } : {}),
+      ...(set === null ? {} : { set: set === 'yes' }),
+      ...(spot ? { spot } : {}),
+    };
+    answer({ stains: [...stains, mark] });
     setPlace('');
+    setChosen(null);
     setSet(null);
   };
   return (
@@ -61,7 +72,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
           <Select
             label="What is it?"
             value={soil}
-            options={SOILS}
+            options={soilsOf(item, [soil])}
             words={SOIL_WORDS}
             blank=""
             onChange={(x) => x && setSoil(x)}
@@ -70,6 +81,16 @@ export function Stains({ item, seen, answer }: PinsProps) {
             Where?
             <input value={place} maxLength={200} placeholder="left cuff" onChange={(e) => setPlace(e.target.value)} />
           </Field>
+          {parts.length > 1 && (
+            <Select
+              label="On which part?"
+              value={part}
+              options={parts}
+              words={Object.fromEntries(parts.map((p) => [p, partText(item, p)]))}
+              blank=""
+              onChange={(x) => setChosen(x ?? null)}
+            />
+          )}
         </Row>
         <OneOf label="Has it dried in, or survived a treatment?" value={set} options={YES_NO} onChange={setSet} />
         <Row $wrap>
@@ -86,7 +107,8 @@ export function Stains({ item, seen, answer }: PinsProps) {
         <ol>
           {stains.map((stain, n) => (
             <li key={n}>
-              {n + 1}. <strong>{SOIL_WORDS[stain.soil]}</strong> <Quiet>{where(stain.place, stain.spot)}</Quiet>
+              {n + 1}. <strong>{SOIL_WORDS[stain.soil]}</strong>{' '}
+              <Quiet>{where(stain.place, stain.spot, stain.part && partText(item, stain.part))}</Quiet>
               {stain.set ? ', set' : ''}{' '}
               <TextButton onClick={() => answer({ stains: stains.filter((_, i) => i !== n) })}>Remove</TextButton>
             </li>
@@ -119,7 +141,7 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
         <OneOf
           label="What is broken?"
           value={kind}
-          options={DAMAGES.map((d) => ({ id: d, name: DAMAGE_WORDS[d] }))}
+          options={damagesOf(item).map((d) => ({ id: d, name: DAMAGE_WORDS[d] }))}
           onChange={(id) => setKind(id as Damage)}
         />
         <OneOf

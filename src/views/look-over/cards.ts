@@ -1,4 +1,5 @@
 import type { Inspection, Item } from '../../core/gear';
+import { isShoe } from '../../core/knowledge';
 import { DAMAGE_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 
 /** The questions, in the order a hand goes over a thing. */
@@ -110,3 +111,15 @@ export const CARD_NAMES: Record<CardId, string> = {
   wear: 'the wear',
   done: '',
 };
+
+/** How one feels whether it is damp: by the place that stays damp longest. */
+export function dampTest(item: Item): string {
+  if (isShoe(item.kind)) return 'Push a hand down into the toe: does it feel moist or cold?';
+  if (item.kind === 'soft-flask' || item.kind === 'reservoir')
+    return 'Look into corners and valve, and shake it: is there a drop?';
+  if (item.components.some((c) => c.part === 'fill'))
+    return 'Press the thickest place to your cheek: does it feel moist or chill?';
+  return 'Hold it to your lips and breathe through the fabric: does it feel moist or chill?';
+}
+/** A dark shell hides what the fill looks like. */
+export const showsThrough = ({ colour }: Item): boolean => colour?.class !== 'dark' && colour?.class !== 'vivid';

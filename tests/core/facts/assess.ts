@@ -152,7 +152,7 @@ export const ASSESS_FACTS: readonly Fact[] = [
   fact(
     'traits/marked',
     PRACTICE,
-    item('shoe', [comp('upper', 'leather')]),
+    item('shoe', [comp('upper', 'suede')]),
     { soil: 2, odour: 0 },
     { supplies: [{ id: 'a', class: 'acetone' }] },
     (p) => p.blocked.some((b) => b.option === 'acetone'),

@@ -15,8 +15,8 @@ const ROWS: readonly (readonly [Soil, StainNature, firstRung: string, basis: str
   ['wax', 'soil', 'chill-lift', PRACTICE],
   ['food-sugar', 'soil', 'lukewarm-brush', PRACTICE],
   ['canvas-stain', 'deep', 'stain-remover', PRACTICE],
-  ['scuff', 'transfer', 'sponge', PRACTICE],
-  ['transfer', 'transfer', 'cleaner-drop', PRACTICE],
+  ['scuff', 'transfer', 'damp-cloth', PRACTICE],
+  ['transfer', 'transfer', 'damp-cloth', PRACTICE],
   ['paint', 'paint', 'lift-dry', PRACTICE],
   ['dye', 'deep', 'cold-dab', MEMORY],
   ['yellowing', 'oxidation', 'oxygen-brush', PRACTICE],
@@ -39,8 +39,10 @@ export const STAIN_FACTS: readonly Fact[] = [
   fact('steps/treat-other', PRACTICE, layer, { ...DIRTY, stains: [{ soil: 'scuff' }, { soil: 'sweat' }] } as never, {}, (p) => {
     const text = step(p, 'treat-other')?.text ?? '';
     return (
-      /Scuff: a damp melamine sponge.*then baking soda/.test(text) &&
-      /Sweat: plain cool water, then a drop of the cleaner \(15 min\), then an oxygen soak \(90 min\)/.test(text) &&
+      /Sweat: plain cool water.*, then a few drops \(2 mL\) of the cleaner.*\(15 min\), then .*oxygen booster.*\(90 min\)/.test(
+        text,
+      ) &&
+      /Scuff: a damp cloth.*, then the cleaner/.test(text) &&
       text.includes('Never acetone on patent')
     );
   }),
@@ -53,13 +55,15 @@ export const STAIN_FACTS: readonly Fact[] = [
     {},
     (p) => !(step(p, 'treat-other')?.text ?? 'oxygen').includes('oxygen'),
   ),
-  // A swab of acetone only where the user chose solvents, and nothing on the shoe forbids them.
+  // On rubber: a damp cloth, the sponge, the soda paste; a swab of acetone only where its owner chose solvents.
   fact(
-    'steps/treat-other',
+    'steps/rubber-sponge',
     PRACTICE,
     item('shoe', [comp('upper', 'cotton-canvas'), comp('outsole', 'rubber')]),
     { ...DIRTY, stains: [{ soil: 'transfer', set: true }] },
-    { preferences: { schools: { RUBBER: 'solvent' } } },
-    (p) => step(p, 'treat-other')?.text.includes('acetone swab') ?? false,
+    {},
+    (p) =>
+      /colour: a damp cloth.*melamine sponge.*baking soda/.test(step(p, 'rubber-sponge')?.text ?? '') &&
+      !/acetone on/.test(step(p, 'rubber-sponge')?.text ?? ''),
   ),
 ];

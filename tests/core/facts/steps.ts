@@ -19,7 +19,6 @@ const residue = withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', drum
 const tubOnly = withEquipment({ washers: [{ id: 't1', kind: 'tub' }] });
 const noDryer = withEquipment({ dryers: [] });
 const leather = item('boot', [comp('upper', 'leather'), comp('outsole', 'rubber')], { fittings: ['laces', 'removable-studs'] });
-const suede = item('shoe', [comp('upper', 'suede')]);
 const tent = item('tent', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' });
 const cloth = item('cloth', [comp('face', 'split-microfibre')], { jobClass: 'paint' });
 const pile = item('costume-body', [comp('pile', 'acrylic-pile'), comp('backing', 'polyester-knit')]);
@@ -315,6 +314,7 @@ export const STEP_FACTS: readonly Fact[] = [
     'insole-wipe',
     'knock-off-mud',
     'rubber-sponge',
+    'clean-inside',
     'soak-canvas',
     'bag-shoes',
     'wash-shoe-machine',
@@ -336,6 +336,7 @@ export const STEP_FACTS: readonly Fact[] = [
       'insole-soak',
       'brush-shoe',
       'rubber-paste',
+      'clean-inside',
       'soak-canvas-hot',
       'bag-shoes',
       'wash-shoe-hot',
@@ -356,6 +357,7 @@ export const STEP_FACTS: readonly Fact[] = [
       'brush-shoe',
       'keep-crest-dry',
       'rubber-brush',
+      'clean-inside',
       'wash-hand-shoe',
       'rinse-bath',
       'squeeze',
@@ -378,6 +380,7 @@ export const STEP_FACTS: readonly Fact[] = [
     'laces-out',
     'brush-shoe',
     'rubber-sponge',
+    'clean-inside',
     'wash-surface',
     'shoe-shade',
     'condition-hide',
@@ -385,7 +388,6 @@ export const STEP_FACTS: readonly Fact[] = [
     'look-done',
     'store-shoes',
   ]),
-  steps(PRACTICE, suede, { soil: 2 }, {}, ['brush-shoe', 'suede-brush', 'shoe-shade', 'shape-shoes', 'look-done', 'store-shoes']),
   steps(PRACTICE, tent, { ...CLEAN, damp: true }, {}, ['air-shelter', 'store-tent']),
   steps(PRACTICE, tent, { soil: 2, soils: ['mould'] }, {}, [
     'scrub-tub',
@@ -584,6 +586,6 @@ export const STEP_FACTS: readonly Fact[] = [
     item('shoe', [comp('upper', 'suede'), comp('outsole', 'rubber')]),
     { ...CLEAN, stains: [{ soil: 'grease', set: false }] },
     {},
-    ['suede-brush', 'store-shoes'],
+    ['suede-brush', 'suede-damp', 'store-shoes'],
   ),
 ];

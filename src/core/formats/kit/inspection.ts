@@ -52,6 +52,7 @@ export class LoftReadingDoc implements gear.LoftReading {
 export class StainDoc implements gear.Stain {
   @OneOf(v.SOILS) soil!: v.Soil;
   @Maybe() @Text(200) place?: string;
+  @Maybe() @OneOf(v.PARTS) part?: v.Part;
   @Maybe() @Bool() set?: boolean;
   @Maybe() @Nested(() => SpotDoc) spot?: SpotDoc;
 }

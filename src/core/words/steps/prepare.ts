@@ -151,6 +151,10 @@ export const PREPARE_WORDS = {
       `Put the shoes in a mesh bag or a knotted pillowcase${c.has('school:SHOE-CYCLE=permanent-press') || c.has('hide-upper') ? ', with a plastic tree inside to keep their shape' : ''}.`,
   },
   'bag-small': { title: 'Put it in a bag', text: 'Put it in a mesh bag.' },
+  'mask-edge': {
+    title: 'Tape the leather off',
+    text: 'Press low-tack tape along the edge of the leather where it meets the rubber, and cover the leather above it. Try a corner of the tape on a hidden place first: if colour comes off with it, leave this work out.',
+  },
   'keep-crest-dry': {
     title: 'Keep the leather out of the water',
     text: 'Keep the leather or suede piece out of the bath: hold it over the edge, or wrap it, and wipe it with a damp cloth only.',

@@ -1,7 +1,7 @@
 import { capital, listed } from '../text';
 import { waterWord } from '../water';
-import type { DropletZone } from '../../gear';
-import type { CycleStyle, Fact } from '../../knowledge';
+import type { DropletZone, Soil } from '../../gear';
+import type { CycleStyle, Fact, Surface } from '../../knowledge';
 import type { StepSettings } from '../../document';
 import { powderG } from '../../dosing';
 import { SUPPLY_WORDS } from '../names';
@@ -28,7 +28,22 @@ export interface StepContext {
   readonly cycleStyle: CycleStyle;
   /** The machine's programmes are written down, and none of them may be. */
   readonly noCycleFits: boolean;
-  readonly marks: readonly { readonly name: string; readonly rungs: readonly string[]; readonly never: string }[];
+  readonly marks: readonly MarkSaid[];
+  /** Hide that stays on: "the crest (suede)"; empty when there is none. */
+  readonly heldOut: string;
+}
+/** A mark where it lies, with its ladder there. */
+export interface MarkSaid {
+  /** "Scuff", with its place in brackets. */
+  readonly name: string;
+  readonly soil: Soil;
+  readonly surface: Surface;
+  /** It has a step of its own on cloth. */
+  readonly own: boolean;
+  /** Each as it is said first, and when its amount stands already. */
+  readonly rungs: readonly { readonly text: string; readonly again: string }[];
+  readonly stop: string;
+  readonly never: string;
 }
 type Say = string | ((c: StepContext) => string);
 export interface StepWords {
@@ -105,9 +120,39 @@ export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')
     ? ' Let the tub fill a quarter, add the cleaner, and put things in at three quarters.'
     : '';
-/** "Scuff: a damp sponge, then soda paste. Never acetone on patent." for every mark. */
-export const ladders = (c: StepContext): string =>
-  c.marks.map((m) => ` ${capital(m.name)}: ${m.rungs.join(', then ')}. ${m.never}`).join('');
+/** "Scuff (toe): a damp sponge, then soda paste. Stop when … Never …" for every mark that this step meets. */
+export const ladders = (c: StepContext, ...on: readonly Surface[]): string => {
+  return laddersOf(c.marks.filter((m) => on.includes(m.surface) && (m.surface !== 'cloth' || !m.own)));
+};
+/** Marks with one ladder are told together, and each rung with its amount once. */
+const laddersOf = (marks: readonly MarkSaid[]): string => {
+  const groups = new Map<string, MarkSaid[]>();
+  for (const mark of marks) {
+    const ladder = mark.rungs.map((r) => r.text).join();
+    if (ladder) groups.set(ladder, [...(groups.get(ladder) ?? []), mark]);
+  }
+  const told = new Set<string>();
+  const sentences = [...groups.values()].map((same) => {
+    const rungs = (same[0]?.rungs ?? []).map(({ text, again }) => {
+      const first = !told.has(again);
+      told.add(again);
+      return first ? text : again;
+    });
+    const never = [...new Set(same.map((m) => m.never).filter(Boolean))];
+    return [`${capital(same.map((m) => m.name).join(', '))}: ${rungs.join(', then ')}.`, ...never].join(' ');
+  });
+  const stops = [...groups.values()].flat().map((m) => m.stop);
+  return [...sentences, ...new Set(stops)].map((s) => ` ${s}`).join('');
+};
+/** The same of rubber and foam; yellowing that is whitened later has a step of its own. */
+export const rubberLadders = (c: StepContext): string =>
+  laddersOf(
+    c.marks.filter(
+      (m) => (m.surface === 'rubber' || m.surface === 'foam') && !(m.soil === 'yellowing' && c.has('peroxide-work')),
+    ),
+  );
+/** What must not get wet or meet the agent while one place is worked on. */
+export const keptOut = (c: StepContext): string => (c.heldOut ? ` Hold ${c.heldOut} out of it, dry.` : '');
 export const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
 export const balls = (c: StepContext): string =>
   c.s.aids?.length ? ` with ${c.s.count ?? 2} clean ${c.s.aids[0] === 'felt-balls' ? 'felt balls' : 'plain dryer balls'}` : '';

@@ -1,7 +1,22 @@
 import { SUPPLY_WORDS } from '../names';
 import { waterWord } from '../water';
 import type { StepContext, StepWords } from './say';
-import { it, degrees, spin, dose, exposed, ladders, rinses, machine, inside, hours, soaked, topLoader } from './say';
+import {
+  it,
+  degrees,
+  spin,
+  dose,
+  exposed,
+  ladders,
+  rinses,
+  machine,
+  inside,
+  hours,
+  keptOut,
+  rubberLadders,
+  soaked,
+  topLoader,
+} from './say';
 
 /** Where skin leaves its oil, or where the mark is. */
 const oiled = (c: StepContext): string =>
@@ -22,6 +37,8 @@ const dusted = (c: StepContext): string =>
   c.s.cleaner === 'oxygen-booster' && c.has('soil>=3')
     ? ' Dust a little more of the powder straight onto the worst damp places.'
     : '';
+
+const RUBBER_LOOK = { look: 'Is the rubber clean?', pass: 'Clean, or no longer getting paler.' } as const;
 
 /** Marks, washing, rinsing, getting the water out. */
 export const WASH_WORDS = {
@@ -55,7 +72,8 @@ export const WASH_WORDS = {
   },
   'treat-sweat-yellow': {
     title: 'Oxygen on the yellowing',
-    text: (c) => `Wet the yellowed place, work oxygen booster in with a soft toothbrush, and leave it ${c.s.soakMin ?? 60} min.`,
+    text: (c) =>
+      `Wet the yellowed place, work oxygen booster in with a soft toothbrush, and leave it ${c.s.soakMin ?? 60} min.${keptOut(c)}`,
     look: 'Is it paler?',
     pass: 'Clear, or no longer getting paler.',
   },
@@ -76,7 +94,7 @@ export const WASH_WORDS = {
   'treat-other': {
     title: 'Treat the marks',
     text: (c) =>
-      `Treat each mark from its edge inwards, mildest first, wipe the loosened dirt off before it dries, and stop when it is good enough.${ladders(c)}`,
+      `Treat each mark from its edge inwards, mildest first, wipe the loosened dirt off before it dries, and go on only while it still gets paler.${ladders(c, 'cloth')}${keptOut(c)}`,
     look: 'Is the mark gone while it is still wet?',
     pass: 'Gone, or no longer getting paler.',
   },
@@ -86,35 +104,65 @@ export const WASH_WORDS = {
   },
   'spot-clean': {
     title: 'Wipe the marks',
-    text: (c) => `Wipe the marks with a damp cloth and a drop of mild cleaner, then with clear water.${ladders(c)}`,
+    text: (c) =>
+      `Wipe the marks with a damp cloth and a drop of mild cleaner, then with clear water.${ladders(c, 'cloth')}${keptOut(c)}`,
     look: 'Look while it is still wet.',
     pass: 'Gone, or faint enough to leave.',
   },
   'suede-brush': {
     title: 'Erase and brush the nap',
-    text: 'When it is dry, rub the marks with the eraser, then brush the nap in one direction.',
+    text: (c) =>
+      c.has('at:nap')
+        ? `When it is dry, work on each mark, then brush the nap in one direction.${ladders(c, 'nap')}`
+        : 'When it is dry, rub the marks with the eraser, then brush the nap in one direction.',
     look: 'Look against the light.',
     pass: 'The nap stands and the mark is gone or faint.',
   },
+  'suede-damp': {
+    title: 'Damp the whole panel',
+    text: 'Wring a clean sponge nearly dry and damp the whole panel evenly, seam to seam, one way; no soaking. Stuff it, let it dry away from heat, and brush the nap up again.',
+  },
+  'treat-hide': {
+    title: 'Treat the marks on the leather',
+    text: (c) =>
+      `One rung at a time on the marks on the leather, a dry cloth after each, and on only while it still gets paler.${ladders(c, 'leather', 'patent')}`,
+    look: 'Is the mark gone?',
+    pass: 'Gone, or faint enough to leave.',
+  },
+  'clean-inside': {
+    title: 'Clean the inside',
+    text: (c) =>
+      `${c.has('hide-upper') ? 'With a well-wrung cloth and the foam of a little mild soap, wipe' : 'With a medium brush and the foam of a little mild soap, scrub'} lining and tongue in small circles, and wipe the suds out before they dry.${c.has('part:insole') && !c.has('insole-out') ? ' The insole stays in: brush it, wipe it, and do not soak it.' : ''}${ladders(c, 'lining', 'insole')}`,
+  },
   'rubber-sponge': {
     title: 'Scrub the rubber',
-    text: 'Scrub the rubber rim with a damp melamine sponge before anything else gets wet.',
+    text: (c) => `Scrub the rubber rim with a damp melamine sponge before anything else gets wet.${rubberLadders(c)}`,
+    ...RUBBER_LOOK,
   },
   'rubber-paste': {
     title: 'Scrub the rubber with soda paste',
-    text: 'Mix baking soda and water one to one, rub it on the rubber rim with a toothbrush, and wipe it off.',
+    text: (c) =>
+      `Mix baking soda and water one to one, rub it on the rubber rim with a toothbrush, and wipe it off.${rubberLadders(c)}`,
+    ...RUBBER_LOOK,
   },
   'rubber-brush': {
     title: 'Brush the rubber',
-    text: 'Scrub the rubber rim with a stiff brush and soapy water; keep the bristles off the cloth.',
+    text: (c) =>
+      `Scrub the rubber rim with a stiff brush and soapy water; keep the bristles off the ${c.has('hide-upper') ? 'leather' : 'cloth'}.${rubberLadders(c)}`,
+    ...RUBBER_LOOK,
   },
   'rubber-solvent': {
     title: 'Acetone on the rubber, lightly',
-    text: 'After a test on a hidden place, wipe the rubber rim with a little acetone on cotton, lightly, and let it air before anything else.',
+    text: (c) =>
+      `After a test on a hidden place, wipe ${c.has('rubber-marked') ? 'the marks on the rubber' : 'the rubber rim'} with a little acetone on cotton, lightly, and let it air before anything else.${c.has('maskable') ? ' Stay clear of the tape: no drop on the leather.' : ''}`,
+    ...RUBBER_LOOK,
   },
   'peroxide-rubber': {
     title: 'Peroxide on the yellowed rubber',
-    text: 'On clean rubber only: spread the peroxide cream on the yellowed rim, leave it 30 to 60 min in the light, and wipe it off with water. Repeat another day if needed.',
+    text: (c) =>
+      `On clean rubber only: spread the peroxide cream thinly on the yellowed ${c.has('rubber-marked') ? 'place' : 'rim'}, keep it wet, leave it 30 to 60 min in the light, and wipe it off with water.${c.has('maskable') ? ' None of it past the tape; take the tape off afterwards.' : ''} Repeat another day if needed.`,
+    look: 'Is the rubber paler?',
+    pass: 'White, or no longer getting paler.',
   },
   'soak-canvas': {
     title: 'Soak the canvas',
@@ -184,7 +232,7 @@ export const WASH_WORDS = {
   'wash-hand-shoe': {
     title: 'Scrub them by hand',
     text: (c) =>
-      `With ${dose(c)} in ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), scrub in small circles: soft brush on the upper, medium on lining and tongue, stiff on the sole only. Wipe the loosened dirt off at once.`,
+      `With ${dose(c)} in ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), scrub in small circles: soft brush on the upper, stiff on the sole only. Wipe the loosened dirt off at once.`,
   },
   'wash-water-only': {
     title: 'Wash it in plain water',
@@ -243,7 +291,8 @@ export const WASH_WORDS = {
   },
   'treat-again': {
     title: 'Treat the marks again',
-    text: (c) => `Treat what is left once more, one rung higher but still mild, and stop when it is good enough.${ladders(c)}`,
+    text: (c) =>
+      `Treat what is left once more, one rung higher but still mild, and go on only while it still gets paler.${ladders(c, 'cloth')}${keptOut(c)}`,
   },
   'rinse-treated': {
     title: 'Rinse the treated places',
