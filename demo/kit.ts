@@ -404,12 +404,31 @@ function others(nowMs: number): LogEntry[] {
     upkeep('log-m4', 'd-cellar', 30, ['lint']),
     ...[2, 5, 9, 13, 20, 27].map((d, n) => use(`log-u${n}`, 'itm-parka', d, 4)),
     ...[1, 3, 8].map((d, n) => use(`log-s${n}`, 'itm-smock', d, 6)),
+    ...['itm-race-vest', 'itm-flask', 'itm-trainers'].map((itemId, n) => ({
+      ...use(`log-r${n}`, itemId, 0.2, 1.5),
+      place: 'round the mere',
+      outing: 'run' as const,
+      outingId: 'out-1',
+    })),
     {
       id: 'log-tour',
       type: 'event',
       at: iso(nowMs - 20 * DAY),
       name: 'Long crossing of Lanternmere, two hut nights',
       on: day(nowMs + 12 * DAY),
+      readyBy: day(nowMs + 11 * DAY),
+      nights: 2,
+      itemIds: [
+        'itm-parka',
+        'itm-quilt',
+        'itm-vest',
+        'itm-storm',
+        'itm-bib',
+        'itm-merino',
+        'itm-boots',
+        'itm-tent',
+        'itm-footprint',
+      ],
     },
   ];
 }

@@ -1,4 +1,4 @@
-import type { CareLabel, Component, Inspection, Item, Kit } from '../src/core/gear';
+import type { CareLabel, Component, Inspection, Item, Kit, UseEntry } from '../src/core/gear';
 import type { Knowledge } from '../src/core/knowledge';
 import { KNOWLEDGE } from '../src/core/knowledge';
 import type { Programme, ProgrammeStep } from '../src/core/document';
@@ -98,7 +98,7 @@ export const KIT: Pick<Kit, 'equipment' | 'supplies' | 'preferences'> = {
 /** Its washing machine and its dryer. */
 export const WASHER = KIT.equipment?.washers?.[0];
 export const DRYER = KIT.equipment?.dryers?.[0];
-export type KitPart = Partial<typeof KIT>;
+export type KitPart = Partial<typeof KIT> & Pick<Kit, 'log'>;
 
 export const supply = (
   cls: NonNullable<Kit['supplies']>[number]['class'],
@@ -113,6 +113,10 @@ export const withEquipment = (change: object): KitPart => ({ equipment: { ...KIT
 export const withSchool = (school: string, option: string): KitPart => ({ preferences: { schools: { [school]: option } } });
 
 export type Seen = Omit<Partial<Inspection>, 'id' | 'itemId' | 'at'>;
+/** Uses of the thing under test after its look, and whatever else its record says. */
+export const used = (...uses: Partial<UseEntry>[]): KitPart => ({
+  log: uses.map((use, n) => ({ id: `u${n}`, type: 'use', itemId: 'x', at: '2027-01-03T18:00:00Z', ...use })),
+});
 export const CLEAN: Seen = { soil: 0, odour: 0 };
 export const DIRTY: Seen = { soil: 2, odour: 0 };
 

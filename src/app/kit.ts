@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
-import type { Equipment, Item, Kit } from '../core/gear';
+import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
 import { thresholdsOf, type Thresholds } from '../core/knowledge';
 import type { Programme } from '../core/document';
 import type { Plan } from '../core/programme';
@@ -67,6 +67,14 @@ interface Answer {
   readonly end: PlanningEnd | null;
   readonly programmes: Outlines;
 }
+/** The lines of the record that a plan reads, without what it does not: a year of care would be costly to hand over. */
+const whatPlansRead = ({ log = [] }: Kit): LogEntry[] =>
+  log.flatMap((e): LogEntry[] => {
+    if (e.type === 'use') return [e];
+    if (e.type !== 'care') return [];
+    const { steps: _steps, supplies: _supplies, photos: _photos, note: _note, ...rest } = e;
+    return [rest];
+  });
 const stopPlanning = (): void => void plannerWorker().stop();
 /** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
 let newest: Answer | null = null;
@@ -100,7 +108,7 @@ export function usePlanning(kit: Kit | undefined): Planning {
       if (performance.now() - shown > SHOW_EVERY_MS) show(done, null);
     };
     void plannerWorker()
-      .planAll({ ...kit, log: [], weighIns: [] }, proxy(onPiece), again)
+      .planAll({ ...kit, log: whatPlansRead(kit), weighIns: [] }, proxy(onPiece), again)
       .then((end) => {
         if (!stale) show(Object.keys(made).length, end);
       });
@@ -135,7 +143,7 @@ export function useUsers(kit: Kit | undefined): Readonly<Record<string, readonly
     if (!kit) return;
     let stale = false;
     void plannerWorker()
-      .whoUses({ ...kit, log: [], weighIns: [] })
+      .whoUses({ ...kit, log: whatPlansRead(kit), weighIns: [] })
       .then((answer) => {
         if (!stale) setUsers(answer);
       });

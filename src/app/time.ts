@@ -12,3 +12,8 @@ export const dayText = (day: string): string => format(parseISO(day), 'd MMM yyy
 /** Whole days from today to a day; negative when it is past. */
 export const daysUntil = (day: string): number =>
   Math.round((Date.parse(`${day}T00:00:00Z`) - Date.parse(`${today()}T00:00:00Z`)) / 86_400_000);
+/** The instant at which a day begins here. */
+export const midnightOf = (day: string): number => parseISO(day).getTime();
+/** "today at 17:40", "Fri 4 Dec at 17:40". */
+export const atText = (ms: number): string =>
+  `${isSameDay(ms, Date.now()) ? 'today' : format(ms, 'EEE d MMM')} at ${format(ms, 'HH:mm')}`;

@@ -1,4 +1,15 @@
-import type { Equipment, Inspection, InspectionPatch, Item, LogEntry, Preferences, Supply, Washer, WeighIn } from '../core/gear';
+import type {
+  Equipment,
+  Inspection,
+  InspectionPatch,
+  Item,
+  LogEntry,
+  Preferences,
+  Supply,
+  UseEntry,
+  Washer,
+  WeighIn,
+} from '../core/gear';
 import { foldRun, recordOf, type Run } from '../core/run';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
@@ -101,9 +112,14 @@ export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
     if (result.item) {
-      const { learned, massG } = result.item;
+      const { learned, massG, inFreezer } = result.item;
       const stored = await db.items.get(result.item.id);
-      if (stored) await db.items.put({ ...stored, ...(learned ? { learned } : {}), ...(massG === undefined ? {} : { massG }) });
+      const taught = {
+        ...(learned ? { learned } : {}),
+        ...(massG === undefined ? {} : { massG }),
+        ...(inFreezer ? { inFreezer } : {}),
+      };
+      if (stored) await db.items.put({ ...stored, ...taught });
     }
     await db.supplies.bulkPut([...result.supplies]);
     if (result.inspection) {
@@ -129,6 +145,18 @@ export async function writePurge(runId: string, result: ReturnType<typeof finish
 
 /** Records a use or upkeep, or corrects one. */
 export const saveEntry = (entry: LogEntry): Promise<Undo> => undoable(['log'], () => db.log.put(entry));
+export const deleteEntry = (id: string): Promise<Undo> => undoable(['log'], () => db.log.delete(id));
+/** Records what an outing used; what was kept frozen is out of the freezer. */
+export const saveUses = (uses: readonly UseEntry[]): Promise<Undo> =>
+  undoable(['log', 'items'], async () => {
+    await db.log.bulkPut([...uses]);
+    const used = await db.items.bulkGet(uses.flatMap((u) => (u.itemId ? [u.itemId] : [])));
+    for (const item of used) {
+      if (!item?.inFreezer) continue;
+      const { inFreezer: _thawed, ...rest } = item;
+      await db.items.put(rest);
+    }
+  });
 /** Keeps a weight. */
 export const saveWeighIn = (weighIn: WeighIn): Promise<Undo> => undoable(['weighIns'], () => db.weighIns.add({ ...weighIn }));
 /** Puts several items in one go. */

@@ -1,6 +1,6 @@
 import { reachOf } from '../core/energy/choice';
 import { readKit } from '../core/formats';
-import type { Inspection, Item, Kit } from '../core/gear';
+import type { Inspection, Item, Kit, LogEntry } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import type { Programme } from '../core/document';
 import { latestInspection, plan, planItem, writeProgramme } from '../core/programme';
@@ -20,7 +20,7 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
     confidence,
     lookDays: rhythmOf(item).days,
     needs: needsOf(itemId, steps),
-    steps: steps.map(({ id, key, phase, do: verb, when, settings, attendedMin, unattendedMin }) => ({
+    steps: steps.map(({ id, key, phase, do: verb, when, settings, attendedMin, unattendedMin, mayWait }) => ({
       id,
       key,
       phase,
@@ -29,6 +29,7 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
       settings: settings.heat === undefined ? {} : { heat: settings.heat },
       attendedMin,
       unattendedMin,
+      mayWait,
     })),
   };
 }
@@ -42,7 +43,7 @@ interface Watch {
   readonly pause?: () => Promise<void>;
 }
 
-/** Each item with only its own inspections, so that a long kit is not searched anew for every item. `work` says whether it was any. */
+/** Each item with only its own inspections and lines of the log, so that a long kit is not searched anew for every item. `work` says whether it was any. */
 async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => boolean): Promise<PlanningEnd> {
   const byItem = new Map<string, Inspection[]>();
   for (const inspection of kit.inspections) {
@@ -50,10 +51,17 @@ async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) 
     if (list) list.push(inspection);
     else byItem.set(inspection.itemId, [inspection]);
   }
+  const logs = new Map<string, LogEntry[]>();
+  for (const entry of kit.log ?? []) {
+    if (entry.itemId === undefined) continue;
+    const list = logs.get(entry.itemId);
+    if (list) list.push(entry);
+    else logs.set(entry.itemId, [entry]);
+  }
   const of = kit.items.length;
   let worked = 0;
   for (const [index, item] of kit.items.entries()) {
-    if (work(item, { ...kit, inspections: byItem.get(item.id) ?? [] })) worked++;
+    if (work(item, { ...kit, inspections: byItem.get(item.id) ?? [], log: logs.get(item.id) ?? [] })) worked++;
     if ((index + 1) % PIECE !== 0) continue;
     watch.onPiece?.(index + 1, of);
     if (worked < PIECE) continue;
@@ -80,7 +88,7 @@ export const emptyMemory = (): Memory => ({ ground: '', made: new Map(), left: n
  * is planned.
  */
 export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, memory = emptyMemory()): Promise<PlanningEnd> {
-  const ground = JSON.stringify({ ...kit, items: [], inspections: [] });
+  const ground = JSON.stringify({ ...kit, items: [], inspections: [], log: [] });
   if (ground !== memory.ground) memory.made.clear();
   memory.ground = ground;
   let piece: Record<string, ProgrammeOutline> = {};
@@ -90,7 +98,7 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
   };
   const end = await forEachItem(kit, { ...watch, onPiece: report }, (item, own) => {
     if (memory.left.has(item.id)) return false;
-    const key = JSON.stringify([item, own.inspections]);
+    const key = JSON.stringify([item, own.inspections, own.log]);
     const known = memory.made.get(item.id);
     const fresh = known?.key !== key;
     const made = fresh ? outline(planItem(own, item), item) : known.outline;

@@ -7,7 +7,7 @@ import type { Need } from '../core/supplies';
 /** What lists show of a step; whole programmes would be costly to hand over by the hundred. */
 export type StepOutline = Pick<
   ProgrammeStep,
-  'id' | 'key' | 'phase' | 'do' | 'when' | 'settings' | 'attendedMin' | 'unattendedMin'
+  'id' | 'key' | 'phase' | 'do' | 'when' | 'settings' | 'attendedMin' | 'unattendedMin' | 'mayWait'
 >;
 export interface ProgrammeOutline extends Pick<Programme, 'itemId' | 'verdict' | 'because' | 'aims' | 'method' | 'confidence'> {
   readonly steps: readonly StepOutline[];

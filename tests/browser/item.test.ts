@@ -103,6 +103,59 @@ describe('a thing’s life', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('back from a run: last time’s things are chosen, the vest is due at once, and all is taken back in one go', async () => {
+    const v = await visit();
+    await v.press('A run');
+    await v.sees('Back from a run');
+    expect(
+      await v.page.$$eval('[role=dialog] [aria-pressed=true], [role=dialog] [data-selected=true]', (e) =>
+        e.map((x) => x.textContent),
+      ),
+    ).toEqual(expect.arrayContaining([expect.stringContaining('Distance vest'), expect.stringContaining('Soft flask')]));
+    await v.press('Hard');
+    await v.press('rain');
+    await v.press('Record it');
+    await v.sees('What they need now');
+    await v.sees('Rinse it with plain water');
+    const uses = (await v.rows('log')).filter((e) => e.type === 'use' && e.hard === true);
+    expect(uses.map((u) => u.itemId).sort()).toEqual(['itm-flask', 'itm-race-vest', 'itm-trainers']);
+    expect(new Set(uses.map((u) => u.outingId)).size).toBe(1);
+    await v.press('Done');
+    await v.press('Undo');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
+    expect((await v.rows('log')).some((e) => e.type === 'use' && e.hard === true)).toBe(false);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('what is ahead is written down, says what to begin when, is changed and taken out', async () => {
+    const v = await visit();
+    await v.press('What to begin when');
+    await v.sees('begin by');
+    await v.press('Write down what is ahead');
+    await v.page.waitForSelector('[role=dialog] input[type=date]');
+    await v.page.type('[role=dialog] input', 'Harbour race');
+    const day = await v.page.evaluate(() => new Date(Date.now() + 3 * 86_400_000).toLocaleDateString('sv-SE'));
+    await v.page.evaluate((value) => {
+      const input = document.querySelector<HTMLInputElement>('[role=dialog] input[type=date]');
+      if (!input) return;
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(input, value);
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+    }, day);
+    await v.press('These things');
+    await v.press('Distance vest');
+    await v.press('Write it down');
+    await v.sees('Harbour race in 3 days');
+    await v.sees('One thing goes along.');
+    const event = (await v.rows('log')).find((e) => e.name === 'Harbour race');
+    expect(event).toMatchObject({ type: 'event', on: day, itemIds: ['itm-race-vest'] });
+    expect((event?.readyBy as string) < day).toBe(true);
+    await v.press('Change it');
+    await v.press('Take it out');
+    await v.sees('is taken out');
+    expect((await v.rows('log')).some((e) => e.name === 'Harbour race')).toBe(false);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('is lent, comes back, is put away and asks for nothing, retired and taken back', async () => {
     const v = await visit({ path: '/kit/itm-smock' });
     await v.press('Lend it');

@@ -11,6 +11,7 @@ import { SCHOOL_FACTS } from './facts/schools';
 import { SIGN_FACTS } from './facts/signs';
 import { STAIN_FACTS } from './facts/stains';
 import { STEP_FACTS } from './facts/steps';
+import { USE_FACTS } from './facts/uses';
 
 const FACTS: readonly Fact[] = [
   ...MATERIAL_FACTS,
@@ -20,6 +21,7 @@ const FACTS: readonly Fact[] = [
   ...SIGN_FACTS,
   ...STAIN_FACTS,
   ...PLACE_FACTS,
+  ...USE_FACTS,
   ...SCHOOL_FACTS,
   ...CHOICE_FACTS,
 ];

@@ -29,7 +29,9 @@ const of = (thing: Item, seen: Partial<Inspection>, kit: KitPart): Programme =>
 const told = ({ itemId: _, ...rest }: Programme): string => JSON.stringify(rest);
 
 /** Item fields: the same thing with the field as in `from` and as in `to`. */
+const flask = item('soft-flask', [comp('shell', 'tpu')]);
 const ITEM: readonly Change[] = [
+  ['inFreezer', flask, { soil: 1 }, {}, { inFreezer: true }],
   ['kind', shirt, DIRTY, { kind: 'base-layer' }, { kind: 'jersey' }],
   ['components', shirt, DIRTY, {}, { components: [comp('face', 'merino')] }],
   ['components.part', canvas(), DIRTY, {}, { components: [comp('trim', 'cotton-canvas'), comp('outsole', 'rubber')] }],

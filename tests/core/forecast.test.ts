@@ -100,10 +100,7 @@ describe('the forecast', () => {
   });
   test('the next event is the soonest that is not past', () => {
     const event = (on: string): LogEntry => ({ id: `e${on}`, type: 'event', at: at('2026-01-01'), name: on, on });
-    expect(nextEvent([event('2027-05-01'), event('2027-03-02'), event('2027-02-01')], today)).toEqual({
-      name: '2027-03-02',
-      on: '2027-03-02',
-    });
+    expect(nextEvent([event('2027-05-01'), event('2027-03-02'), event('2027-02-01')], today)?.name).toBe('2027-03-02');
     expect(nextEvent([event('2027-02-01')], today)).toBeNull();
   });
 });

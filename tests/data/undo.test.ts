@@ -55,6 +55,8 @@ const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   saveEntry: fc
     .constantFrom('log-1', 'use-new')
     .map((l) => () => repo.saveEntry({ id: l, type: 'use', at: '2027-01-04T08:00:00Z' })),
+  deleteEntry: fc.constantFrom('log-1', 'none').map((l) => () => repo.deleteEntry(l)),
+  saveUses: id.map((i) => () => repo.saveUses([{ id: `use-${i}`, type: 'use', itemId: i, at: '2027-01-04T08:00:00Z' }])),
   saveWeighIn: id.map((i) => () => repo.saveWeighIn({ itemId: i, at: '2027-01-04T08:00:00Z', massG: 500 })),
   changeItems: fc.constant(() =>
     repo.changeItems([

@@ -1,4 +1,5 @@
-import { isEntry, type Inspection, type Item, type LogEntry, type UseEntry } from '../gear';
+import { isHardUse } from '../facts';
+import { isEntry, type Inspection, type Item, type LogEntry } from '../gear';
 import { addDays } from './index';
 import { RHYTHM_FIGURES } from '../knowledge';
 
@@ -27,8 +28,6 @@ export interface Forecast {
   readonly hardShare: number;
 }
 
-/** Uses that count as hard: marked so, or in rain or snow. */
-const HARD_WEATHER = new Set(['rain', 'snow']);
 /** With mostly hard use the calendar comes this much sooner. */
 const HARD_PACE = RHYTHM_FIGURES.hardPace.value;
 /** Uses are counted over this many days for the present pace. */
@@ -38,7 +37,6 @@ const DAY_MS = 86_400_000;
 const days = (from: string, to: string): number =>
   Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
 const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.aims ?? []).some((aim) => aim === 'wash' || aim === 'rinse');
-const isHard = (e: UseEntry): boolean => e.hard === true || (e.weather ?? []).some((w) => HARD_WEATHER.has(w));
 
 /** Uses in each stretch between two washes, oldest first. */
 function stretches(log: readonly LogEntry[]): number[] {
@@ -66,7 +64,7 @@ export function forecast({ from, rhythmDays, today, log, event }: ForecastInput)
   const recent = uses.filter((e) => days(e.at, today) <= PACE_DAYS && days(e.at, today) >= 0);
   const perDay = recent.length / PACE_DAYS;
   const counts = stretches(log);
-  const hardShare = since.length > 0 ? since.filter(isHard).length / since.length : 0;
+  const hardShare = since.length > 0 ? since.filter(isHardUse).length / since.length : 0;
   const base = {
     usesSince: since.length,
     usesBetween: counts.length >= 2 ? counts.reduce((sum, n) => sum + n, 0) / counts.length : null,
@@ -108,7 +106,7 @@ export interface DueInput {
   /** Minutes its care takes now, hands and waiting together. */
   readonly careMin: number;
   readonly today: string;
-  readonly event: { readonly name: string; readonly on: string } | null;
+  readonly event: Pick<Ahead, 'name' | 'readyBy'> | null;
 }
 
 /** When an item is due, from its own record: counted from its last care or look, whichever is later, else from the day it was bought. */
@@ -120,14 +118,30 @@ export function dueOf({ item, log, seen, rhythmDays, careMin, today, event }: Du
     rhythmDays,
     today,
     log,
-    event: event ? { ...event, careDays: Math.ceil(careMin / 1440) } : undefined,
+    event: event ? { name: event.name, on: event.readyBy, careDays: Math.ceil(careMin / 1440) } : undefined,
   });
 }
 
-/** The next day that the kit must be ready for, or null. */
-export function nextEvent(log: readonly LogEntry[], today: string): { readonly name: string; readonly on: string } | null {
-  const events = log.flatMap((e) =>
-    e.type === 'event' && e.on && e.on >= today ? [{ name: e.name ?? 'the next outing', on: e.on }] : [],
-  );
-  return events.sort((a, b) => (a.on < b.on ? -1 : 1))[0] ?? null;
+export interface Ahead {
+  readonly id: string;
+  readonly name: string;
+  /** ISO day of the event, and the day by which all must be ready. */
+  readonly on: string;
+  readonly readyBy: string;
+  /** Things that go along; null = all of the kit. */
+  readonly itemIds: readonly string[] | null;
 }
+/** The days ahead that the kit must be ready for, nearest first. */
+export function eventsAhead(log: readonly LogEntry[], today: string): Ahead[] {
+  const events = log.flatMap((e): Ahead[] =>
+    e.type === 'event' && e.on && e.on >= today
+      ? [{ id: e.id, name: e.name ?? 'the next outing', on: e.on, readyBy: e.readyBy ?? e.on, itemIds: e.itemIds ?? null }]
+      : [],
+  );
+  return events.sort((a, b) => (a.readyBy < b.readyBy ? -1 : a.readyBy > b.readyBy ? 1 : a.id < b.id ? -1 : 1));
+}
+/** True when a thing goes along. */
+export const goesAlong = ({ itemIds }: Pick<Ahead, 'itemIds'>, itemId: string): boolean => itemIds?.includes(itemId) ?? true;
+/** The next one that a thing goes along to, or null; without a thing, the next of all. */
+export const nextEvent = (log: readonly LogEntry[], today: string, itemId?: string): Ahead | null =>
+  eventsAhead(log, today).find((e) => itemId === undefined || goesAlong(e, itemId)) ?? null;

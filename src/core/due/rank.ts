@@ -1,7 +1,8 @@
 import type { Aim, Inspection, Item, Kit, LogEntry } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
+import { usesSince } from '../facts';
 import { latestByItem } from '../programme';
-import { dueOf, nextEvent, type Forecast } from './forecast';
+import { dueOf, eventsAhead, goesAlong, type Ahead, type Forecast } from './forecast';
 
 /*
  * What every list shows of what is due: one state, one day and one order for a thing, whichever page asks. Refuses: deciding on care.
@@ -53,7 +54,7 @@ interface Known<O extends Outline> {
   readonly seen: Inspection | null;
   /** Its own lines of the record. */
   readonly log: readonly LogEntry[];
-  readonly event: ReturnType<typeof nextEvent>;
+  readonly event: Ahead | null;
   /** By the calendar, a day that has come is due; by what it shows, it is a day to look. */
   readonly calendar: boolean;
   readonly underWay: boolean;
@@ -74,8 +75,9 @@ function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> 
     if (item.archivedOn || item.retiredOn) return 'away';
     if (item.lent) return 'lent';
     if (aims.includes('refer')) return programme?.steps[0]?.key === 'refer-life-safety' ? 'safety' : 'blocked';
-    // Nobody ever looked: no day can be told from it.
-    if (!seen) return 'look';
+    // Nobody ever looked: no day can be told from it, but a use says enough.
+    if (!seen && !(aims.length > 0 && usesSince(item.id, seen, log).length > 0)) return 'look';
+    if (!seen) return 'due';
     if (aims.length > 0) return weight >= URGENT_FROM || (seen.damp ?? false) ? 'urgent' : 'due';
     if (forecast.on > today) return 'fresh';
     return calendar ? 'due' : 'look';
@@ -121,7 +123,7 @@ export function rankAll<O extends Outline>(
     if (list) list.push(entry);
     else logs.set(entry.itemId, [entry]);
   }
-  const event = nextEvent(kit.log ?? [], today);
+  const events = eventsAhead(kit.log ?? [], today);
   const calendar = kit.preferences?.schools?.WHEN === 'calendar';
   return kit.items
     .map((item) =>
@@ -131,7 +133,7 @@ export function rankAll<O extends Outline>(
           programme: programmes?.[item.id] ?? null,
           seen: seen.get(item.id) ?? null,
           log: logs.get(item.id) ?? [],
-          event,
+          event: events.find((e) => goesAlong(e, item.id)) ?? null,
           calendar,
           underWay: underWay.has(item.id),
         },

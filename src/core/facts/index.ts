@@ -25,6 +25,7 @@ import {
 
 export { tag, tagPair };
 export { componentAt, surfaceAt } from './place';
+export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
 export { damagesOf, soilsOf, wearsOf } from './shows';
 export type Facts = Set<Fact>;
 
@@ -95,6 +96,7 @@ export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
   if (item.colour?.bleed === 'bleeds') facts.add('bleeds');
   for (const way of item.label?.naturalDrying ?? []) facts.add(tag('label-dries:', way));
   facts.add(item.label ? 'label:read' : 'label:none');
+  if (item.inFreezer) facts.add('in-freezer');
   if (item.own?.tempC !== undefined) facts.add('own-temp');
   if (item.massG === undefined) facts.add('unknown:mass');
   if (item.bulk === undefined) facts.add('unknown:bulk');

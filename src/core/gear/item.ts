@@ -136,4 +136,6 @@ export interface Item {
   /** How many of it are kept as one, a stack of cloths; masses are of one. */
   count?: number;
   learned?: Learned;
+  /** Kept frozen between uses: a flask. */
+  inFreezer?: boolean;
 }

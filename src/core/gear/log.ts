@@ -69,6 +69,9 @@ export interface UseEntry extends Entry {
   place?: string;
   /** Harder than usual: dirt, rubbing, straps. */
   hard?: boolean;
+  /** What it was part of; things used together share the id. */
+  outing?: v.Outing;
+  outingId?: string;
 }
 /** A programme that was carried out, finished or stopped, with what it took and when the next look is due. */
 export interface CareEntry extends Entry {
@@ -104,6 +107,10 @@ export interface CareEntry extends Entry {
 export interface EventEntry extends Entry {
   type: 'event';
   on?: string;
+  /** By when all must be ready; without it the day itself. */
+  readyBy?: string;
+  /** The things that go along; without it all of the kit. */
+  itemIds?: string[];
   nights?: number;
   place?: string;
 }

@@ -211,6 +211,8 @@ export const WEARS = [
   'flat-pile',
 ] as const;
 export const WEATHERS = ['dry', 'damp', 'rain', 'snow', 'frost', 'heat'] as const;
+/** What things come back from. */
+export const OUTINGS = ['run', 'trip', 'game', 'day'] as const;
 export const WASHER_KINDS = ['front-loader', 'agitator', 'impeller', 'tub', 'basin'] as const;
 export const RESIDUES = ['softener', 'powder', 'perfume', 'bleach', 'workshop'] as const;
 export const DRYER_KINDS = ['vented', 'condenser', 'heat-pump', 'commercial'] as const;
@@ -283,6 +285,7 @@ export type DropletZone = (typeof DROPLET_ZONES)[number];
 export type Damage = (typeof DAMAGES)[number];
 export type Wear = (typeof WEARS)[number];
 export type Weather = (typeof WEATHERS)[number];
+export type Outing = (typeof OUTINGS)[number];
 export type WasherKind = (typeof WASHER_KINDS)[number];
 export type DryerKind = (typeof DRYER_KINDS)[number];
 export type RackKind = (typeof RACK_KINDS)[number];

@@ -208,4 +208,6 @@ export const RHYTHM_FIGURES = {
   hardPace: m(0.7, '1', 0.5, 0.9),
   paceDays: m(60, 'd', 30, 120),
   unusedDays: m(365, 'd', 180, 400),
+  wakesMin: m(420, 'min', 300, 540),
+  sleepsMin: m(1320, 'min', 1200, 1440),
 } as const;

@@ -36,6 +36,7 @@ export const RULES = [
   { id: 'crest-dry', ...P },
   { id: 'name-the-mark', ...P },
   { id: 'salt-water-only', ...P },
+  { id: 'machine-washes-spent', ...P },
   // stains
   { id: 'spot-test', ...P },
   { id: 'mildest-first', ...P },

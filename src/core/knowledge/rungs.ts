@@ -1,7 +1,6 @@
 import type { SupplyClass } from '../gear';
 import type { Surface } from './places';
-import type { Basis, FactsRead, When } from './condition';
-import type { LadderRung, StainRecord } from './types';
+import type { Basis, When } from './condition';
 
 /** One way of meeting a mark: with what, how much, on which surfaces. How long it rests is the mark's own. */
 export interface RungRecord extends Basis {
@@ -57,8 +56,13 @@ export const RUNGS = {
 } as const satisfies Record<string, RungRecord>;
 export type RungId = keyof typeof RUNGS;
 
+export interface LadderRung {
+  readonly rung: RungId;
+  /** How long it rests, min. */
+  readonly restMin?: number;
+}
 /** Ladders of surfaces that are worked on in one way whatever the mark, mildest first, unless the mark names its own there. */
-const SURFACE_LADDERS: Partial<Record<Surface, readonly LadderRung[]>> = {
+export const SURFACE_LADDERS: Partial<Record<Surface, readonly LadderRung[]>> = {
   leather: [{ rung: 'dry-brush' }, { rung: 'damp-cloth' }, { rung: 'soap-cloth' }],
   patent: [{ rung: 'dry-brush' }, { rung: 'damp-cloth' }, { rung: 'soap-cloth' }],
   nap: [{ rung: 'nap-eraser' }],
@@ -67,13 +71,3 @@ const SURFACE_LADDERS: Partial<Record<Surface, readonly LadderRung[]>> = {
   lining: [{ rung: 'damp-cloth' }, { rung: 'soap-brush' }],
   insole: [{ rung: 'dry-brush' }, { rung: 'soap-brush' }],
 };
-
-/** The ladder of a mark where it lies: its own there, else the usual of that surface, else its own on cloth. */
-export const ladderOn = (stain: Pick<StainRecord, 'at' | 'ladder'>, on: Surface): readonly LadderRung[] =>
-  stain.at?.[on] ?? SURFACE_LADDERS[on] ?? stain.ladder;
-/** Whether a rung may be taken on a surface, with these facts. */
-export function mayClimb(rung: RungId, on: Surface, facts: FactsRead): boolean {
-  const known: RungRecord = RUNGS[rung];
-  if (known.on && !known.on.includes(on)) return false;
-  return !known.when?.all?.some((fact) => !facts.has(fact));
-}

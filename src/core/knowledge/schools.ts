@@ -354,7 +354,10 @@ export const SCHOOLS = [
       {
         id: 'machine',
         same: { all: ['no-washer-fits'] },
-        refused: [{ when: { none: ['can:machine'] }, rule: 'no-machine-here' }],
+        refused: [
+          { when: { none: ['can:machine'] }, rule: 'no-machine-here' },
+          { when: { any: ['machine-washes-spent'] }, rule: 'machine-washes-spent' },
+        ],
       },
     ],
   },

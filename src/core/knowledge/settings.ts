@@ -37,6 +37,8 @@ const BATH: Readonly<Record<'tub' | 'basin', { readonly floorM2: number; readonl
   tub: { floorM2: 0.6, deepM: { small: 0.04, medium: 0.05, large: 0.067 } },
   basin: { floorM2: 0.1, deepM: { small: 0.1, medium: 0.16, large: 0.2 } },
 };
+/** Washes in a machine that a construction bears in a year [common practice]; none: as often as it needs. */
+const MACHINE_WASHES_A_YEAR: readonly Choice<number>[] = [{ use: 3, when: { all: ['kind:running-vest'] } }];
 /** Litres a machine rinse, when the cycle does not say. */
 const DRUM_RINSE_LITRES = 12;
 /** Most things of a kind that go into one drum together, where the construction says so [common practice]; else the machine's kilograms decide. */
@@ -194,6 +196,7 @@ export const SETTINGS = {
   bath: BATH,
   drumRinseLitres: DRUM_RINSE_LITRES,
   atMostALoad: AT_MOST_A_LOAD,
+  machineWashesAYear: MACHINE_WASHES_A_YEAR,
   cycleRinses: CYCLE_RINSES,
   cycleMinutes: CYCLE_MINUTES,
   chosenStyle: CHOSEN_STYLE,

@@ -18,7 +18,7 @@ import type { DryWay, Fact, FamilyName, PlanTraitName, SchoolName, SchoolOptionN
 import type { Basis, Choice, When } from './condition';
 
 import type { Surface } from './places';
-import type { RungId } from './rungs';
+import type { LadderRung } from './rungs';
 import type { Settings } from './settings';
 
 /** Every setting that can be limited, and the type of its values. Numbers: more is looser; null: no limit of its own. */
@@ -83,10 +83,6 @@ export interface StainRecord extends Basis {
   readonly ladder: readonly LadderRung[];
   /** Ladders of surfaces where it is met otherwise than every mark there. */
   readonly at?: Partial<Record<Surface, readonly LadderRung[]>>;
-}
-export interface LadderRung {
-  readonly rung: RungId;
-  readonly restMin?: number;
 }
 
 /** A named fact derived from others. It may build on other traits, in no ring; one name may have several records. */

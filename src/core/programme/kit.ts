@@ -27,7 +27,7 @@ export function latestByItem(inspections: readonly Inspection[]): Map<string, In
 
 /** The programme of one item of a kit, as it was last seen. */
 export function planItem(
-  kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences' | 'inspections'>,
+  kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences' | 'inspections' | 'log'>,
   item: Item,
   knowledge: Knowledge = KNOWLEDGE,
 ): Programme {

@@ -2,7 +2,19 @@ import { assess, type Assessment } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
 import { allLimits, envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
-import { addTraits, envelopeFacts, hardFacts, holds, itemFacts, markFacts, ownedFacts, seenFacts, tag } from '../facts';
+import {
+  addTraits,
+  envelopeFacts,
+  hardFacts,
+  holds,
+  itemFacts,
+  machineWashesInYear,
+  markFacts,
+  ownedFacts,
+  seenFacts,
+  tag,
+  usedFacts,
+} from '../facts';
 import type { Cycle, Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
@@ -55,6 +67,10 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const facts = itemFacts(item);
   seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
   markFacts(item, inspection, knowledge.stains, facts);
+  usedFacts(item.id, inspection, kit.log ?? [], facts);
+  const ceiling = pick(knowledge.settings.machineWashesAYear, facts);
+  if (ceiling !== undefined && machineWashesInYear(item.id, inspection, kit.log ?? []) >= ceiling)
+    facts.add('machine-washes-spent');
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);

@@ -10,7 +10,8 @@ import type { CycleStyle, Family, Knowledge, School, StepTemplate } from '../kno
 export interface PlanRequest {
   readonly item: Item;
   readonly inspection: Inspection | null;
-  readonly kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences'>;
+  /** Of its log only the thing's own lines are read: its uses and washes. */
+  readonly kit: Pick<Kit, 'equipment' | 'supplies' | 'preferences' | 'log'>;
 }
 
 /** A thing that would have served and was refused. `option` is an option id, a supply class or a machine id. */

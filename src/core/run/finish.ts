@@ -104,6 +104,8 @@ const SPEAKS_OF: Readonly<Record<string, readonly Soil[]>> = {
   'treat-grease': ['grease', 'wax'],
   'treat-sweat-yellow': ['yellowing'],
 };
+/** The step that puts a thing into the freezer. */
+const FREEZING = 'store-flask';
 /** What a mending mends. */
 const MENDS: Readonly<Record<string, readonly string[]>> = {
   'mend-hole': ['hole', 'seam'],
@@ -282,6 +284,8 @@ const weightsOf = (run: Run): WeighIn[] =>
     ...(e.rhPercent === undefined ? {} : { rhPercent: e.rhPercent }),
   }));
 
+/** True when it was put into the freezer at its end. */
+const froze = (run: Run): boolean => run.programme.steps.some((s) => s.key === FREEZING && carried(run, s.id) > 0);
 /** A dry mass for a thing that had none: weighed dry before the wash, or when it was found dry after it. */
 function learnMass(item: Item, run: Run): Item {
   if (item.massG !== undefined) return item;
@@ -307,10 +311,11 @@ export function finishRun(
 ): RunResult {
   const { supplies, used } = takeOff(run, kit.supplies ?? []);
   const rinsed = rinsedIn(run);
-  const learned = learnMass(
+  const taught = learnMass(
     learnDrying(learnRinse(item, rinsed), run, kit.weighIns ?? [], kit.equipment?.room, run.finishedAtMs ?? run.seenAtMs),
     run,
   );
+  const learned = froze(run) ? { ...taught, inFreezer: true } : taught;
   const usedMachine = (key: 'washerId' | 'dryerId', ...verbs: readonly string[]): string | undefined =>
     run.programme.steps.find(
       (s) => (verbs.length === 0 || verbs.includes(s.do)) && s.settings[key] !== undefined && carried(run, s.id) > 0,

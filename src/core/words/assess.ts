@@ -125,6 +125,36 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     reverse: 'If it were dirty all over I would wash it.',
     otherwise: 'After use it is rinsed with water.',
   },
+  'use-rinse': {
+    because: 'it was used since it was last looked at',
+    reverse: 'Unused, it would stay where it is.',
+    otherwise: 'After each use it is rinsed with water.',
+  },
+  'use-cloth': {
+    because: 'it was used since it was last washed',
+    reverse: 'Unused, it would stay in the cupboard.',
+    otherwise: 'Used once, it is washed.',
+  },
+  'use-hard': {
+    because: 'it had a hard use since it was last looked at',
+    reverse: 'Look it over: if it is clean, I would only air it.',
+    otherwise: 'After a hard use it is washed.',
+  },
+  'use-air': {
+    because: 'it was slept in since it was last aired',
+    reverse: 'Look it over: if it is dry and fresh, I would put it away.',
+    otherwise: 'After nights out it is aired.',
+  },
+  'use-wet': {
+    because: 'it was out in the wet since it was last looked at',
+    reverse: 'Look it over: if it is dry, I would leave it alone.',
+    otherwise: 'After a wet day it is dried before storing.',
+  },
+  'use-boots': {
+    because: 'they were worn since they were last looked at',
+    reverse: 'Look them over: if they are dry and clean, I would put them away.',
+    otherwise: 'After each use they are knocked off, opened and aired.',
+  },
   'odour-air': {
     because: 'it smells faintly',
     reverse: 'If it smelled clearly I would wash it.',

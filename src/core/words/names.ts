@@ -8,6 +8,7 @@ import type {
   Kind,
   MakerNote,
   Material,
+  Outing,
   Part,
   Residue,
   Soil,
@@ -203,6 +204,13 @@ export const WEATHER_WORDS: Record<Weather, string> = {
   snow: 'snow',
   frost: 'hard frost',
   heat: 'heat',
+};
+/** What things come back from: on a button, and in a title. */
+export const OUTING_WORDS: Record<Outing, { readonly name: string; readonly from: string }> = {
+  run: { name: 'A run', from: 'a run' },
+  trip: { name: 'A trip', from: 'a trip' },
+  game: { name: 'A game', from: 'a game' },
+  day: { name: 'Everyday use', from: 'everyday use' },
 };
 export const AIM_WORDS: Record<Aim, string> = {
   refer: 'refer',

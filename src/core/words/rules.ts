@@ -174,6 +174,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'dye-marks-wet': 'Left lying wet it dyes itself, and whatever touches it.',
   'sun-canvas-only': 'Sun is for plain canvas only.',
   'leather-needs-label': 'Leather goes in a machine only when its label allows a wash.',
+  'machine-washes-spent': 'It has had its three machine washes in a year: foam and elastic tire of more.',
   'no-solvent-here': 'A solvent near this upper would dull or dissolve it.',
   'suede-wet-last': 'Water takes what dry work leaves, and marks the nap unless the whole panel is evenly damp.',
   'hide-marks': 'Hide takes water and cleaner in: little of both, on a cloth, and dried off at once.',

@@ -5,7 +5,7 @@ import { planOf, useItem } from '../../app/kit';
 import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
-import { usedToday } from '../../app/UseLog';
+import { usedToday } from '../../app/used';
 import { forecastText } from '../../core/telling/due';
 import { didText, lastDays } from '../../core/telling/run';
 import { rhythmOf } from '../../core/due';
@@ -143,7 +143,8 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
     return (
       <>
         {row.on <= now ? 'Due since ' : ''}
-        <strong>{dayText(row.on)}</strong>. {forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now)?.name)}
+        <strong>{dayText(row.on)}</strong>.{' '}
+        {forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name)}
       </>
     );
   };

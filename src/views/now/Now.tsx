@@ -5,13 +5,13 @@ import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
 import { useSecond } from '../../app/UnderWay';
-import { needsCare, notReady, type Ranked } from '../../core/due/rank';
+import { needsCare, type Ranked } from '../../core/due/rank';
 import { tell } from '../../app/session';
-import { UsedToday } from '../../app/UseLog';
+import { Ahead } from './Ahead';
+import { BackFrom, UsedToday } from './BackFrom';
 import { today } from '../../app/now';
-import { clockText, dayText, daysUntil } from '../../app/time';
+import { clockText } from '../../app/time';
 import { minutesOf } from '../../core/document';
-import { isEntry } from '../../core/gear';
 import { leftMs, type Run, tick, current } from '../../core/run';
 import { runStateText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
@@ -174,14 +174,9 @@ export function Now() {
   const known = programmes !== null && !(planning.state === 'busy' && planning.first);
   const planned = known ? (ranked ?? []) : [];
   const needs = planned.filter(needsCare);
-  const unready = planned.filter(notReady).length;
   const elsewhere = planned.filter((r) => r.need === 'blocked');
   const looks = planned.filter((r) => r.need === 'look');
   const shown = all ? needs : needs.slice(0, SHOWN);
-  const event = (kit.log ?? [])
-    .filter(isEntry('event'))
-    .filter((e) => e.on && daysUntil(e.on) >= 0)
-    .sort((a, b) => ((a.on ?? '') < (b.on ?? '') ? -1 : 1))[0];
   const dirtyMachines = (kit.equipment?.washers ?? []).filter(
     (w) => (w.lastLoads ?? []).length > 0 || (w.unrinsed ?? []).length > 0,
   );
@@ -201,16 +196,9 @@ export function Now() {
           ))}
         </Section>
       )}
-      {event?.on && (
-        <Note tone={unready > 0 ? 'alarm' : 'good'}>
-          <strong>{event.name}</strong> in {daysUntil(event.on)} days, on {dayText(event.on)}.{' '}
-          {!known
-            ? 'Is everything ready for it?'
-            : unready > 0
-              ? `${unready === 1 ? 'One thing is' : `${unready} things are`} not ready for it.`
-              : 'Everything is ready.'}
-        </Note>
-      )}
+      <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known}>
+        <BackFrom kit={kit} />
+      </Ahead>
       {!known && (
         <Section aria-labelledby="looking" aria-busy="true">
           <h2 id="looking">Looking through your things</h2>
@@ -242,10 +230,7 @@ export function Now() {
           )}
         </Section>
       )}
-      <Section aria-labelledby="used">
-        <h2 id="used">Used today?</h2>
-        <UsedToday items={kit.items} log={kit.log ?? []} now={now} />
-      </Section>
+      <UsedToday kit={kit} now={now} />
       {elsewhere.length > 0 && (
         <Section aria-labelledby="elsewhere">
           <h2 id="elsewhere">Not to be done at home</h2>

@@ -160,4 +160,5 @@ export class ItemDoc implements gear.Item {
   /** How many of it are kept as one, a stack of cloths; masses are of one. */
   @Maybe() @Whole(1, 1000) count?: number;
   @Maybe() @Nested(() => LearnedDoc) learned?: LearnedDoc;
+  @Maybe() @Bool() inFreezer?: boolean;
 }

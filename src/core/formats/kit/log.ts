@@ -81,6 +81,12 @@ export class LogEntryDoc {
   @Maybe() @Text(200) place?: string;
   /** Harder than usual: dirt, rubbing, straps. */
   @Maybe() @Bool() hard?: boolean;
+  /** What it was part of; things used together share the id. */
+  @Maybe() @OneOf(v.OUTINGS) outing?: v.Outing;
+  @Maybe() @Id() outingId?: string;
+  /** Of an event: by when all must be ready, and the things that go along. */
+  @Maybe() @Day() readyBy?: string;
+  @Maybe() @Texts(10_000) itemIds?: string[];
   @Maybe() @ListOf(v.AIMS) aims?: v.Aim[];
   @Maybe() @OneOf(v.METHODS) method?: v.Method;
   @Maybe() @NestedList(() => DoneStepDoc) steps?: DoneStepDoc[];

@@ -134,6 +134,14 @@ export const PREPARE_WORDS = {
     title: 'Knock the mud off',
     text: (c) => `Let the mud dry, knock it off, and brush the rest away${c.has('shoe-like') ? ', soles first' : ''}.`,
   },
+  'knock-off-after-use': {
+    title: 'Knock the dirt off',
+    text: 'Outside, knock the soles against each other and brush what is dry out of seams and tread.',
+  },
+  thaw: {
+    title: 'Let it thaw',
+    text: 'Take it out of the freezer and let it thaw some minutes; do not bend or press it while it is stiff.',
+  },
   'brush-shoe': {
     title: 'Brush them dry',
     text: 'Brush upper, seams and sole dry: a soft brush on the upper, a stiff one on the sole only.',

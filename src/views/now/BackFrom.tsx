@@ -1,23 +1,16 @@
-import { useState } from 'react';
-import styled from 'styled-components';
-import { isEntry, WEATHERS, type Item, type LogEntry, type UseEntry, type Weather } from '../core/gear';
-import { KIND_WORDS, WEATHER_WORDS } from '../core/words';
-import { saveEntry } from '../data/repo';
-import { Button, Field, Row } from '../ui/basics';
-import { AnyOf, OneOf } from '../ui/Choices';
-import { NumberField } from '../ui/Select';
-import { Sheet } from '../ui/Sheet';
-import { dayOf, newId, nowIso, today } from './now';
-import { tell } from './session';
+import { lazy, Suspense, useState } from 'react';
+import { isEntry, OUTINGS, WEATHERS, type Item, type Kit, type Outing, type UseEntry, type Weather } from '../../core/gear';
+import { KIND_WORDS, OUTING_WORDS, WEATHER_WORDS } from '../../core/words';
+import { saveEntry } from '../../data/repo';
+import { Button, Field, Row } from '../../ui/basics';
+import { AnyOf, OneOf } from '../../ui/Choices';
+import { NumberField } from '../../ui/Select';
+import { Sheet } from '../../ui/Sheet';
+import { dayOf, today } from '../../app/now';
+import { tell } from '../../app/session';
+import { usedToday } from '../../app/used';
 
 const name = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
-
-/** Logs a use with one tap; hours, weather and the rest can follow. */
-export async function usedToday(item: Item): Promise<UseEntry> {
-  const entry: UseEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
-  tell(`${name(item)}: used today.`, await saveEntry(entry));
-  return entry;
-}
 
 /** What else there is to say of a use. Everything may stay open. */
 function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
@@ -73,70 +66,65 @@ function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClo
   );
 }
 
-const Chips = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  select {
-    font: inherit;
-    min-height: 44px;
-    padding: 0 12px;
-    border: 1.5px solid var(--ink);
-    border-radius: 4px;
-    background: transparent;
-    color: inherit;
-    max-width: 100%;
-  }
-`;
+const BackSheet = lazy(() => import('./BackSheet'));
 const SHOWN = 5;
 const RECENT_MS = 60 * 86_400_000;
 
-/** One tap for what was worn today: the things most used lately, and a list of the others. */
-export function UsedToday({ items, log, now }: { items: readonly Item[]; log: readonly LogEntry[]; now: number }) {
+/** Back from an outing, with all that came back from it. */
+export function BackFrom({ kit }: { kit: Kit }) {
+  const [outing, setOuting] = useState<Outing | null>(null);
+  return (
+    <>
+      <Row $wrap $gap={8} role="group" aria-labelledby="back-from">
+        <strong id="back-from">Back from</strong>
+        {OUTINGS.map((o) => (
+          <Button key={o} $quiet onClick={() => setOuting(o)}>
+            {OUTING_WORDS[o].name}
+          </Button>
+        ))}
+      </Row>
+      {outing && (
+        <Suspense fallback={null}>
+          <BackSheet kit={kit} outing={outing} onClose={() => setOuting(null)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
+/** One tap for what was worn today: the things most used lately. */
+export function UsedToday({ kit, now }: { kit: Kit; now: number }) {
   const [more, setMore] = useState<{ item: Item; entry: UseEntry } | null>(null);
-  const here = items.filter((i) => !i.archivedOn && !i.retiredOn && !i.lent);
+  const log = kit.log ?? [];
   const uses = new Map<string, number>();
   for (const e of log)
     if (e.type === 'use' && e.itemId && now - Date.parse(e.at) < RECENT_MS) uses.set(e.itemId, (uses.get(e.itemId) ?? 0) + 1);
-  const often = here
-    .filter((i) => uses.has(i.id))
+  const often = kit.items
+    .filter((i) => uses.has(i.id) && !i.archivedOn && !i.retiredOn && !i.lent)
     .sort((a, b) => (uses.get(b.id) ?? 0) - (uses.get(a.id) ?? 0))
     .slice(0, SHOWN);
   const day = today();
   const done = (item: Item): UseEntry | undefined =>
     log.filter(isEntry('use')).find((e) => e.itemId === item.id && dayOf(e.at) === day);
+  if (often.length === 0) return null;
   return (
-    <Chips>
-      {often.map((item) => {
-        const entry = done(item);
-        return entry ? (
-          <Button key={item.id} onClick={() => setMore({ item, entry })}>
-            {name(item)}, used today: say more
-          </Button>
-        ) : (
-          <Button key={item.id} $quiet onClick={() => void usedToday(item)}>
-            {name(item)}
-          </Button>
-        );
-      })}
-      <select
-        aria-label="Something else was used today"
-        value=""
-        onChange={(e) => {
-          const item = here.find((i) => i.id === e.target.value);
-          if (item) void usedToday(item);
-        }}
-      >
-        <option value="">Something else …</option>
-        {here
-          .filter((i) => !often.includes(i))
-          .map((item) => (
-            <option key={item.id} value={item.id}>
+    <section aria-labelledby="used">
+      <h2 id="used">Used today?</h2>
+      <Row $wrap $gap={8} style={{ marginTop: 8 }}>
+        {often.map((item) => {
+          const entry = done(item);
+          return entry ? (
+            <Button key={item.id} onClick={() => setMore({ item, entry })}>
+              {name(item)}, used today: say more
+            </Button>
+          ) : (
+            <Button key={item.id} $quiet onClick={() => void usedToday(item)}>
               {name(item)}
-            </option>
-          ))}
-      </select>
+            </Button>
+          );
+        })}
+      </Row>
       {more && <UseSheet item={more.item} entry={more.entry} onClose={() => setMore(null)} />}
-    </Chips>
+    </section>
   );
 }

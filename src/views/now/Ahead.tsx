@@ -1,0 +1,130 @@
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { latestStart } from '../../core/due/backwards';
+import { eventsAhead, goesAlong, type Ahead as Event } from '../../core/due/forecast';
+import { notReady, type Ranked } from '../../core/due/rank';
+import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS } from '../../core/words';
+import { minutesOf } from '../../core/document';
+import type { ProgrammeOutline } from '../../workers';
+import { nowMs, today } from '../../app/now';
+import { atText, dayText, daysUntil, midnightOf } from '../../app/time';
+import { Note, Quiet, Row, TextButton } from '../../ui/basics';
+
+const EventSheet = lazy(() => import('./EventSheet'));
+/** All is ready in the evening of its day, minutes after midnight. */
+const READY_AT_MIN = 20 * 60;
+const SHOWN = 3;
+
+/** When a thing must be begun at the latest, as an instant. */
+function beginBy({ programme }: Ranked<ProgrammeOutline>, event: Event): number {
+  return midnightOf(event.readyBy) + latestStart(programme?.steps ?? [], READY_AT_MIN).startMin * 60_000;
+}
+
+/** What of an outing is not ready, the one that must be begun first on top. */
+function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[]; event: Event }) {
+  const now = nowMs();
+  const timed = rows.map((row) => ({ row, by: beginBy(row, event) })).sort((a, b) => a.by - b.by);
+  return (
+    <ol>
+      {timed.map(({ row, by }) => {
+        const { all, hands } = minutesOf(row.programme?.steps ?? []);
+        return (
+          <li key={row.item.id} style={{ padding: '6px 0' }}>
+            <Link to={`/kit/${row.item.id}/programme`}>
+              <strong>{row.item.name ?? KIND_WORDS[row.item.kind]}</strong>
+            </Link>{' '}
+            {row.need === 'under-way'
+              ? 'is under way'
+              : by < now
+                ? `should have been begun ${atText(by)}: begin now, it may not be dry in time`
+                : `begin by ${atText(by)}`}{' '}
+            <Quiet>
+              {minutesText(all)}, {minutesText(hands)} of yours
+            </Quiet>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+function One({
+  event,
+  rows,
+  known,
+  onChange,
+}: {
+  event: Event;
+  rows: readonly Ranked<ProgrammeOutline>[];
+  known: boolean;
+  onChange: () => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const along = rows.filter((r) => goesAlong(event, r.item.id));
+  const unready = along.filter(notReady);
+  const days = daysUntil(event.on);
+  const state = !known
+    ? 'Is everything ready for it?'
+    : unready.length > 0
+      ? `${unready.length === 1 ? 'One thing is' : `${unready.length} things are`} not ready for it.`
+      : 'Everything is ready.';
+  return (
+    <Note tone={unready.length > 0 ? 'alarm' : 'good'}>
+      <strong>{event.name}</strong> {days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`}, on {dayText(event.on)}.{' '}
+      {state}{' '}
+      {event.itemIds && (
+        <Quiet>{event.itemIds.length === 1 ? 'One thing goes' : `${event.itemIds.length} things go`} along.</Quiet>
+      )}{' '}
+      {unready.length > 0 && (
+        <TextButton aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Fold it' : 'What to begin when'}
+        </TextButton>
+      )}{' '}
+      <TextButton onClick={onChange}>Change it</TextButton>
+      {open && <Backwards rows={unready} event={event} />}
+    </Note>
+  );
+}
+
+/** The days ahead: what is not ready, when each thing must be begun, and the way to write another one down. */
+export function Ahead({
+  items,
+  log,
+  rows,
+  known,
+  children,
+}: {
+  items: readonly Item[];
+  log: readonly LogEntry[];
+  rows: readonly Ranked<ProgrammeOutline>[];
+  known: boolean;
+  /** What stands in the line of buttons before its own. */
+  children: ReactNode;
+}) {
+  const [sheet, setSheet] = useState<EventEntry | 'new' | null>(null);
+  const events = eventsAhead(log, today());
+  return (
+    <>
+      {events.slice(0, SHOWN).map((event) => (
+        <One
+          key={event.id}
+          event={event}
+          rows={rows}
+          known={known}
+          onChange={() => setSheet(log.filter(isEntry('event')).find((e) => e.id === event.id) ?? null)}
+        />
+      ))}
+      <Row $wrap $between $gap={8}>
+        {children}
+        <TextButton onClick={() => setSheet('new')}>Write down what is ahead</TextButton>
+      </Row>
+      {sheet !== null && (
+        <Suspense fallback={null}>
+          <EventSheet items={items} event={sheet === 'new' ? null : sheet} onClose={() => setSheet(null)} />
+        </Suspense>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,149 @@
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { planOf } from '../../app/kit';
+import { newId, nowIso, today } from '../../app/now';
+import { tell } from '../../app/session';
+import { minutesOf } from '../../core/document';
+import { lastOuting, thingsFor, usesOf } from '../../core/due/outing';
+import { WEATHERS, type Item, type Kit, type Outing, type UseEntry, type Weather } from '../../core/gear';
+import { minutesText } from '../../core/units';
+import { KIND_WORDS, OUTING_WORDS, WEATHER_WORDS } from '../../core/words';
+import { saveUses } from '../../data/repo';
+import { Button, Field, Quiet, Row } from '../../ui/basics';
+import { AnyOf, OneOf } from '../../ui/Choices';
+import { NumberField } from '../../ui/Select';
+import { Sheet } from '../../ui/Sheet';
+
+const named = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
+/** Likely things that are offered as chips; the rest stand in the list behind them. */
+const CHIPS = 24;
+
+/** What was used on an outing, where and how hard; then what each of those things needs now. */
+export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: Outing; onClose: () => void }) {
+  const log = useMemo(() => kit.log ?? [], [kit.log]);
+  const { likely, others } = useMemo(() => thingsFor(outing, kit.items, log), [outing, kit.items, log]);
+  const last = useMemo(() => lastOuting(outing, log), [outing, log]);
+  const here = new Set(likely.map((i) => i.id));
+  const [chosen, setChosen] = useState<readonly string[]>(
+    last.flatMap((e) => (e.itemId && here.has(e.itemId) ? [e.itemId] : [])),
+  );
+  const [day, setDay] = useState(today());
+  const [place, setPlace] = useState(last[0]?.place ?? '');
+  const [hard, setHard] = useState(false);
+  const [weather, setWeather] = useState<readonly Weather[]>([]);
+  const [hours, setHours] = useState<number | undefined>();
+  const [nights, setNights] = useState<number | undefined>();
+  const [km, setKm] = useState<number | undefined>();
+  const [saved, setSaved] = useState<readonly UseEntry[] | null>(null);
+  const save = async (): Promise<void> => {
+    const said = {
+      at: day === today() ? nowIso() : `${day}T18:00:00Z`,
+      ...(place.trim() ? { place: place.trim() } : {}),
+      ...(hard ? { hard } : {}),
+      ...(weather.length > 0 ? { weather: [...weather] } : {}),
+      ...(hours === undefined ? {} : { hours }),
+      ...(nights === undefined ? {} : { nights }),
+      ...(km === undefined ? {} : { km }),
+    };
+    const uses = usesOf(outing, chosen, said, newId);
+    tell(`${uses.length === 1 ? 'One thing was' : `${uses.length} things were`} used: it is recorded.`, await saveUses(uses));
+    setSaved(uses);
+  };
+  if (saved) return <Afterwards kit={kit} uses={saved} onClose={onClose} />;
+  const shown = [...likely.slice(0, CHIPS), ...[...likely.slice(CHIPS), ...others].filter((i) => chosen.includes(i.id))];
+  const rest = [...likely.slice(CHIPS), ...others].filter((i) => !chosen.includes(i.id));
+  return (
+    <Sheet title={`Back from ${OUTING_WORDS[outing].from}`} open onClose={onClose}>
+      {shown.length > 0 && (
+        <AnyOf
+          label="What was used?"
+          values={chosen}
+          options={shown.map((i) => ({ id: i.id, name: named(i), ...(i.owner ? { hint: i.owner } : {}) }))}
+          onChange={setChosen}
+        />
+      )}
+      {rest.length > 0 && (
+        <Field>
+          {shown.length > 0 ? 'And what else?' : 'What was used?'}
+          <select value="" onChange={(e) => e.target.value && setChosen([...chosen, e.target.value])}>
+            <option value="">choose a thing …</option>
+            {rest.map((i) => (
+              <option key={i.id} value={i.id}>
+                {named(i)}
+              </option>
+            ))}
+          </select>
+        </Field>
+      )}
+      <OneOf
+        label="How hard was it?"
+        value={hard ? 'yes' : 'no'}
+        options={[
+          { id: 'no', name: 'As usual' },
+          { id: 'yes', name: 'Hard', hint: 'dirt, rubbing, straps' },
+        ]}
+        onChange={(id) => setHard(id === 'yes')}
+      />
+      <AnyOf
+        label="Weather"
+        values={weather}
+        options={WEATHERS.map((w) => ({ id: w, name: WEATHER_WORDS[w] }))}
+        onChange={(ids) => setWeather(ids as Weather[])}
+      />
+      <Row $wrap $gap={12} $top>
+        <Field>
+          Day
+          <input type="date" max={today()} value={day} onChange={(e) => e.target.value && setDay(e.target.value)} />
+        </Field>
+        <Field>
+          Where
+          <input value={place} maxLength={200} onChange={(e) => setPlace(e.target.value)} />
+        </Field>
+        {outing === 'trip' ? (
+          <NumberField label="Nights" value={nights} what="the nights" onChange={setNights} />
+        ) : (
+          <NumberField label="Hours" value={hours} what="the hours" onChange={setHours} />
+        )}
+        {outing === 'run' && <NumberField label="Distance, km" value={km} what="the kilometres" onChange={setKm} />}
+      </Row>
+      <Row>
+        <Button disabled={chosen.length === 0} onClick={() => void save()}>
+          Record it
+        </Button>
+      </Row>
+    </Sheet>
+  );
+}
+
+/** What came back and wants something, least work first. */
+function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[]; onClose: () => void }) {
+  const log = [...(kit.log ?? []).filter((e) => !uses.some((u) => u.id === e.id)), ...uses];
+  const rows = uses.flatMap((use) => {
+    const item = kit.items.find((i) => i.id === use.itemId);
+    if (!item) return [];
+    const { programme } = planOf({ ...kit, log }, item);
+    return [{ item, programme, hands: minutesOf(programme.steps).hands }];
+  });
+  const needy = rows.filter((r) => r.programme.aims.length > 0).sort((a, b) => a.hands - b.hands);
+  const rest = rows.filter((r) => r.programme.aims.length === 0);
+  return (
+    <Sheet title={needy.length === 0 ? 'Nothing needs you now' : 'What they need now'} open onClose={onClose}>
+      <ul>
+        {needy.map(({ item, programme, hands }) => (
+          <li key={item.id} style={{ padding: '8px 0' }}>
+            <Link to={`/kit/${item.id}/programme`}>
+              <strong>{named(item)}</strong>
+            </Link>{' '}
+            {programme.verdict} <Quiet>{minutesText(hands)} of yours</Quiet>
+          </li>
+        ))}
+      </ul>
+      {rest.length > 0 && (
+        <p>Hang up or put away: {rest.map((r) => named(r.item)).join(', ')}. Look one over if it seems dirty.</p>
+      )}
+      <Row>
+        <Button onClick={onClose}>Done</Button>
+      </Row>
+    </Sheet>
+  );
+}
