@@ -32,6 +32,13 @@ export function rhythmOf(item: Item): Rhythm {
   };
 }
 
+/** Machine washes that a thing bears in a year, or null where there is no such limit. */
+export function machineWashesAYear(item: Item): number | null {
+  const facts = itemFacts(item);
+  addTraits(KNOWLEDGE.traits, facts);
+  return pick(KNOWLEDGE.settings.machineWashesAYear, facts) ?? null;
+}
+
 /** An ISO day so many days later. */
 export const addDays = (day: string, days: number): string =>
   new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);

@@ -8,9 +8,10 @@ import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/used';
 import { forecastText } from '../../core/telling/due';
 import { didText, lastDays } from '../../core/telling/run';
-import { rhythmOf } from '../../core/due';
+import { machineWashesAYear, rhythmOf } from '../../core/due';
 import { nextEvent } from '../../core/due/forecast';
 import { rankAll } from '../../core/due/rank';
+import { machineWashesInYear } from '../../core/facts';
 import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
@@ -19,6 +20,7 @@ import { envelopeFor, latestInspection } from '../../core/programme';
 import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
 import { Button, ButtonLink, Column, Crumbs, Page, Quiet, Row, Rule, TextButton, NotInKit } from '../../ui/basics';
+import { withField } from '../../ui/fields';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
@@ -66,6 +68,8 @@ function openings({ fillMap }: Item): string {
   return `${fillMap?.baffles.length ?? 0} baffles, ${list.length} openings${states.length > 0 ? `: ${states.join(', ')}` : ''}`;
 }
 
+/** What is kept frozen between uses. */
+const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
 function lineOf(e: LogEntry): string {
@@ -127,6 +131,11 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
 function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; programme: Programme; underWay: boolean }) {
   const now = today();
   const rhythm = rhythmOf(item);
+  const ceiling = machineWashesAYear(item);
+  const freeze = async (): Promise<void> => {
+    const undo = await saveItem(withField(item, 'inFreezer', item.inFreezer ? undefined : true));
+    tell(item.inFreezer ? 'It is out: let it thaw some minutes.' : 'It is in the freezer.', undo);
+  };
   const outlines = { [item.id]: { ...programme, lookDays: rhythm.days } };
   const [row] = rankAll({ ...kit, items: [item] }, outlines, now, new Set(underWay ? [item.id] : []));
   const afterwards = `${rhythm.reason.charAt(0).toLowerCase()}${rhythm.reason.slice(1)}`;
@@ -152,10 +161,22 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
     <section aria-labelledby="next">
       <h2 id="next">Next look</h2>
       <p>{said()}</p>
-      <Row>
+      {ceiling !== null && (
+        <p>
+          Machine washes in a year:{' '}
+          <strong>{machineWashesInYear(item.id, latestInspection(kit.inspections, item.id), kit.log ?? [])}</strong> of {ceiling}{' '}
+          that it bears.
+        </p>
+      )}
+      <Row $wrap>
         <Button $quiet onClick={() => void usedToday(item)}>
           Used today
         </Button>
+        {FROZEN_KINDS.has(item.kind) && (
+          <Button $quiet onClick={() => void freeze()}>
+            {item.inFreezer ? 'Take it out of the freezer' : 'It is in the freezer'}
+          </Button>
+        )}
       </Row>
     </section>
   );
