@@ -112,12 +112,13 @@ export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
     if (result.item) {
-      const { learned, massG, inFreezer } = result.item;
+      const { learned, massG, inFreezer, jobClass } = result.item;
       const stored = await db.items.get(result.item.id);
       const taught = {
         ...(learned ? { learned } : {}),
         ...(massG === undefined ? {} : { massG }),
         ...(inFreezer ? { inFreezer } : {}),
+        ...(jobClass ? { jobClass } : {}),
       };
       if (stored) await db.items.put({ ...stored, ...taught });
     }

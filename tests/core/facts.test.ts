@@ -4,6 +4,7 @@ import { KNOWLEDGE } from '../../src/core/knowledge';
 import { ASSESS_FACTS } from './facts/assess';
 import { CHOICE_FACTS } from './facts/choices';
 import type { Fact } from './facts/fact';
+import { FAMILY_FACTS } from './facts/families';
 import { MATERIAL_FACTS } from './facts/materials';
 import { PLACE_FACTS } from './facts/places';
 import { RENEWAL_FACTS } from './facts/renewals';
@@ -22,6 +23,7 @@ const FACTS: readonly Fact[] = [
   ...STAIN_FACTS,
   ...PLACE_FACTS,
   ...USE_FACTS,
+  ...FAMILY_FACTS,
   ...SCHOOL_FACTS,
   ...CHOICE_FACTS,
 ];

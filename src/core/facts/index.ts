@@ -193,7 +193,11 @@ export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Fact
   if (equipment.room?.airC === undefined || equipment.room.rhPercent === undefined) facts.add('unknown:room');
   if (equipment.room?.fan) facts.add('own:fan');
   if (equipment.waterHardnessMgPerL === undefined) facts.add('unknown:hardness');
-  for (const supply of kit.supplies ?? []) if (isLeft(supply)) facts.add(tag('have:', supply.class));
+  for (const supply of kit.supplies ?? []) {
+    if (!isLeft(supply)) continue;
+    facts.add(tag('have:', supply.class));
+    if (supply.traits?.includes('perfume-free')) facts.add(tag('unscented:', supply.class));
+  }
   return facts;
 }
 

@@ -1,4 +1,4 @@
-import type { Inspection, LogEntry, UseEntry, Weather } from '../gear';
+import type { Inspection, Item, LogEntry, UseEntry, Weather } from '../gear';
 import { isEntry } from '../gear';
 import type { Fact } from '../knowledge';
 
@@ -34,9 +34,27 @@ export function machineWashesInYear(itemId: string, seen: Inspection | null, log
   ).length;
 }
 
+/** How long a thing counts as new, days. */
+const NEW_DAYS = 120;
+/** True when it was bought lately and nothing in its record says that it was ever washed. */
+export function isNew(item: Pick<Item, 'id' | 'boughtOn'>, seen: Inspection | null, log: readonly LogEntry[]): boolean {
+  if (item.boughtOn === undefined || !seen) return false;
+  const age = (Date.parse(seen.at) - Date.parse(item.boughtOn)) / 86_400_000;
+  const washed = log.some(
+    (e) => e.itemId === item.id && e.type === 'care' && (e.did ?? e.aims ?? []).some((x) => x === 'washed' || x === 'wash'),
+  );
+  return age >= 0 && age <= NEW_DAYS && !washed;
+}
+
 /** What its use since the newest look or care says of it. */
-export function usedFacts(itemId: string, seen: Inspection | null, log: readonly LogEntry[], facts: Set<Fact>): void {
-  const uses = usesSince(itemId, seen, log);
+export function usedFacts(
+  item: Pick<Item, 'id' | 'boughtOn'>,
+  seen: Inspection | null,
+  log: readonly LogEntry[],
+  facts: Set<Fact>,
+): void {
+  if (isNew(item, seen, log)) facts.add('new-thing');
+  const uses = usesSince(item.id, seen, log);
   if (uses.length === 0) return;
   facts.add('used');
   if (uses.some(isHardUse)) facts.add('used-hard');

@@ -281,6 +281,7 @@ export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
 /** Whatever may stand in a machine or bath. */
 export type Agent = SupplyClass | (typeof HOUSEHOLD_AGENTS)[number];
 export type Bulk = (typeof BULKS)[number];
+export type JobClass = (typeof JOB_CLASSES)[number];
 export type DropletZone = (typeof DROPLET_ZONES)[number];
 export type Damage = (typeof DAMAGES)[number];
 export type Wear = (typeof WEARS)[number];

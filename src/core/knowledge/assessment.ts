@@ -121,6 +121,14 @@ export const ASSESS_RULES = [
     relevant: { all: ['kind:jersey'] },
   },
   {
+    id: 'new-field',
+    order: 101,
+    ...P,
+    when: { all: ['new-thing', 'mark:scent-critical'], none: notSafety },
+    aim: 'wash',
+    decidedBy: ['kind'],
+  },
+  {
     id: 'use-cloth',
     order: 102,
     ...P,

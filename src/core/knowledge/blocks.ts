@@ -156,5 +156,11 @@ export const BLOCKS = [
     option: 'stain-remover',
     when: { all: ['waterproof', 'aim:wash', 'marked'] },
   },
-  { id: 'scented-cleaner', order: 280, ...P, option: 'technical-cleaner', when: { all: ['scent-routine', 'aim:wash'] } },
+  {
+    id: 'scented-cleaner',
+    order: 280,
+    ...P,
+    option: 'technical-cleaner',
+    when: { all: ['scent-routine', 'aim:wash'], none: ['unscented:technical-cleaner'] },
+  },
 ] as const satisfies readonly Block[];

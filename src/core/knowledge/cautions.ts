@@ -6,7 +6,7 @@ const P = { basis: 'practice' } as const;
 export const CAUTIONS = [
   { id: 'wet-lift', order: 10, ...P, when: { any: ['bag-like', 'heavy-wet'] }, at: ['lift-wet', 'press-out'] },
   { id: 'tub-children', order: 20, ...P, when: { all: ['method:tub'] }, at: ['tub-wash', 'bath-rinse'] },
-  { id: 'gloves-soak', order: 30, ...P, when: {}, at: ['soak', 'tub-wash'] },
+  { id: 'gloves-soak', order: 30, ...P, when: { none: ['family:flask'] }, at: ['soak', 'tub-wash'] },
   { id: 'blood-gloves', order: 40, ...P, when: {}, at: ['treat-blood'] },
   { id: 'mould-mask', order: 50, ...P, when: {}, at: ['treat-mould'] },
   { id: 'acetone-fire', order: 60, ...P, when: {}, at: ['rubber-solvent'] },
@@ -27,6 +27,14 @@ export const CAUTIONS = [
     at: ['treat-yellow-rubber'],
   },
   { id: 'spray-mist', order: 90, ...P, when: {}, at: ['spray-proof'] },
+  {
+    id: 'ozone-air',
+    order: 95,
+    basis: 'standard',
+    source: 'OSHA 29 CFR 1910.1000 table Z-1 (ozone 0.1 ppm)',
+    when: { all: ['mark:scent-critical'], none: ['filled'] },
+    at: ['store'],
+  },
   { id: 'iron-cloth', order: 100, ...P, when: {}, at: ['heat-iron'] },
   { id: 'hair-dryer-water', order: 110, ...P, when: {}, at: ['heat-hair-dryer'] },
   {

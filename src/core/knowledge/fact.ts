@@ -127,6 +127,7 @@ export const SEEN_NAMES = [
   'used-hard',
   'used-wet',
   'used-nights',
+  'new-thing',
   'loft:low',
   'loft:flat',
   'drop:fine',
@@ -275,7 +276,7 @@ type SeenFact =
   | `at:${Surface}`
   | `on:${Surface}:${Soil}`
   | `damage:${Damage}`;
-type OwnedFact = `own:${WasherKind}` | `have:${SupplyClass}` | `unknown:${Of<typeof UNKNOWNS>}`;
+type OwnedFact = `own:${WasherKind}` | `have:${SupplyClass}` | `unscented:${SupplyClass}` | `unknown:${Of<typeof UNKNOWNS>}`;
 type PlanFact =
   | Of<typeof PLANNED_NAMES>
   | Of<typeof JUDGED_NAMES>

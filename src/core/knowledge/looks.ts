@@ -56,6 +56,7 @@ export const WAYS = [
   { id: 'leave-seen', does: 'leave' },
   { id: 'leave-machine', does: 'leave' },
   { id: 'leave-leak', does: 'leave' },
+  { id: 'leave-flask', does: 'leave' },
   { id: 'leave-tight', does: 'leave' },
 ] as const satisfies readonly WayRecord[];
 
@@ -85,6 +86,13 @@ export const LOOKS = [
     tries: 3,
     causes: ['mark-set', 'mark-deep', 'wrong-agent'],
     ways: ['to-the-wash', 'rung-up', 'specialist', 'leave-marks'],
+  },
+  {
+    id: 'flask',
+    at: ['treat-flask-mould'],
+    tries: 2,
+    causes: ['mark-set'],
+    ways: ['leave-flask'],
   },
   {
     id: 'nap',

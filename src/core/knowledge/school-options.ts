@@ -23,6 +23,7 @@ export const SCHOOL_OPTIONS = {
   'CLOTH-CYCLE': ['quick-extra-rinse', 'gentle'],
   'CLOTH-VINEGAR': ['no', 'yes'],
   'CLOTH-DRY': ['indoor-air', 'radiator', 'low-tumble'],
+  'COTTON-DRY': ['line', 'low-tumble'],
   'JERSEY-PLACE': ['hand', 'machine'],
   'JERSEY-SPIN': ['gentle', 'high'],
   'VEST-MACHINE': ['hand', 'machine'],

@@ -324,6 +324,35 @@ export const SCHOOLS = [
     ],
   },
   {
+    id: 'COTTON-DRY',
+    order: 205,
+    applies: {
+      all: ['mat:cotton', 'aim:wash'],
+      none: [
+        'filled',
+        'waterproof',
+        'shoe-like',
+        'protein',
+        'repellency:finish',
+        'lining:wicking',
+        'mat:acrylic-pile',
+        'kind:jersey',
+      ],
+    },
+    fallback: 'line',
+    options: [
+      { id: 'line' },
+      {
+        id: 'low-tumble',
+        same: { all: ['launderette'] },
+        refused: [
+          { when: { any: ['greasy'] }, rule: 'greasy-never-tumbled' },
+          { when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' },
+        ],
+      },
+    ],
+  },
+  {
     id: 'JERSEY-PLACE',
     order: 210,
     applies: { all: ['kind:jersey', 'aim:wash'] },
@@ -373,7 +402,7 @@ export const SCHOOLS = [
     order: 250,
     applies: { any: ['mark:scent-critical'] },
     fallback: 'marked',
-    options: [{ id: 'off' }, { id: 'marked' }],
+    options: [{ id: 'off' }, { id: 'marked', tightens: { softener: 'none' } }],
     moot: { all: ['scent-moot'] },
   },
   {

@@ -1,4 +1,4 @@
-import type { Action, Bulk, Heat, SupplyClass } from '../gear';
+import type { Action, Bulk, Heat, JobClass, SupplyClass, SupplyTrait } from '../gear';
 import type { AirMoves } from './figures';
 import type { CycleStyle, DryWay, WarmWay } from './fact';
 import type { Choice, When } from './condition';
@@ -39,6 +39,11 @@ const BATH: Readonly<Record<'tub' | 'basin', { readonly floorM2: number; readonl
 };
 /** Washes in a machine that a construction bears in a year [common practice]; none: as often as it needs. */
 const MACHINE_WASHES_A_YEAR: readonly Choice<number>[] = [{ use: 3, when: { all: ['kind:running-vest'] } }];
+/** Supplies that serve as another class when their label says so [common practice]. */
+const STANDS_IN: readonly { readonly as: SupplyClass; readonly classes: readonly SupplyClass[]; readonly trait: SupplyTrait }[] =
+  [{ as: 'unscented-cleaner', classes: ['technical-cleaner', 'plain-liquid', 'mild-soap'], trait: 'perfume-free' }];
+/** Cloths go down by class; from the last one they go in the bin [common practice]. */
+const LOWER_JOB: Partial<Record<JobClass, JobClass>> = { paint: 'general', drying: 'general', general: 'dirty' };
 /** Litres a machine rinse, when the cycle does not say. */
 const DRUM_RINSE_LITRES = 12;
 /** Most things of a kind that go into one drum together, where the construction says so [common practice]; else the machine's kilograms decide. */
@@ -197,6 +202,8 @@ export const SETTINGS = {
   drumRinseLitres: DRUM_RINSE_LITRES,
   atMostALoad: AT_MOST_A_LOAD,
   machineWashesAYear: MACHINE_WASHES_A_YEAR,
+  standsIn: STANDS_IN,
+  lowerJob: LOWER_JOB,
   cycleRinses: CYCLE_RINSES,
   cycleMinutes: CYCLE_MINUTES,
   chosenStyle: CHOSEN_STYLE,

@@ -7,6 +7,7 @@ import {
   exposedZones,
   HIDE_SURFACES,
   ladderOn,
+  MAIN_PARTS,
   mayClimb,
   OPEN_QUESTIONS,
   SUPERSEDES,
@@ -145,8 +146,8 @@ function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
 function heldOutOf({ request, facts }: Plan): string {
   if (!facts.has('hide-stays-on')) return '';
   const { components, kind } = request.item;
-  const hides = components.filter((c) => HIDE_SURFACES.has(surfaceOf(c.part, c.material, kind)));
-  return listed(hides.map((c) => causeText(c.part, c.material)));
+  const hides = components.filter((c) => HIDE_SURFACES.has(surfaceOf(c.part, c.material, kind)) && !MAIN_PARTS.includes(c.part));
+  return listed([...new Set(hides.map((c) => causeText(c.part, c.material)))].sort());
 }
 
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;

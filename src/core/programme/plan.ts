@@ -67,7 +67,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const facts = itemFacts(item);
   seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
   markFacts(item, inspection, knowledge.stains, facts);
-  usedFacts(item.id, inspection, kit.log ?? [], facts);
+  usedFacts(item, inspection, kit.log ?? [], facts);
   const ceiling = pick(knowledge.settings.machineWashesAYear, facts);
   if (ceiling !== undefined && machineWashesInYear(item.id, inspection, kit.log ?? []) >= ceiling)
     facts.add('machine-washes-spent');

@@ -16,7 +16,7 @@ import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machine
 import type { StepSettings } from '../document';
 import type { Placed, Washed } from './state';
 import { pick, surfaceAt } from '../facts';
-import { bottleOf, doseOf } from './supplies';
+import { bottleOf, doseOf, servingBottle } from './supplies';
 
 type Setter = (state: Washed, settings: StepSettings) => void;
 
@@ -160,9 +160,9 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     s.soakParts = [Math.ceil(s.soakMin / 2), Math.floor(s.soakMin / 2)];
   },
   scentPurge: (state, s) => {
-    s.cleaner = 'unscented-cleaner';
-    const bottle = bottleOf(state, s.cleaner);
-    pour(s, doseOf(state, s.cleaner, bottle).ml, bottle);
+    const { cls, bottle } = servingBottle(state, 'unscented-cleaner');
+    s.cleaner = cls;
+    pour(s, doseOf(state, cls, bottle).ml, bottle);
   },
   soakCleaner: (state, s) => {
     s.cleaner = soakClass(state);

@@ -20,6 +20,20 @@ export function bottleOf(state: Placed, cls: SupplyClass): Supply | null {
   return inOrder(owned, (bottle) => doseOf(state, cls, bottle).ml, state.request.kit.preferences?.prefer)[0] ?? null;
 }
 
+/** The bottle of a class, or of one that serves as it: what is really poured is of the bottle's own class. */
+export function servingBottle(state: Placed, cls: SupplyClass): { readonly cls: SupplyClass; readonly bottle: Supply | null } {
+  const bottle = bottleOf(state, cls);
+  if (bottle) return { cls, bottle };
+  for (const { as, classes, trait } of state.knowledge.settings.standsIn) {
+    if (as !== cls) continue;
+    for (const other of classes) {
+      const owned = (state.request.kit.supplies ?? []).find((s) => s.class === other && isLeft(s) && s.traits?.includes(trait));
+      if (owned) return { cls: other, bottle: owned };
+    }
+  }
+  return { cls, bottle: null };
+}
+
 /** What a dose of this class comes to here; the user's own figure where the label and our ceiling let it. */
 export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | null): Dose {
   const ceiling =
@@ -62,8 +76,8 @@ export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' |
     state.facts.add('no-cleaner');
     return WATER_ONLY;
   }
-  const offers = classes.map((cls) => {
-    const bottle = bottleOf(state, cls);
+  const offers = classes.map((wished) => {
+    const { cls, bottle } = servingBottle(state, wished);
     return { cls, bottle, dose: doseOf(state, cls, bottle) };
   });
   const enough = offers.find((o) => o.bottle && (o.bottle.remainingMl ?? Infinity) >= o.dose.ml);

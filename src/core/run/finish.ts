@@ -284,6 +284,8 @@ const weightsOf = (run: Run): WeighIn[] =>
     ...(e.rhPercent === undefined ? {} : { rhPercent: e.rhPercent }),
   }));
 
+/** True when it was moved to dirtier jobs. */
+const downgraded = (run: Run): boolean => run.programme.steps.some((s) => s.do === 'downgrade' && carried(run, s.id) > 0);
 /** True when it was put into the freezer at its end. */
 const froze = (run: Run): boolean => run.programme.steps.some((s) => s.key === FREEZING && carried(run, s.id) > 0);
 /** A dry mass for a thing that had none: weighed dry before the wash, or when it was found dry after it. */
@@ -315,7 +317,11 @@ export function finishRun(
     learnDrying(learnRinse(item, rinsed), run, kit.weighIns ?? [], kit.equipment?.room, run.finishedAtMs ?? run.seenAtMs),
     run,
   );
-  const learned = froze(run) ? { ...taught, inFreezer: true } : taught;
+  const lower = downgraded(run) && item.jobClass ? KNOWLEDGE.settings.lowerJob[item.jobClass] : undefined;
+  const learned =
+    froze(run) || lower
+      ? { ...taught, ...(froze(run) ? { inFreezer: true } : {}), ...(lower ? { jobClass: lower } : {}) }
+      : taught;
   const usedMachine = (key: 'washerId' | 'dryerId', ...verbs: readonly string[]): string | undefined =>
     run.programme.steps.find(
       (s) => (verbs.length === 0 || verbs.includes(s.do)) && s.settings[key] !== undefined && carried(run, s.id) > 0,

@@ -130,6 +130,11 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     reverse: 'Unused, it would stay where it is.',
     otherwise: 'After each use it is rinsed with water.',
   },
+  'new-field': {
+    because: 'it is new and smells of the shop',
+    reverse: 'Once it has been washed without scent, I would go by soil and smell.',
+    otherwise: 'New, it is washed without scent before its first outing.',
+  },
   'use-cloth': {
     because: 'it was used since it was last washed',
     reverse: 'Unused, it would stay in the cupboard.',

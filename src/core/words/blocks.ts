@@ -1,7 +1,7 @@
 import type { BlockId } from '../knowledge';
 
 export const BLOCK_WORDS: Record<BlockId, string> = {
-  'no-softener': 'No fabric softener: it blocks repellency, wicking and loft.',
+  'no-softener': 'No fabric softener: its film clogs fibres, and its perfume stays.',
   'no-softener-limit': 'No fabric softener: one of its materials does not bear it.',
   'no-dryer-sheets': 'No dryer sheets: they leave a film on technical fabric.',
   'no-protease': 'No biological liquid: its enzymes eat protein fibres, and down and wool are protein.',

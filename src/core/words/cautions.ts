@@ -10,6 +10,8 @@ export const CAUTION_WORDS: Record<CautionId, string> = {
     'Acetone is very flammable and its vapour travels: open window, no flame or spark, gloves, a small swab only. Follow the product’s label.',
   'solvent-no-dryer':
     'Nothing that has held solvent, oil, grease or wax goes into a dryer, washed or not: spread it out in the air, never heaped warm.',
+  'ozone-air':
+    'Ozone irritates the airways: only in a closed box in a room where nobody is, and air both before you open it. Above 0.1 ppm nobody should work in it; follow the cabinet’s own instructions.',
   'peroxide-burns':
     'Peroxide of this strength can seriously damage eyes and whitens skin: eye protection, gloves, away from children. Never with vinegar or another bleach.',
   'spray-mist':

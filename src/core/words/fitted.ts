@@ -8,6 +8,10 @@ type Has = (fact: Fact) => boolean;
  * The general sentence of each stands in `rules.ts`.
  */
 export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
+  'purged-dryer': (has) =>
+    has('school:COTTON-DRY=low-tumble')
+      ? 'Cotton bears a dryer on low; it shrinks most in its first ones.'
+      : 'Only in a clean dryer, on low.',
   'purge-residue': (has) => {
     const spoilt = [
       ...(has('repellent') ? ['repellency'] : []),

@@ -6,6 +6,7 @@ export const FAILED_WORDS: Record<LookId, string> = {
   leak: 'Water comes through to the inside.',
   fit: 'It is too large for this dryer.',
   treated: 'The mark does not come out this way.',
+  flask: 'The black spots or the smell stay.',
   rubber: 'The rubber does not come clean this way.',
   nap: 'The mark stays in the nap.',
   marks: 'The marks are still there after treating them again.',
@@ -99,6 +100,10 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
     text: 'It turns badly there: more rounds, more looks, clumps to be pulled apart by hand.',
   },
   'leave-leak': { name: 'Go on all the same', text: 'It is cleaned as planned; the leak stays, and stands in its record.' },
+  'leave-flask': {
+    name: 'Replace it',
+    text: 'Mould that stays in the plastic is drunk with the water. It is recorded as it is; retire it on its page when the new one is there.',
+  },
   'leave-machine': { name: 'Leave it so', text: 'Nothing is recorded as clean; loads that mind are warned.' },
 };
 

@@ -205,6 +205,35 @@ export const WEATHER_WORDS: Record<Weather, string> = {
   frost: 'hard frost',
   heat: 'heat',
 };
+/** Other names that people search a kind by. */
+export const KIND_ALSO: Partial<Record<Kind, string>> = {
+  jacket: 'coat anorak parka puffer cagoule waterproof',
+  trousers: 'pants leggings bib salopettes overtrousers jeans',
+  vest: 'gilet bodywarmer',
+  hat: 'cap beanie',
+  gloves: 'mittens mitts',
+  'base-layer': 'thermal undershirt t-shirt tee',
+  'mid-layer': 'fleece jumper sweater pullover hoodie shirt',
+  jersey: 'team shirt strip football rugby cycling',
+  socks: 'stockings',
+  'sleeping-bag': 'mummy bag',
+  quilt: 'duvet blanket comforter',
+  tarp: 'tarpaulin fly basha',
+  footprint: 'groundsheet ground sheet',
+  pack: 'backpack rucksack knapsack',
+  'running-vest': 'race vest hydration vest',
+  reservoir: 'bladder hydration',
+  'soft-flask': 'bottle flask',
+  shoe: 'trainer trainers sneaker sneakers runners plimsolls canvas shoes',
+  boot: 'hiking walking winter boots',
+  'studded-boot': 'football boots cleats spikes studs',
+  cloth: 'rag duster microfibre polishing cloth',
+  pads: 'protectors shin guards knee elbow armour',
+  'costume-body': 'mascot suit fursuit plush',
+  'costume-head': 'mascot head mask',
+  bag: 'holdall meat bag game bag food bag',
+  'buoyancy-aid': 'life jacket float vest',
+};
 /** What things come back from: on a button, and in a title. */
 export const OUTING_WORDS: Record<Outing, { readonly name: string; readonly from: string }> = {
   run: { name: 'A run', from: 'a run' },

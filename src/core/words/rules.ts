@@ -177,6 +177,10 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'machine-washes-spent': 'It has had its three machine washes in a year: foam and elastic tire of more.',
   'no-solvent-here': 'A solvent near this upper would dull or dissolve it.',
   'suede-wet-last': 'Water takes what dry work leaves, and marks the nap unless the whole panel is evenly damp.',
+  'flask-mould':
+    'Mould lives in scratches of the plastic: what an hour of soda and a brush leave stays, and the flask is replaced.',
+  'rinse-programme': 'Mud that goes into the wash is washed into the seams: a rinse programme takes it down the drain first.',
+  'purge-dryer-scent': 'A dryer gives the perfume of its last loads to whatever tumbles next.',
   'hide-marks': 'Hide takes water and cleaner in: little of both, on a cloth, and dried off at once.',
   'inside-sweat': 'The sweat sits in lining, tongue and insole.',
   'mask-leather': 'What whitens or softens rubber bleaches or dulls hide: only the rubber may meet it.',

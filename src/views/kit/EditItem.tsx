@@ -5,7 +5,7 @@ import { envelopeChanges, type Envelope } from '../../core/envelope';
 import type { Item } from '../../core/gear';
 import * as v from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
-import { causeText, DIMENSION_WORDS, KIND_WORDS, limitText } from '../../core/words';
+import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Button, Column, Field, Fieldset, Note, Quiet, Row } from '../../ui/basics';
 import { AnyOf } from '../../ui/Choices';
@@ -14,7 +14,7 @@ import { Sheet } from '../../ui/Sheet';
 import { Stack } from '../../ui/Stack';
 import { phone } from '../../ui/theme';
 import { withField } from '../../ui/fields';
-import { FieldGrid } from './edit';
+import { FieldGrid, isClothLike } from './edit';
 import { LabelEditor } from './LabelEditor';
 import { LayersEditor } from './LayersEditor';
 import { MakerEditor } from './MakerEditor';
@@ -169,6 +169,24 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
               }}
               onChange={(x) => set('finish', x)}
             />
+            {isClothLike(draft.kind) && (
+              <>
+                <Select
+                  label="Job"
+                  value={draft.jobClass}
+                  options={v.JOB_CLASSES}
+                  words={JOB_WORDS}
+                  onChange={(x) => set('jobClass', x)}
+                />
+                <NumberField
+                  label="How many of it"
+                  value={draft.count}
+                  what="how many are kept as one"
+                  min={1}
+                  onChange={(n) => set('count', n === undefined ? undefined : Math.round(n))}
+                />
+              </>
+            )}
             <Select label="Lining" value={draft.lining} options={v.LININGS} onChange={(x) => set('lining', x)} />
           </FieldGrid>
         </Column>

@@ -45,6 +45,13 @@ const Tool = styled.button.attrs({ type: 'button' })`
 `;
 const isWoven = (c: Component): boolean => c.material.endsWith('-woven');
 
+/** Whether it comes out; an insole that does not is glued. */
+function comesOut(c: Component, answer: 'yes' | 'no' | undefined): Component {
+  const next = withField(c, 'removable', answer === undefined ? undefined : answer === 'yes');
+  if (c.part !== 'insole') return next;
+  return withField(next, 'bonded', answer === 'no' ? 'cemented' : undefined);
+}
+
 function Details({ component, onChange }: { component: Component; onChange: (next: Component) => void }) {
   const a = component.attributes ?? {};
   const set = <K extends keyof typeof a>(key: K, value: (typeof a)[K] | undefined): void => {
@@ -114,8 +121,9 @@ export function LayersEditor({ layers, onChange }: { layers: readonly Component[
                 label="Comes out"
                 value={c.removable === undefined ? undefined : c.removable ? 'yes' : 'no'}
                 options={['yes', 'no'] as const}
+                words={{ yes: 'yes', no: c.part === 'insole' ? 'no, glued in' : 'no' }}
                 blank="unknown"
-                onChange={(x) => set(n, withField(c, 'removable', x === undefined ? undefined : x === 'yes'))}
+                onChange={(x) => set(n, comesOut(c, x))}
               />
               <Row $gap={0}>
                 <Tool aria-label={`Move ${PART_WORDS[c.part]} outwards`} disabled={n === 0} onClick={() => move(n, -1)}>

@@ -7,18 +7,13 @@ import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
 import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
+import { KNOWLEDGE } from '../../core/knowledge';
 import { Button, Note, Quiet, Row } from '../../ui/basics';
 import { NumberField } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { withField } from '../../ui/fields';
 import { LendSheet } from './LendSheet';
 
-/** Cloths go down by class; from the last one they go in the bin. */
-const LOWER: Partial<Record<NonNullable<Item['jobClass']>, NonNullable<Item['jobClass']>>> = {
-  paint: 'general',
-  drying: 'general',
-  general: 'dirty',
-};
 const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
 const since = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 
@@ -36,7 +31,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
     .sort()
     .at(-1);
   const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
-  const lower = item.jobClass ? LOWER[item.jobClass] : undefined;
+  const lower = item.jobClass ? KNOWLEDGE.settings.lowerJob[item.jobClass] : undefined;
   const age = item.boughtOn ? since(item.boughtOn, now) : null;
   const idle = lastUse ? since(lastUse, now) : age;
   const change = async (said: string, next: Item): Promise<void> => {

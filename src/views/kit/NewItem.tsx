@@ -3,16 +3,18 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
 import { newId } from '../../app/now';
-import type { Item } from '../../core/gear';
+import { JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
 import type { Archetype } from '../../core/knowledge';
 import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../core/knowledge';
 import { envelopeFor } from '../../core/programme';
-import { MATERIAL_WORDS } from '../../core/words';
+import { JOB_WORDS, KIND_ALSO, KIND_WORDS, MATERIAL_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { keepStored } from '../../data/storage';
 import { Button, Column, Field, Hidden, Page, Quiet, Row } from '../../ui/basics';
+import { OneOf } from '../../ui/Choices';
 import { Stack } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
+import { isClothLike } from './edit';
 
 const Grid = styled.ul`
   display: grid;
@@ -62,10 +64,15 @@ export function NewItem() {
   const [chosen, setChosen] = useState<Archetype | null>(null);
   const [name, setName] = useState('');
   const [query, setQuery] = useState('');
+  const [job, setJob] = useState<JobClass | null>(null);
   const navigate = useNavigate();
   if (!chosen) {
     const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = ARCHETYPES.filter((a) => words.every((w) => `${a.name} ${a.hint} ${a.group}`.toLowerCase().includes(w)));
+    const found = ARCHETYPES.filter((a) =>
+      words.every((w) =>
+        `${a.name} ${a.hint} ${a.group} ${KIND_WORDS[a.item.kind]} ${KIND_ALSO[a.item.kind] ?? ''}`.toLowerCase().includes(w),
+      ),
+    );
     return (
       <Page>
         <Row $between $wrap $top>
@@ -98,6 +105,7 @@ export function NewItem() {
                       onClick={() => {
                         setChosen(a);
                         setName('');
+                        setJob(null);
                       }}
                     >
                       <strong>{a.name}</strong>
@@ -111,7 +119,13 @@ export function NewItem() {
       </Page>
     );
   }
-  const item: Item = { ...chosen.item, id: newId('itm'), name: name.trim() || chosen.name, label: null };
+  const item: Item = {
+    ...chosen.item,
+    ...(job ? { jobClass: job } : {}),
+    id: newId('itm'),
+    name: name.trim() || chosen.name,
+    label: null,
+  };
   const add = async (next: 'look-over' | 'correct'): Promise<void> => {
     // From now on the store holds something of the user's own.
     void keepStored();
@@ -128,6 +142,14 @@ export function NewItem() {
             What do you call it?
             <input autoFocus value={name} placeholder={chosen.name} maxLength={200} onChange={(e) => setName(e.target.value)} />
           </Field>
+          {isClothLike(chosen.item.kind) && (
+            <OneOf
+              label="What is it for?"
+              value={job ?? chosen.item.jobClass ?? null}
+              options={JOB_CLASSES.map((j) => ({ id: j, name: JOB_WORDS[j] }))}
+              onChange={(id) => setJob(id as JobClass)}
+            />
+          )}
           <p>
             I take it to be made of {item.components.map((c) => MATERIAL_WORDS[c.material]).join(', ')}. Its label is not recorded
             yet, so I will be careful until you copy it.

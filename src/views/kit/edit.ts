@@ -1,3 +1,4 @@
+import type { Kind } from '../../core/gear';
 import styled from 'styled-components';
 
 export const FieldGrid = styled.div`
@@ -5,3 +6,6 @@ export const FieldGrid = styled.div`
   grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
   gap: 12px;
 `;
+
+/** What is sorted by the job it does. */
+export const isClothLike = (kind: Kind): boolean => kind === 'cloth' || kind === 'towel';

@@ -549,6 +549,7 @@ export const STEP_FACTS: readonly Fact[] = [
     ['empty-pockets', 'close-up', 'rinse-salt', 'wash-machine', 'line-dry', 'look-done', 'store-hung'],
   ),
   steps(PRACTICE, item('soft-flask', [comp('shell', 'tpu')]), { soil: 2, soils: ['mould', 'food-sugar'] }, {}, [
+    'treat-flask-mould',
     'wash-flask',
     'dry-drip',
     'look-done',

@@ -208,7 +208,7 @@ export const WORN_FAMILIES = [
     spinRpm: 1200,
     minRinses: 1,
     cleaners: [{ use: 'plain-liquid' }, { use: 'bio-liquid' }, { use: 'powder' }],
-    dry: [{ use: 'line' }],
+    dry: [{ use: 'tumble-low', when: { all: ['school:COTTON-DRY=low-tumble', 'dryer-fits'] } }, { use: 'line' }],
     massG: 400,
     bulk: 'small',
     areaM2: 1.5,

@@ -163,6 +163,17 @@ export const PREPARE_STEPS = [
     why: ['purge-scent'],
   },
   {
+    id: 'purge-dryer-scent',
+    phase: 'prepare-machine',
+    do: 'wipe-dryer',
+    order: 113,
+    when: { all: ['dry:tumble-purged', 'scent-routine'], none: ['aim:refer', 'dryer-residue'] },
+    settings: ['dryer'],
+    attended: 8,
+    unattended: 40,
+    why: ['purge-dryer-scent'],
+  },
+  {
     id: 'wipe-drawer',
     phase: 'prepare-machine',
     do: 'wipe-drawer',

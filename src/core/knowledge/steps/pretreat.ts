@@ -114,6 +114,18 @@ export const PRETREAT_STEPS = [
     why: ['mould-outside'],
   },
   {
+    id: 'treat-flask-mould',
+    phase: 'pretreat',
+    do: 'soak',
+    order: 321,
+    when: { all: ['mouldy', 'family:flask'], any: WASHING },
+    set: { aids: ['baking-soda'] },
+    attended: 5,
+    unattended: 60,
+    why: ['flask-mould'],
+    check: { else: 'treat-flask-mould' },
+  },
+  {
     id: 'treat-sugar',
     phase: 'pretreat',
     do: 'treat-sugar',

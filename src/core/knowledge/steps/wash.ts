@@ -15,6 +15,18 @@ export const WASH_STEPS = [
     why: ['dry-mud-first'],
   },
   {
+    id: 'rinse-programme',
+    phase: 'pretreat',
+    do: 'pre-rinse',
+    order: 397,
+    when: { all: ['method:machine', 'muddy', 'soil>=3'], any: ['kind:boot', 'kind:studded-boot'] },
+    settings: ['washer'],
+    set: { rinses: 1 },
+    attended: 3,
+    unattended: 15,
+    why: ['rinse-programme'],
+  },
+  {
     id: 'vinegar-rinse',
     phase: 'prepare-machine',
     do: 'vinegar-rinse',

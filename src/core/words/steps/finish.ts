@@ -319,12 +319,18 @@ export const FINISH_WORDS = {
   },
   'store-loose': {
     title: 'Store it loose',
-    text: 'Bone dry, keep it loose in a big cotton or mesh bag, or hang it in a fabric cover. Never compressed, never in plastic.',
+    text: (c) =>
+      c.has('mark:scent-critical')
+        ? 'Bone dry, keep it loose in its sealed scent-free box, big enough that nothing is pressed.'
+        : 'Bone dry, keep it loose in a big cotton or mesh bag, or hang it in a fabric cover. Never compressed, never in plastic.',
   },
   'store-hung': { title: 'Hang it away dry', text: 'Hang it up clean and bone dry, out of the sun.' },
   'store-shoes': { title: 'Store them in the dark', text: 'Keep them stuffed, in a dust bag or box, in the dark.' },
   'store-cloths': { title: 'Store it by class', text: 'Fold it into its class in a closed clean cupboard.' },
-  'store-sealed': { title: 'Store it sealed', text: 'Put it, bone dry, into its sealed scent-free box.' },
+  'store-sealed': {
+    title: 'Store it sealed',
+    text: 'Put it, bone dry, into its sealed scent-free box, carry it in that box to the outing, and change there. Where you have an ozone cabinet, 5 to 10 min in the closed box just before you go freshen it.',
+  },
   'store-flask': {
     title: 'Dry it, then freeze it',
     text: 'Let it dry open, then keep it in the freezer; let it thaw some minutes before use.',

@@ -64,8 +64,14 @@ export const PREPARE_WORDS = {
       `Wipe the drawer of ${c.washer}, then run it empty at 60 °C or hotter, without cleaner: its last loads left something behind.`,
   },
   'purge-scent': {
-    title: 'Purge washer and dryer of scent',
-    text: (c) => `Wash a load of towels with ${dose(c)} in ${c.washer}, and wipe out the dryer drum, so that no perfume is left.`,
+    title: 'Purge the washer of scent',
+    text: (c) =>
+      `Wash a load of old towels with ${dose(c)} in ${c.washer}, and wipe its drawer and door seal, so that no perfume is left.`,
+  },
+  'purge-dryer-scent': {
+    title: 'Purge the dryer of scent',
+    text: (c) =>
+      `Tumble the same towels dry in ${c.dryer}, then wipe its drum and filter with a damp cloth: no sheets, or unscented ones.`,
   },
   'wipe-dryer': {
     title: 'Wipe out the dryer',

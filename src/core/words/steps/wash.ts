@@ -46,6 +46,11 @@ export const WASH_WORDS = {
     title: 'Rinse the soles first',
     text: 'Rinse soles and stud holes under cold water until no grit comes off, so that none reaches the drum.',
   },
+  'rinse-programme': {
+    title: 'Rinse programme first',
+    text: (c) =>
+      `Run the bagged shoes through the rinse programme of ${c.washer} alone, cold and without cleaner, so that the mud is gone before the wash.`,
+  },
   'spot-test': {
     title: 'Try it on a hidden place',
     text: 'Try the cleaner on a hidden place with a white cloth, cold first, then cool, then warm. Stop at the first colour on the cloth.',
@@ -87,6 +92,12 @@ export const WASH_WORDS = {
     text: 'Rub a drop of the cleaner gently into the grime inside the collar.',
   },
   'treat-mould': { title: 'Brush off the mould outside', text: 'Take it outside, dry, and brush the mould off.' },
+  'treat-flask-mould': {
+    title: 'Soda on the mould',
+    text: 'Fill it with lukewarm water and a tablespoon of baking soda, let it stand an hour, and brush corners, valve and tube hard. What is black after two such hours stays: then replace it.',
+    look: 'Hold it against the light: is it clear, without a musty smell?',
+    pass: 'No black spot, no smell.',
+  },
   'treat-sugar': {
     title: 'Warm water on the sugar',
     text: 'Turn the pocket or place out and take the sugar off with lukewarm water and a soft brush.',
@@ -207,7 +218,7 @@ export const WASH_WORDS = {
   'wash-pile': {
     title: (c) => `Wash it in ${c.washer} and watch`,
     text: (c) =>
-      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. Be sparing with the soap, and watch the first five minutes.${topLoader(c)}`,
+      `Wash it alone in ${c.washer}${inside(c)}, ${machine(c)} and ${rinses(c)}. Be sparing with the soap, and watch the first five minutes.${c.has('kind:costume-body') ? ' Hands, feet and other small parts go in with it, in a mesh bag; head and stuffed tail are spray-cleaned by themselves.' : ''}${topLoader(c)}`,
   },
   'wash-flask': {
     title: 'Brush it out with warm water',
