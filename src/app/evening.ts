@@ -1,15 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import type { FillMap, Inspection, Item, Kit } from '../core/gear';
-import { type Evening, eveningFrom, eveningOf, fillGrams, type Spread, volumeOf } from '../core/loft';
+import type { FillMap, Item, Kit } from '../core/gear';
+import { type Evening, eveningFrom, eveningOf, fillGrams, type Readings, readingsOf, type Spread, volumeOf } from '../core/loft';
 import { latestInspection } from '../core/programme';
 import { db, type Photo, readMeta } from '../data/db';
 import { tickMove } from '../data/repo';
 
-export type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
-export const readingsOf = (seen: Inspection | null): Readings =>
-  new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
-
+export { readingsOf, type Readings };
 /** Where the grams are from. */
 export type Source = 'ruler' | 'light';
 export interface Known {

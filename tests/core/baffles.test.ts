@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { FillMap, Inspection, LogEntry } from '../../src/core/gear';
+import type { FillMap, Inspection, Item, LogEntry } from '../../src/core/gear';
 import {
   addPanel,
   areaMm2,
@@ -17,9 +17,10 @@ import {
   START_LAYOUTS,
   tiesOf,
   toggleOpening,
+  eveningOf,
 } from '../../src/core/loft';
 import { careText, fadeText, migrationText, tieText } from '../../src/core/telling/loft';
-import { down } from '../make';
+import { down, downBag, programme, step } from '../make';
 
 const PANEL = { name: 'p', xMm: 0, yMm: 0, widthMm: 400, heightMm: 300, thicknessMm: 50 } as const;
 const strips = (rows: number): Required<FillMap> => panelOf({ ...PANEL, style: 'vertical', rows, columns: 1 });
@@ -217,4 +218,39 @@ test('fill is summed over its places; without any it is 0', () => {
   };
   expect(fillGrams(two)).toBe(120);
   expect(fillGrams({ components: down().components.filter((c) => c.part !== 'fill') })).toBe(0);
+});
+
+describe('the minutes of evening in a plan', () => {
+  const map: FillMap = {
+    baffles: ['a', 'b', 'c', 'd'].map((id) => ({ id, volumeCm3: 2000, newThicknessMm: 50 })),
+    openings: [
+      { from: 'a', to: 'b', state: 'open' },
+      { from: 'b', to: 'c', state: 'open' },
+      { from: 'c', to: 'd', state: 'open' },
+    ],
+  };
+  const jacket = downBag({ fillMap: map, massG: 600 });
+  const filled = {
+    ...jacket,
+    components: jacket.components.map((c) => (c.part === 'fill' ? { ...c, attributes: { fillMassG: 200 } } : c)),
+  };
+  const minutes = (thing: Item, mm?: readonly number[]): number | undefined =>
+    step(
+      programme(thing, {
+        soil: 2,
+        ...(mm ? { loft: mm.map((nowMm, n) => ({ baffle: 'abcd'[n] as string, nowMm, newMm: 50 })) } : {}),
+      }),
+      'even-fill',
+    )?.attendedMin;
+  test('are those of its own evening plan where its baffles were measured', () => {
+    const readings = [20, 40, 45, 70];
+    const evening = eveningOf(map, 200, new Map(readings.map((nowMm, n) => ['abcd'[n] as string, { nowMm, newMm: 50 }])));
+    expect(evening!.moves.length).toBeGreaterThan(0);
+    expect(minutes(filled, readings)).toBe(Math.max(10, Math.ceil(evening!.minutes)));
+    expect(minutes(filled, readings)).toBeGreaterThan(minutes(filled, [50, 50, 50, 50])!);
+  });
+  test('else go by the number of baffles, else by what such a thing takes', () => {
+    expect(minutes(filled)).toBe(12);
+    expect(minutes(downBag())).toBe(60);
+  });
 });

@@ -112,3 +112,25 @@ describe('drops are recorded where they were tried', () => {
     expect(Object.keys(after({ ...shell(), kind }, { soil: 2, odour: 0 })?.droplet ?? {})).toEqual(zones),
   );
 });
+
+describe('what a finished run makes of the thing', () => {
+  const through = (thing: Item, before: Seen): Item | null => {
+    let run: Run = startRun(programme(thing, before), 'it', 'run-1', T0);
+    for (let n = 0; n < 80 && current(run); n++) {
+      const step = current(run)!;
+      run = step.check ? answerCheck(run, true, T0) : finishStep(run, T0);
+    }
+    return finishRun(run, thing, seen(thing, before), KIT, AT).item;
+  };
+  test('a cloth that went down a class is of that class; from the last one nothing is left to go down to', () => {
+    const cloth = (jobClass: 'paint' | 'dirty'): Item =>
+      item('cloth', [comp('face', 'split-microfibre')], { jobClass, massG: 40 });
+    const spoilt: Seen = { soil: 1, stains: [{ soil: 'wax', set: true }] };
+    expect(through(cloth('paint'), spoilt)?.jobClass).toBe('general');
+    expect(through(cloth('dirty'), spoilt)).toBeNull();
+  });
+  test('a flask that was put away is in the freezer; a shirt is not', () => {
+    expect(through(item('soft-flask', [comp('shell', 'tpu')], { massG: 40 }), { soil: 1 })?.inFreezer).toBe(true);
+    expect(through(item('base-layer', [comp('face', 'polyester-knit')], { massG: 150 }), { soil: 2 })?.inFreezer).toBeUndefined();
+  });
+});

@@ -54,6 +54,7 @@ export const RULES = [
   { id: 'sugar-warm', ...P },
   { id: 'suede-dry-first', ...P },
   { id: 'suede-wet-last', ...P },
+  { id: 'even-cold', ...P },
   { id: 'flask-mould', ...P },
   { id: 'rinse-programme', ...P },
   { id: 'purge-dryer-scent', ...P },

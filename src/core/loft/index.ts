@@ -1,7 +1,7 @@
 /**
  * Loft: by the ruler, fill arithmetic, how the fill is spread, and evening it out. Refuses: cutting stitches, and calling a number warmth without its interval.
  */
-import type { FillMap, Item } from '../gear';
+import type { FillMap, Inspection, Item } from '../gear';
 import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
 import { evenness, spreadOf, type Spread } from './spread';
 import { LOFT_FIGURES } from '../knowledge';
@@ -59,6 +59,10 @@ export interface Evening {
   readonly now: number;
   readonly then: number;
 }
+/** Thickness by baffle, as a look gives it; mm. */
+export type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
+export const readingsOf = (seen: Pick<Inspection, 'loft'> | null): Readings =>
+  new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
 export function eveningOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Evening | null {
   const spread = spreadOf(map, fillG, readings);
   return spread && eveningFrom(map, spread);

@@ -11,6 +11,7 @@ import {
   WASHED_SURFACES,
   type Surface,
 } from '../knowledge';
+import { eveningOf, fillGrams, readingsOf } from '../loft';
 import { heldAt } from '../rinsing';
 import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
 import type { StepSettings } from '../document';
@@ -247,7 +248,15 @@ export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSe
   roundsMin: (_, s) => (s.rounds ?? 1) * (s.checkEveryMin ?? 60),
   looksAttended: (_, s) => s.rounds ?? 1,
   evenMin: ({ request, facts }) => {
-    const baffles = request.item.fillMap?.baffles.length ?? 0;
+    const { fillMap } = request.item;
+    const measured = (request.inspection?.loft?.length ?? 0) > 0;
+    const evening =
+      fillMap && measured && fillGrams(request.item) > 0
+        ? eveningOf(fillMap, fillGrams(request.item), readingsOf(request.inspection))
+        : null;
+    // What its own map and ruler say; else so much a baffle; else what such a thing usually takes.
+    if (evening) return Math.max(EVEN_MIN.least, Math.ceil(evening.minutes));
+    const baffles = fillMap?.baffles.length ?? 0;
     if (baffles > 0) return Math.max(EVEN_MIN.least, 2 * baffles * LOFT_FIGURES.moveMin.value);
     return facts.has('bag-like') ? EVEN_MIN.bag : EVEN_MIN.garment;
   },

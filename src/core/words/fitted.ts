@@ -12,6 +12,20 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
     has('school:COTTON-DRY=low-tumble')
       ? 'Cotton bears a dryer on low; it shrinks most in its first ones.'
       : 'Only in a clean dryer, on low.',
+  // Why it is kept out of the drum altogether; where a dryer may be, there is nothing to say.
+  'even-cold': (has) => {
+    if (has('can:tumble:air')) return '';
+    const harms: readonly (readonly [boolean, string])[] = [
+      [has('shoe-like'), 'a drum knocks a shoe out of shape and its glue loose'],
+      [has('mat:acrylic-pile'), 'a drum mats the pile'],
+      [has('protein'), 'movement felts wool while it is damp'],
+      [has('printed'), 'a drum creases and cracks a print'],
+      [has('mat:elastane-mesh') || has('mat:pu-foam') || has('mat:eva-foam'), 'movement tires elastic and foam'],
+      [has('waterproof') || has('shelter'), 'movement rubs a coating thin along its folds'],
+    ];
+    const why = harms.find(([fits]) => fits)?.[1];
+    return why ? `Not even a cold dryer: ${why}.` : '';
+  },
   'purge-residue': (has) => {
     const spoilt = [
       ...(has('repellent') ? ['repellency'] : []),

@@ -181,6 +181,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
     'Mould lives in scratches of the plastic: what an hour of soda and a brush leave stays, and the flask is replaced.',
   'rinse-programme': 'Mud that goes into the wash is washed into the seams: a rinse programme takes it down the drain first.',
   'purge-dryer-scent': 'A dryer gives the perfume of its last loads to whatever tumbles next.',
+  'even-cold': 'Not even a cold dryer: the movement alone harms it.',
   'hide-marks': 'Hide takes water and cleaner in: little of both, on a cloth, and dried off at once.',
   'inside-sweat': 'The sweat sits in lining, tongue and insole.',
   'mask-leather': 'What whitens or softens rubber bleaches or dulls hide: only the rubber may meet it.',

@@ -121,6 +121,21 @@ export const FAMILY_FACTS: readonly Fact[] = [
     withSupplies('mild-soap'),
     (p) => /small parts go in with it.*head and stuffed tail/.test(step(p, 'wash-pile')?.text ?? ''),
   ),
+  // Why not the dryer, even cold: by construction, and only where it may not be.
+  fact('rules/even-cold', PRACTICE, boots, { soil: 2 }, {}, (p) =>
+    (step(p, 'shoe-shade')?.why ?? []).some((w) => /even a cold dryer.*glue/.test(w.text)),
+  ),
+  fact('rules/even-cold', PRACTICE, item('base-layer', [comp('face', 'merino')]), { soil: 2 }, {}, (p) =>
+    p.steps.some((s) => s.why.some((w) => /even a cold dryer.*felts/.test(w.text))),
+  ),
+  fact(
+    'rules/even-cold',
+    PRACTICE,
+    shirt,
+    { soil: 2 },
+    {},
+    (p) => !p.steps.some((s) => s.why.some((w) => w.rule === 'even-cold')),
+  ),
   // A glued insole stays in, and its glue binds the whole shoe.
   {
     about: ['steps/clean-inside'],

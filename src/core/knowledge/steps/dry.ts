@@ -74,7 +74,7 @@ export const DRY_STEPS = [
     settings: ['hangModel', 'linePlace'],
     attended: 4,
     unattended: 'lineMin',
-    why: ['line-synthetic', 'drying-model'],
+    why: ['line-synthetic', 'even-cold', 'drying-model'],
     check: { else: 'line-dry' },
   },
   {
@@ -126,7 +126,7 @@ export const DRY_STEPS = [
     set: { place: 'flat' },
     attended: 4,
     unattended: 'lineMin',
-    why: ['flat-wool', 'drying-model'],
+    why: ['flat-wool', 'even-cold', 'drying-model'],
     check: { else: 'dry-flat' },
   },
   {
@@ -165,7 +165,7 @@ export const DRY_STEPS = [
     set: { place: 'indoors' },
     attended: 4,
     unattended: 'lineMin',
-    why: ['drip-hang', 'drying-model'],
+    why: ['drip-hang', 'even-cold', 'drying-model'],
     check: { else: 'dry-drip' },
   },
   {
@@ -191,7 +191,7 @@ export const DRY_STEPS = [
     set: { place: 'indoors' },
     attended: 8,
     unattended: 'lineMin',
-    why: ['moving-air', 'drying-model'],
+    why: ['moving-air', 'even-cold', 'drying-model'],
     check: { else: 'dry-moving-air' },
   },
   {
@@ -217,7 +217,7 @@ export const DRY_STEPS = [
     set: { place: 'shade' },
     attended: 10,
     unattended: 'lineMin',
-    why: ['no-heat-shoes', 'drain-opening', 'change-paper'],
+    why: ['no-heat-shoes', 'even-cold', 'drain-opening', 'change-paper'],
     whyBound: ['tumble'],
     check: { else: 'shoe-shade' },
   },
