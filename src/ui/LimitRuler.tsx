@@ -117,7 +117,9 @@ export function LimitRuler({
   const value = stops[at] ?? chosen;
   const over = moved !== null && rank(value) > rank(bound.value);
   const limits = envelope.limits.filter((l) => l.dimension === dimension && l.scope === 'whole');
-  const hurt = [...new Set(limits.filter((l) => rank(l.value) < rank(value)).map((l) => causeText(l.component, l.material)))];
+  const hurt = [
+    ...new Set(limits.filter((l) => rank(l.value) < rank(value)).map((l) => causeText(l.component, l.material, l.fabric))),
+  ];
   const left = (index: number): string => `${(100 * index) / last}%`;
   const name = DIMENSION_WORDS[dimension];
   const boundAt = indexOf(bound.value);

@@ -35,6 +35,13 @@ const ITEM: readonly Change[] = [
   ['kind', shirt, DIRTY, { kind: 'base-layer' }, { kind: 'jersey' }],
   ['components', shirt, DIRTY, {}, { components: [comp('face', 'merino')] }],
   ['components.part', canvas(), DIRTY, {}, { components: [comp('trim', 'cotton-canvas'), comp('outsole', 'rubber')] }],
+  [
+    'components.attributes.fabric',
+    shirt,
+    DIRTY,
+    { components: [comp('face', 'cotton')] },
+    { components: [comp('face', 'cotton', { attributes: { fabric: 'denim' } })] },
+  ],
   ['components.material', shirt, DIRTY, {}, { components: [comp('face', 'cotton')] }],
   [
     'components.removable',

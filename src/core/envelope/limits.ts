@@ -1,4 +1,4 @@
-import type { Component, Item, Material, Part } from '../gear';
+import type { Component, Fabric, Item, Material, Part } from '../gear';
 import type { Basis, Dimension, Knowledge, LimitValues, MaterialRow } from '../knowledge';
 import { LABEL_RULES, MAKER_RULES, TAKEN_OUT } from '../knowledge';
 import { DIMENSIONS } from './scale';
@@ -13,6 +13,7 @@ export interface Limit extends Basis {
   readonly component: string;
   /** Of the component, when it is one. */
   readonly material?: Material;
+  readonly fabric?: Fabric;
   readonly rule: string;
   /** A hard limit that an explicit label alone may raise this far. */
   readonly labelRaises?: LimitValues[Dimension];
@@ -43,7 +44,7 @@ function rowsOf(material: Material, materials: readonly MaterialRow[]): readonly
 }
 
 function specificity(row: MaterialRow): number {
-  return (row.colours ? 1 : 0) + (row.kinds ? 2 : 0) + (row.parts ? 4 : 0) + (row.bonded ? 8 : 0);
+  return (row.colours ? 1 : 0) + (row.kinds ? 2 : 0) + (row.parts ? 4 : 0) + (row.bonded ? 8 : 0) + (row.fabric ? 16 : 0);
 }
 
 /** The most specific row that speaks for a component, or null when nothing is known about its material. */
@@ -53,6 +54,7 @@ export function rowFor(item: Item, component: Component, materials: readonly Mat
     if (row.kinds && !row.kinds.includes(item.kind)) continue;
     if (row.parts && !row.parts.includes(component.part)) continue;
     if (row.bonded && component.bonded === undefined) continue;
+    if (row.fabric && row.fabric !== component.attributes?.fabric) continue;
     if (row.colours && !row.colours.includes(item.colour?.class ?? 'unknown')) continue;
     if (!best || specificity(row) > specificity(best)) best = row;
   }
@@ -84,6 +86,7 @@ function limitsOf(row: MaterialRow, part: Part): Limit[] {
       scope: row.partScope?.includes(dimension) ? 'part' : 'whole',
       component: part,
       material: row.material,
+      ...(row.fabric ? { fabric: row.fabric } : {}),
       rule: `${row.id}.${dimension}`,
       ...(raise === undefined ? {} : { labelRaises: raise }),
       ...(row.basis?.[dimension] ?? MEMORY),

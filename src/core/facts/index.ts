@@ -64,6 +64,7 @@ function addComponent(item: Item, component: Component, facts: Facts): void {
   facts.add(tagPair('stays:', part, ':', material));
   if (part === 'insole' && component.removable === undefined && component.bonded === undefined) facts.add('insole-not-known');
   if (attributes?.hydrophobic) facts.add('hydrophobic');
+  if (attributes?.fabric) facts.add(tag('fabric:', attributes.fabric));
   if (attributes?.denier !== undefined && attributes.denier <= 10) facts.add('denier<=10');
 }
 

@@ -12,6 +12,8 @@ export interface Attributes {
   fillMassG?: number;
   hydrophobic?: boolean;
   thicknessMm?: number;
+  /** What it is woven or knitted to, where its fibre alone does not tell. */
+  fabric?: v.Fabric;
 }
 
 export interface Component {

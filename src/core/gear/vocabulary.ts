@@ -91,6 +91,9 @@ export const MATERIALS = [
   'metal',
 ] as const;
 
+/** Everyday fabrics that their fibre alone does not tell: linen and denim are told with cotton, silk with merino. */
+export const FABRICS = ['linen', 'denim', 'cotton-knit', 'silk'] as const;
+
 export const FITTINGS = [
   'zip',
   'hook-and-loop',
@@ -276,6 +279,7 @@ export type Kind = (typeof KINDS)[number];
 export type Part = (typeof PARTS)[number];
 export type Material = (typeof MATERIALS)[number];
 export type Fitting = (typeof FITTINGS)[number];
+export type Fabric = (typeof FABRICS)[number];
 export type Soil = (typeof SOILS)[number];
 export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
 /** Whatever may stand in a machine or bath. */

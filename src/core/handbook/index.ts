@@ -13,6 +13,7 @@ import {
   AIM_WORDS,
   assessText,
   DIMENSION_WORDS,
+  FABRIC_WORDS,
   KIND_WORDS,
   LABEL_WORDS,
   limitText,
@@ -91,7 +92,7 @@ function materialEntry(row: MaterialRow): HandbookEntry {
   return {
     id: `material/${row.id}`,
     section: 'material',
-    title: capital([MATERIAL_WORDS[row.material], ...where].join(', ')),
+    title: capital([row.fabric ? FABRIC_WORDS[row.fabric] : MATERIAL_WORDS[row.material], ...where].join(', ')),
     text: row.labelRaises
       ? `An explicit label may raise: ${Object.entries(row.labelRaises)
           .map(([d, value]) => `${DIMENSION_WORDS[d as Dimension].toLowerCase()} (${limitText(d as Dimension, value)})`)

@@ -1,4 +1,4 @@
-import type { Aim, Bulk, Damage, Fitting, Kind, Material, Method, Part, Soil, SupplyClass, WasherKind } from '../gear';
+import type { Aim, Bulk, Damage, Fabric, Fitting, Kind, Material, Method, Part, Soil, SupplyClass, WasherKind } from '../gear';
 import type * as v from '../gear';
 import type { Surface } from './places';
 import type { SCHOOL_OPTIONS } from './school-options';
@@ -69,6 +69,7 @@ export const PLAN_TRAIT_NAMES = [
   'wet-filled',
   'wet-pile',
   'wet-printed',
+  'wet-denim',
   'wet-or-spot',
   'closures',
   'stored',
@@ -257,6 +258,7 @@ type ThingFact =
   | `stays:${Part}:${Material}`
   | `out:${Part}:${Material}`
   | `fitting:${Fitting}`
+  | `fabric:${Fabric}`
   | `mark:${Of<typeof v.MARKS>}`
   | `maker:${Of<typeof v.MAKER_VERBS>}:${Of<typeof v.MAKER_TOPICS>}`
   | `repellency:${Of<typeof v.REPELLENCIES> | 'unknown'}`

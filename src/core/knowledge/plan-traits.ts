@@ -14,6 +14,8 @@ export const PLAN_TRAITS = [
   { id: 'wet-filled', when: { all: ['filled'], any: ['method:machine', 'method:tub'], none: ['kind:quilt'] } },
   { id: 'wet-pile', when: { all: ['mat:acrylic-pile'], any: ['method:machine', 'method:tub'] } },
   { id: 'wet-printed', when: { all: ['printed'], any: ['method:machine', 'method:hand'] } },
+  // Turned so that its dye is rubbed less.
+  { id: 'wet-denim', when: { all: ['fabric:denim'], any: ['method:machine', 'method:hand'] } },
   { id: 'wet-or-spot', when: { any: ['method:machine', 'method:tub', 'method:hand', 'aim:spot-clean'] } },
   { id: 'closures', when: { any: ['fitting:zip', 'fitting:hook-and-loop', 'fitting:drawcord'] } },
   {

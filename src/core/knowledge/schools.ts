@@ -432,7 +432,7 @@ export const SCHOOLS = [
       none: ['shoe-like', 'filled', 'waterproof', 'protein'],
     },
     fallback: '30',
-    moot: { any: ['soil>=3', 'bloody', 'own-temp'] },
+    moot: { any: ['soil>=3', 'bloody', 'bleeds', 'own-temp'] },
     options: [{ id: '20' }, { id: '30' }],
   },
 ] as const satisfies readonly School[];

@@ -4,6 +4,7 @@ import type {
   Aim,
   Bleach,
   DropletZone,
+  Fabric,
   Fitting,
   Kind,
   Material,
@@ -50,6 +51,8 @@ export interface MaterialRow {
   readonly bonded?: true;
   /** Fits only items of these colour classes. */
   readonly colours?: readonly string[];
+  /** Fits only this fabric. */
+  readonly fabric?: Fabric;
   readonly limits: Partial<LimitValues>;
   readonly hard?: readonly Dimension[];
   /** Dimensions that bind only work on this very part. */

@@ -43,7 +43,7 @@ const MOST_CHANGES = 5;
 function whyOfLimit(limit: Limit): Why {
   return {
     rule: limit.rule,
-    text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material)),
+    text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material, limit.fabric)),
     basis: limit.basis,
     ...(limit.source === undefined ? {} : { source: limit.source }),
   };

@@ -151,7 +151,13 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
   },
   cleanerOnly: (state, s) => void (state.cleaner && (s.cleaner = state.cleaner)),
   insideOut: (state, s) => {
-    if (state.facts.has('wet-filled') || state.facts.has('wet-pile') || state.facts.has('wet-printed')) s.insideOut = true;
+    if (
+      state.facts.has('wet-filled') ||
+      state.facts.has('wet-pile') ||
+      state.facts.has('wet-printed') ||
+      state.facts.has('wet-denim')
+    )
+      s.insideOut = true;
   },
   soak: (state, s) => void (s.soakMin = soakCap(pick(state.knowledge.settings.soakMin, state.facts) ?? 60, state)),
   longSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.longSoakMin, state)),

@@ -12,12 +12,19 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
     has('school:COTTON-DRY=low-tumble')
       ? 'Cotton bears a dryer on low; it shrinks most in its first ones.'
       : 'Only in a clean dryer, on low.',
+  'flat-wool': (has) =>
+    has('fabric:silk')
+      ? 'Wet silk is weak: lying flat, nothing pulls at it.'
+      : has('protein')
+        ? 'Wet wool stretches on a hanger.'
+        : 'A wet knit stretches on a hanger.',
   // Why it is kept out of the drum altogether; where a dryer may be, there is nothing to say.
   'even-cold': (has) => {
     if (has('can:tumble:air')) return '';
     const harms: readonly (readonly [boolean, string])[] = [
       [has('shoe-like'), 'a drum knocks a shoe out of shape and its glue loose'],
       [has('mat:acrylic-pile'), 'a drum mats the pile'],
+      [has('fabric:silk'), 'movement roughens damp silk'],
       [has('protein'), 'movement felts wool while it is damp'],
       [has('printed'), 'a drum creases and cracks a print'],
       [has('mat:elastane-mesh') || has('mat:pu-foam') || has('mat:eva-foam'), 'movement tires elastic and foam'],
@@ -48,11 +55,13 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
   'never-wring': (has) =>
     has('filled')
       ? 'Wringing tears the inner walls; press instead.'
-      : has('protein')
-        ? 'Wringing felts wool and pulls it out of shape; press instead.'
-        : has('printed')
-          ? 'Wringing creases a print for good; press instead.'
-          : 'Wringing stretches it; press instead.',
+      : has('fabric:silk')
+        ? 'Wringing creases and tears wet silk; press instead.'
+        : has('protein')
+          ? 'Wringing felts wool and pulls it out of shape; press instead.'
+          : has('printed')
+            ? 'Wringing creases a print for good; press instead.'
+            : 'Wringing stretches it; press instead.',
   'residue-glues': (has) =>
     has('filled')
       ? 'Cleaner that stays draws dirt and water and glues the fill.'
@@ -72,7 +81,9 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
       ? 'Inside out, the lining lets water through better and the outside is rubbed less.'
       : has('mat:acrylic-pile')
         ? 'Inside out, the pile is spared and the cleaner meets the soiled side.'
-        : 'Inside out, the print is rubbed less.',
+        : has('fabric:denim')
+          ? 'Inside out, its dye is rubbed off less.'
+          : 'Inside out, the print is rubbed less.',
   'water-only': (has) =>
     has('family:flask')
       ? 'Plain water takes sugar and growth away; cleaner stays in the corners and is drunk.'

@@ -7,7 +7,8 @@ export { assessText } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { FITTED_WORDS } from './fitted';
-import { limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
+import type { Fabric } from '../gear';
+import { FABRIC_WORDS, limitText, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from './names';
 import { NEVER_WORDS } from './never';
 export { AGENT_WORDS } from './never';
 import { RULE_WORDS } from './rules';
@@ -71,12 +72,12 @@ const RISKS: Partial<Record<Dimension, string>> = {
 export const waiverRisk = (dimension: Dimension): string => RISKS[dimension] ?? 'It may wear faster.';
 
 /** Who sets a limit: "the fill (down)", "the label", "the maker". */
-export function causeText(component: string, material?: string): string {
+export function causeText(component: string, material?: string, fabric?: Fabric): string {
   if (component === 'label') return 'the label';
   if (component === 'maker') return 'the maker';
   if (component === 'school') return 'your choice';
   const part = (PART_WORDS as Record<string, string>)[component]?.toLowerCase() ?? component;
-  const words = material ? (MATERIAL_WORDS as Record<string, string>)[material] : undefined;
+  const words = fabric ? FABRIC_WORDS[fabric] : material ? (MATERIAL_WORDS as Record<string, string>)[material] : undefined;
   return words ? `the ${part} (${words})` : `the ${part}`;
 }
 

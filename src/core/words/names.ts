@@ -1,7 +1,9 @@
 import type {
   Aim,
+  Component,
   Damage,
   DryerKind,
+  Fabric,
   FINISHES,
   Heat,
   JOB_CLASSES,
@@ -205,6 +207,15 @@ export const WEATHER_WORDS: Record<Weather, string> = {
   frost: 'hard frost',
   heat: 'heat',
 };
+export const FABRIC_WORDS: Record<Fabric, string> = {
+  linen: 'linen',
+  denim: 'denim',
+  'cotton-knit': 'cotton knit',
+  silk: 'silk',
+};
+/** What a layer is made of: its fabric where that says more than its fibre. */
+export const madeOf = ({ material, attributes }: Pick<Component, 'material' | 'attributes'>): string =>
+  attributes?.fabric ? FABRIC_WORDS[attributes.fabric] : MATERIAL_WORDS[material];
 /** Other names that people search a kind by. */
 export const KIND_ALSO: Partial<Record<Kind, string>> = {
   jacket: 'coat anorak parka puffer cagoule waterproof',

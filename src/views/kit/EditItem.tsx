@@ -60,7 +60,7 @@ function Changes({ before, after }: { before: Envelope; after: Envelope }) {
               {way === 'same' ? limitText(dimension, to) : `${limitText(dimension, from)} → ${limitText(dimension, to)}`}{' '}
               <Quiet>
                 {way === 'same' ? 'as before, now' : `${way},`}{' '}
-                {by ? `for ${causeText(by.component, by.material)}` : 'nothing binds it'}
+                {by ? `for ${causeText(by.component, by.material, by.fabric)}` : 'nothing binds it'}
               </Quiet>
             </li>
           ))}

@@ -8,7 +8,7 @@ import { needsCare, type Ranked } from '../../core/due/rank';
 import { NEED_WORDS } from '../../core/telling/due';
 import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
-import { KIND_ALSO, KIND_WORDS, MATERIAL_WORDS } from '../../core/words';
+import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { db } from '../../data/db';
 import { deleteView, saveView } from '../../data/repo';
 import { Button, ButtonLink, Empty, Field, Hidden, Page, Quiet, Row, TextButton } from '../../ui/basics';
@@ -72,7 +72,7 @@ function textOf({ item }: Ranked): string {
     item.name,
     KIND_WORDS[item.kind],
     KIND_ALSO[item.kind],
-    ...item.components.map((c) => MATERIAL_WORDS[c.material]),
+    ...item.components.map(madeOf),
     item.owner,
     ...(item.tags ?? []),
     ...item.components.map((c) => c.material),

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import styled from 'styled-components';
 import type { Component } from '../../core/gear';
 import * as v from '../../core/gear';
-import { MATERIAL_WORDS, PART_WORDS } from '../../core/words';
+import { FABRIC_WORDS, MATERIAL_WORDS, PART_WORDS } from '../../core/words';
 import { Button, Row } from '../../ui/basics';
 import { NumberField, Select } from '../../ui/Select';
 import { usualOrder } from '../../ui/Stack';
@@ -43,6 +43,11 @@ const Tool = styled.button.attrs({ type: 'button' })`
     background: ${color.line};
   }
 `;
+/** Fabrics that a fibre may be made to. */
+const FABRICS_OF: Partial<Record<Component['material'], readonly v.Fabric[]>> = {
+  cotton: ['linen', 'denim', 'cotton-knit'],
+  merino: ['silk'],
+};
 const isWoven = (c: Component): boolean => c.material.endsWith('-woven');
 
 /** Whether it comes out; an insole that does not is glued. */
@@ -59,7 +64,8 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
     onChange(withField(component, 'attributes', Object.keys(next).length > 0 ? next : undefined));
   };
   const isDown = component.material === 'down';
-  if (!isDown && !isWoven(component)) return null;
+  const fabrics = FABRICS_OF[component.material] ?? [];
+  if (!isDown && !isWoven(component) && fabrics.length === 0) return null;
   return (
     <FieldGrid>
       {isDown && (
@@ -78,6 +84,16 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
             onChange={(x) => set('hydrophobic', x === undefined ? undefined : x === 'yes')}
           />
         </>
+      )}
+      {fabrics.length > 0 && (
+        <Select
+          label="Fabric"
+          value={a.fabric}
+          options={fabrics}
+          words={FABRIC_WORDS}
+          blank="plain"
+          onChange={(x) => set('fabric', x)}
+        />
       )}
       {isWoven(component) && (
         <NumberField label="Yarn, denier" value={a.denier} what="the denier" onChange={(n) => set('denier', n)} />

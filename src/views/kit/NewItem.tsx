@@ -7,7 +7,7 @@ import { JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
 import type { Archetype } from '../../core/knowledge';
 import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../core/knowledge';
 import { envelopeFor } from '../../core/programme';
-import { JOB_WORDS, KIND_ALSO, KIND_WORDS, MATERIAL_WORDS } from '../../core/words';
+import { JOB_WORDS, KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { keepStored } from '../../data/storage';
 import { Button, Column, Field, Hidden, Page, Quiet, Row } from '../../ui/basics';
@@ -151,8 +151,8 @@ export function NewItem() {
             />
           )}
           <p>
-            I take it to be made of {item.components.map((c) => MATERIAL_WORDS[c.material]).join(', ')}. Its label is not recorded
-            yet, so I will be careful until you copy it.
+            I take it to be made of {[...new Set(item.components.map(madeOf))].join(', ')}. Its label is not recorded yet, so I
+            will be careful until you copy it.
           </p>
           <Row $wrap>
             <Button data-main-action onClick={() => void add('look-over')}>

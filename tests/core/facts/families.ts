@@ -1,3 +1,4 @@
+import type { Programme } from '../../../src/core/document';
 import { CLEAN, comp, item, keys, label, programme, step, withSchool, withSupplies } from '../../make';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
@@ -12,6 +13,9 @@ const boots = item('studded-boot', [comp('upper', 'polyester-mesh'), comp('outso
 const unscented = {
   supplies: [{ id: 't', class: 'technical-cleaner' as const, traits: ['perfume-free' as const], labelDoseMl: 100 }],
 };
+
+/** Every sentence of the steps. */
+const saidIn = (p: Programme): string => p.steps.flatMap((s) => [s.text, ...s.why.map((w) => w.text)]).join(' ');
 
 export const FAMILY_FACTS: readonly Fact[] = [
   fact('steps/treat-flask-mould', PRACTICE, flask, { soil: 2, odour: 2, soils: ['mould'] }, {}, (p) => {
@@ -135,6 +139,41 @@ export const FAMILY_FACTS: readonly Fact[] = [
     { soil: 2 },
     {},
     (p) => !p.steps.some((s) => s.why.some((w) => w.rule === 'even-cold')),
+  ),
+  // Everyday fabrics: denim inside out, a knit lying flat, silk by hand with mild soap and never called wool.
+  fact(
+    'planTraits/wet-denim',
+    PRACTICE,
+    item('trousers', [comp('face', 'cotton', { attributes: { fabric: 'denim' } })], {
+      repellency: 'none',
+      label: label(40, 'normal'),
+    }),
+    { soil: 2 },
+    {},
+    (p) =>
+      keys(p).includes('inside-out') &&
+      step(p, 'wash-machine')?.settings.insideOut === true &&
+      /dye/.test(step(p, 'inside-out')?.why[0]?.text ?? ''),
+  ),
+  fact(
+    'families/cotton',
+    PRACTICE,
+    item('mid-layer', [comp('face', 'cotton', { attributes: { fabric: 'cotton-knit' } })], {
+      repellency: 'none',
+      label: label(40, 'normal'),
+    }),
+    { soil: 2 },
+    {},
+    (p) => keys(p).includes('dry-flat') && !/wool/.test(saidIn(p)),
+  ),
+  fact(
+    'families/wool',
+    PRACTICE,
+    item('other', [comp('face', 'merino', { attributes: { fabric: 'silk' } })], { repellency: 'none' }),
+    { soil: 2 },
+    withSupplies('mild-soap', 'technical-cleaner'),
+    (p) =>
+      p.method === 'hand' && step(p, 'wash-hand')?.settings.cleaner === 'mild-soap' && !/\bwool|merino|felts/i.test(saidIn(p)),
   ),
   // A glued insole stays in, and its glue binds the whole shoe.
   {

@@ -82,6 +82,17 @@ const ROWS: readonly Row[] = [
   ['tpu-sole', 'studded-boot', 'outsole', 'tpu', '40 mild - none none - - - 0'],
   ['silicone-grip', 'jacket', 'trim', 'silicone', '40 mild - none none - - - 0'],
   ['strap-polyester', 'pack', 'strap', 'polyester-woven', '40 mild - none none - - - 0'],
+  ['linen', 'other', 'face', 'cotton', '60 normal 800 low oxygen ok ok 720 200', { attributes: { fabric: 'linen' } }],
+  ['denim', 'trousers', 'face', 'cotton', '40 normal 1000 low none ok ok 60 200', { attributes: { fabric: 'denim' } }],
+  [
+    'cotton-knit',
+    'mid-layer',
+    'face',
+    'cotton',
+    '40 mild 1000 low oxygen ok ok 720 150',
+    { attributes: { fabric: 'cotton-knit' } },
+  ],
+  ['silk', 'other', 'face', 'merino', '30 hand 400 none none none! sparing 10 110', { attributes: { fabric: 'silk' } }],
   ['metal', 'other', 'trim', 'metal', '40 mild - - none - - - 0'],
 ];
 

@@ -32,6 +32,7 @@ export class AttributesDoc implements gear.Attributes {
   @Maybe() @Positive() fillMassG?: number;
   @Maybe() @Bool() hydrophobic?: boolean;
   @Maybe() @Positive() thicknessMm?: number;
+  @Maybe() @OneOf(v.FABRICS) fabric?: v.Fabric;
 }
 
 export class ComponentDoc implements gear.Component {

@@ -148,6 +148,38 @@ export const THINGS: readonly Archetype[] = [
       [c('face', 'cotton')],
       { bulk: 'small', repellency: 'none' },
     ],
+    [
+      'linen',
+      'Linen shirt or cloth',
+      'creases, bears heat',
+      'other',
+      [c('face', 'cotton', { attributes: { fabric: 'linen' } })],
+      { bulk: 'small', repellency: 'none' },
+    ],
+    [
+      'denim',
+      'Denim trousers',
+      'dyed cotton twill, its colour runs',
+      'trousers',
+      [c('face', 'cotton', { attributes: { fabric: 'denim' } })],
+      { bulk: 'small', fittings: ['zip'], repellency: 'none', colour: { class: 'dark', bleed: 'bleeds' } },
+    ],
+    [
+      'cotton-knit',
+      'Cotton jumper or T-shirt',
+      'knitted cotton',
+      'mid-layer',
+      [c('face', 'cotton', { attributes: { fabric: 'cotton-knit' } })],
+      { bulk: 'small', repellency: 'none' },
+    ],
+    [
+      'silk',
+      'Silk scarf or liner',
+      'a protein fibre, weak when wet',
+      'other',
+      [c('face', 'merino', { attributes: { fabric: 'silk' } })],
+      { bulk: 'small', repellency: 'none' },
+    ],
   ]),
   ...make('Costume and pads', [
     [

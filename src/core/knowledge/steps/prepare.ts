@@ -375,7 +375,7 @@ export const PREPARE_STEPS = [
     phase: 'prepare-item',
     do: 'turn-inside-out',
     order: 240,
-    when: { any: ['wet-filled', 'wet-pile', 'wet-printed'], none: ['shoe-like'] },
+    when: { any: ['wet-filled', 'wet-pile', 'wet-printed', 'wet-denim'], none: ['shoe-like'] },
     set: { insideOut: true },
     attended: 2,
     why: ['inside-out'],
