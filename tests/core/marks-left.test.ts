@@ -4,7 +4,7 @@ import type { WayId } from '../../src/core/knowledge';
 import { answerCheck, chooseWay, current, finishStep, putAwayAsItIs, skipStep, startRun, type Run } from '../../src/core/run';
 import { lookOf } from '../../src/core/run/looks';
 import { finishRun } from '../../src/core/run/finish';
-import { comp, item, KIT, label, programme, shell, type Seen } from '../make';
+import { comp, item, KIT, label, programme, shell, type KitPart, type Seen } from '../make';
 
 /* What the record says after a run is what was seen, never what was planned. Common practice, no source. */
 const T0 = Date.parse('2027-01-03T08:00:00Z');
@@ -17,14 +17,21 @@ const LEAVE: Readonly<Record<string, WayId>> = {
   drops: 'leave-drops',
   whole: 'leave-seen',
   treated: 'leave-marks',
+  rubber: 'leave-marks',
+  nap: 'leave-marks',
 };
 
 /**
  * Carries a programme through; each step is answered as told by its key, else as if all were fine. "never" fails until the ways out are
  * offered, and leaves it as it is.
  */
-function after(thing: Item, before: Seen, how: Record<string, 'never' | 'once' | 'skip'> = {}): Inspection | null {
-  let run: Run = startRun(programme(thing, before), 'it', 'run-1', T0);
+function after(
+  thing: Item,
+  before: Seen,
+  how: Record<string, 'never' | 'once' | 'skip'> = {},
+  kit: KitPart = {},
+): Inspection | null {
+  let run: Run = startRun(programme(thing, before, kit), 'it', 'run-1', T0);
   const failed = new Set<string>();
   for (let n = 0; n < 80 && current(run); n++) {
     const step = current(run)!;
@@ -111,6 +118,26 @@ describe('drops are recorded where they were tried', () => {
   ] as const)('%s', (kind, zones) =>
     expect(Object.keys(after({ ...shell(), kind }, { soil: 2, odour: 0 })?.droplet ?? {})).toEqual(zones),
   );
+});
+
+describe('marks on two parts of one thing', () => {
+  const shoe = item('shoe', [comp('upper', 'leather'), comp('trim', 'rubber')], { colour: { class: 'white' }, label: null });
+  const before: Seen = {
+    soil: 1,
+    stains: [
+      { soil: 'yellowing', place: 'rubber toe' },
+      { soil: 'grease', place: 'side' },
+    ],
+  };
+  const kit = { supplies: [{ id: 'p', class: 'peroxide-cream' as const }] };
+  const left = (how: Record<string, 'never' | 'once' | 'skip'>): string[] | undefined =>
+    after(shoe, before, how, kit)?.stains?.map((s) => `${s.soil}, ${s.place}`);
+  test('are gone when the look of each passes', () => expect(left({})).toBeUndefined());
+  test('each stays by its own look: the leather’s', () => expect(left({ 'treat-hide': 'never' })).toEqual(['grease, side']));
+  test('each stays by its own look: the rubber’s, which is whitened and not only scrubbed', () =>
+    expect(left({ 'peroxide-rubber': 'never' })).toEqual(['yellowing, rubber toe']));
+  test('a look that was left out speaks of its own mark alone', () =>
+    expect(left({ 'treat-hide': 'skip' })).toEqual(['grease, side']));
 });
 
 describe('what a finished run makes of the thing', () => {

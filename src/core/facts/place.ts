@@ -25,7 +25,12 @@ function has({ components }: Made, test: (c: Component) => boolean): Component |
   return found;
 }
 
-const saysWord = (text: string, word: string): boolean => new RegExp(`(^|[^a-z])${word}s?([^a-z]|$)`).test(text);
+const WORDS = new Map<string, RegExp>();
+function saysWord(text: string, word: string): boolean {
+  let pattern = WORDS.get(word);
+  if (!pattern) WORDS.set(word, (pattern = new RegExp(`(^|[^a-z])${word}s?([^a-z]|$)`)));
+  return pattern.test(text);
+}
 
 /** By the words of a place: the part they mean, of those that the thing has. */
 function byWords(item: Made, place: string): Component | undefined {

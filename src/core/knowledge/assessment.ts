@@ -225,7 +225,7 @@ export const ASSESS_RULES = [
     id: 'use-rinse',
     order: 181,
     ...P,
-    when: { all: ['rinse-only', 'used'], none: ['aim:wash', 'life-safety'] },
+    when: { all: ['rinse-only', 'used'], none: ['aim:wash', 'aim:rinse', 'life-safety'] },
     aim: 'rinse',
     decidedBy: ['log'],
     relevant: { all: ['rinse-only'], none: notSafety },

@@ -10,5 +10,6 @@ export const ladderOn = (stain: Pick<StainRecord, 'at' | 'ladder'>, on: Surface)
 export function mayClimb(rung: RungId, on: Surface, facts: FactsRead): boolean {
   const known: RungRecord = RUNGS[rung];
   if (known.on && !known.on.includes(on)) return false;
-  return !known.when?.all?.some((fact) => !facts.has(fact));
+  const { all = [], none = [] } = known.when ?? {};
+  return all.every((fact) => facts.has(fact)) && !none.some((fact) => facts.has(fact));
 }

@@ -12,7 +12,7 @@ export interface RungRecord extends Basis {
   readonly waterMl?: number;
   /** Surfaces that it may touch; absent = every one. */
   readonly on?: readonly Surface[];
-  readonly when?: Pick<When, 'all'>;
+  readonly when?: Pick<When, 'all' | 'none'>;
 }
 const P = { basis: 'practice' } as const;
 const M = { basis: 'memory' } as const;
@@ -33,7 +33,14 @@ export const RUNGS = {
   'oxygen-brush': { ...P, agent: 'oxygen-booster', amount: 5, waterMl: 50, on: ['cloth'], when: BLEACHABLE },
   'lukewarm-brush': { ...P, agent: null, on: WIPED },
   'stain-remover': { ...P, agent: 'stain-remover', amount: 10, on: ['cloth'] },
-  'long-soak': { ...P, agent: 'oxygen-booster', amount: 20, waterMl: 5000, on: ['cloth'], when: { all: ['can:soak'] } },
+  'long-soak': {
+    ...P,
+    agent: 'oxygen-booster',
+    amount: 20,
+    waterMl: 5000,
+    on: ['cloth'],
+    when: { all: ['can:soak'], none: ['family:canvas-shoe'] },
+  },
   sponge: { ...P, agent: 'melamine-sponge', on: ['rubber', 'foam'] },
   'soda-paste': { ...P, agent: 'baking-soda', amount: 15, waterMl: 15, on: ['rubber'] },
   'solvent-swab': { ...P, agent: 'acetone', amount: 1, on: ['rubber'], when: { all: ['school:RUBBER=solvent'] } },

@@ -8,6 +8,7 @@ import { OneOf } from '../../ui/Choices';
 import { Outline } from '../../ui/Outline';
 import { Select } from '../../ui/Select';
 import { phone } from '../../ui/theme';
+import { placeHint } from './cards';
 
 type Spot = { side: 'front' | 'back'; x: number; y: number };
 interface PinsProps {
@@ -79,7 +80,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
           />
           <Field>
             Where?
-            <input value={place} maxLength={200} placeholder="left cuff" onChange={(e) => setPlace(e.target.value)} />
+            <input value={place} maxLength={200} placeholder={placeHint(item)} onChange={(e) => setPlace(e.target.value)} />
           </Field>
           {parts.length > 1 && (
             <Select

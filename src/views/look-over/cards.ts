@@ -123,3 +123,12 @@ export function dampTest(item: Item): string {
 }
 /** A dark shell hides what the fill looks like. */
 export const showsThrough = ({ colour }: Item): boolean => colour?.class !== 'dark' && colour?.class !== 'vivid';
+
+/** A place that such a thing has, for the empty field. */
+export function placeHint({ kind }: Item): string {
+  if (isShoe(kind)) return 'toe cap';
+  if (kind === 'tent' || kind === 'tarp' || kind === 'footprint') return 'the floor, by the door';
+  if (kind === 'sleeping-bag' || kind === 'quilt') return 'head end';
+  if (kind === 'trousers') return 'left knee';
+  return kind === 'jacket' || kind === 'mid-layer' || kind === 'base-layer' || kind === 'jersey' ? 'left cuff' : 'the middle';
+}
