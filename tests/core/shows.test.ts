@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { componentAt, damagesOf, soilsOf, wearsOf } from '../../src/core/facts';
+import { componentAt, damagesOf, soilsOf, wearAt, wearsOf } from '../../src/core/facts';
 import type { Item, Soil } from '../../src/core/gear';
 import { ARCHETYPES } from '../../src/core/knowledge/archetypes';
 import { canvas, comp, down, item, shell } from '../make';
@@ -69,6 +69,12 @@ describe('where a mark lies', () => {
     [down(), 'body-oil', 'left cuff', 'face'],
   ] as const)('%#: %s', (thing, soil, place, part) => expect(at(thing, soil, place)).toBe(part));
   test('the part that was written down goes before the words', () => expect(at(shoe, 'mud', 'left', 'insole')).toBe('insole'));
+  test('a sign of wear lies on the part that can show it, or anywhere', () => {
+    expect(wearAt(shoe, 'cracked-rubber')?.part).toBe('outsole');
+    expect(wearAt(shoe, 'splitting')?.material).toBe('leather');
+    expect(wearAt(shoe, 'fading')).toBeUndefined();
+    expect(wearAt(down(), 'thin-heel')).toBeUndefined();
+  });
   test('a thing without parts has none', () =>
     expect(componentAt({ kind: 'other', components: [] }, { soil: 'mud' })).toBeUndefined());
 });

@@ -26,7 +26,7 @@ import {
 export { tag, tagPair };
 export { componentAt, surfaceAt } from './place';
 export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
-export { damagesOf, soilsOf, wearsOf } from './shows';
+export { damagesOf, soilsOf, wearAt, wearsOf } from './shows';
 export type Facts = Set<Fact>;
 
 /** True when the condition holds. An empty condition always does. */

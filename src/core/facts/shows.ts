@@ -1,4 +1,4 @@
-import type { Damage, Item, Soil, Wear } from '../gear';
+import type { Component, Damage, Item, Soil, Wear } from '../gear';
 import { DAMAGES, SOILS, WEARS } from '../gear';
 import { DAMAGE_SHOWS, SOIL_SHOWS, WEAR_SHOWS, type ShowsOn } from '../knowledge';
 
@@ -20,3 +20,13 @@ export const wearsOf = (item: Item, said?: readonly Wear[]): Wear[] => those(WEA
 export const damagesOf = (item: Item): Damage[] => those(DAMAGES, DAMAGE_SHOWS, item);
 /** What a thing can be soiled or marked with. */
 export const soilsOf = (item: Item, said?: readonly Soil[]): Soil[] => those(SOILS, SOIL_SHOWS, item, said);
+
+/** The part that a sign of wear lies on; undefined where it may be anywhere. */
+export function wearAt({ components }: Pick<Item, 'components'>, wear: Wear): Component | undefined {
+  const on = WEAR_SHOWS[wear];
+  if (!on) return undefined;
+  return (
+    components.find((c) => on.parts?.includes(c.part) === true) ??
+    components.find((c) => on.materials?.includes(c.material) === true)
+  );
+}

@@ -1,6 +1,6 @@
 import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
-import { soilsOf, wearsOf } from '../../core/facts';
-import { SOIL_WORDS, WEAR_WORDS } from '../../core/words';
+import { soilsOf, wearAt, wearsOf } from '../../core/facts';
+import { madeOf, PART_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 import { Button, Column, Note, Row } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import { dampTest, showsThrough, type CardId } from './cards';
@@ -116,7 +116,14 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
           <AnyOf
             label="Signs of wear, all that fit"
             values={seen.wear ?? []}
-            options={wearsOf(item, seen.wear).map((w) => ({ id: w, name: WEAR_WORDS[w] }))}
+            options={wearsOf(item, seen.wear).map((w) => {
+              const at = wearAt(item, w);
+              return {
+                id: w,
+                name: WEAR_WORDS[w],
+                ...(at ? { hint: `${PART_WORDS[at.part].toLowerCase()}, ${madeOf(at)}` } : {}),
+              };
+            })}
             onChange={(ids) => answer({ wear: ids as Wear[] })}
           />
           <Row>
