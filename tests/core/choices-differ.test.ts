@@ -19,6 +19,8 @@ const LOOKS: Readonly<Record<string, Seen>> = {
   'clean and tired': { soil: 0, odour: 0, droplet: { shoulders: 3, body: 3 } },
   'clean and poor': { soil: 0, odour: 0, droplet: { shoulders: 1, body: 1 } },
   'damp, smells faintly': { soil: 0, odour: 1, damp: true },
+  'a fresh mark on its main part': { soil: 1, odour: 0, stains: [{ soil: 'grease', set: false }] },
+  'a fresh mark on its rim': { soil: 1, odour: 0, stains: [{ soil: 'scuff', place: 'rim', set: false }] },
   marked: {
     soil: 2,
     stains: [

@@ -82,7 +82,7 @@ export const ASSESS_RULES = [
     when: { all: ['stain-set'], none: ['life-safety', 'cloth-like'] },
     aim: 'wash',
     decidedBy: ['stains'],
-    relevant: { all: ['stained'], none: ['life-safety', 'cloth-like'] },
+    relevant: { any: ['cloth-marked', 'at:lining'], none: ['life-safety', 'cloth-like'] },
   },
   {
     id: 'mould-wash',

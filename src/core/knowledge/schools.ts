@@ -183,6 +183,7 @@ export const SCHOOLS = [
     order: 110,
     applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
     fallback: 'sponge',
+    moot: { none: ['rubber-work'] },
     options: [
       { id: 'sponge' },
       { id: 'paste' },

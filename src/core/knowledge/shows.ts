@@ -15,7 +15,7 @@ const COATED = ['membrane', 'pu-coating', 'silicone-coating', 'heat-press-print'
 const HELD_WATER = ['soft-flask', 'reservoir'] as const;
 
 export const WEAR_SHOWS: Partial<Record<Wear, ShowsOn>> = {
-  'dull-eyelets': { fittings: ['eyelets'], kinds: SHOES },
+  'dull-eyelets': { fittings: ['eyelets', 'laces'], parts: ['laces'] },
   'cracked-rubber': { materials: ['rubber', 'tpu'], parts: ['outsole'] },
   'thin-heel': { parts: ['outsole', 'midsole'], kinds: ['socks', ...SHOES] },
   'stiff-zip': { fittings: ['zip'] },

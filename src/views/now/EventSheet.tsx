@@ -98,7 +98,13 @@ export default function EventSheet({
               </Row>
             )}
             <AnyOf
-              label={along.length === 1 ? 'One thing goes along' : `${along.length} things go along`}
+              label={
+                along.length === 0
+                  ? 'Nothing goes along yet'
+                  : along.length === 1
+                    ? 'One thing goes along'
+                    : `${along.length} things go along`
+              }
               values={along}
               options={shown.map((i) => ({ id: i.id, name: named(i), ...(i.owner ? { hint: i.owner } : {}) }))}
               onChange={setAlong}
