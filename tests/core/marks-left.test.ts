@@ -17,6 +17,7 @@ const LEAVE: Readonly<Record<string, WayId>> = {
   drops: 'leave-drops',
   whole: 'leave-seen',
   treated: 'leave-marks',
+  leak: 'leave-leak',
   rubber: 'leave-marks',
   nap: 'leave-marks',
 };
@@ -138,6 +139,14 @@ describe('marks on two parts of one thing', () => {
     expect(left({ 'peroxide-rubber': 'never' })).toEqual(['yellowing, rubber toe']));
   test('a look that was left out speaks of its own mark alone', () =>
     expect(left({ 'treat-hide': 'skip' })).toEqual(['grease, side']));
+});
+
+describe('a leak', () => {
+  const through: Seen = { soil: 2, droplet: { shoulders: 0 } };
+  test('that is found in a run and left is damage in the record; where it is dry inside there is none', () => {
+    expect(after(shell(), through, { 'check-leak': 'never' })?.damage).toEqual([{ kind: 'leak' }]);
+    expect(after(shell(), through)?.damage).toBeUndefined();
+  });
 });
 
 describe('what a finished run makes of the thing', () => {

@@ -267,6 +267,9 @@ export function afterwards(
   keep('discoloured', 'wear');
   const mended = run.programme.steps.flatMap((s) => (carried(run, s.id) > 0 ? (MENDS[s.key] ?? []) : []));
   const damage = (before?.damage ?? []).filter((d) => !mended.includes(d.kind));
+  // A leak that was found and left is known from now on.
+  const leaks = looks.some((l) => l.id === 'leak' && l.state.state === 'failed');
+  if (leaks && !damage.some((d) => d.kind === 'leak')) damage.push({ kind: 'leak' });
   if (damage.length > 0) next.damage = damage;
   if (Object.keys(asOf).length > 0) next.asOf = asOf;
   return next;
