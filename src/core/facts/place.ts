@@ -32,13 +32,24 @@ function saysWord(text: string, word: string): boolean {
   return pattern.test(text);
 }
 
+/** Rows by the text of a place: people write few of them, and often. */
+const read = new Map<string, (typeof PLACES)[number][]>();
+const MOST_READ = 1000;
+function rowsFor(place: string): readonly (typeof PLACES)[number][] {
+  let rows = read.get(place);
+  if (!rows) {
+    const text = place.toLowerCase();
+    rows = PLACES.filter((row) => row.words.some((word) => saysWord(text, word)));
+    if (read.size >= MOST_READ) read.clear();
+    read.set(place, rows);
+  }
+  return rows;
+}
+
 /** By the words of a place: the part they mean, of those that the thing has. */
 function byWords(item: Made, place: string): Component | undefined {
-  const text = place.toLowerCase();
   const shoe = isShoe(item.kind);
-  const rows = PLACES.filter(
-    (row) => (row.shoe === undefined || row.shoe === shoe) && row.words.some((word) => saysWord(text, word)),
-  );
+  const rows = rowsFor(place).filter((row) => row.shoe === undefined || row.shoe === shoe);
   // "the rubber toe", "suede of the collar": a word of a material says more than one of a place.
   for (const { materials } of rows)
     for (const material of materials ?? []) {

@@ -1,6 +1,6 @@
 import type { Inspection, Item, LogEntry, UseEntry, Weather } from '../gear';
 import { isEntry } from '../gear';
-import type { Fact } from '../knowledge';
+import { RHYTHM_FIGURES, type Fact } from '../knowledge';
 
 const WET_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow', 'damp']);
 const HARD_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow']);
@@ -11,39 +11,42 @@ export const isHardUse = (use: UseEntry): boolean => use.hard === true || (use.w
 /** True when a use wetted the thing. */
 const isWetUse = (use: UseEntry): boolean => (use.weather ?? []).some((w) => WET_WEATHER.has(w));
 
+/** True of a care that washed. */
+const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.did ?? e.aims ?? []).some((x) => x === 'washed' || x === 'wash');
+
+/** A thing's own lines of a record. */
+function ownLines(itemId: string, log: readonly LogEntry[]): LogEntry[] {
+  const own: LogEntry[] = [];
+  for (const entry of log) if (entry.itemId === itemId) own.push(entry);
+  return own;
+}
+
 /**
  * The uses of a thing that neither a look nor a care has come after.
  * @param log lines of the record; those of other things are passed over.
  */
-export function usesSince(itemId: string, seen: Inspection | null, log: readonly LogEntry[]): UseEntry[] {
+export const usesSince = (itemId: string, seen: Inspection | null, log: readonly LogEntry[]): UseEntry[] =>
+  usesAfter(seen, ownLines(itemId, log));
+
+function usesAfter(seen: Inspection | null, own: readonly LogEntry[]): UseEntry[] {
+  if (own.length === 0) return [];
   let from = seen ? Date.parse(seen.at) : -Infinity;
-  for (const e of log) if (e.itemId === itemId && e.type === 'care') from = Math.max(from, Date.parse(e.at));
-  return log.filter(isEntry('use')).filter((e) => e.itemId === itemId && Date.parse(e.at) > from);
+  for (const e of own) if (e.type === 'care') from = Math.max(from, Date.parse(e.at));
+  return own.filter(isEntry('use')).filter((e) => Date.parse(e.at) > from);
 }
 
 /** How often it was washed in a machine in the year before the newest line of its record or its newest look. */
 export function machineWashesInYear(itemId: string, seen: Inspection | null, log: readonly LogEntry[]): number {
-  const own = log.filter((e) => e.itemId === itemId);
+  const own = ownLines(itemId, log);
   const now = Math.max(seen ? Date.parse(seen.at) : 0, ...own.map((e) => Date.parse(e.at)));
-  return own.filter(
-    (e) =>
-      e.type === 'care' &&
-      e.method === 'machine' &&
-      (e.did ?? e.aims ?? []).some((x) => x === 'washed' || x === 'wash') &&
-      now - Date.parse(e.at) < YEAR_MS,
-  ).length;
+  return own.filter((e) => isWash(e) && e.type === 'care' && e.method === 'machine' && now - Date.parse(e.at) < YEAR_MS).length;
 }
 
-/** How long a thing counts as new, days. */
-const NEW_DAYS = 120;
-/** True when it was bought lately and nothing in its record says that it was ever washed. */
-export function isNew(item: Pick<Item, 'id' | 'boughtOn'>, seen: Inspection | null, log: readonly LogEntry[]): boolean {
-  if (item.boughtOn === undefined || !seen) return false;
-  const age = (Date.parse(seen.at) - Date.parse(item.boughtOn)) / 86_400_000;
-  const washed = log.some(
-    (e) => e.itemId === item.id && e.type === 'care' && (e.did ?? e.aims ?? []).some((x) => x === 'washed' || x === 'wash'),
-  );
-  return age >= 0 && age <= NEW_DAYS && !washed;
+/** True when it was bought lately and nothing in its own record says that it was ever washed. */
+function isNew({ boughtOn }: Pick<Item, 'boughtOn'>, seen: Inspection | null, own: readonly LogEntry[]): boolean {
+  if (boughtOn === undefined || !seen) return false;
+  const age = (Date.parse(seen.at) - Date.parse(boughtOn)) / 86_400_000;
+  return age >= 0 && age <= RHYTHM_FIGURES.newDays.value && !own.some(isWash);
 }
 
 /** What its use since the newest look or care says of it. */
@@ -53,8 +56,9 @@ export function usedFacts(
   log: readonly LogEntry[],
   facts: Set<Fact>,
 ): void {
-  if (isNew(item, seen, log)) facts.add('new-thing');
-  const uses = usesSince(item.id, seen, log);
+  const own = ownLines(item.id, log);
+  if (isNew(item, seen, own)) facts.add('new-thing');
+  const uses = usesAfter(seen, own);
   if (uses.length === 0) return;
   facts.add('used');
   if (uses.some(isHardUse)) facts.add('used-hard');

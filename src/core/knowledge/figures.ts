@@ -208,6 +208,7 @@ export const RHYTHM_FIGURES = {
   hardPace: m(0.7, '1', 0.5, 0.9),
   paceDays: m(60, 'd', 30, 120),
   unusedDays: m(365, 'd', 180, 400),
+  newDays: m(120, 'd', 60, 180),
   wakesMin: m(420, 'min', 300, 540),
   sleepsMin: m(1320, 'min', 1200, 1440),
 } as const;

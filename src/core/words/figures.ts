@@ -89,6 +89,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   mostGlued: 'The most that stays glued',
   storedDampClumps: 'What clumps when it is put away damp, for each kilogram of water a kilogram',
   hardPace: 'Share of the time after which a thing in hard use is due',
+  newDays: 'How long field clothing counts as new',
   wakesMin: 'When hands are there in the morning, after midnight',
   sleepsMin: 'When hands rest in the evening, after midnight',
   paceDays: 'Days over which uses are counted for the present pace',
