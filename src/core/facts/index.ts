@@ -24,7 +24,7 @@ import {
 } from '../knowledge';
 
 export { tag, tagPair };
-export { componentAt, surfaceAt } from './place';
+export { componentAt, heldFromOxygen, oxygenByPlace, surfaceAt } from './place';
 export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
 export { damagesOf, soilsOf, wearAt, wearsOf } from './shows';
 export type Facts = Set<Fact>;

@@ -1,3 +1,4 @@
+import type { Limit } from '../envelope';
 import type { Component, Item, Stain } from '../gear';
 import {
   CAP,
@@ -10,7 +11,9 @@ import {
   PLAIN_SURFACE,
   RUBBER_MARKS,
   RUBBER_SURFACES,
+  SEPARABLE,
   surfaceOf,
+  WASHED_SURFACES,
   type Surface,
 } from '../knowledge';
 
@@ -93,6 +96,30 @@ export function componentAt(item: Made, mark: Mark): Component | undefined {
     if (found) return found;
   }
   return has(item, () => true);
+}
+
+/** Who speaks for every part. */
+const FOR_ALL: readonly string[] = ['label', 'maker'];
+type Bound = Pick<Limit, 'dimension' | 'value' | 'component' | 'material'>;
+const forbidsOxygen = ({ dimension, value }: Bound): boolean =>
+  (dimension === 'bleach' && value === 'none') || (dimension === 'soakMaxMin' && value === 0);
+/** Parts whose own limits bear no oxygen soak, of those that can be held out of one. */
+export const heldFromOxygen = (limits: readonly Bound[]): Bound[] =>
+  limits.filter((l) => forbidsOxygen(l) && (SEPARABLE as readonly string[]).includes(l.component));
+
+/**
+ * True when every mark on cloth lies on a part that bears an oxygen soak, and whatever does not can be held out of it: the collar of a shirt
+ * with elastic mesh. The label and the maker speak for all of it.
+ */
+export function oxygenByPlace(item: Made, marks: readonly Mark[], limits: readonly Bound[]): boolean {
+  const onCloth = marks.filter((mark) => WASHED_SURFACES.has(surfaceAt(item, mark)));
+  if (onCloth.length === 0) return false;
+  const against = limits.filter(forbidsOxygen);
+  if (against.some((l) => !(SEPARABLE as readonly string[]).includes(l.component) || FOR_ALL.includes(l.component))) return false;
+  return onCloth.every((mark) => {
+    const at = componentAt(item, mark);
+    return !against.some((l) => l.component === at?.part && (l.material === undefined || l.material === at.material));
+  });
 }
 
 /** The surface that a mark lies on. */

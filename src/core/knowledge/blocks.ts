@@ -124,7 +124,13 @@ export const BLOCKS = [
     option: 'chlorine-bleach',
     when: { any: [...WET, 'aim:spot-clean'], none: ['can:bleach:any'] },
   },
-  { id: 'no-oxygen', order: 230, ...M, option: 'oxygen-booster', when: { any: ['aim:wash'], none: ['can:bleach:oxygen'] } },
+  {
+    id: 'no-oxygen',
+    order: 230,
+    ...M,
+    option: 'oxygen-booster',
+    when: { any: ['aim:wash'], none: ['can:bleach:oxygen', 'oxygen-by-place'] },
+  },
   {
     id: 'felt-balls-hook',
     order: 240,

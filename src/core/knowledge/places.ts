@@ -84,5 +84,7 @@ export const CAPPED = ['toe', 'heel'] as const;
 export const CAP: Part = 'trim';
 /** The part whose hide scuffs and yellows itself. */
 export const OUTSIDE: Part = 'upper';
+/** Parts that can be kept out of a bowl while another place of the thing is in it; layers of one cloth cannot. */
+export const SEPARABLE: readonly Part[] = ['mesh', 'print', 'crest', 'trim', 'strap'];
 /** The part that is meant when nothing else is said, first that a thing has. */
 export const MAIN_PARTS: readonly Part[] = ['upper', 'face', 'shell', 'pile', 'coating', 'mesh', 'foam'];

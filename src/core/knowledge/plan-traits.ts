@@ -86,6 +86,8 @@ export const PLAN_TRAITS = [
     },
   },
   { id: 'rubber-work', when: { all: ['shoe-like', 'rubber-rim', 'aim:spot-clean'], none: ['stained'] } },
+  { id: 'oxygen-spot', when: { all: ['can:bleach:oxygen', 'can:soak'] } },
+  { id: 'oxygen-spot', when: { all: ['oxygen-by-place', 'can:soak'] } },
   // The nap is worked on where it is marked, or as a whole.
   { id: 'nap-work', when: { all: ['napped'], any: ['aim:wash', 'at:nap'] } },
   { id: 'nap-work', when: { all: ['napped', 'aim:spot-clean'], none: ['stained'] } },

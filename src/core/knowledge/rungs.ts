@@ -18,7 +18,7 @@ const P = { basis: 'practice' } as const;
 const M = { basis: 'memory' } as const;
 const TEXTILE = ['cloth', 'lining', 'insole'] as const;
 const WIPED = ['cloth', 'lining', 'insole', 'rubber', 'foam'] as const;
-const BLEACHABLE = { all: ['can:bleach:oxygen', 'can:soak'] } as const;
+const BLEACHABLE = { all: ['oxygen-spot'] } as const;
 
 /** The rungs of every ladder. Amounts are for one mark and are no dose of a bath. */
 export const RUNGS = {

@@ -15,7 +15,7 @@ import {
   thresholdsOf,
   WARNED_SURFACES,
 } from '../knowledge';
-import { holds, surfaceAt, tag } from '../facts';
+import { heldFromOxygen, holds, surfaceAt, tag } from '../facts';
 import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
@@ -143,11 +143,14 @@ function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
 }
 
 /** Hide that stays on and may not be wetted with the rest. */
-function heldOutOf({ request, facts }: Plan): string {
-  if (!facts.has('hide-stays-on')) return '';
+function heldOutOf({ request, facts, envelope }: Plan): string {
+  const apart = facts.has('oxygen-by-place')
+    ? heldFromOxygen(envelope.limits).map((l) => causeText(l.component, l.material))
+    : [];
+  if (!facts.has('hide-stays-on')) return listed([...new Set(apart)].sort());
   const { components, kind } = request.item;
   const hides = components.filter((c) => HIDE_SURFACES.has(surfaceOf(c.part, c.material, kind)) && !MAIN_PARTS.includes(c.part));
-  return listed([...new Set(hides.map((c) => causeText(c.part, c.material)))].sort());
+  return listed([...new Set([...apart, ...hides.map((c) => causeText(c.part, c.material))])].sort());
 }
 
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;

@@ -11,6 +11,7 @@ import {
   machineWashesInYear,
   markFacts,
   ownedFacts,
+  oxygenByPlace,
   seenFacts,
   tag,
   usedFacts,
@@ -108,6 +109,10 @@ function settleSchools(judged: Judged): Chosen {
   }
   const envelope = pulls.length > 0 ? envelopeOf(request.item, judged.envelope.limits, pulls) : judged.envelope;
   envelopeFacts(envelope, facts);
+  const seen = request.inspection;
+  const everywhere = seen?.discoloured === true || seen?.soils?.includes('yellowing') === true;
+  if (!facts.has('can:bleach:oxygen') && !everywhere && oxygenByPlace(request.item, seen?.stains ?? [], envelope.limits))
+    facts.add('oxygen-by-place');
   for (const school of then) {
     const option = settle(school, open);
     if (option) settled.push(option);

@@ -84,6 +84,45 @@ export const PLACE_FACTS: readonly Fact[] = [
       /oxygen booster/.test(step(p, 'treat-sweat-yellow')?.text ?? '') &&
       /crest \(suede\)/.test(step(p, 'treat-sweat-yellow')?.text ?? ''),
   ),
+  // A cotton collar has its oxygen while the elastic mesh is held out; a membrane cannot be held out of anything.
+  ...(['oxygen-booster', 'plain-liquid'] as const).map((owned) =>
+    fact(
+      'planTraits/oxygen-spot',
+      PRACTICE,
+      item('base-layer', [comp('face', 'cotton'), comp('mesh', 'elastane-mesh')], { repellency: 'none', colour: white }),
+      { ...DIRTY, stains: [{ soil: 'yellowing', place: 'collar', set: true }] },
+      withSupplies(owned),
+      (p) =>
+        /Hold the mesh \(elastane mesh\) out of it/.test(step(p, 'treat-sweat-yellow')?.text ?? '') &&
+        !p.blocked.some((b) => b.option === 'oxygen-booster'),
+    ),
+  ),
+  fact(
+    'planTraits/oxygen-spot',
+    PRACTICE,
+    item('base-layer', [comp('face', 'cotton'), comp('mesh', 'elastane-mesh')], { repellency: 'none', colour: white }),
+    { ...DIRTY, stains: [{ soil: 'yellowing', place: 'mesh', set: true }] },
+    {},
+    (p) => !keys(p).includes('treat-sweat-yellow'),
+  ),
+  fact(
+    'planTraits/oxygen-spot',
+    PRACTICE,
+    item('base-layer', [comp('face', 'cotton'), comp('mesh', 'elastane-mesh')], {
+      label: label(40, 'normal', { bleach: 'none' }),
+    }),
+    { ...DIRTY, stains: [{ soil: 'sweat', place: 'collar', set: true }] },
+    withSupplies('oxygen-booster'),
+    (p) => !/oxygen/.test(step(p, 'treat-other')?.text ?? 'oxygen') && p.blocked.some((b) => b.option === 'oxygen-booster'),
+  ),
+  fact(
+    'planTraits/oxygen-spot',
+    PRACTICE,
+    item('jacket', [comp('face', 'polyester-woven'), comp('membrane', 'membrane')], { repellency: 'none' }),
+    { ...DIRTY, stains: [{ soil: 'sweat', place: 'collar', set: true }] },
+    {},
+    (p) => !/oxygen/.test(step(p, 'treat-other')?.text ?? 'oxygen'),
+  ),
   // A scuff on the rubber is swabbed though the upper is leather; patent and nap forbid it.
   fact(
     'steps/rubber-solvent',

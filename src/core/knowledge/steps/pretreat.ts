@@ -70,7 +70,7 @@ export const PRETREAT_STEPS = [
     order: 314,
     when: {
       any: ['soils:yellowing', 'stain:yellowing', 'discoloured'],
-      all: ['aim:wash', 'can:bleach:oxygen', 'can:soak'],
+      all: ['aim:wash', 'oxygen-spot'],
       none: ['shoe-like', 'filled', 'waterproof'],
     },
     settings: ['soak'],
