@@ -1,5 +1,5 @@
 import type { Item, UseEntry } from '../core/gear';
-import { KIND_WORDS } from '../core/words';
+import { thingName } from '../core/words';
 import { saveUses } from '../data/repo';
 import { newId, nowIso } from './now';
 import { tell } from './session';
@@ -7,6 +7,6 @@ import { tell } from './session';
 /** Logs a use with one tap; hours, weather and the rest can follow. */
 export async function usedToday(item: Item): Promise<UseEntry> {
   const entry: UseEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
-  tell(`${item.name ?? KIND_WORDS[item.kind]}: used today.`, await saveUses([entry]));
+  tell(`${thingName(item)}: used today.`, await saveUses([entry]));
   return entry;
 }

@@ -106,7 +106,8 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
     piece[item.id] = made;
     return fresh;
   });
-  const here = new Set(kit.items.map((item) => item.id));
+  // A job that was overtaken knows an older kit: what its follower made is not for it to forget.
+  const here = new Set(end === 'done' ? kit.items.map((item) => item.id) : memory.made.keys());
   for (const id of memory.made.keys()) if (!here.has(id)) memory.made.delete(id);
   return kit.items.some((item) => memory.left.has(item.id)) ? 'stopped' : end;
 }

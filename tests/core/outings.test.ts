@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { latestStart, WAKING } from '../../src/core/due/backwards';
 import { eventsAhead, goesAlong, nextEvent } from '../../src/core/due/forecast';
 import { lastOuting, thingsFor, usesOf } from '../../src/core/due/outing';
-import { rankAll } from '../../src/core/due/rank';
+import { rankAll, readinessOf } from '../../src/core/due/rank';
 import { machineWashesInYear, usesSince } from '../../src/core/facts';
 import type { CareEntry, EventEntry, Kit, LogEntry, UseEntry } from '../../src/core/gear';
 import { planItem } from '../../src/core/programme';
@@ -115,6 +115,21 @@ describe('the days ahead', () => {
     expect(tentOnly && [goesAlong(tentOnly, 'tent'), goesAlong(tentOnly, 'vest')]).toEqual([true, false]);
     expect(nextEvent([event('x', '2027-01-09', { itemIds: ['tent'] })], '2027-01-03', 'vest')).toBeNull();
     expect(nextEvent([event('x', '2027-01-09', { itemIds: ['tent'] })], '2027-01-03', 'tent')?.name).toBe('x');
+  });
+  test('are not ready for what is unseen, under way or to be done elsewhere', () => {
+    const of = kit([]);
+    const outlines = Object.fromEntries(of.items.map((i) => [i.id, { ...planItem(of, i), lookDays: rhythmOf(i).days }]));
+    const ready = (some: Kit, itemIds: string[] | null, underWay: string[] = []) => {
+      const { unready, unseen } = readinessOf(rankAll(some, outlines, '2027-01-03', new Set(underWay)), { itemIds });
+      return [unready.map((r) => r.item.id), unseen];
+    };
+    expect(ready(of, null)).toEqual([[], 0]);
+    expect(ready(of, ['vest'], ['vest'])).toEqual([['vest'], 0]);
+    expect(ready(of, ['vest'], ['tent'])).toEqual([[], 0]);
+    expect(ready(kit([], false), null)).toEqual([[], 2]);
+    const leaky = { ...of, inspections: [{ id: 'x', itemId: 'tent', at: '2027-01-02T08:00:00Z', soil: 0 }] };
+    outlines.tent = { ...outlines.tent!, aims: ['refer'] };
+    expect(ready(leaky, ['tent'])).toEqual([['tent'], 0]);
   });
   test('pull the look of a thing that goes along forward, and no other', () => {
     const ahead = kit([event('x', '2027-04-03', { readyBy: '2027-04-02', itemIds: ['tent'] })]);

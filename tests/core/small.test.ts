@@ -214,6 +214,15 @@ describe('the planning worker’s job', () => {
     const bare = await made({ ...demo, equipment: {} });
     expect(bare).toEqual(Object.fromEntries(await wholly({ ...demo, equipment: {} })));
   });
+  test('a job that was overtaken forgets nothing that its follower made', async () => {
+    const memory = emptyMemory();
+    const many = { ...demo, items: Array.from({ length: 120 }, (_, n) => ({ ...demo.items[0]!, id: `old${n}` })) };
+    await planAll(demo, () => undefined, {}, memory);
+    await planAll(many, () => undefined, { stopped: () => true }, memory);
+    expect(demo.items.every((i) => memory.made.has(i.id))).toBe(true);
+    await planAll(many, () => undefined, {}, memory);
+    expect(demo.items.some((i) => memory.made.has(i.id))).toBe(false);
+  });
   test('stopped by hand it stays stopped when the kit is read again, until the rest is asked for', async () => {
     const many = { ...demo, items: Array.from({ length: 400 }, (_, n) => ({ ...demo.items[0]!, id: `stop${n}` })) };
     let stopped = false;

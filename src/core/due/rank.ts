@@ -108,6 +108,21 @@ export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || nee
 /** What would not be ready for an outing today: in want of care, or in the middle of it. */
 export const notReady = (row: Ranked): boolean => needsCare(row) || row.need === 'under-way';
 
+/**
+ * What stands between the things that go along and an event: those that want care, are in it or must go elsewhere, and how many nobody ever
+ * looked over, which are not known to be ready.
+ */
+export function readinessOf<O extends Outline>(
+  rows: readonly Ranked<O>[],
+  event: Pick<Ahead, 'itemIds'>,
+): { readonly unready: Ranked<O>[]; readonly unseen: number } {
+  const along = rows.filter((r) => goesAlong(event, r.item.id));
+  return {
+    unready: along.filter((r) => notReady(r) || r.need === 'blocked'),
+    unseen: along.filter((r) => r.need === 'look' && !r.seen).length,
+  };
+}
+
 /** Every item of a kit in the order of all lists; each list of the kit is read once. @param underWay ids of things in a run. */
 export function rankAll<O extends Outline>(
   kit: Kit,

@@ -131,7 +131,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'After each use it is rinsed with water.',
   },
   'new-field': {
-    because: 'it is new and smells of the shop',
+    because: 'it is new and, by its record, was never washed',
     reverse: 'Once it has been washed without scent, I would go by soil and smell.',
     otherwise: 'New, it is washed without scent before its first outing.',
   },

@@ -6,6 +6,7 @@ import type {
   Fabric,
   FINISHES,
   Heat,
+  Item,
   JOB_CLASSES,
   Kind,
   MakerNote,
@@ -216,6 +217,8 @@ export const FABRIC_WORDS: Record<Fabric, string> = {
 /** What a layer is made of: its fabric where that says more than its fibre. */
 export const madeOf = ({ material, attributes }: Pick<Component, 'material' | 'attributes'>): string =>
   attributes?.fabric ? FABRIC_WORDS[attributes.fabric] : MATERIAL_WORDS[material];
+/** What a thing is called: by its owner, else by its kind. */
+export const thingName = ({ name, kind }: Pick<Item, 'name' | 'kind'>): string => name ?? KIND_WORDS[kind];
 /** Other names that people search a kind by. */
 export const KIND_ALSO: Partial<Record<Kind, string>> = {
   jacket: 'coat anorak parka puffer cagoule waterproof',

@@ -174,7 +174,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'dye-marks-wet': 'Left lying wet it dyes itself, and whatever touches it.',
   'sun-canvas-only': 'Sun is for plain canvas only.',
   'leather-needs-label': 'Leather goes in a machine only when its label allows a wash.',
-  'machine-washes-spent': 'It has had its three machine washes in a year: foam and elastic tire of more.',
+  'machine-washes-spent': 'It has had its machine washes for a year: foam and elastic tire of more.',
   'no-solvent-here': 'A solvent near this upper would dull or dissolve it.',
   'suede-wet-last': 'Water takes what dry work leaves, and marks the nap unless the whole panel is evenly damp.',
   'flask-mould':
@@ -183,7 +183,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'purge-dryer-scent': 'A dryer gives the perfume of its last loads to whatever tumbles next.',
   'even-cold': 'Not even a cold dryer: the movement alone harms it.',
   'hide-marks': 'Hide takes water and cleaner in: little of both, on a cloth, and dried off at once.',
-  'inside-sweat': 'The sweat sits in lining, tongue and insole.',
+  'inside-sweat': 'Most of the sweat sits inside.',
   'mask-leather': 'What whitens or softens rubber bleaches or dulls hide: only the rubber may meet it.',
   'cloth-60-filthy-only': '60 °C is for filthy workshop cloths only: it ages the split fibre.',
   'greasy-never-tumbled': 'Cloths that held grease or wax are never tumbled, washed or not: they can heat themselves.',

@@ -11,10 +11,10 @@ import { tell } from '../../app/session';
 import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { db } from '../../data/db';
 import { deleteView, saveView } from '../../data/repo';
-import { Button, ButtonLink, Empty, Field, Hidden, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Button, ButtonLink, Empty, Field, Hidden, lineLook, Page, Quiet, Row, TextButton } from '../../ui/basics';
 import { Progress } from '../../ui/Progress';
 import { Sheet } from '../../ui/Sheet';
-import { color, phone } from '../../ui/theme';
+import { phone } from '../../ui/theme';
 import { Bulk } from './Bulk';
 import { Csv } from './Csv';
 import { KitTable } from './KitTable';
@@ -26,13 +26,7 @@ const Tools = styled.div`
   align-items: center;
   input,
   select {
-    font: inherit;
-    min-height: 44px;
-    padding: 8px 12px;
-    border: 1px solid ${color.quiet};
-    border-radius: 4px;
-    background: ${color.panel};
-    color: ${color.ink};
+    ${lineLook}
     max-width: 100%;
   }
   input {

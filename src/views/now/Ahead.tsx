@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { latestStart } from '../../core/due/backwards';
-import { eventsAhead, goesAlong, type Ahead as Event } from '../../core/due/forecast';
-import { notReady, type Ranked } from '../../core/due/rank';
+import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
+import { readinessOf, type Ranked } from '../../core/due/rank';
 import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
 import { minutesText } from '../../core/units';
-import { KIND_WORDS } from '../../core/words';
+import { thingName } from '../../core/words';
 import { minutesOf } from '../../core/document';
 import type { ProgrammeOutline } from '../../workers';
 import { nowMs, today } from '../../app/now';
@@ -22,6 +22,13 @@ function beginBy({ programme }: Ranked<ProgrammeOutline>, event: Event): number 
   return midnightOf(event.readyBy) + latestStart(programme?.steps ?? [], READY_AT_MIN).startMin * 60_000;
 }
 
+/** What to do about a thing, and when at the latest. */
+function begin({ need }: Ranked, by: number, now: number): string {
+  if (need === 'under-way') return 'is under way';
+  if (need === 'blocked') return 'is not to be done at home: take it away now';
+  return by < now ? `should have been begun ${atText(by)}: begin now, it may not be ready in time` : `begin by ${atText(by)}`;
+}
+
 /** What of an outing is not ready, the one that must be begun first on top. */
 function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[]; event: Event }) {
   const now = nowMs();
@@ -33,16 +40,14 @@ function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[];
         return (
           <li key={row.item.id} style={{ padding: '6px 0' }}>
             <Link to={`/kit/${row.item.id}/programme`}>
-              <strong>{row.item.name ?? KIND_WORDS[row.item.kind]}</strong>
+              <strong>{thingName(row.item)}</strong>
             </Link>{' '}
-            {row.need === 'under-way'
-              ? 'is under way'
-              : by < now
-                ? `should have been begun ${atText(by)}: begin now, it may not be dry in time`
-                : `begin by ${atText(by)}`}{' '}
-            <Quiet>
-              {minutesText(all)}, {minutesText(hands)} of yours
-            </Quiet>
+            {begin(row, by, now)}{' '}
+            {row.need !== 'under-way' && (
+              <Quiet>
+                {minutesText(all)}, {minutesText(hands)} of yours
+              </Quiet>
+            )}
           </li>
         );
       })}
@@ -62,16 +67,17 @@ function One({
   onChange: () => void;
 }) {
   const [open, setOpen] = useState(false);
-  const along = rows.filter((r) => goesAlong(event, r.item.id));
-  const unready = along.filter(notReady);
+  const { unready, unseen } = readinessOf(rows, event);
   const days = daysUntil(event.on);
   const state = !known
     ? 'Is everything ready for it?'
     : unready.length > 0
       ? `${unready.length === 1 ? 'One thing is' : `${unready.length} things are`} not ready for it.`
-      : 'Everything is ready.';
+      : unseen > 0
+        ? `Nothing that was looked over needs care; ${unseen === 1 ? 'one thing was' : `${unseen} things were`} never looked over.`
+        : 'Everything is ready.';
   return (
-    <Note tone={unready.length > 0 ? 'alarm' : 'good'}>
+    <Note tone={unready.length > 0 ? 'alarm' : known && unseen === 0 ? 'good' : 'quiet'}>
       <strong>{event.name}</strong> {days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`}, on {dayText(event.on)}.{' '}
       {state}{' '}
       {event.itemIds && (

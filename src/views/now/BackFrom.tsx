@@ -1,64 +1,32 @@
 import { lazy, Suspense, useState } from 'react';
-import { isEntry, OUTINGS, WEATHERS, type Item, type Kit, type Outing, type UseEntry, type Weather } from '../../core/gear';
-import { KIND_WORDS, OUTING_WORDS, WEATHER_WORDS } from '../../core/words';
+import { isEntry, OUTINGS, type Item, type Kit, type Outing, type UseEntry } from '../../core/gear';
+import { OUTING_WORDS, thingName } from '../../core/words';
 import { saveEntry } from '../../data/repo';
-import { Button, Field, Row } from '../../ui/basics';
-import { AnyOf, OneOf } from '../../ui/Choices';
-import { NumberField } from '../../ui/Select';
+import { Button, Row } from '../../ui/basics';
 import { Sheet } from '../../ui/Sheet';
 import { dayOf, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { usedToday } from '../../app/used';
-
-const name = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
+import { saidOf, UseFields, type UseSaid } from './UseFields';
 
 /** What else there is to say of a use. Everything may stay open. */
 function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
-  const [draft, setDraft] = useState<UseEntry>(entry);
-  const set = (patch: Partial<Record<keyof UseEntry, unknown>>): void => {
-    const next: Record<string, unknown> = { ...draft, ...patch };
-    for (const key of Object.keys(patch)) if (next[key] === undefined) delete next[key];
-    setDraft(next as unknown as UseEntry);
-  };
+  const { hours: _h, nights: _n, km: _k, weather: _w, hard: _d, place: _p, ...rest } = entry;
+  const [said, setSaid] = useState<UseSaid>(() => saidOf(entry));
+  const [at, setAt] = useState(entry.at);
   const save = async (): Promise<void> => {
-    tell(`The use of ${name(item)} is recorded.`, await saveEntry(draft));
+    tell(`The use of ${thingName(item)} is recorded.`, await saveEntry({ ...rest, ...said, at }));
     onClose();
   };
   return (
-    <Sheet title={`How was ${name(item)} used?`} open onClose={onClose}>
-      <Row $wrap $gap={12} $top>
-        <Field>
-          Day
-          <input
-            type="date"
-            max={today()}
-            value={draft.at.slice(0, 10)}
-            onChange={(e) => e.target.value && set({ at: `${e.target.value}T12:00:00Z` })}
-          />
-        </Field>
-        <NumberField label="Hours" value={draft.hours} what="the hours" onChange={(n) => set({ hours: n })} />
-        <NumberField label="Nights" value={draft.nights} what="the nights" onChange={(n) => set({ nights: n })} />
-        <NumberField label="Distance, km" value={draft.km} what="the kilometres" onChange={(n) => set({ km: n })} />
-      </Row>
-      <AnyOf
-        label="Weather"
-        values={draft.weather ?? []}
-        options={WEATHERS.map((w) => ({ id: w, name: WEATHER_WORDS[w] }))}
-        onChange={(ids) => set({ weather: ids.length > 0 ? (ids as Weather[]) : undefined })}
+    <Sheet title={`How was ${thingName(item)} used?`} open onClose={onClose}>
+      <UseFields
+        said={said}
+        day={at.slice(0, 10)}
+        counts={['hours', 'nights', 'km']}
+        onSaid={setSaid}
+        onDay={(day) => setAt(`${day}T12:00:00Z`)}
       />
-      <OneOf
-        label="How hard was it?"
-        value={draft.hard === undefined ? null : draft.hard ? 'yes' : 'no'}
-        options={[
-          { id: 'no', name: 'As usual' },
-          { id: 'yes', name: 'Hard', hint: 'dirt, rubbing, straps' },
-        ]}
-        onChange={(id) => set({ hard: id === 'yes' })}
-      />
-      <Field>
-        Where
-        <input value={draft.place ?? ''} maxLength={200} onChange={(e) => set({ place: e.target.value || undefined })} />
-      </Field>
       <Row>
         <Button onClick={() => void save()}>Record it</Button>
       </Row>
@@ -115,11 +83,11 @@ export function UsedToday({ kit, now }: { kit: Kit; now: number }) {
           const entry = done(item);
           return entry ? (
             <Button key={item.id} onClick={() => setMore({ item, entry })}>
-              {name(item)}, used today: say more
+              {thingName(item)}, used today: say more
             </Button>
           ) : (
             <Button key={item.id} $quiet onClick={() => void usedToday(item)}>
-              {name(item)}
+              {thingName(item)}
             </Button>
           );
         })}

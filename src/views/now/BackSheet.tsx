@@ -5,16 +5,20 @@ import { newId, nowIso, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { minutesOf } from '../../core/document';
 import { lastOuting, thingsFor, usesOf } from '../../core/due/outing';
-import { WEATHERS, type Item, type Kit, type Outing, type UseEntry, type Weather } from '../../core/gear';
+import type { Kit, Outing, UseEntry } from '../../core/gear';
 import { minutesText } from '../../core/units';
-import { KIND_WORDS, OUTING_WORDS, WEATHER_WORDS } from '../../core/words';
+import { OUTING_WORDS, thingName } from '../../core/words';
 import { saveUses } from '../../data/repo';
 import { Button, Field, Quiet, Row } from '../../ui/basics';
-import { AnyOf, OneOf } from '../../ui/Choices';
-import { NumberField } from '../../ui/Select';
+import { AnyOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
+import { UseFields, type UseSaid } from './UseFields';
 
-const named = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
+/** What is asked for in figures. */
+const COUNTS = { run: ['hours', 'km'], trip: ['nights'], game: ['hours'], day: ['hours'] } as const satisfies Record<
+  Outing,
+  readonly string[]
+>;
 /** Likely things that are offered as chips; the rest stand in the list behind them. */
 const CHIPS = 24;
 
@@ -28,23 +32,10 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
     last.flatMap((e) => (e.itemId && here.has(e.itemId) ? [e.itemId] : [])),
   );
   const [day, setDay] = useState(today());
-  const [place, setPlace] = useState(last[0]?.place ?? '');
-  const [hard, setHard] = useState(false);
-  const [weather, setWeather] = useState<readonly Weather[]>([]);
-  const [hours, setHours] = useState<number | undefined>();
-  const [nights, setNights] = useState<number | undefined>();
-  const [km, setKm] = useState<number | undefined>();
+  const [about, setAbout] = useState<UseSaid>(last[0]?.place === undefined ? {} : { place: last[0].place });
   const [saved, setSaved] = useState<readonly UseEntry[] | null>(null);
   const save = async (): Promise<void> => {
-    const said = {
-      at: day === today() ? nowIso() : `${day}T18:00:00Z`,
-      ...(place.trim() ? { place: place.trim() } : {}),
-      ...(hard ? { hard } : {}),
-      ...(weather.length > 0 ? { weather: [...weather] } : {}),
-      ...(hours === undefined ? {} : { hours }),
-      ...(nights === undefined ? {} : { nights }),
-      ...(km === undefined ? {} : { km }),
-    };
+    const said = { ...about, at: day === today() ? nowIso() : `${day}T18:00:00Z` };
     const uses = usesOf(outing, chosen, said, newId);
     tell(`${uses.length === 1 ? 'One thing was' : `${uses.length} things were`} used: it is recorded.`, await saveUses(uses));
     setSaved(uses);
@@ -58,7 +49,7 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
         <AnyOf
           label="What was used?"
           values={chosen}
-          options={shown.map((i) => ({ id: i.id, name: named(i), ...(i.owner ? { hint: i.owner } : {}) }))}
+          options={shown.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { hint: i.owner } : {}) }))}
           onChange={setChosen}
         />
       )}
@@ -69,43 +60,13 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
             <option value="">choose a thing …</option>
             {rest.map((i) => (
               <option key={i.id} value={i.id}>
-                {named(i)}
+                {thingName(i)}
               </option>
             ))}
           </select>
         </Field>
       )}
-      <OneOf
-        label="How hard was it?"
-        value={hard ? 'yes' : 'no'}
-        options={[
-          { id: 'no', name: 'As usual' },
-          { id: 'yes', name: 'Hard', hint: 'dirt, rubbing, straps' },
-        ]}
-        onChange={(id) => setHard(id === 'yes')}
-      />
-      <AnyOf
-        label="Weather"
-        values={weather}
-        options={WEATHERS.map((w) => ({ id: w, name: WEATHER_WORDS[w] }))}
-        onChange={(ids) => setWeather(ids as Weather[])}
-      />
-      <Row $wrap $gap={12} $top>
-        <Field>
-          Day
-          <input type="date" max={today()} value={day} onChange={(e) => e.target.value && setDay(e.target.value)} />
-        </Field>
-        <Field>
-          Where
-          <input value={place} maxLength={200} onChange={(e) => setPlace(e.target.value)} />
-        </Field>
-        {outing === 'trip' ? (
-          <NumberField label="Nights" value={nights} what="the nights" onChange={setNights} />
-        ) : (
-          <NumberField label="Hours" value={hours} what="the hours" onChange={setHours} />
-        )}
-        {outing === 'run' && <NumberField label="Distance, km" value={km} what="the kilometres" onChange={setKm} />}
-      </Row>
+      <UseFields said={about} day={day} counts={COUNTS[outing]} onSaid={setAbout} onDay={setDay} />
       <Row>
         <Button disabled={chosen.length === 0} onClick={() => void save()}>
           Record it
@@ -132,14 +93,14 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
         {needy.map(({ item, programme, hands }) => (
           <li key={item.id} style={{ padding: '8px 0' }}>
             <Link to={`/kit/${item.id}/programme`}>
-              <strong>{named(item)}</strong>
+              <strong>{thingName(item)}</strong>
             </Link>{' '}
             {programme.verdict} <Quiet>{minutesText(hands)} of yours</Quiet>
           </li>
         ))}
       </ul>
       {rest.length > 0 && (
-        <p>Hang up or put away: {rest.map((r) => named(r.item)).join(', ')}. Look one over if it seems dirty.</p>
+        <p>Hang up or put away: {rest.map((r) => thingName(r.item)).join(', ')}. Look one over if it seems dirty.</p>
       )}
       <Row>
         <Button onClick={onClose}>Done</Button>

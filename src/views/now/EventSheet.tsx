@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { addDays } from '../../core/due';
 import type { EventEntry, Item } from '../../core/gear';
-import { KIND_WORDS } from '../../core/words';
+import { thingName } from '../../core/words';
 import { newId, nowIso, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { deleteEntry, saveEntry } from '../../data/repo';
@@ -10,7 +10,6 @@ import { AnyOf, OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { TextField } from '../../ui/TextField';
 
-const named = (item: Item): string => item.name ?? KIND_WORDS[item.kind];
 /** In larger kits the things are found by typing. */
 const CHIPS = 40;
 
@@ -26,14 +25,16 @@ export default function EventSheet({
 }) {
   const [name, setName] = useState(event?.name ?? '');
   const [on, setOn] = useState(event?.on ?? '');
-  const [readyBy, setReadyBy] = useState(event?.readyBy ?? '');
+  // An event that says nothing else wants all ready on its own day; a new one the day before.
+  const [readyBy, setReadyBy] = useState(event?.readyBy ?? event?.on ?? '');
+  const before = on === '' ? '' : on > today() ? addDays(on, -1) : on;
   const [along, setAlong] = useState<readonly string[] | null>(event?.itemIds ?? null);
   const [find, setFind] = useState('');
   const here = items.filter((i) => !i.archivedOn && !i.retiredOn);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const fits = (i: Item): boolean =>
     along?.includes(i.id) === true ||
-    words.every((w) => `${named(i)} ${i.owner ?? ''} ${(i.tags ?? []).join(' ')} ${i.kind}`.toLowerCase().includes(w));
+    words.every((w) => `${thingName(i)} ${i.owner ?? ''} ${(i.tags ?? []).join(' ')} ${i.kind}`.toLowerCase().includes(w));
   const shown = here.filter(fits).slice(0, CHIPS);
   const late = on !== '' && readyBy !== '' && readyBy > on;
   const save = async (): Promise<void> => {
@@ -42,7 +43,7 @@ export default function EventSheet({
       ...rest,
       name: name.trim(),
       on,
-      readyBy: readyBy || addDays(on, -1),
+      readyBy: readyBy || before,
       ...(along ? { itemIds: [...along] } : {}),
     };
     tell(`“${entry.name}” is ${event ? 'changed' : 'written down'}.`, await saveEntry(entry));
@@ -75,7 +76,7 @@ export default function EventSheet({
               type="date"
               min={today()}
               max={on || undefined}
-              value={readyBy || (on ? addDays(on, -1) : '')}
+              value={readyBy || before}
               onChange={(e) => setReadyBy(e.target.value)}
             />
           </Field>
@@ -106,7 +107,7 @@ export default function EventSheet({
                     : `${along.length} things go along`
               }
               values={along}
-              options={shown.map((i) => ({ id: i.id, name: named(i), ...(i.owner ? { hint: i.owner } : {}) }))}
+              options={shown.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { hint: i.owner } : {}) }))}
               onChange={setAlong}
             />
           </>

@@ -196,7 +196,7 @@ export function Now() {
           ))}
         </Section>
       )}
-      <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known}>
+      <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known && planning.state !== 'stopped'}>
         <BackFrom kit={kit} />
       </Ahead>
       {!known && (

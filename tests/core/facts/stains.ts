@@ -36,7 +36,7 @@ export const STAIN_FACTS: readonly Fact[] = [
     holds: (k) => k.stains.some((s) => s.id === soil && s.nature === nature && s.ladder[0]?.rung === rung),
   })),
   // The rungs stand in the step, mildest first, with their rests, and with what never touches the mark.
-  fact('steps/treat-other', PRACTICE, layer, { ...DIRTY, stains: [{ soil: 'scuff' }, { soil: 'sweat' }] } as never, {}, (p) => {
+  fact('steps/treat-other', PRACTICE, layer, { ...DIRTY, stains: [{ soil: 'scuff' }, { soil: 'sweat' }] }, {}, (p) => {
     const text = step(p, 'treat-other')?.text ?? '';
     return (
       /Sweat: plain cool water.*, then a few drops \(2 mL\) of the cleaner.*\(15 min\), then .*oxygen booster.*\(90 min\)/.test(

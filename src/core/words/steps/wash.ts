@@ -143,7 +143,7 @@ export const WASH_WORDS = {
   'clean-inside': {
     title: 'Clean the inside',
     text: (c) =>
-      `${c.has('hide-upper') ? 'With a well-wrung cloth and the foam of a little mild soap, wipe' : 'With a medium brush and the foam of a little mild soap, scrub'} lining and tongue in small circles, and wipe the suds out before they dry.${c.has('part:insole') && !c.has('insole-out') ? ' The insole stays in: brush it, wipe it, and do not soak it.' : ''}${ladders(c, 'lining', 'insole')}`,
+      `${c.has('hide-upper') ? 'With a well-wrung cloth and the foam of a little mild soap, wipe' : 'With a medium brush and the foam of a little mild soap, scrub'} ${c.has('laces-on') ? 'lining and tongue' : 'the lining'} in small circles, and wipe the suds out before they dry.${c.has('part:insole') && !c.has('insole-out') ? ' The insole stays in: brush it, wipe it, and do not soak it.' : ''}${ladders(c, 'lining', 'insole')}`,
   },
   'rubber-sponge': {
     title: 'Scrub the rubber',
