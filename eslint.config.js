@@ -30,5 +30,48 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // Controls, focus and keys have one home: docs/interface.md says which component serves.
+    files: ['src/app/**/*.{ts,tsx}', 'src/views/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['react-aria*', 'react-stately*', '@internationalized/*'],
+              message: 'Take a component of src/ui, or add one there.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'JSXOpeningElement[name.name=/^(a|button|details|dialog|form|input|meter|option|progress|select|summary|table|textarea)$/]',
+          message: 'No native control outside src/ui: docs/interface.md says which component serves.',
+        },
+        {
+          selector:
+            'MemberExpression[object.name="styled"][property.name=/^(a|button|details|dialog|form|input|meter|option|progress|select|summary|table|textarea)$/]',
+          message: 'No native control outside src/ui: docs/interface.md says which component serves.',
+        },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(on(Click|Key|Pointer|Mouse|Touch|Drag|Drop|Focus|Blur)[A-Za-z]*|tabIndex|draggable|role)$/]:not(JSXAttribute[name.name="role"][value.value=/^(alert|group|img|note|region|status|timer)$/])',
+          message: 'Pressing, keys, focus and roles of controls live in src/ui.',
+        },
+        {
+          selector: 'CallExpression[callee.property.name=/^(focus|blur)$/]',
+          message: 'Focus is moved by src/ui/focus.ts.',
+        },
+        {
+          selector: 'CallExpression[callee.property.name="addEventListener"][arguments.0.value=/^(key|pointer|mouse|touch)/]',
+          message: 'Keys and pointers are heard in src/ui.',
+        },
+      ],
+    },
+  },
   prettier,
 );

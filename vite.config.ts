@@ -2,6 +2,7 @@ import react from '@vitejs/plugin-react';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 const API = 'http://127.0.0.1:4173';
@@ -48,6 +49,11 @@ export default defineConfig({
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
       },
+    }),
+    // Made small once, here, and not at every visit.
+    compression({
+      include: /\.(js|css|html|svg|webmanifest)$/,
+      algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
     }),
   ],
   worker: { format: 'es' },

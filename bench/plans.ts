@@ -4,8 +4,8 @@ import { estimateDrying } from '../src/core/drying/estimate';
 import { integrate } from '../src/core/drying/integrate';
 import { planned, rehearse, stageOf, storyOf } from '../src/core/rehearse';
 import { debrief, hasty } from '../src/core/rehearse/train';
-import { latestInspection, plan, planItem, writeProgramme } from '../src/core/programme';
-import type { Inspection, Item, Kit } from '../src/core/gear';
+import { plan, planItem, writeProgramme } from '../src/core/programme';
+import { latestInspection, type Inspection, type Item, type Kit } from '../src/core/gear';
 
 /** Aim on one core. */
 const AIM_PER_S = 5000;

@@ -59,7 +59,7 @@ async function markCorners(): Promise<void> {
   await (await page.waitForSelector('button[aria-label*="Against the light"]'))?.click();
   const image = await page.waitForSelector('img[alt="Held against the light"]');
   for (const [n, [x, y]] of QUILT_SCENE.corners.entries()) {
-    const handle = await page.waitForSelector(`button[aria-label^="Corner ${n + 1}"]`);
+    const handle = await page.waitForSelector(`[role=application][aria-label^="Corner ${n + 1}"]`);
     await handle?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     const [at, box] = [await handle?.boundingBox(), await image?.boundingBox()];
     if (!at || !box) continue;

@@ -1,4 +1,6 @@
+import compression from 'compression';
 import express, { type Express } from 'express';
+import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -41,6 +43,7 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use('/api/demo', compression());
   app.get('/api/demo', (_request, response) => {
     response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...makeDemoKit(now()) });
   });
@@ -48,8 +51,13 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
   app.use('/api/devices', devices(DEVICE_SEED));
   app.use('/api', (_request, response) => void response.status(404).json({ message: 'There is no such service here.' }));
   const index = join(resolve(dist), 'index.html');
-  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
-  app.use(express.static(dist, { index: false }));
+  // As the build has made them small; what takes neither form gets the files as they are.
+  const small = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false };
+  app.use(
+    '/assets',
+    staticGzip(join(dist, 'assets'), { ...small, serveStatic: { immutable: true, maxAge: '1y', fallthrough: false } }),
+  );
+  app.use(staticGzip(dist, { ...small, serveStatic: { index: false } }));
   app.get('/{*splat}', (_request, response) => {
     if (existsSync(index)) response.sendFile(index);
     else response.status(503).type('text').send('The app is not built yet. Run: npm run build');

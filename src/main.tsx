@@ -1,4 +1,5 @@
 import { StrictMode } from 'react';
+import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
@@ -42,6 +43,7 @@ const router = createBrowserRouter([
           },
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
           { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
+          { path: 'gallery', lazy: async () => ({ Component: (await import('./views/gallery/Gallery')).Gallery }) },
           { path: '*', element: <Navigate to="/" replace /> },
         ],
       },
@@ -56,14 +58,17 @@ if (opened.status === 'open' && !(await readMeta('demoOffered'))) await (await i
 root.render(
   <StrictMode>
     <GlobalStyle />
-    {opened.status === 'open' ? (
-      <RouterProvider router={router} />
-    ) : (
-      <StoreTrouble
-        newer={opened.status === 'newer'}
-        message={opened.status === 'newer' ? `Stored as version ${opened.version}.` : opened.message}
-      />
-    )}
+    {/* Days and figures read the same on every machine. */}
+    <I18nProvider locale="en-GB">
+      {opened.status === 'open' ? (
+        <RouterProvider router={router} />
+      ) : (
+        <StoreTrouble
+          newer={opened.status === 'newer'}
+          message={opened.status === 'newer' ? `Stored as version ${opened.version}.` : opened.message}
+        />
+      )}
+    </I18nProvider>
   </StrictMode>,
 );
 

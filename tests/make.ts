@@ -34,6 +34,12 @@ export const down = (rest: Partial<Item> = {}): Item =>
     [comp('face', 'polyamide-woven', { attributes: { denier: 20 } }), comp('fill', 'down'), comp('lining', 'polyamide-woven')],
     { massG: 430, bulk: 'medium', fittings: ['zip', 'hook-and-loop'], repellency: 'none', label: DOWN_LABEL, ...rest },
   );
+/** The same thing with these fields left open. */
+export function without(thing: Item, ...fields: readonly ('repellency' | 'bulk')[]): Item {
+  const next = { ...thing };
+  for (const field of fields) delete next[field];
+  return next;
+}
 export const downBag = (rest: Partial<Item> = {}): Item => down({ kind: 'sleeping-bag', massG: 1300, bulk: 'large', ...rest });
 export const shell = (rest: Partial<Item> = {}): Item =>
   item('jacket', [comp('face', 'polyamide-woven'), comp('membrane', 'membrane')], {

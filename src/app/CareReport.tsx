@@ -12,36 +12,12 @@ import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
 import { color, phone } from '../ui/theme';
 import { whenText } from './time';
+import { FigureTable } from '../ui/FigureTable';
 
 const Sheet = styled.div`
   display: flex;
   flex-direction: column;
   gap: 18px;
-`;
-const Grid = styled.table`
-  border-collapse: collapse;
-  font-size: 16px;
-  width: 100%;
-  max-width: 640px;
-  th,
-  td {
-    text-align: left;
-    font-weight: 400;
-    padding: 5px 16px 5px 0;
-    border-top: 1px solid ${color.line};
-    vertical-align: top;
-  }
-  thead th {
-    color: ${color.quiet};
-    border-top: 0;
-  }
-  tbody th {
-    color: ${color.quiet};
-    width: 28%;
-  }
-  td[data-moved='true'] {
-    font-weight: 650;
-  }
 `;
 const Steps = styled.ol`
   max-width: 760px;
@@ -195,24 +171,18 @@ export function CareReport({
         {entry.asItIs && ' It was put away although a look was open.'}
       </p>
       {rows.length > 0 && (
-        <Grid>
-          <thead>
-            <tr>
-              <th />
-              <th scope="col">before</th>
-              <th scope="col">after</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((r) => (
-              <tr key={r.name}>
-                <th scope="row">{r.name}</th>
-                <td>{r.was}</td>
-                <td data-moved={r.was !== r.is}>{r.is}</td>
-              </tr>
-            ))}
-          </tbody>
-        </Grid>
+        <div style={{ maxWidth: 640 }}>
+          <FigureTable
+            label="Before and after"
+            rows={rows}
+            rowKey={(r) => r.name}
+            columns={[
+              { id: 'what', head: '', cell: (r) => r.name },
+              { id: 'before', head: 'before', cell: (r) => r.was },
+              { id: 'after', head: 'after', cell: (r) => (r.was === r.is ? r.is : <strong>{r.is}</strong>) },
+            ]}
+          />
+        </div>
       )}
       {weights.length > 0 && (
         <p>

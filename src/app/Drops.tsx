@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { DropletZone, Inspection, InspectionPatch, Item } from '../core/gear';
-import { Column, TextButton } from '../ui/basics';
+import { Column } from '../ui/basics';
+import { TextButton } from '../ui/Button';
 import { OneOf } from '../ui/Choices';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
 import { Drop, Outline } from '../ui/Outline';
@@ -85,7 +86,7 @@ export function Drops({
           options={GRADES}
           onChange={grade}
         />
-        {droplet[zone] !== undefined && <TextButton onClick={takeBack}>Take back the {zone}</TextButton>}
+        {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {zone}</TextButton>}
       </Column>
     </Two>
   );

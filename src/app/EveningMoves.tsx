@@ -4,6 +4,7 @@ import { moveText } from '../core/telling/loft';
 import { Quiet } from '../ui/basics';
 import { color } from '../ui/theme';
 import { moveKey, useTicked } from './evening';
+import { Checkbox } from '../ui/Checkbox';
 
 const Moves = styled.ol<{ $large: boolean }>`
   li {
@@ -11,19 +12,11 @@ const Moves = styled.ol<{ $large: boolean }>`
   }
   label {
     display: flex;
-    gap: 12px;
-    align-items: center;
+    width: 100%;
     min-height: ${(p) => (p.$large ? 64 : 44)}px;
     font-size: ${(p) => (p.$large ? 20 : 16)}px;
-    cursor: pointer;
   }
-  input {
-    width: 20px;
-    height: 20px;
-    flex: none;
-    accent-color: ${color.finish};
-  }
-  input:checked + span {
+  label[data-selected] > span:last-child {
     color: ${color.quiet};
     text-decoration: line-through;
   }
@@ -39,10 +32,9 @@ export function EveningMoves({ itemId, evening, large = false }: { itemId: strin
           const key = moveKey(m);
           return (
             <li key={key}>
-              <label>
-                <input type="checkbox" checked={done.has(key)} onChange={(e) => tick(key, e.target.checked)} />
+              <Checkbox selected={done.has(key)} onChange={(on) => tick(key, on)}>
                 <span>{moveText(m)}</span>
-              </label>
+              </Checkbox>
             </li>
           );
         })}

@@ -2,9 +2,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { Inspection, Item, LoftReading } from '../core/gear';
 import { loftOf } from '../core/loft';
-import { Button, Field, Quiet, Row, TextButton } from '../ui/basics';
+import { Quiet, Row } from '../ui/basics';
+import { Button, TextButton } from '../ui/Button';
 import { useRowKeys } from '../ui/fields';
-import { NumberField } from '../ui/Select';
+import { QuantityField } from '../ui/NumberField';
+import { TextField } from '../ui/TextField';
+import { BOUNDS } from '../core/knowledge/bounds';
+import type { NumberRange } from '../core/units/quantity';
 
 const Lines = styled.ul`
   display: flex;
@@ -56,22 +60,29 @@ export function LoftLines({
     onChange(readings, loftOf(readings).ratio);
   };
   const set = (n: number, patch: Partial<Line>): void => change(lines.map((l, i) => (i === n ? { ...l, ...patch } : l)));
+  const thickness = (n: number, label: string, key: 'nowMm' | 'newMm', bounds: NumberRange) => (
+    <QuantityField
+      label={label}
+      unit="mm"
+      {...bounds}
+      value={lines[n]?.[key]}
+      what="the thickness"
+      onChange={(mm) => set(n, { [key]: mm })}
+    />
+  );
   const result = loftOf(measured(lines));
   return (
     <>
       <Lines>
         {lines.map((line, n) => (
           <li key={rows.keys[n]}>
-            <Field>
-              Baffle
-              <input value={line.baffle} maxLength={60} onChange={(e) => set(n, { baffle: e.target.value })} />
-            </Field>
-            <NumberField label="Now, mm" value={line.nowMm} what="the millimetres" onChange={(x) => set(n, { nowMm: x })} />
-            <NumberField label="When new, mm" value={line.newMm} what="the millimetres" onChange={(x) => set(n, { newMm: x })} />
+            <TextField label="Baffle" value={line.baffle} maxLength={60} onChange={(text) => set(n, { baffle: text })} />
+            {thickness(n, 'Now', 'nowMm', BOUNDS.thicknessMm)}
+            {thickness(n, 'When new', 'newMm', BOUNDS.newThicknessMm)}
             {lines.length > 1 && (
               <TextButton
                 aria-label={`Remove baffle ${line.baffle}`}
-                onClick={() => {
+                onPress={() => {
                   rows.drop(n);
                   change(lines.filter((_, i) => i !== n));
                 }}
@@ -83,7 +94,7 @@ export function LoftLines({
         ))}
       </Lines>
       <Row $wrap>
-        <Button $quiet onClick={() => setLines([...lines, { baffle: String(lines.length + 1) }])}>
+        <Button look="quiet" onPress={() => setLines([...lines, { baffle: String(lines.length + 1) }])}>
           Another baffle
         </Button>
         {result.ratio !== null && (

@@ -1,20 +1,13 @@
-import { BookOpen, Clock, FlaskConical, Layers, Ruler, ScrollText } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { Button, TextButton } from '../ui/basics';
+import { readMeta } from '../data/db';
+import { Units } from '../ui/units';
+import { pressMarked, useShortcuts } from '../ui/shortcuts';
 import { color, phone } from '../ui/theme';
-import { dismiss, showHelp, useSession } from './session';
-
-/** Places that are built. A place not built yet is absent. */
-export const PLACES = [
-  { key: 'n', path: '/', name: 'Now', icon: Clock },
-  { key: 'k', path: '/kit', name: 'Kit', icon: Layers },
-  { key: 'b', path: '/bench', name: 'Bench', icon: Ruler },
-  { key: 'c', path: '/cupboard', name: 'Cupboard', icon: FlaskConical },
-  { key: 'r', path: '/record', name: 'Record', icon: ScrollText },
-  { key: 'h', path: '/handbook', name: 'Handbook', icon: BookOpen },
-] as const;
+import { PLACES } from './places';
+import { goToTold, takeBack } from './session';
 
 const Frame = styled.div`
   display: grid;
@@ -85,57 +78,6 @@ const Place = styled(NavLink)`
     }
   }
 `;
-/* In a run what is pressed next stands at the bottom: there they come at the top. */
-const Toasts = styled.div<{ $top: boolean }>`
-  position: fixed;
-  ${(p) => (p.$top ? 'right: 32px; top: 72px;' : 'left: 108px; bottom: 20px;')}
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  z-index: 30;
-  ${phone} {
-    left: 12px;
-    right: 12px;
-    ${(p) => (p.$top ? '' : 'bottom: 84px;')}
-    /* A stack would cover what the hand is about to press. */
-    > :not(:last-child) {
-      display: none;
-    }
-  }
-`;
-const ToastBox = styled.div`
-  background: ${color.ink};
-  color: ${color.onInk};
-  border-radius: 4px;
-  padding: 6px 8px 6px 16px;
-  display: flex;
-  align-items: center;
-  gap: 16px;
-  box-shadow: 0 4px 16px rgb(0 0 0 / 0.25);
-`;
-const Help = styled.dialog`
-  border: 1px solid ${color.line};
-  border-radius: 4px;
-  background: ${color.panel};
-  color: ${color.ink};
-  padding: 24px;
-  min-width: 320px;
-  dl {
-    display: grid;
-    grid-template-columns: auto 1fr;
-    gap: 6px 20px;
-    margin: 16px 0;
-  }
-  dd {
-    margin: 0;
-  }
-  kbd {
-    font:
-      600 15px 'Atkinson Hyperlegible Mono Variable',
-      monospace;
-  }
-`;
-
 /** Our mark: three waved layers. */
 function Logo() {
   return (
@@ -147,80 +89,23 @@ function Logo() {
   );
 }
 
-const typing = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
-
-/** `g` then a place's letter; `/` search; `n` new; `.` the page's main action; `?` the list. */
-function useShortcuts(): void {
-  const navigate = useNavigate();
-  const going = useRef(false);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || document.querySelector('[role=dialog]'))
-        return;
-      if (going.current) {
-        going.current = false;
-        const place = PLACES.find((p) => p.key === event.key);
-        if (place) {
-          event.preventDefault();
-          void navigate(place.path);
-        }
-        return;
-      }
-      const press = (selector: string): void => {
-        const element = document.querySelector<HTMLElement>(selector);
-        if (element) {
-          event.preventDefault();
-          if (element instanceof HTMLInputElement) element.focus();
-          else element.click();
-        }
-      };
-      if (event.key === 'g') going.current = true;
-      else if (event.key === '/') press('[data-search]');
-      else if (event.key === '.') press('[data-main-action]');
-      else if (event.key === 'n') void navigate('/kit/new');
-      else if (event.key === '?') showHelp(true);
-    };
-    document.addEventListener('keydown', onKey);
-    return () => document.removeEventListener('keydown', onKey);
-  }, [navigate]);
-}
-
-function HelpList() {
-  const open = useSession((s) => s.helpOpen);
-  const ref = useRef<HTMLDialogElement>(null);
-  useEffect(() => {
-    if (open) ref.current?.showModal();
-    else ref.current?.close();
-  }, [open]);
-  return (
-    <Help ref={ref} onClose={() => showHelp(false)} aria-label="Keyboard shortcuts">
-      <h2>Keys</h2>
-      <dl>
-        {PLACES.map((p) => (
-          <Pair key={p.key} keys={`g ${p.key}`} does={p.name} />
-        ))}
-        <Pair keys="/" does="Search" />
-        <Pair keys="n" does="Add a thing" />
-        <Pair keys="." does="The main action here" />
-        <Pair keys="?" does="This list" />
-      </dl>
-      <Button onClick={() => showHelp(false)}>Close</Button>
-    </Help>
-  );
-}
-const Pair = ({ keys, does }: { keys: string; does: string }) => (
-  <>
-    <dt>
-      <kbd>{keys}</kbd>
-    </dt>
-    <dd>{does}</dd>
-  </>
-);
+// Loaded after the first page: they must not hold it up.
+const Toasts = lazy(async () => ({ default: (await import('../ui/Toasts')).Toasts }));
+const Keys = lazy(() => import('./Keys'));
 
 /** The frame around every place. Run takes the whole screen on a phone. */
 export function Shell() {
-  useShortcuts();
+  const navigate = useNavigate();
+  const [keys, setKeys] = useState(false);
+  useShortcuts({
+    ...Object.fromEntries(PLACES.map(({ key, path }) => [`g ${key}`, () => void navigate(path)])),
+    '/': () => pressMarked('data-search'),
+    '.': () => pressMarked('data-main-action'),
+    n: () => void navigate('/kit/new'),
+    'mod z': takeBack,
+    F6: goToTold,
+    '?': () => setKeys(true),
+  });
   useEffect(() => {
     // Loaded after the first page: it must not hold it up.
     let stop = (): void => undefined;
@@ -233,7 +118,7 @@ export function Shell() {
       stop();
     };
   }, []);
-  const toasts = useSession((s) => s.toasts);
+  const system = useLiveQuery(() => readMeta('preferences'), [])?.units ?? 'metric';
   const { pathname } = useLocation();
   const running = pathname.startsWith('/run/');
   useEffect(() => {
@@ -250,25 +135,13 @@ export function Shell() {
           </Place>
         ))}
       </Rail>
-      <Outlet />
-      <Toasts $top={running} role="status" aria-live="polite">
-        {toasts.map((toast) => (
-          <ToastBox key={toast.id}>
-            {toast.text}
-            {toast.undo && (
-              <TextButton
-                onClick={() => {
-                  void toast.undo?.();
-                  dismiss(toast.id);
-                }}
-              >
-                Undo
-              </TextButton>
-            )}
-          </ToastBox>
-        ))}
-      </Toasts>
-      <HelpList />
+      <Units.Provider value={system}>
+        <Outlet />
+      </Units.Provider>
+      <Suspense fallback={null}>
+        <Toasts top={running} />
+        {keys && <Keys onClose={() => setKeys(false)} />}
+      </Suspense>
     </Frame>
   );
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useRouteError } from 'react-router';
 import { exportKit } from '../data/kit';
-import { Button, Note, Page, Row } from '../ui/basics';
+import { Note, Page, Row } from '../ui/basics';
+import { Button } from '../ui/Button';
 import { download } from './download';
 import { nowIso, today } from './now';
 
@@ -19,8 +20,8 @@ function SaveCopy() {
   return (
     <>
       <Row>
-        <Button onClick={() => void save()}>Save a copy of my data</Button>
-        <Button $quiet onClick={() => window.location.assign('/')}>
+        <Button onPress={() => void save()}>Save a copy of my data</Button>
+        <Button look="quiet" onPress={() => window.location.assign('/')}>
           Start again
         </Button>
       </Row>

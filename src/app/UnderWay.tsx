@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Run } from '../core/run';
 import { runStateText } from '../core/telling/run';
-import { ButtonLink } from '../ui/basics';
+import { LinkButton } from '../ui/Button';
 import { color, phone } from '../ui/theme';
 import { nowMs } from './now';
 import { useRunOf } from './runs';
@@ -42,9 +42,9 @@ export function UnderWay({ run }: { run: Run }) {
       <span>
         <strong>{run.status === 'live' ? 'Under way.' : 'Not in the record yet.'}</strong> {runStateText(run, now)}
       </span>
-      <ButtonLink to={`/run/${run.id}`} data-main-action>
+      <LinkButton to={`/run/${run.id}`} data-main-action>
         {run.status === 'live' ? 'Go to it' : 'See it and write it down'}
-      </ButtonLink>
+      </LinkButton>
     </Bar>
   );
 }

@@ -1,8 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import type { FillMap, Item, Kit } from '../core/gear';
+import { latestInspection, type FillMap, type Item, type Kit } from '../core/gear';
 import { type Evening, eveningFrom, eveningOf, fillGrams, type Readings, readingsOf, type Spread, volumeOf } from '../core/loft';
-import { latestInspection } from '../core/programme';
 import { db, type Photo, readMeta } from '../data/db';
 import { tickMove } from '../data/repo';
 

@@ -2,10 +2,6 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
-import { thresholdsOf, type Thresholds } from '../core/knowledge';
-import type { Programme } from '../core/document';
-import type { Plan } from '../core/programme';
-import { latestInspection, plan, writeProgramme } from '../core/programme';
 import { readMeta } from '../data/db';
 import { loadKit } from '../data/kit';
 import { plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
@@ -15,32 +11,6 @@ export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
 
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
-
-/** Where one answer turns into another: ours, and what the user moved. */
-export function useThresholds(): Thresholds {
-  const preferences = useLiveQuery(() => readMeta('preferences'), []);
-  return thresholdsOf(preferences?.thresholds);
-}
-
-export interface Planned {
-  readonly plan: Plan;
-  readonly programme: Programme;
-}
-/** One item's plan as it was last seen. */
-export function planOf(kit: Kit, item: Item): Planned {
-  const made = plan({ item, inspection: latestInspection(kit.inspections, item.id), kit });
-  return { plan: made, programme: writeProgramme(made) };
-}
-
-/** The plan of a thing, or, when it needs no wash now, the plan of its next one: taken as dirty. */
-export function nextWashOf(kit: Kit, item: Item): Plan {
-  const { plan: now } = planOf(kit, item);
-  if (now.facts.has('aim:wash') || now.facts.has('life-safety')) return now;
-  const seen = latestInspection(kit.inspections, item.id);
-  const dirty = { ...(seen ?? { id: 'next-wash', itemId: item.id, at: '1970-01-01T00:00:00Z' }), soil: DIRTY };
-  return plan({ item, inspection: dirty, kit });
-}
-const DIRTY = 3;
 
 export function useItem(id: string | undefined): { kit: Kit | undefined; item: Item | undefined } {
   const kit = useKit();

@@ -1,14 +1,7 @@
 import { create } from 'zustand';
 import type { Undo } from '../data/repo';
 
-export interface Toast {
-  readonly id: number;
-  readonly text: string;
-  readonly undo: Undo | null;
-}
 interface Session {
-  readonly toasts: readonly Toast[];
-  readonly helpOpen: boolean;
   readonly theme: 'auto' | 'light' | 'dark';
 }
 const THEME_KEY = 'umbrastic-theme';
@@ -18,19 +11,18 @@ const storedTheme = (): Session['theme'] => {
 };
 
 /** Passing state of this tab. Kept things live in the store. */
-export const useSession = create<Session>(() => ({ toasts: [], helpOpen: false, theme: storedTheme() }));
+export const useSession = create<Session>(() => ({ theme: storedTheme() }));
 
-const TOAST_MS = 9000;
-let nextToast = 1;
-
+/** What says it, loaded after the first page. */
+const toasts = () => import('../ui/Toasts');
 /** Says what happened, and offers to take it back. */
 export function tell(text: string, undo: Undo | null = null): void {
-  const id = nextToast++;
-  useSession.setState((s) => ({ toasts: [...s.toasts.slice(-2), { id, text, undo }] }));
-  setTimeout(() => dismiss(id), TOAST_MS);
+  void toasts().then(({ show }) => show({ text, undo }));
 }
-export const dismiss = (id: number): void => useSession.setState((s) => ({ toasts: s.toasts.filter((t) => t.id !== id) }));
-export const showHelp = (helpOpen: boolean): void => useSession.setState({ helpOpen });
+/** Puts the focus on what was said last. */
+export const goToTold = (): void => void toasts().then(({ enterToasts }) => enterToasts());
+/** Takes back what was said last, while it is still on show. */
+export const takeBack = (): void => void toasts().then(({ undoNewest }) => undoNewest());
 
 export function applyTheme(theme: Session['theme']): void {
   if (theme === 'auto') delete document.documentElement.dataset.theme;

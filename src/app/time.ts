@@ -1,14 +1,16 @@
-import { format, formatDistanceStrict, isSameDay, parseISO } from 'date-fns';
+import { format, formatDistanceStrict, isSameDay, isValid, parseISO } from 'date-fns';
 import { today } from './now';
 
 /** "today, 17:40", "3 days ago", "in 12 days". */
 export function whenText(iso: string): string {
   const at = parseISO(iso);
+  if (!isValid(at)) return iso;
   if (iso.length > 10 && isSameDay(at, new Date())) return `today, ${format(at, 'HH:mm')}`;
   return formatDistanceStrict(at, new Date(), { addSuffix: true });
 }
 export const clockText = (ms: number): string => format(ms, isSameDay(ms, Date.now()) ? 'HH:mm' : 'EEE HH:mm');
-export const dayText = (day: string): string => format(parseISO(day), 'd MMM yyyy');
+/** "3 Jan 2027"; what is no day, as an earlier version may have kept it, stands as it is, and kills no page. */
+export const dayText = (day: string): string => (isValid(parseISO(day)) ? format(parseISO(day), 'd MMM yyyy') : day);
 /** Whole days from today to a day; negative when it is past. */
 export const daysUntil = (day: string): number =>
   Math.round((Date.parse(`${day}T00:00:00Z`) - Date.parse(`${today()}T00:00:00Z`)) / 86_400_000);

@@ -2,7 +2,7 @@ import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { LightMarks } from '../core/loft/light';
 import type { RunRecord } from '../core/run';
-import { m0002, m0003, m0004, SCHEMA_VERSION } from './migrations';
+import { m0002, m0003, m0004, m0005, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -54,6 +54,13 @@ export interface EveningDone {
   readonly of: string;
   readonly moves: readonly string[];
 }
+/** What was changed in a sheet and is not kept yet; `key`: the sheet and what it is about, such as `item:itm-parka`. */
+export interface SheetDraft {
+  readonly key: string;
+  /** The record as it stood when the sheet was opened. */
+  readonly was: object;
+  readonly draft: object;
+}
 /** A saved way of looking at the kit. `query` is the address's own search. */
 export interface SavedView {
   readonly id: string;
@@ -75,6 +82,7 @@ export class UmbrasticDb extends Dexie {
   meta!: Table<MetaRow, string>;
   photos!: Table<Photo, string>;
   views!: Table<SavedView, string>;
+  sheets!: Table<SheetDraft, string>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -121,6 +129,9 @@ export class UmbrasticDb extends Dexie {
         if (row) await tx.table('meta').put({ ...row, value: m0004.preferences(row.value) });
         await tx.table('meta').put({ key: 'schemaVersion', value: m0004.version });
       });
+    this.version(m0005.version)
+      .stores(m0005.stores)
+      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0005.version })));
   }
 }
 

@@ -26,6 +26,8 @@ export const TABLES = {
   drafts: { ofItem: 'itemId', inKit: null, onReplace: 'emptied' },
   photos: { ofItem: 'itemId', inKit: null, onReplace: 'follows' },
   views: { ofItem: null, inKit: null, onReplace: 'kept' },
+  /** Half-made changes of the kit that was. */
+  sheets: { ofItem: null, inKit: null, onReplace: 'emptied' },
   /** Values one of a kind; `kit.ts` writes those that a document holds. */
   meta: { ofItem: null, inKit: null, onReplace: 'kept' },
 } as const satisfies Readonly<Record<string, TableRecord>>;

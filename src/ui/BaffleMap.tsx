@@ -1,10 +1,12 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+import { useRef } from 'react';
+import { mergeProps, useFocusRing, useKeyboard, useMove, usePress } from 'react-aria';
 import styled from 'styled-components';
 import type { FillMap } from '../core/gear';
 import { areaMm2, centreOf, drawnBaffles, isOpen, type Move } from '../core/loft';
+import { focusOn } from './focus';
+import { ARROWS, type Point } from './Movable';
 import { color, font } from './theme';
 
-export type Point = readonly [number, number];
 const Frame = styled.svg`
   width: 100%;
   height: auto;
@@ -19,7 +21,8 @@ const Frame = styled.svg`
   polygon[aria-pressed='true'] {
     stroke-width: 12;
   }
-  polygon:focus-visible {
+  polygon[data-focus-visible] {
+    outline: none;
     stroke: ${color.water};
     stroke-width: 16;
   }
@@ -34,8 +37,6 @@ const Frame = styled.svg`
     text-anchor: middle;
   }
 `;
-const ARROWS: Readonly<Record<string, Point>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
-
 /** Where a baffle stands on the page; its name may hold what an address of a place must not. */
 const placeId = (map: FillMap, id: string): string => `baffle-${map.baffles.findIndex((b) => b.id === id)}`;
 
@@ -58,18 +59,22 @@ function towards(map: FillMap, from: string, [dx, dy]: Point): string | null {
 
 /** A corner to be dragged; the keyboard has buttons of its own for it. */
 function Grip({ at, size, onDrag }: { at: Point; size: number; onDrag: (by: Point, done: boolean) => void }) {
-  const from = useRef<Point | null>(null);
-  const place = (event: PointerEvent<SVGCircleElement>): Point => {
-    const screen = event.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse();
-    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(screen);
-    return [p.x, p.y];
-  };
-  const by = (event: PointerEvent<SVGCircleElement>): Point => {
-    const [x, y] = place(event);
-    return [Math.round(x - (from.current?.[0] ?? x)), Math.round(y - (from.current?.[1] ?? y))];
-  };
+  const ref = useRef<SVGCircleElement>(null);
+  const moved = useRef<Point>([0, 0]);
+  const { moveProps } = useMove({
+    onMoveStart: () => void (moved.current = [0, 0]),
+    onMove: ({ deltaX, deltaY, pointerType }) => {
+      if (pointerType === 'keyboard') return;
+      // Pixels on the screen to millimetres of the layout.
+      const scale = ref.current?.ownerSVGElement?.getScreenCTM();
+      moved.current = [moved.current[0] + deltaX / (scale?.a ?? 1), moved.current[1] + deltaY / (scale?.d ?? 1)];
+      onDrag([Math.round(moved.current[0]), Math.round(moved.current[1])], false);
+    },
+    onMoveEnd: () => onDrag([Math.round(moved.current[0]), Math.round(moved.current[1])], true),
+  });
   return (
     <circle
+      ref={ref}
       cx={at[0]}
       cy={at[1]}
       r={size}
@@ -77,19 +82,53 @@ function Grip({ at, size, onDrag }: { at: Point; size: number; onDrag: (by: Poin
       stroke={color.heat}
       strokeWidth={size / 4}
       style={{ cursor: 'grab', touchAction: 'none' }}
-      onPointerDown={(e) => {
-        from.current = place(e);
-        e.currentTarget.setPointerCapture(e.pointerId);
-      }}
-      onPointerMove={(e) => from.current && onDrag(by(e), false)}
-      onPointerUp={(e) => {
-        if (from.current) onDrag(by(e), true);
-        from.current = null;
-      }}
-      onPointerCancel={() => {
-        from.current = null;
-        onDrag([0, 0], true);
-      }}
+      {...moveProps}
+    />
+  );
+}
+
+/** One baffle: pressed, or reached with the arrow keys. */
+function Cell({
+  id,
+  points,
+  shade,
+  label,
+  chosen,
+  first,
+  onPress,
+  onArrow,
+}: {
+  id: string;
+  points: string;
+  shade: number;
+  label: string;
+  chosen: boolean;
+  /** Tab comes here. */
+  first: boolean;
+  onPress: () => void;
+  /** True when there is a baffle that way. */
+  onArrow: (way: Point) => boolean;
+}) {
+  const { pressProps } = usePress({ onPress });
+  const { keyboardProps } = useKeyboard({
+    onKeyDown: (event) => {
+      const way = ARROWS[event.key];
+      if (!way || !onArrow(way)) event.continuePropagation();
+    },
+  });
+  const { focusProps, isFocusVisible } = useFocusRing();
+  return (
+    <polygon
+      {...mergeProps(pressProps, keyboardProps, focusProps)}
+      id={id}
+      points={points}
+      fill={color.water}
+      fillOpacity={shade}
+      role="button"
+      tabIndex={first ? 0 : -1}
+      aria-pressed={chosen}
+      aria-label={label}
+      {...(isFocusVisible ? { 'data-focus-visible': true } : {})}
     />
   );
 }
@@ -130,18 +169,6 @@ export function BaffleMap({
   const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);
   const first = selected ?? list[0]?.id ?? null;
-  const keys = (event: KeyboardEvent, id: string): void => {
-    const way = ARROWS[event.key];
-    const next = way && towards(map, id, way);
-    if (next) {
-      event.preventDefault();
-      onSelect(next, 'reach');
-      document.getElementById(placeId(map, next))?.focus();
-    } else if (event.key === 'Enter' || event.key === ' ') {
-      event.preventDefault();
-      onSelect(id, 'press');
-    }
-  };
   return (
     <Frame viewBox={`${minX - 20} ${minY - 20} ${maxX - minX + 40} ${maxY - minY + 40}`} role="group" aria-label="Baffles">
       <defs>
@@ -150,18 +177,22 @@ export function BaffleMap({
         </marker>
       </defs>
       {list.map((b) => (
-        <polygon
+        <Cell
           key={b.id}
           id={placeId(map, b.id)}
           points={b.polygonMm.map((p) => p.join(',')).join(' ')}
-          fill={color.water}
-          fillOpacity={shade(b)}
-          role="button"
-          tabIndex={b.id === first ? 0 : -1}
-          aria-pressed={b.id === selected}
-          aria-label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
-          onClick={() => onSelect(b.id, 'press')}
-          onKeyDown={(e) => keys(e, b.id)}
+          shade={shade(b)}
+          first={b.id === first}
+          chosen={b.id === selected}
+          label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
+          onPress={() => onSelect(b.id, 'press')}
+          onArrow={(way) => {
+            const next = towards(map, b.id, way);
+            if (next === null) return false;
+            onSelect(next, 'reach');
+            focusOn(placeId(map, next));
+            return true;
+          }}
         />
       ))}
       {(map.openings ?? [])

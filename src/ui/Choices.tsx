@@ -1,6 +1,7 @@
 import { Radio, RadioGroup, ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
+import { useTouch } from './field';
 import { color, size } from './theme';
 
 const chip = `
@@ -40,7 +41,7 @@ export interface Option {
   readonly picture?: ReactNode;
 }
 
-/** One of a few: every option visible. For more than about eight, use a select. */
+/** One of a few: every option visible. For more than about eight, take `Select`. */
 export function OneOf({
   label,
   value,
@@ -54,8 +55,9 @@ export function OneOf({
   onChange: (id: string) => void;
   hideLabel?: boolean;
 }) {
+  const change = useTouch(onChange);
   return (
-    <Group aria-label={label} value={value} onChange={onChange}>
+    <Group aria-label={label} value={value} onChange={change}>
       {!hideLabel && <Title aria-hidden="true">{label}</Title>}
       <Wrap>
         {options.map((option) => (
@@ -70,7 +72,7 @@ export function OneOf({
   );
 }
 
-/** Any of a few. */
+/** Any of a few, each a chip that is on or off. For a list to tick off, take `CheckboxGroup`. */
 export function AnyOf({
   label,
   values,
@@ -82,6 +84,7 @@ export function AnyOf({
   options: readonly Option[];
   onChange: (ids: string[]) => void;
 }) {
+  const change = useTouch(onChange);
   return (
     <div>
       <Title>{label}</Title>
@@ -89,7 +92,7 @@ export function AnyOf({
         aria-label={label}
         selectionMode="multiple"
         selectedKeys={new Set(values)}
-        onSelectionChange={(keys) => onChange([...keys].map(String))}
+        onSelectionChange={(keys) => change([...keys].map(String))}
         style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 8 }}
       >
         {options.map((option) => (

@@ -1,5 +1,9 @@
+import { type ReactNode, useState } from 'react';
+import { mergeProps, useFocusRing, useKeyboard, usePress } from 'react-aria';
 import styled from 'styled-components';
 import type { Kind } from '../core/gear';
+import { Hidden } from './basics';
+import { ARROWS, placeText, type Point } from './Movable';
 import { color, font } from './theme';
 
 /* Our own plain outlines, front and back, on a field 200 by 240 each. */
@@ -108,7 +112,116 @@ function Wetness() {
   );
 }
 
-/** A thing's outline, front and back. Zones carry a word and a hatch; pins carry a mark. Everything it offers to a mouse has a list beside it. */
+/** One zone: pressed, or reached with Tab. */
+function Zone({
+  shape,
+  grade,
+  chosen,
+  onPress,
+}: {
+  shape: Shape;
+  grade: number | undefined;
+  chosen: boolean;
+  /** None where it is only shown. */
+  onPress: (() => void) | undefined;
+}) {
+  const { pressProps } = usePress({ isDisabled: !onPress, onPress: () => onPress?.() });
+  const { focusProps, isFocusVisible } = useFocusRing();
+  const pressed = onPress
+    ? {
+        ...mergeProps(pressProps, focusProps),
+        role: 'button',
+        tabIndex: 0,
+        'aria-pressed': chosen,
+        'aria-label': `${shape.id}, ${shape.side}, ${grade === undefined ? 'not tried' : `grade ${grade}`}`,
+        style: { cursor: 'pointer', outline: 'none' },
+      }
+    : {};
+  return (
+    <g {...pressed}>
+      <path
+        d={shape.path}
+        fill={gradeFill(grade)}
+        stroke={isFocusVisible ? color.water : color.ink}
+        strokeWidth={isFocusVisible ? 5 : chosen ? 3.5 : 1.5}
+        strokeLinejoin="round"
+      />
+      {grade !== undefined && (
+        <text
+          x={shape.at[0]}
+          y={shape.at[1] + 5}
+          textAnchor="middle"
+          style={{ font: `700 17px ${font.mono}`, fill: color.ink, paintOrder: 'stroke', stroke: color.panel, strokeWidth: 5 }}
+        >
+          {grade}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** One arrow key on the outline, as a share of it; with shift further. */
+const STEP = 0.02;
+const FAR = 0.1;
+const inside = (share: number): number => Math.min(1, Math.max(0, share));
+/** A side on which a pin is set: where it is touched, or where the arrow keys have brought the cross, with Enter. */
+function SpotSide({
+  side,
+  label,
+  onSpot,
+  children,
+}: {
+  side: string;
+  label: string;
+  onSpot: (x: number, y: number) => void;
+  children: ReactNode;
+}) {
+  const [[x, y], setAt] = useState<Point>([0.5, 0.5]);
+  const { pressProps } = usePress({
+    onPress: (event) => {
+      if (event.pointerType === 'keyboard') return onSpot(x, y);
+      const box = event.target.getBoundingClientRect();
+      // A press by a screen reader has no place of its own: it means the cross.
+      if (event.pointerType === 'virtual') onSpot(x, y);
+      else onSpot(inside(event.x / box.width), inside(event.y / box.height));
+    },
+  });
+  const { keyboardProps } = useKeyboard({
+    onKeyDown: (event) => {
+      const way = ARROWS[event.key];
+      if (!way) return event.continuePropagation();
+      const by = event.shiftKey ? FAR : STEP;
+      setAt(([a, b]) => [inside(a + way[0] * by), inside(b + way[1] * by)]);
+    },
+  });
+  const { focusProps, isFocusVisible } = useFocusRing();
+  return (
+    <>
+      <svg
+        {...mergeProps(pressProps, keyboardProps, focusProps)}
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="application"
+        aria-roledescription="outline"
+        tabIndex={0}
+        aria-label={`${label}. ${placeText([x, y])} the ${side}: the arrow keys move it, Enter sets a pin.`}
+        style={{ cursor: 'crosshair' }}
+      >
+        {children}
+        {isFocusVisible && (
+          <path
+            d={`M${x * WIDTH - 12} ${y * HEIGHT}h24M${x * WIDTH} ${y * HEIGHT - 12}v24`}
+            stroke={color.water}
+            strokeWidth={4}
+            aria-hidden="true"
+          />
+        )}
+      </svg>
+      <Hidden aria-live="polite">{isFocusVisible ? placeText([x, y]) : ''}</Hidden>
+    </>
+  );
+}
+
+/** A thing's outline, front and back. Zones carry a word and a hatch; pins carry a mark. */
 export function Outline({
   kind,
   grades = {},
@@ -126,56 +239,24 @@ export function Outline({
 }) {
   return (
     <Fields>
-      {(['front', 'back'] as const).map((side) => (
-        <figure key={side}>
-          <svg
-            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-            role="img"
-            aria-label={`${side}: ${[
-              ...Object.entries(grades).map(([zone, grade]) => `${zone} ${grade ?? 'not tried'}`),
-              ...pins.filter((p) => p.side === side).map((p) => p.name),
-            ].join(', ')}`}
-            style={onSpot ? { cursor: 'crosshair' } : {}}
-            onClick={(event) => {
-              if (!onSpot) return;
-              const box = event.currentTarget.getBoundingClientRect();
-              onSpot(side, (event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height);
-            }}
-          >
+      {(['front', 'back'] as const).map((side) => {
+        const label = `${side}: ${[
+          ...Object.entries(grades).map(([zone, grade]) => `${zone} ${grade ?? 'not tried'}`),
+          ...pins.filter((p) => p.side === side).map((p) => p.name),
+        ].join(', ')}`;
+        const drawn = (
+          <>
             <Wetness />
             {shapesOf(kind)
               .filter((s) => s.side === side)
               .map((shape) => (
-                <g
+                <Zone
                   key={shape.id}
-                  onClick={onZone ? () => onZone(shape.id) : undefined}
-                  style={onZone ? { cursor: 'pointer' } : {}}
-                  data-zone={shape.id}
-                >
-                  <path
-                    d={shape.path}
-                    fill={gradeFill(grades[shape.id])}
-                    stroke={color.ink}
-                    strokeWidth={chosen === shape.id ? 3.5 : 1.5}
-                    strokeLinejoin="round"
-                  />
-                  {grades[shape.id] !== undefined && (
-                    <text
-                      x={shape.at[0]}
-                      y={shape.at[1] + 5}
-                      textAnchor="middle"
-                      style={{
-                        font: `700 17px ${font.mono}`,
-                        fill: color.ink,
-                        paintOrder: 'stroke',
-                        stroke: color.panel,
-                        strokeWidth: 5,
-                      }}
-                    >
-                      {grades[shape.id]}
-                    </text>
-                  )}
-                </g>
+                  shape={shape}
+                  grade={grades[shape.id]}
+                  chosen={chosen === shape.id}
+                  onPress={onZone && (() => onZone(shape.id))}
+                />
               ))}
             {pins
               .filter((p) => p.side === side)
@@ -187,10 +268,23 @@ export function Outline({
                   </text>
                 </g>
               ))}
-          </svg>
-          <figcaption>{side}</figcaption>
-        </figure>
-      ))}
+          </>
+        );
+        return (
+          <figure key={side}>
+            {onSpot ? (
+              <SpotSide side={side} label={label} onSpot={(x, y) => onSpot(side, x, y)}>
+                {drawn}
+              </SpotSide>
+            ) : (
+              <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role={onZone ? 'group' : 'img'} aria-label={label}>
+                {drawn}
+              </svg>
+            )}
+            <figcaption>{side}</figcaption>
+          </figure>
+        );
+      })}
     </Fields>
   );
 }

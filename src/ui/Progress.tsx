@@ -1,22 +1,19 @@
 import { useEffect, useState } from 'react';
+import { ProgressBar } from 'react-aria-components';
 import styled from 'styled-components';
-import { Quiet, Row, TextButton } from './basics';
+import { Quiet, Row } from './basics';
+import { TextButton } from './Button';
 import { color } from './theme';
 
-const Bar = styled.progress`
-  appearance: none;
+const Bar = styled(ProgressBar)`
   width: 200px;
   height: 8px;
-  border: 0;
   background: ${color.line};
-  &::-webkit-progress-bar {
-    background: ${color.line};
-  }
-  &::-webkit-progress-value {
+  > span {
+    display: block;
+    height: 100%;
     background: ${color.water};
-  }
-  &::-moz-progress-bar {
-    background: ${color.water};
+    forced-color-adjust: none;
   }
 `;
 const PATIENCE_MS = 400;
@@ -31,11 +28,13 @@ export function Progress({ what, done, of, onStop }: { what: string; done: numbe
   if (!shown) return null;
   return (
     <Row $wrap role="status">
-      <Bar value={done} max={Math.max(1, of)} aria-label={what} />
+      <Bar aria-label={what} value={done} maxValue={Math.max(1, of)}>
+        {({ percentage }) => <span style={{ width: `${percentage ?? 0}%` }} />}
+      </Bar>
       <Quiet>
         {what}: {done} of {of}
       </Quiet>
-      <TextButton onClick={onStop}>Stop</TextButton>
+      <TextButton onPress={onStop}>Stop</TextButton>
     </Row>
   );
 }

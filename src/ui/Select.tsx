@@ -1,81 +1,94 @@
-import { useState } from 'react';
-import { typedNumber } from '../core/units';
-import { Field, Note } from './basics';
+import { ChevronDown } from 'lucide-react';
+import { Button, Select as AriaSelect, SelectValue } from 'react-aria-components';
+import styled from 'styled-components';
+import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, lineLook, sized, useTouch, wrong } from './field';
+import { Floating } from './Floating';
+import { OptionLine, OptionList } from './list';
+import { Row } from './basics';
+import { color, phone } from './theme';
 
-interface SelectProps<T extends string> {
-  readonly label: string;
+const Box = styled(AriaSelect)`
+  ${fieldBox}
+  ${phone} {
+    ${Row} > & {
+      flex-basis: 140px;
+    }
+  }
+` as typeof AriaSelect;
+const Shown = styled(Button)`
+  ${lineLook}
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  cursor: pointer;
+  > span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  svg {
+    flex: none;
+    color: ${color.quiet};
+  }
+`;
+/** Stands for "nothing chosen"; no record has it as a value. */
+const NOTHING = '\u2013';
+
+interface SelectProps<T extends string> extends FieldProps {
   readonly value: T | undefined;
   readonly options: readonly T[];
-  readonly words?: Readonly<Record<string, string>>;
+  readonly words?: Readonly<Partial<Record<string, string>>>;
   /** What an absent value is called; empty when one must be chosen. */
   readonly blank?: string;
+  /** Its name is only read aloud. */
+  readonly hideLabel?: boolean;
+  readonly fault?: string | null;
   readonly onChange: (value: T | undefined) => void;
 }
-/** One of a few known words. Absent means not recorded. */
-export function Select<T extends string>({ label, value, options, words, blank = 'not recorded', onChange }: SelectProps<T>) {
-  return (
-    <Field>
-      {label}
-      <select value={value ?? ''} onChange={(e) => onChange(e.target.value === '' ? undefined : (e.target.value as T))}>
-        {blank !== '' && <option value="">{blank}</option>}
-        {options.map((o) => (
-          <option key={o} value={o}>
-            {words?.[o] ?? o.replace(/-/g, ' ')}
-          </option>
-        ))}
-      </select>
-    </Field>
-  );
-}
-
-/**
- * A number in its range, or nothing; what cannot be read is said beside the field and not kept.
- * `zero`: 0 is a value too. `max`: the most that can be meant.
- */
-export function NumberField({
+/** One of more than a few known words; absent means not recorded. Up to about six: take the chips. Things of a kit: take `ComboBox`. */
+export function Select<T extends string>({
   label,
   value,
-  what,
-  zero = false,
-  max = Infinity,
-  min,
+  options,
+  words,
+  blank = 'not recorded',
+  width,
+  hideLabel = false,
+  fault = null,
   onChange,
-}: {
-  label: string;
-  value: number | undefined;
-  /** "the dry weight in grams". */
-  what: string;
-  zero?: boolean;
-  max?: number;
-  min?: number;
-  onChange: (value: number | undefined) => void;
-}) {
-  const [text, setText] = useState(value === undefined ? '' : String(value));
-  const fits = (n: number): boolean => (min !== undefined ? n >= min : zero ? n >= 0 : n > 0) && n <= max;
-  const read = (typed: string): number | undefined | null => {
-    const number = typedNumber(typed);
-    return number === undefined || fits(number) ? number : null;
-  };
-  const least = min !== undefined ? `from ${min}` : zero ? 'of 0 or more' : 'above 0';
+  ...rest
+}: SelectProps<T>) {
+  const change = useTouch(onChange);
+  const called = (o: T): string => words?.[o] ?? o.replace(/-/g, ' ');
+  const rows = [
+    ...(blank === '' ? [] : [{ id: NOTHING, name: blank }]),
+    ...options.map((o) => ({ id: o as string, name: called(o) })),
+  ];
   return (
-    <Field>
-      {label}
-      <input
-        inputMode="decimal"
-        value={text}
-        aria-invalid={read(text) === null}
-        onChange={(e) => {
-          setText(e.target.value);
-          const next = read(e.target.value);
-          if (next !== null) onChange(next);
-        }}
-      />
-      {read(text) === null && (
-        <Note tone="alarm">
-          Write {what}, as a number {least}
-          {max < Infinity ? ` up to ${max}` : ''}. The last good value is kept.
-        </Note>
-      )}
-    </Field>
+    <Box
+      {...(hideLabel ? { 'aria-label': label } : {})}
+      value={value ?? (blank === '' ? null : NOTHING)}
+      onChange={(key) => change(key === NOTHING || key === null ? undefined : (String(key) as T))}
+      {...wrong(fault !== null)}
+      style={sized(width)}
+      {...ariaField(rest)}
+    >
+      {!hideLabel && <FieldName>{label}</FieldName>}
+      <Shown>
+        <SelectValue />
+        <ChevronDown size={18} aria-hidden="true" />
+      </Shown>
+      <FieldNotes fault={fault} />
+      <Floating>
+        <OptionList items={rows}>
+          {({ id, name }) => (
+            <OptionLine id={id} textValue={name}>
+              {name}
+            </OptionLine>
+          )}
+        </OptionList>
+      </Floating>
+    </Box>
   );
 }

@@ -1,65 +1,191 @@
-import { FieldError, Input, Label, TextField as AriaTextField } from 'react-aria-components';
+import { Search, X } from 'lucide-react';
+import {
+  Button,
+  Input,
+  SearchField as AriaSearchField,
+  TextArea as AriaTextArea,
+  TextField as AriaTextField,
+} from 'react-aria-components';
 import styled from 'styled-components';
-import { lineLook } from './basics';
-import { color, size } from './theme';
+import {
+  ariaField,
+  fieldBox,
+  FieldName,
+  FieldNotes,
+  type FieldProps,
+  insetButton,
+  lineLook,
+  sized,
+  useTouch,
+  wrong,
+} from './field';
+import { Row } from './basics';
+import { color } from './theme';
 
-const Box = styled(AriaTextField)<{ $width?: number }>`
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-  font-size: ${size.small};
-  ${(p) => (p.$width ? `width: ${p.$width}px;` : 'flex: 1 1 240px;')}
-`;
-const Name = styled(Label)`
-  font-weight: 600;
+const Box = styled(AriaTextField)`
+  ${fieldBox}
 `;
 const Line = styled(Input)`
   ${lineLook}
-  &[data-focus-visible] {
-    outline: 3px solid ${color.water};
-    outline-offset: 2px;
-  }
 `;
-const Fault = styled(FieldError)`
-  color: ${color.alarm};
-  font-weight: 600;
+const Lines = styled(AriaTextArea)`
+  ${lineLook}
+  min-height: 88px;
+  resize: vertical;
 `;
 
-/** One line of text, or of digits that the caller reads (`digits`). Enter submits the form around it. */
-export function TextField({
+interface TextProps extends FieldProps {
+  readonly value: string;
+  readonly maxLength?: number;
+  readonly autoFocus?: boolean;
+  readonly placeholder?: string;
+  /** What is wrong with what is typed. */
+  readonly fault?: string | null;
+  readonly hint?: string;
+  readonly onChange: (text: string) => void;
+  /** Once it is left: for what must not be kept at every letter. */
+  readonly onLeave?: () => void;
+}
+
+/** One line of text. Enter submits the form around it. For a number take `NumberField`, for one with a unit `QuantityField`. */
+export function TextField(props: TextProps) {
+  return <Typed {...props} inputMode="text" />;
+}
+
+/** One line that stands for figures, which its owner reads: the phone shows its keys for figures. */
+export function DigitsField(props: TextProps) {
+  return <Typed {...props} inputMode="decimal" />;
+}
+
+function Typed({
   label,
   value,
-  digits = false,
   width,
   maxLength,
+  placeholder,
   autoFocus = false,
   fault = null,
+  hint,
+  inputMode,
   onChange,
-}: {
-  label: string;
-  value: string;
-  digits?: boolean;
-  /** px; it takes what room there is without. */
-  width?: number;
-  maxLength?: number;
-  autoFocus?: boolean;
-  /** What is wrong with what is typed. */
-  fault?: string | null;
-  onChange: (text: string) => void;
-}) {
+  onLeave,
+  ...rest
+}: TextProps & { inputMode: 'text' | 'decimal' }) {
+  const change = useTouch(onChange);
   return (
     <Box
       value={value}
-      onChange={onChange}
+      onChange={change}
       autoFocus={autoFocus}
-      isInvalid={fault !== null}
-      inputMode={digits ? 'decimal' : 'text'}
+      {...wrong(fault !== null)}
+      inputMode={inputMode}
+      // Names of things are nobody's own: the browser has none to offer.
+      autoComplete="off"
+      style={sized(width)}
+      {...ariaField(rest)}
+      {...(onLeave ? { onBlur: onLeave } : {})}
       {...(maxLength === undefined ? {} : { maxLength })}
-      {...(width === undefined ? {} : { $width: width })}
     >
-      <Name>{label}</Name>
-      <Line />
-      <Fault>{fault}</Fault>
+      <FieldName>{label}</FieldName>
+      <Line {...(placeholder === undefined ? {} : { placeholder })} />
+      <FieldNotes fault={fault} hint={hint} />
     </Box>
+  );
+}
+
+/** Several lines of text; Enter begins a new one. */
+export function TextArea({
+  label,
+  value,
+  width,
+  maxLength,
+  fault = null,
+  hint,
+  onChange,
+  ...rest
+}: Omit<TextProps, 'autoFocus' | 'onLeave'>) {
+  const change = useTouch(onChange);
+  return (
+    <Box
+      value={value}
+      onChange={change}
+      {...wrong(fault !== null)}
+      style={sized(width)}
+      {...ariaField(rest)}
+      {...(maxLength === undefined ? {} : { maxLength })}
+    >
+      <FieldName>{label}</FieldName>
+      <Lines />
+      <FieldNotes fault={fault} hint={hint} />
+    </Box>
+  );
+}
+
+const SearchBox = styled(AriaSearchField)`
+  position: relative;
+  min-width: 0;
+  ${Row} > & {
+    flex: 1 1 260px;
+  }
+  > svg {
+    position: absolute;
+    left: 12px;
+    top: 13px;
+    color: ${color.quiet};
+    pointer-events: none;
+  }
+  button {
+    position: absolute;
+    right: 0;
+    top: 0;
+    ${insetButton}
+  }
+  &[data-empty] button {
+    display: none;
+  }
+`;
+const SearchLine = styled(Input)`
+  ${lineLook}
+  padding-left: 40px;
+  padding-right: 44px;
+  &::-webkit-search-cancel-button,
+  &::-webkit-search-decoration {
+    appearance: none;
+  }
+`;
+/** Finds while one types; Escape empties it. `/` goes to the one that stands first on a page. */
+export function SearchField({
+  label,
+  value,
+  placeholder,
+  width,
+  onChange,
+  onDown,
+}: {
+  label: string;
+  value: string;
+  placeholder?: string;
+  width?: number;
+  onChange: (text: string) => void;
+  /** Arrow down: into what was found. */
+  onDown?: () => void;
+}) {
+  return (
+    <SearchBox
+      aria-label={label}
+      value={value}
+      onChange={onChange}
+      style={sized(width)}
+      onKeyDown={(e) => {
+        if (onDown && e.key === 'ArrowDown') onDown();
+        else e.continuePropagation();
+      }}
+    >
+      <Search size={18} aria-hidden="true" />
+      <SearchLine data-search {...(placeholder === undefined ? {} : { placeholder })} />
+      <Button aria-label="Empty the search">
+        <X size={18} aria-hidden="true" />
+      </Button>
+    </SearchBox>
   );
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
-import styled, { css } from 'styled-components';
+import styled from 'styled-components';
+import { LinkButton } from './Button';
 import { color, font, phone, size } from './theme';
 
 /** A page: the answer at the top, everything aligned to one left edge. */
@@ -56,69 +56,6 @@ export const Rule = styled.hr`
   margin: 0;
   width: 100%;
 `;
-export const Crumbs = styled.nav`
-  color: ${color.quiet};
-  font-size: ${size.small};
-  display: flex;
-  gap: 8px;
-  flex-wrap: wrap;
-  a {
-    text-decoration: none;
-  }
-  a:hover {
-    text-decoration: underline;
-  }
-  strong {
-    color: ${color.ink};
-    font-weight: 650;
-  }
-`;
-
-const buttonLook = css<{ $quiet?: boolean; $big?: boolean; $danger?: boolean }>`
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
-  gap: 8px;
-  min-height: ${(p) => (p.$big ? 64 : 44)}px;
-  padding: 0 ${(p) => (p.$big ? 24 : 18)}px;
-  border: 1.5px solid ${(p) => (p.$danger ? color.alarm : color.ink)};
-  border-radius: 4px;
-  background: ${(p) => (p.$quiet ? 'transparent' : color.ink)};
-  color: ${(p) => (p.$danger && p.$quiet ? color.alarm : p.$quiet ? color.ink : color.onInk)};
-  font-weight: 650;
-  font-size: ${(p) => (p.$big ? '20px' : '16px')};
-  text-decoration: none;
-  cursor: pointer;
-  white-space: nowrap;
-  &:disabled {
-    opacity: 0.5;
-    cursor: default;
-  }
-`;
-/** One main action a page; `$quiet` for the rest. */
-export const Button = styled.button.attrs((p) => ({ type: p.type ?? 'button' }))<{
-  $quiet?: boolean;
-  $big?: boolean;
-  $danger?: boolean;
-}>`
-  ${buttonLook}
-`;
-/** The same look where pressing it goes to another place. */
-export const ButtonLink = styled(Link)<{ $quiet?: boolean; $big?: boolean }>`
-  ${buttonLook}
-`;
-/** An action inside a sentence or a row. */
-export const TextButton = styled.button.attrs({ type: 'button' })`
-  border: 0;
-  background: none;
-  padding: 10px 4px;
-  min-height: 44px;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-  font-weight: 500;
-`;
-
 const EmptyBox = styled.div`
   border: 1px dashed ${color.line};
   border-radius: 4px;
@@ -144,7 +81,7 @@ export function NotInKit() {
     <Page>
       <Empty title="This thing is not in your kit.">
         <p>It may have been deleted, or the kit replaced.</p>
-        <ButtonLink to="/kit">To the kit</ButtonLink>
+        <LinkButton to="/kit">To the kit</LinkButton>
       </Empty>
     </Page>
   );
@@ -160,29 +97,6 @@ export function Note({ tone = 'quiet', children }: { tone?: 'alarm' | 'quiet' | 
   return <NoteBox $tone={tone}>{children}</NoteBox>;
 }
 
-/** What a line to type in looks like, native or not. */
-export const lineLook = css`
-  font: 400 16px ${font.text};
-  min-height: 44px;
-  padding: 8px 12px;
-  border: 1px solid ${color.quiet};
-  border-radius: 4px;
-  background: ${color.panel};
-  color: ${color.ink};
-  min-width: 0;
-`;
-export const Field = styled.label`
-  display: flex;
-  flex-direction: column;
-  gap: 4px;
-  font-size: ${size.small};
-  font-weight: 600;
-  input,
-  select,
-  textarea {
-    ${lineLook}
-  }
-`;
 export const Fieldset = styled.fieldset`
   border: 0;
   padding: 0;

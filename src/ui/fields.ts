@@ -10,12 +10,13 @@ export function withField<T extends object, K extends keyof T>(record: T, key: K
 
 /**
  * Names for rows that have none of their own, so that each keeps its fields when one above it is taken away. Call `drop` with the place of the
- * row that goes, `swap` when two change places.
+ * row that goes, `order` when they change places.
  */
 export function useRowKeys(count: number): {
   readonly keys: readonly number[];
   readonly drop: (place: number) => void;
-  readonly swap: (a: number, b: number) => void;
+  /** The rows stand in another order: at each place, where it stood before. */
+  readonly order: (places: readonly number[]) => void;
 } {
   const [state, setState] = useState<{ readonly keys: readonly number[]; readonly next: number }>({ keys: [], next: 0 });
   const missing = count - state.keys.length;
@@ -25,10 +26,6 @@ export function useRowKeys(count: number): {
   return {
     keys,
     drop: (place) => setState((s) => ({ ...s, keys: s.keys.filter((_, n) => n !== place) })),
-    swap: (a, b) =>
-      setState((s) => ({
-        ...s,
-        keys: s.keys.map((key, n) => (n === a ? (s.keys[b] ?? key) : n === b ? (s.keys[a] ?? key) : key)),
-      })),
+    order: (places) => setState((s) => ({ ...s, keys: places.flatMap((n) => s.keys[n] ?? []) })),
   };
 }

@@ -23,7 +23,9 @@ export const font = {
 } as const;
 /** Type sizes, px. */
 export const size = { small: '14px', body: '16px', lead: '20px', title: '26px', answer: '36px', run: '64px' } as const;
-export const phone = '@media (max-width: 720px)';
+/** Up to this width it is a phone, px. */
+export const PHONE_PX = 720;
+export const phone = `@media (max-width: ${PHONE_PX}px)`;
 
 const dark = `
   --ground: #141A18; --panel: #1C2422; --line: #35403C; --ink: #ECEFEA; --quiet: #A3AEA8; --water: #6FC0DC; --heat: #F0A070;
@@ -49,7 +51,8 @@ export const GlobalStyle = createGlobalStyle`
   a { color: inherit; }
   ul, ol { margin: 0; padding: 0; list-style: none; }
   button { font: inherit; color: inherit; }
-  :focus-visible { outline: 3px solid var(--water); outline-offset: 2px; border-radius: 4px; }
+  /* What is focused through a hidden input shows it on its label; what only holds the focus somewhere inside does not. */
+  :focus-visible, label[data-focus-visible] { outline: 3px solid var(--water); outline-offset: 2px; border-radius: 4px; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
   @media print { nav, .no-print { display: none !important; } body { background: #fff; color: #000; } }
 `;

@@ -1,9 +1,9 @@
 import { reachOf } from '../core/energy/choice';
 import { readKit } from '../core/formats';
-import type { Inspection, Item, Kit, LogEntry } from '../core/gear';
+import { latestInspection, type Inspection, type Item, type Kit, type LogEntry } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import type { Programme } from '../core/document';
-import { latestInspection, plan, planItem, writeProgramme } from '../core/programme';
+import { plan, planItem, writeProgramme } from '../core/programme';
 import { rhythmOf } from '../core/due';
 import { needsOf } from '../core/supplies';
 import type { OnPiece, PlannerApi, PlanningEnd, ProgrammeOutline } from './planner.protocol';

@@ -6,13 +6,11 @@ import { current, foldRun, type RunRecord } from '../../src/core/run';
 import { giveKit, visit, type Visit } from './visit';
 import { goOn, tap } from './walk';
 
-const field = (label: string): string =>
-  `::-p-xpath(//label[starts-with(normalize-space(.), "${label}")]//*[self::input or self::select])`;
-const write = async (v: Visit, label: string, text: string): Promise<void> => {
-  const input = await v.page.waitForSelector(field(label));
-  await input?.click({ count: 3 });
-  await v.page.keyboard.press('Backspace');
-  await input?.type(text);
+/** Finds by typing, and takes the first that is found. */
+const take = async (v: Visit, name: string, text: string): Promise<void> => {
+  await v.write(name, text);
+  await v.page.waitForFunction((t) => document.querySelector<HTMLElement>('[role=option]')?.innerText.startsWith(t), {}, text);
+  await v.page.click('[role=option]');
 };
 const equipment = async (v: Visit): Promise<NonNullable<Kit['equipment']>> =>
   ((await v.stored('meta', 'equipment')) as { value: NonNullable<Kit['equipment']> }).value;
@@ -48,12 +46,12 @@ describe('the cupboard', () => {
     const v = await visit({ path: '/cupboard' });
     await v.sees('Not enough for what is planned');
     await v.press('Correct Down cleaner');
-    await write(v, 'Left in it', '40');
-    await write(v, 'Its own cap holds', 'two');
+    await v.write('Left in it, mL', '40');
+    await v.write('Its own cap holds, mL', 'two');
     await v.press('Save');
     await v.sees('Write what the cap holds, as a number above 0');
     expect(await v.stored('supplies', 's-down')).toMatchObject({ remainingMl: 300 });
-    await write(v, 'Its own cap holds', '22,5');
+    await v.write('Its own cap holds, mL', '22,5');
     await v.press('Save');
     await v.sees('Down cleaner is in the cupboard');
     expect(await v.stored('supplies', 's-down')).toMatchObject({ remainingMl: 40, capMl: 22.5, sizeMl: 500 });
@@ -70,18 +68,18 @@ describe('the cupboard', () => {
 
   test('hardness is typed in any unit and kept as mg/L; nonsense is refused beside its field', async () => {
     const v = await visit({ path: '/cupboard/water' });
-    await v.page.waitForSelector(field('Water hardness, mg/L'));
-    await v.page.select(field('Water hardness in'), '°dH');
+    await v.sees('Water hardness, mg/L');
+    await v.choose('Water hardness in', '°dH');
     await v.sees('Water hardness, °dH');
-    await write(v, 'Water hardness, °dH', '900');
+    await v.write('Water hardness, °dH', '900');
     await v.press('Save room and water');
-    await v.sees('Write the hardness, as a number of 0 or more up to 84');
+    await v.sees('Write the hardness, as a number from 0 to 84');
     expect((await equipment(v)).waterHardnessMgPerL).toBe(140);
-    await write(v, 'Water hardness, °dH', '10');
-    await write(v, 'Humidity', '130');
+    await v.write('Water hardness, °dH', '10');
+    await v.write('Humidity, %', '130');
     await v.press('Save room and water');
-    await v.sees('up to 100');
-    await write(v, 'Humidity', '60');
+    await v.sees('as a number from 0 to 100');
+    await v.write('Humidity, %', '60');
     await v.press('Save room and water');
     await v.sees('Room and water are saved');
     const kept = await equipment(v);
@@ -92,7 +90,7 @@ describe('the cupboard', () => {
 
   test('a machine is clean enough, or why not; a guided purge makes it so', async () => {
     const v = await visit({ path: '/cupboard/machines' });
-    await v.page.select(field('this load?'), 'itm-smock');
+    await take(v, 'this load?', 'Rust smock');
     await v.sees('Cellar machine wants a purge first. Its last loads used fabric softener');
     // Stopped, it is over, and nothing of it counts.
     await v.press('Purge Cellar machine');
@@ -104,7 +102,7 @@ describe('the cupboard', () => {
     await v.go('/');
     await v.sees('One thing is under way');
     await v.go('/cupboard/machines');
-    await v.page.select(field('this load?'), 'itm-smock');
+    await take(v, 'this load?', 'Rust smock');
     await v.sees('Cellar machine wants a purge first');
     await v.press('Purge Cellar machine');
     await v.sees('Wipe drawer and door seal');
@@ -123,8 +121,7 @@ describe('the cupboard', () => {
       expect.arrayContaining(['hot-empty']),
     );
     await v.press('To the machines');
-    await v.page.waitForSelector(field('this load?'));
-    await v.page.select(field('this load?'), 'itm-smock');
+    await take(v, 'this load?', 'Rust smock');
     await v.sees('Cellar machine is clean enough');
     await v.go('/cupboard/upkeep');
     await v.press('Descale, Porch top loader: done today');
@@ -223,19 +220,19 @@ describe('the bench', () => {
   test('a dose follows what is typed, its address carries it, and a programme takes it back', async () => {
     const v = await visit({ path: '/bench?item=itm-bib' });
     await v.sees('mL of technical cleaner');
-    await write(v, 'Dose on the label', '90');
-    await write(v, 'Label range from', '60');
-    await write(v, 'Label range to', '120');
-    await write(v, 'Dry load', '1.4');
+    await v.write('Dose on the label, mL', '90');
+    await v.write('Label range from, mL', '60');
+    await v.write('Label range to, mL', '120');
+    await v.write('Dry load, kg', '1.4');
     await v.sees('90 mL × 1.5 load');
     expect(v.page.url()).toContain('load=1.4');
     const said = await v.page.$eval('h1', (h) => h.textContent);
     await v.reload();
     expect(await v.page.$eval('h1', (h) => h.textContent)).toBe(said);
-    await write(v, 'Dry load', '0');
+    await v.write('Dry load, kg', '0');
     await v.sees('Dry load: write a number from 0.02 to 20 kg');
     await v.sees('One figure needs another look');
-    await write(v, 'Dry load', '0.5');
+    await v.write('Dry load, kg', '0.5');
     await v.press('Use');
     await v.sees('It is in the programme now');
     const item = await v.stored('items', 'itm-bib');
@@ -263,11 +260,13 @@ describe('the bench', () => {
     await v.page.keyboard.press('g');
     await v.page.keyboard.press('b');
     await v.sees('Take the numbers of');
-    await v.page.focus('nav[aria-label=Instruments] a:nth-of-type(3)');
+    await v.page.focus('[role=tab][aria-selected=true]');
+    await v.page.keyboard.press('ArrowRight');
+    await v.page.keyboard.press('ArrowRight');
     await v.page.keyboard.press('Enter');
     await v.sees('What do you have?');
-    await v.page.focus(field('What do you have?'));
-    await v.page.keyboard.type('a “vol');
+    await (await v.list('What do you have?')).focus();
+    for (const key of ['Enter', 'ArrowDown', 'ArrowDown', 'Enter'] as const) await v.page.keyboard.press(key);
     await v.sees('Volume strength');
     await v.sees('12.1 % in the bottle');
     await v.sees('Serious eye damage');

@@ -41,7 +41,7 @@ describe('devices', () => {
     await v.press('Disconnect');
     await v.press('Connect scale, dryer and room sensor');
     await v.sees('The devices are not heard');
-    await v.page.type('main input[inputmode=decimal]', '800');
+    await v.write('Weight now, g', '800');
     await v.press('Keep it');
     await v.sees('g are kept');
     await v.page.setOfflineMode(false);
@@ -56,7 +56,7 @@ describe('several things at once', () => {
     await v.page.click('a[href^="/run/"]');
     await v.sees('of drying yet');
     await v.press('Note');
-    await v.page.type('input[maxlength="400"]', 'left cuff was last');
+    await v.write('What do you want to remember?', 'left cuff was last');
     await v.press('Note it');
     await v.sees('it goes into the record');
     await v.go('/kit');

@@ -8,7 +8,7 @@ import { visit, type Visit } from './visit';
 
 /** Puts a mark where it belongs with the arrow keys alone: a step is 0.15 % of the picture, with shift 1.5 %. */
 async function steer(v: Visit, label: string, to: readonly [number, number]): Promise<void> {
-  const handle = (await v.page.waitForSelector(`button[aria-label^="${label}"]`)) as ElementHandle<HTMLElement>;
+  const handle = (await v.page.waitForSelector(`[role=application][aria-label^="${label}"]`)) as ElementHandle<HTMLElement>;
   await handle.focus();
   for (const [axis, less, more] of [
     ['left', 'ArrowLeft', 'ArrowRight'],
@@ -68,8 +68,7 @@ describe('where the down is', () => {
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-'));
     const path = join(folder, 'letter.jpg');
     writeFileSync(path, 'no picture');
-    const input = (await v.page.waitForSelector('input[data-light-file]')) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(path);
+    await v.file('Choose a picture', path);
     await v.sees('letter.jpg is no picture that can be read. Nothing else was changed.');
     rmSync(folder, { recursive: true });
     expect(v.errors).toEqual([]);
@@ -79,7 +78,7 @@ describe('where the down is', () => {
   test('a layout is changed by keyboard and taken back; a foot box is added', async () => {
     const v = await visit({ path: '/kit/itm-quilt/baffles' });
     await v.sees('15 baffles, 128.9 L sewn volume.');
-    await v.page.$eval('polygon[tabindex="0"]', (e) => (e as SVGElement).focus());
+    await (await v.named('body 1', 'button')).evaluate((e) => (e as SVGElement).focus());
     await v.page.keyboard.press('Enter');
     await v.sees('body 1, 186 × 1450 mm');
     await v.press('Corner 2');
@@ -91,7 +90,7 @@ describe('where the down is', () => {
     await v.sees('16 baffles, 128.9 L');
     await v.press('Undo');
     await v.sees('15 baffles');
-    await v.page.select('section[aria-labelledby=panel] select', 'foot-box');
+    await v.choose('Its baffles', 'foot box, cut differentially');
     await v.sees('the volume between two cylinders');
     await v.press('Add it below');
     await v.sees('27 baffles');

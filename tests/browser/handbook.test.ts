@@ -7,12 +7,16 @@ const demo = makeDemoKit(Date.now()).kit;
 describe('the handbook', () => {
   test('is reached from a why, and leads back to the things that rest on it', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
-    await v.page.waitForSelector('details a');
-    await v.page.$$eval('details', (all) => all.forEach((d) => (d.open = true)));
-    const target = await v.page.$$eval('details a', (links) => links.map((l) => l.getAttribute('href') ?? ''));
-    expect(target).toContain('/handbook/material/down');
-    expect(target).toContain('/handbook/reason/weigh-dry');
-    await v.page.click('a[href="/handbook/reason/weigh-dry"]');
+    const reasons = async (step: string): Promise<string[]> => {
+      await v.press(`Why: ${step}`);
+      await v.page.waitForSelector('[role=dialog]');
+      return v.page.$$eval('[role=dialog] a', (links) => links.map((l) => l.getAttribute('href') ?? ''));
+    };
+    expect(await reasons('Wash it alone')).toContain('/handbook/material/down');
+    await v.page.keyboard.press('Escape');
+    await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+    expect(await reasons('Weigh it dry')).toContain('/handbook/reason/weigh-dry');
+    await v.page.click('[role=dialog] a[href="/handbook/reason/weigh-dry"]');
     await v.sees('one honest test of dry');
     await v.page.waitForFunction(() => document.activeElement?.id === 'reason/weigh-dry');
     await v.sees('Used by');
@@ -32,7 +36,7 @@ describe('the handbook', () => {
     expect(v.page.url()).toContain('q=acetone');
     await v.reload();
     await v.sees('with “acetone patent”');
-    await v.page.focus('[data-search]');
+    await (await v.named('Search the handbook', 'searchbox')).focus();
     await v.page.keyboard.type(' zzz');
     await v.sees('Nothing says that');
     await v.close();
@@ -40,12 +44,7 @@ describe('the handbook', () => {
   test('moves a threshold for everything, and brings ours back', async () => {
     const v = await visit({ path: '/handbook/seen' });
     await v.sees('Your thresholds');
-    const select = async (label: string, value: string): Promise<void> => {
-      const fields = await v.page.$$('fieldset label');
-      for (const field of fields)
-        if ((await field.evaluate((e) => e.textContent ?? '')).startsWith(label)) await (await field.$('select'))?.select(value);
-    };
-    await select('Wash from soil', '4');
+    await v.choose('Wash from soil', '4, filthy');
     await v.sees('The threshold is moved');
     await v.go('/kit/itm-boots');
     await v.sees('Wipe the marks off');
@@ -64,17 +63,11 @@ describe('the construction editor', () => {
     const v = await visit({ path: '/kit/itm-blue-shoes?correct=1' });
     await v.sees('No limit has moved.');
     await v.press('Add a layer');
-    const last = async (label: string, value: string): Promise<void> => {
-      const selects = await v.page.$$(`[role=dialog] li label`);
-      const wanted = [];
-      for (const s of selects) if ((await s.evaluate((e) => e.textContent ?? '')).startsWith(label)) wanted.push(s);
-      const select = await wanted.at(-1)?.$('select');
-      await select?.select(value);
-    };
-    await last('Part', 'trim');
-    await last('Material', 'suede');
+    // The newest row stands last.
+    await v.choose('Part', 'Trim');
+    await v.choose('Material', 'suede');
     await v.sees('Movement gentle → by hand stricter, for the trim (suede)');
-    await v.press('Move Trim outwards');
+    await v.press('Move Trim up');
     const order = async (): Promise<string[]> =>
       v.page.$$eval('ol[aria-label="Layers, outside first"] b', (all) => all.map((b) => b.textContent ?? ''));
     expect((await order()).at(-2)).not.toBe('Trim');
@@ -116,7 +109,7 @@ describe('a large kit', () => {
         stop.click();
       }).observe(document.body, { subtree: true, childList: true });
     });
-    await v.page.click('nav a[href="/kit"]');
+    await v.press('Kit');
     await v.sees('Stopped: not all were looked through.');
     await v.sees('need care');
     await v.press('Look through the rest');

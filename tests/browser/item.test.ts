@@ -1,7 +1,6 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ElementHandle } from 'puppeteer-core';
 import { describe, expect, test } from 'vitest';
 import { visit, type Visit } from './visit';
 
@@ -47,8 +46,7 @@ describe('photographs', () => {
         entryTypes: ['longtask'],
       });
     });
-    const input = (await v.page.waitForSelector('[data-photo-file]')) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(join(folder, 'big.jpg'));
+    await v.file('Add a photograph', join(folder, 'big.jpg'));
     await v.sees('One, ');
     console.log(
       `12 MP photograph: longest task on the page ${Math.round(await v.page.evaluate(() => (window as unknown as { long: number }).long))} ms`,
@@ -71,7 +69,7 @@ describe('photographs', () => {
         }),
     );
     expect(kept).toEqual({ width: 1600, height: 1200, head: 'none' });
-    await input.uploadFile(join(folder, 'no.jpg'));
+    await v.file('Add a photograph', join(folder, 'no.jpg'));
     await v.sees('no.jpg is no picture that can be read');
     await v.reload();
     await v.sees('One, ');
@@ -132,15 +130,9 @@ describe('a thing’s life', () => {
     await v.press('What to begin when');
     await v.sees('begin by');
     await v.press('Write down what is ahead');
-    await v.page.waitForSelector('[role=dialog] input[type=date]');
-    await v.page.type('[role=dialog] input', 'Harbour race');
+    await v.write('What is it?', 'Harbour race');
     const day = await v.page.evaluate(() => new Date(Date.now() + 3 * 86_400_000).toLocaleDateString('sv-SE'));
-    await v.page.evaluate((value) => {
-      const input = document.querySelector<HTMLInputElement>('[role=dialog] input[type=date]');
-      if (!input) return;
-      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(input, value);
-      input.dispatchEvent(new Event('input', { bubbles: true }));
-    }, day);
+    await v.day('On', day);
     await v.press('These things');
     await v.press('Distance vest');
     await v.press('Write it down');
@@ -159,9 +151,8 @@ describe('a thing’s life', () => {
   test('is lent, comes back, is put away and asks for nothing, retired and taken back', async () => {
     const v = await visit({ path: '/kit/itm-smock' });
     await v.press('Lend it');
-    await v.page.waitForSelector('[role=dialog] input');
-    await v.page.type('[role=dialog] input', 'Tor');
-    await v.page.$$eval('[role=dialog] button', (all) => all.find((b) => b.textContent === 'Lend it')?.click());
+    await v.write('To whom?', 'Tor');
+    await v.page.keyboard.press('Enter');
     await v.sees('With Tor since');
     await v.press('It came back');
     await v.sees('Lend it');
@@ -178,8 +169,7 @@ describe('a thing’s life', () => {
     await v.sees('Retired on');
     await v.press('Take it back into use');
     await v.press('How long should it last?');
-    await v.page.waitForSelector('[role=dialog] input');
-    await v.page.type('[role=dialog] input', '20');
+    await v.write('Years', '20');
     await v.press('Set it');
     await v.sees('meant to last 20 years');
     expect(v.errors).toEqual([]);

@@ -8,16 +8,16 @@ import { visit, type Visit } from './visit';
 const names = (v: Visit): Promise<string[]> =>
   v.page.$$eval('tbody tr[aria-rowindex] a', (all) => all.map((a) => a.textContent ?? ''));
 const choose = async (v: Visit, name: string): Promise<void> => {
-  await v.page.waitForSelector(`[aria-label="Choose ${name}"]`);
+  const box = await v.page.waitForSelector(`::-p-aria([name="Choose ${name}"][role="checkbox"])`);
   // By the element, not by its place: rows may be moving to their new order.
-  await v.page.$eval(`[aria-label="Choose ${name}"]`, (box) => (box as HTMLInputElement).click());
+  await box?.evaluate((e) => (e as HTMLInputElement).click());
 };
 
 describe('the kit table', () => {
   test('filters, sorts, and keeps a view under a name, all in the address', async () => {
     const v = await visit({ path: '/kit' });
     await v.page.waitForSelector('tbody a');
-    await v.page.select('label:nth-of-type(3) select', 'jacket');
+    await v.choose('Show only this kind', 'jacket');
     await v.sees('shown,');
     expect(v.page.url()).toContain('kind=jacket');
     expect((await names(v)).includes('Hut quilt')).toBe(false);
@@ -26,8 +26,7 @@ describe('the kit table', () => {
     const sorted = await names(v);
     expect(sorted).toEqual([...sorted].sort((a, b) => a.localeCompare(b)));
     await v.press('Save this view');
-    await v.page.waitForSelector('[role=dialog] input');
-    await v.page.type('[role=dialog] input', 'My jackets');
+    await v.write('Name', 'My jackets');
     await v.press('Save it');
     await v.sees('is saved');
     await v.go('/kit');
@@ -46,16 +45,14 @@ describe('the kit table', () => {
     await v.sees('of your hands');
     await v.page.keyboard.press('Escape');
     await v.press('Tag');
-    await v.page.waitForSelector('[role=dialog] input');
-    await v.page.type('[role=dialog] input', 'spring tour');
+    await v.write('Tag', 'spring tour');
     await v.press('Tag them');
     await v.sees('jacket, spring tour');
     expect(await v.stored('items', 'itm-smock')).toMatchObject({ tags: ['spring tour'] });
     await choose(v, 'Rust smock');
     await v.press('Lend');
-    await v.page.waitForSelector('[role=dialog] input');
-    await v.page.type('[role=dialog] input', 'Tor');
-    await v.page.$$eval('[role=dialog] button', (all) => all.find((b) => b.textContent === 'Lend')?.click());
+    await v.write('To whom?', 'Tor');
+    await v.page.keyboard.press('Enter');
     await v.sees('with Tor');
     await choose(v, 'Rust smock');
     await v.press('Came back');
@@ -89,8 +86,7 @@ describe('the kit table', () => {
     const path = join(folder, 'back.csv');
     writeFileSync(path, `${text}\r\n,Night bivy,sleeping-bag,,500\r\n,Spoon,spoon,,5`);
     const before = (await v.rows('items')).length;
-    const input = (await v.page.waitForSelector('[data-csv-file]')) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(path);
+    await v.file('Take from CSV', path);
     await v.sees('0 to take');
     await v.sees('components: must name at least one');
     await v.sees('kind: must be one of');
@@ -99,7 +95,7 @@ describe('the kit table', () => {
       path,
       'id,name,kind,components\n,Night bivy,sleeping-bag,face:polyamide-woven; fill:down\n,Spoon,spoon,face:wood',
     );
-    await input.uploadFile(path);
+    await v.file('Take from CSV', path);
     await v.sees('1 to take');
     await v.press('Take 1');
     await v.sees('1 rows are taken');
@@ -118,7 +114,7 @@ describe('the look-over on a phone', () => {
     const v = await visit({ width: 390, height: 844, path: '/kit/itm-smock/look-over' });
     await v.press('What do drops do on it?');
     await v.sees('Which place?');
-    await v.page.click('[data-zone=chest] path');
+    await v.page.locator('::-p-aria([name="chest, front, not tried"][role="button"])').click();
     await v.sees('What do drops do on the chest?');
     await v.press('2 wet beyond that');
     await v.sees('grade 2');
@@ -126,13 +122,22 @@ describe('the look-over on a phone', () => {
     await v.sees('grade 2');
     await v.press('Are there marks?');
     await v.sees('touch the outline');
-    const svg = (await v.page.waitForSelector('svg[role=img]')) as ElementHandle<SVGElement>;
+    const svg = (await v.page.waitForSelector('[aria-roledescription=outline]')) as ElementHandle<SVGElement>;
     await svg.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     const box = await svg.boundingBox();
     await v.page.mouse.click((box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2);
     await v.sees('pinned on the front');
     await v.reload();
     await v.sees('pinned on the front');
+    // By keys: the cross is brought to its place, Enter sets the pin; it says where it is.
+    await v.page.$eval('[aria-roledescription=outline][aria-label*="down the back"]', (e) => (e as SVGElement).focus());
+    await v.page.keyboard.press('ArrowUp');
+    await v.page.keyboard.down('Shift');
+    await v.page.keyboard.press('ArrowRight');
+    await v.page.keyboard.up('Shift');
+    await v.page.waitForSelector('[aria-label*="60 % across, 48 % down the back"]');
+    await v.page.keyboard.press('Enter');
+    await v.sees('pinned on the back');
     await v.press('How worn is it?');
     await v.press('stiff zip');
     await v.press('That is all I need.');
@@ -144,7 +149,10 @@ describe('the look-over on a phone', () => {
     expect(looks.find((i) => i.wear)).toMatchObject({
       droplet: { chest: 2 },
       wear: ['stiff-zip'],
-      stains: [{ soil: 'unknown', spot: { side: 'front' } }],
+      stains: [
+        { soil: 'unknown', spot: { side: 'front' } },
+        { soil: 'unknown', spot: { side: 'back', x: 0.6, y: 0.48 } },
+      ],
     });
     expect(v.errors).toEqual([]);
     await v.close();

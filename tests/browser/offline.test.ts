@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, inject, test } from 'vitest';
 import { visit } from './visit';
 
 /* At the tub there may be no network. Numbered as a newcomer would do it. */
@@ -49,5 +49,23 @@ describe('without a network, after one visit', () => {
     await v.sees('step 1 of');
     expect(v.errors.filter((e) => !e.includes('ERR_INTERNET_DISCONNECTED'))).toEqual([]);
     await v.close();
+  });
+});
+
+describe('over the wire', () => {
+  test('scripts come as small as the build has made them, and whole to whoever takes neither form', async () => {
+    const base = inject('baseUrl');
+    const html = await (await fetch(base)).text();
+    const script = /src="(\/assets\/[^"]+\.js)"/.exec(html)?.[1] ?? '';
+    const get = async (encoding: string): Promise<{ encoding: string | null; text: string }> => {
+      const response = await fetch(base + script, { headers: { 'Accept-Encoding': encoding } });
+      return { encoding: response.headers.get('content-encoding'), text: await response.text() };
+    };
+    const plain = await get('identity');
+    expect(plain.encoding).toBeNull();
+    expect(await get('gzip, br')).toEqual({ encoding: 'br', text: plain.text });
+    expect(await get('gzip')).toEqual({ encoding: 'gzip', text: plain.text });
+    const kit = await fetch(`${base}/api/demo`, { headers: { 'Accept-Encoding': 'gzip' } });
+    expect(kit.headers.get('content-encoding')).toBe('gzip');
   });
 });

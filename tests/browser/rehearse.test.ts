@@ -1,18 +1,8 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ElementHandle } from 'puppeteer-core';
 import { describe, expect, test } from 'vitest';
-import { visit, type Visit } from './visit';
-
-const pick = async (v: Visit, label: string, value: string): Promise<void> => {
-  await v.page.evaluate((wanted) => {
-    const found = [...document.querySelectorAll('label')].find((l) => l.innerText.startsWith(wanted))?.querySelector('select');
-    if (found) found.dataset.picked = 'yes';
-  }, label);
-  await v.page.select('select[data-picked]', value);
-  await v.page.$eval('select[data-picked]', (e) => delete (e as HTMLElement).dataset.picked);
-};
+import { visit } from './visit';
 
 describe('rehearse', () => {
   test('a programme is run forward, another choice stands beside it, and its address carries it', async () => {
@@ -21,14 +11,14 @@ describe('rehearse', () => {
     await v.sees('nothing is hurt');
     await v.sees('Round 1 starts, heat on low.');
     expect(await v.text()).not.toContain('Side by side');
-    await pick(v, 'Heat', 'high');
+    await v.choose('Heat', 'high');
     await v.sees('That goes wrong: too hot');
     await v.sees('where 60 °C is the most it may');
     await v.sees('Side by side');
     expect(v.page.url()).toContain('heat=high');
     await v.reload();
     await v.sees('That goes wrong: too hot');
-    await v.page.focus('input[type=range]');
+    await (await v.named('Minutes from the start', 'slider')).focus();
     const told = (): Promise<string> => v.page.$eval('p[aria-live]', (e) => (e as HTMLElement).innerText);
     const before = await told();
     for (let n = 0; n < 30; n++) await v.page.keyboard.press('ArrowLeft');
@@ -51,12 +41,12 @@ describe('rehearse', () => {
     await v.sees('Put this right first');
     await v.sees('instead of');
     await v.press('Same day, other choices');
-    await pick(v, 'Stop', 'weighs');
-    await pick(v, 'In the drum', '1');
-    await pick(v, 'Heat', 'low');
-    await pick(v, 'Balls', '3');
-    await pick(v, 'Washed, it lies wet for', '0');
-    await pick(v, 'Before every round', 'true');
+    await v.choose('Stop', 'when it weighs dry, and one more');
+    await v.choose('In the drum', 'it alone');
+    await v.choose('Heat', 'low');
+    await v.choose('Balls', '3');
+    await v.choose('Washed, it lies wet for', 'no time at all');
+    await v.choose('Before every round', 'look at the knob');
     await v.press('Carry it out');
     await v.sees('Dry to the core');
     await v.sees('Nothing hurt');
@@ -89,8 +79,7 @@ describe('a photograph in Run', () => {
     await v.sees('of drying yet');
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
     writeFileSync(join(folder, 'cuff.png'), PNG);
-    const input = (await v.page.$('[data-photo-file]')) as ElementHandle<HTMLInputElement>;
-    await input.uploadFile(join(folder, 'cuff.png'));
+    await v.file('Photograph', join(folder, 'cuff.png'));
     await v.sees('The photograph is kept with it');
     rmSync(folder, { recursive: true });
     const run = (await v.rows('runs'))[0] as { itemId: string };
@@ -105,18 +94,18 @@ describe('where the down is', () => {
     const v = await visit({ path: '/kit/itm-vest/fill' });
     await v.press('Like a jacket');
     await v.sees('Its baffles are laid out');
-    await v.page.$eval('polygon[aria-label^="back 1"]', (e) => (e as SVGElement).focus());
+    await v.page.$eval('[role=button][aria-label^="back 1"]', (e) => (e as SVGElement).focus());
     await v.page.keyboard.press('Enter');
     await v.sees('back 1');
-    await v.page.type('input[inputmode=decimal]', '80');
-    await v.page.$eval('polygon[aria-label^="back 1"]', (e) => (e as SVGElement).focus());
+    await v.write('Thickness now, mm', '80');
+    await v.page.$eval('[role=button][aria-label^="back 1"]', (e) => (e as SVGElement).focus());
     await v.page.keyboard.press('ArrowDown');
     await v.page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.startsWith('back 2'));
     await v.sees('Opening to back 1');
-    await v.page.type('input[inputmode=decimal]', '10');
+    await v.write('Thickness now, mm', '10');
     await v.sees('from back 1 into back 2');
     const before = await v.page.$eval('h1', (h) => (h as HTMLElement).innerText);
-    await v.page.select('select', 'sewn');
+    await v.choose('Opening to back 1', 'sewn shut');
     await v.sees('sewn shut');
     await v.sees('no open way in or out');
     expect(await v.page.$eval('h1', (h) => (h as HTMLElement).innerText)).not.toBe(before);

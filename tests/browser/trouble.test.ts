@@ -10,7 +10,7 @@ describe('a page that fails', () => {
     await client.send('Network.enable');
     await client.send('Network.setBypassServiceWorker', { bypass: true });
     await client.send('Network.setBlockedURLs', { urls: ['*Bench-*.js'] });
-    await v.page.click('nav a[href="/bench"]');
+    await v.press('Bench');
     await v.sees('This page stopped working.');
     await v.sees('Everything you recorded is still stored in this browser.');
     await v.press('Save a copy of my data');

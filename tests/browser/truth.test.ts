@@ -94,11 +94,6 @@ const begin = async (id: string): Promise<void> => {
   await v.press('Start');
   await v.sees('step 1 of');
 };
-/** Types into a field once it is there. */
-const typeIn = async (selector: string, text: string): Promise<void> => {
-  await v.page.waitForSelector(selector);
-  await v.page.type(selector, text);
-};
 const bottle = async (id: string): Promise<number> => Number((await v.stored('supplies', id))?.remainingMl);
 const careOf = async (itemId: string): Promise<CareEntry> =>
   (await v.rows('log')).findLast((e) => e.type === 'care' && e.itemId === itemId) as unknown as CareEntry;
@@ -227,7 +222,7 @@ describe('a down vest, everything failing once', () => {
     await goOn(v, 'All of it');
     await walk(v, 'Tumble in rounds');
     await v.press('Note');
-    await typeIn('main input[maxlength="400"]', 'left cuff last');
+    await v.write('What do you want to remember?', 'left cuff last');
     await v.page.keyboard.press('Enter');
     await v.sees('it goes into the record');
     const start = (await screen(v)).buttons.find((b) => b.startsWith('Start'))!;
@@ -235,21 +230,21 @@ describe('a down vest, everything failing once', () => {
     await v.page.waitForFunction(() => document.querySelector('[role=timer]') !== null);
     await passMinutes(v.page, 61);
     await v.sees('Look now');
-    await typeIn('main input[inputmode=decimal]', '540');
+    await v.write('Weight now, g', '540');
     await v.page.keyboard.press('Enter');
     await v.sees('540 g are kept');
     await walk(v, 'Weigh it and measure');
-    await typeIn('main input[inputmode=decimal]', '399');
+    await v.write('On the scale, g', '399');
     await v.sees('Its dry weight was never recorded');
     await goOn(v, 'Not yet: one more round');
     await v.page.waitForFunction(() => document.querySelector<HTMLElement>('#step')?.innerText === 'One more round');
     const titles = await walk(v, 'Weigh it and measure');
     expect(titles).toEqual(['One more round']);
-    await typeIn('main input[inputmode=decimal]', '396');
+    await v.write('On the scale, g', '396');
     await goOn(v, 'Dry: weight, hands and chill');
     await walk(v, 'Look it over');
     await v.press('Skip');
-    await typeIn('main input[maxlength="200"]', 'too dark');
+    await v.write('Why skip it?', 'too dark');
     await v.page.keyboard.press('Enter');
     await v.sees('Before it is put away');
     await goOn(v, 'Look now');

@@ -18,6 +18,18 @@ export interface Visit {
   readonly stored: (table: string, key: string) => Promise<Record<string, unknown> | undefined>;
   readonly rows: (table: string) => Promise<Record<string, unknown>[]>;
   /** Steers the stand-in devices that this visitor has to themselves. */
+  /** What has this role and this name, once it is there. */
+  readonly named: (name: string, role: string) => Promise<ElementHandle<Element>>;
+  /** Writes into the field of this name, in place of what stands there. */
+  readonly write: (name: string, text: string) => Promise<void>;
+  /** The button that opens the list of this name. */
+  readonly list: (name: string) => Promise<ElementHandle<HTMLElement>>;
+  /** Takes this option of the list of this name. */
+  readonly choose: (name: string, option: string) => Promise<void>;
+  /** Types a day, YYYY-MM-DD, into the field of this name. */
+  readonly day: (name: string, day: string) => Promise<void>;
+  /** Gives a file to the button of this name, as the system's own window would. */
+  readonly file: (name: string, path: string) => Promise<void>;
   readonly device: (path: string, body: unknown) => Promise<void>;
   readonly reload: () => Promise<void>;
   readonly close: () => Promise<void>;
@@ -63,10 +75,12 @@ export async function visit(options: { width?: number; height?: number; path?: s
   const press = async (text: string): Promise<void> => {
     const found = page.waitForFunction(
       (wanted) => {
-        const open = document.querySelector('[role=dialog]') ?? document;
-        const all = [...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio]')].filter(
-          (e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled,
-        );
+        // What lies on top, in the order in which it was opened; what was said last is no window.
+        const open =
+          [...document.querySelectorAll('[role=dialog], [role=alertdialog]:not([aria-modal=false])')].at(-1) ?? document;
+        const all = [
+          ...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio], [role=option], [role=menuitem], [role=tab]'),
+        ].filter((e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled);
         const said = (e: HTMLElement): string => (e.getAttribute('aria-label') ?? e.innerText).trim().replace(/\s+/g, ' ');
         return all.find((e) => said(e) === wanted) ?? all.find((e) => said(e).startsWith(wanted));
       },
@@ -89,6 +103,44 @@ export async function visit(options: { width?: number; height?: number; path?: s
       was = is;
     }
     await element?.click();
+  };
+  const named = async (name: string, role: string): Promise<ElementHandle<Element>> => {
+    const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, WAIT);
+    if (!found) throw new Error(`There was never a ${role} named "${name}".`);
+    return found;
+  };
+  const write = async (name: string, text: string): Promise<void> => {
+    const line = await page.waitForSelector(`::-p-aria([name="${name}"])`, WAIT);
+    await line?.click({ count: 3 });
+    await page.keyboard.press('Backspace');
+    await line?.type(text);
+  };
+  const list = async (name: string): Promise<ElementHandle<HTMLElement>> => {
+    const found = await page.waitForFunction(
+      (wanted) =>
+        [...document.querySelectorAll<HTMLElement>('[aria-haspopup=listbox]')].findLast((e) => {
+          const parts = (e.getAttribute('aria-labelledby') ?? '').split(' ').map((id) => document.getElementById(id));
+          return parts.some((p) => (p?.getAttribute('aria-label') ?? p?.textContent) === wanted) || e.ariaLabel === wanted;
+        }),
+      WAIT,
+      name,
+    );
+    return found.asElement() as ElementHandle<HTMLElement>;
+  };
+  const choose = async (name: string, option: string): Promise<void> => {
+    await (await list(name)).click();
+    await page.locator(`::-p-aria([name="${option}"][role="option"])`).click();
+    await page.waitForFunction(() => document.querySelector('[role=listbox]') === null, WAIT);
+  };
+  const day = async (name: string, wanted: string): Promise<void> => {
+    const [year, month, date] = wanted.split('-');
+    const first = await page.waitForSelector(`::-p-aria([role="group"][name="${name}"]) [role=spinbutton]`, WAIT);
+    await first?.click();
+    await page.keyboard.type(`${date}${month}${year}`);
+  };
+  const file = async (name: string, path: string): Promise<void> => {
+    const [chooser] = await Promise.all([page.waitForFileChooser(WAIT), press(name)]);
+    await chooser.accept([path]);
   };
   const sees = async (text: string): Promise<void> => {
     try {
@@ -128,6 +180,12 @@ export async function visit(options: { width?: number; height?: number; path?: s
       await settled(page);
     },
     press,
+    named,
+    write,
+    list,
+    choose,
+    day,
+    file,
     sees,
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
     stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,
@@ -145,8 +203,7 @@ export async function giveFile(v: Visit, name: string, text: string): Promise<vo
   const path = join(folder, name);
   writeFileSync(path, text);
   await v.go('/record');
-  const input = (await v.page.waitForSelector('[data-kit-file]')) as ElementHandle<HTMLInputElement>;
-  await input.uploadFile(path);
+  await v.file('Import a kit', path);
   v.page.once('close', () => rmSync(folder, { recursive: true, force: true }));
 }
 /** Replaces the kit by this one, through the page. */

@@ -90,7 +90,15 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
     else if (at.buttons.includes('They go in together')) await tap(v, 'They go in together');
     else if (start && !at.buttons.includes('It feels dry')) {
       await tap(v, start);
-      await v.page.waitForFunction(() => document.querySelector('[role=timer]') !== null, { polling: 50 });
+      // Who is in the machine may be known only now: then another question stands there instead, and is answered.
+      await v.page.waitForFunction(
+        (before) =>
+          document.querySelector('[role=timer]') !== null ||
+          document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') !== before,
+        { polling: 50 },
+        at.text,
+      );
+      if (!(await v.page.$('[role=timer]'))) continue;
       await passMinutes(v.page, 1800);
       await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 30_000, polling: 50 });
       continue;

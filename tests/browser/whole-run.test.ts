@@ -118,7 +118,7 @@ describe('a down jacket, start to record', () => {
         await nowMm?.type('43,65');
         await newMm?.type('45');
         await v.sees('97 % of new');
-        await v.page.type('main input[inputmode=decimal]', '430');
+        await v.write('On the scale, g', '430');
         await v.press('Dry: weight, hands and chill');
         await until((x) => x.key !== now.key);
         continue;

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { differenceOf, reachOf } from '../../src/core/energy/choice';
-import { latestInspection, plan, planItem } from '../../src/core/programme';
+import { plan, planItem } from '../../src/core/programme';
 import { costText, reachedText, stepsText } from '../../src/core/telling/choice';
 import { canvas, KIT, shell } from '../make';
-import type { Item, Kit } from '../../src/core/gear';
+import { latestInspection, type Item, type Kit } from '../../src/core/gear';
 
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 const stepsOf = (kit: Kit, item: Item): string =>

@@ -99,7 +99,8 @@ describe('supplies', () => {
   });
   test('the matrix is its own mirror, and every deadly pair is in it (common practice)', () => {
     const { classes, cells } = neverMatrix();
-    const at = (a: string, b: string) => cells[classes.indexOf(a as never)]?.[classes.indexOf(b as never)]?.id;
+    const place = (name: string): number => classes.findIndex((c) => c === name);
+    const at = (a: string, b: string) => cells[place(a)]?.[place(b)]?.id;
     classes.forEach((a) => classes.forEach((b) => expect(at(a, b)).toBe(at(b, a))));
     expect(at('chlorine-bleach', 'vinegar')).toBe('chlorine-acid');
     expect(at('peroxide-cream', 'vinegar')).toBe('peroxide-acid');

@@ -28,6 +28,7 @@ import { doneSteps } from '../../src/core/run/report';
 import { weightText } from '../../src/core/telling/drying';
 import { satText, stepText, usedText } from '../../src/core/telling/run';
 import { comp, down, item, KIT, type KitPart, label, programme, type Seen, shell } from '../make';
+import type { Equipment } from '../../src/core/gear';
 
 /* Looks, their remedies and their ways out. Common practice, no source. */
 const T0 = Date.parse('2027-01-03T08:00:00Z');
@@ -217,13 +218,13 @@ describe('in use', () => {
     expect(occupant(step, [{ ...waiting, id: 'third' }], waiting.id)).toBeNull();
     expect(occupant(step, [{ ...other, status: 'stopped' }], waiting.id)).toBeNull();
     expect(occupant({ ...step, settings: { ...step.settings, dryerId: 'another' } }, [other], waiting.id)).toBeNull();
-    const two = {
+    const two: Equipment = {
       dryers: [
         { id: step.settings.dryerId!, kind: 'vented' },
         { id: 'd9', kind: 'vented', name: 'Attic' },
       ],
-    } as const;
-    expect(otherPlaces(step, two as never, [other], waiting.id)).toEqual([{ name: 'Attic', to: { dryerId: 'd9' } }]);
+    };
+    expect(otherPlaces(step, two, [other], waiting.id)).toEqual([{ name: 'Attic', to: { dryerId: 'd9' } }]);
   });
   test('a look has no place, and its own row', () => {
     expect(

@@ -1,3 +1,4 @@
+import { latestByItem } from '../../src/core/gear';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
@@ -11,7 +12,7 @@ import {
   type Knowledge,
   type Trait,
 } from '../../src/core/knowledge';
-import { latestByItem, plan, writeProgramme } from '../../src/core/programme';
+import { plan, writeProgramme } from '../../src/core/programme';
 import { household, item, seen } from '../property/arbitraries';
 import { invented } from '../make';
 

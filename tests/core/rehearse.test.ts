@@ -1,8 +1,9 @@
+import { latestInspection } from '../../src/core/gear';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { drumAir, latentKJPerKg, modelMinutes } from '../../src/core/drying';
-import { latestInspection, plan, writeProgramme } from '../../src/core/programme';
+import { plan, writeProgramme } from '../../src/core/programme';
 import {
   canRehearse,
   LOOK_MIN,

@@ -1,7 +1,17 @@
 import { describe, expect, test } from 'vitest';
 import type { Envelope } from '../../src/core/envelope';
 import { ownedFacts } from '../../src/core/facts';
-import type { Cycle, Dryer, Heat, Inspection, Kit, Supply, Washer } from '../../src/core/gear';
+import {
+  latestByItem,
+  latestInspection,
+  type Cycle,
+  type Dryer,
+  type Heat,
+  type Inspection,
+  type Kit,
+  type Supply,
+  type Washer,
+} from '../../src/core/gear';
 import {
   chooseBath,
   chooseCycle,
@@ -15,7 +25,7 @@ import {
   warmest,
 } from '../../src/core/programme/machines';
 import { EVAPORATES, KNOWLEDGE, NEVER_TOGETHER } from '../../src/core/knowledge';
-import { latestByItem, latestInspection, planItem } from '../../src/core/programme';
+import { planItem } from '../../src/core/programme';
 import { keepApart, stays, used } from '../../src/core/programme/apart';
 import { DURATIONS, heldWet, SETTERS } from '../../src/core/programme/settings';
 import type { StepSettings } from '../../src/core/document';

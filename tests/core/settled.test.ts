@@ -76,7 +76,7 @@ describe('what is known of machines', () => {
     ['proof-at-stake', 'drops soak in', settled(shell(), { ...DIRTY, droplet: { shoulders: 1, back: 1 } }), true],
     ['proof-at-stake', 'nothing that was ever proofed', settled(down()), false],
     ['bulk:large', 'a bag', settled(downBag()), true],
-  ])('%s: %s', (fact, _, made, holds) => expect(made.facts.has(fact as never)).toBe(holds));
+  ])('%s: %s', (fact, _, made, holds) => expect([...made.facts].some((f) => f === fact)).toBe(holds));
 });
 
 describe('machines refused are told only where they were wished for', () => {
@@ -115,7 +115,7 @@ describe('referring', () => {
       'aim:refer',
       'method:refer',
     ]);
-    expect(made.facts.has('refer:no-place' as never)).toBe(true);
+    expect([...made.facts].map(String)).toContain('refer:no-place');
   });
   test('a label that forbids water, a material that does, and a dryer mark that forbids down to be tumbled each say so', () => {
     const never = down({ label: { wash: { allowed: false } } as Item['label'] });

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { openStore, readMeta, SCHEMA_VERSION, UmbrasticDb } from '../../src/data/db';
 import { current, finishStep, foldRun, type RunRecord } from '../../src/core/run';
 import { dryingMinutes } from '../../src/core/run/damp';
-import { m0002, m0003, m0004 } from '../../src/data/migrations';
+import { m0002, m0003, m0004, m0005 } from '../../src/data/migrations';
 
 type Row = Record<string, unknown>;
 const fixture = <T>(number: string): T => JSON.parse(readFileSync(`tests/data/fixtures/${number}.json`, 'utf8')) as T;
@@ -147,6 +147,22 @@ describe('migrations', () => {
     const store = new UmbrasticDb('was-version-3');
     expect(await openStore(store)).toEqual({ status: 'open' });
     expect(await readMeta('preferences', store)).toEqual(after[0]);
+    expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
+    await store.delete();
+  });
+  test('5: half-made changes get a place of their own; nothing else moves', async () => {
+    const { stores, before } = fixture<{ stores: Record<string, string>; before: Record<string, Row[]> }>('0005');
+    expect(m0005.stores).toEqual(stores);
+    const old = new Dexie('was-version-4');
+    old.version(4).stores({ ...V1, ...m0002.stores });
+    await old.open();
+    for (const [table, rows] of Object.entries(before)) await old.table(table).bulkPut(rows);
+    old.close();
+    const store = new UmbrasticDb('was-version-4');
+    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await store.items.toArray()).toEqual(before.items);
+    expect(await store.drafts.toArray()).toEqual(before.drafts);
+    expect(await store.sheets.toArray()).toEqual([]);
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     await store.delete();
   });

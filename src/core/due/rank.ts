@@ -1,7 +1,6 @@
-import type { Aim, Inspection, Item, Kit, LogEntry } from '../gear';
+import { latestByItem, type Aim, type Inspection, type Item, type Kit, type LogEntry } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
 import { usesSince } from '../facts';
-import { latestByItem } from '../programme';
 import { dueOf, eventsAhead, goesAlong, type Ahead, type Forecast } from './forecast';
 
 /*

@@ -2,8 +2,8 @@
  * What another option of a question would change: the difference of two plans, and which other things it would change. Refuses: storing.
  */
 import { minutesOf } from '../document';
-import type { Item, Kit } from '../gear';
-import { latestInspection, plan, refusedBy, sameHere, writeProgramme, type Plan } from '../programme';
+import { latestInspection, type Item, type Kit } from '../gear';
+import { plan, refusedBy, sameHere, writeProgramme, type Plan } from '../programme';
 import { takes } from './takes';
 
 /** The other plan less this one: minutes, kWh, litres, money; what comes and goes. */

@@ -1,6 +1,6 @@
 /**
  * The public documents: reading, checking and printing them. Refuses: planning, storing.
  */
-export { checkKit, faultLine, readKit, type Fault, type ReadKit } from './read-kit';
+export { checkKit, checkPart, faultLine, readKit, type Fault, type KitPart, type ReadKit } from './read-kit';
 export { KitDoc } from './kit/kit';
 export { KIT_FORMAT, KIT_VERSION, MAX_KIT_CHARS } from './limits';

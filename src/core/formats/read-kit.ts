@@ -119,6 +119,24 @@ export function checkKit(document: unknown): ReadKit {
   return faults.length > 0 ? { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) } : { status: 'read', kit: document as Kit };
 }
 
+/** A part of a kit that is about to be kept: one row of a list, or the equipment. */
+export type KitPart =
+  | { readonly list: 'items' | 'inspections' | 'supplies' | 'log'; readonly row: object }
+  | { readonly list: 'equipment' | 'preferences'; readonly row: object };
+
+/**
+ * Holds one row to the rules that a whole document is held to, before it is kept.
+ * @returns its faults; their paths begin inside the row, such as `price.amount`.
+ */
+export function checkPart({ list, row }: KitPart): readonly Fault[] {
+  const single = list === 'equipment' || list === 'preferences';
+  const document = { format: KIT_FORMAT, version: KIT_VERSION, items: [], inspections: [], [list]: single ? row : [row] };
+  const faults: Fault[] = [];
+  collect(validateSync(plainToInstance(KitDoc, document), { forbidUnknownValues: false, stopAtFirstError: true }), '', faults);
+  const inside = single ? `${list}.` : `${list}[0].`;
+  return faults.map(({ path, message }) => ({ path: path.startsWith(inside) ? path.slice(inside.length) : path, message }));
+}
+
 /** Reads a kit from text. Never throws on bad input: every fault names its place. */
 export function readKit(text: string): ReadKit {
   if (text.length > MAX_KIT_CHARS)

@@ -5,6 +5,7 @@
 export * from './vocabulary';
 export type * from './item';
 export * from './inspection';
+export * from './latest';
 export type * from './equipment';
 export type * from './kit';
 export * from './log';

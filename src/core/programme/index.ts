@@ -5,4 +5,4 @@ export { envelopeFor, plan, type Plan } from './plan';
 export { writeProgramme } from './document';
 export { isMoot, refusedBy, sameHere } from './schools';
 export type { PlanRequest, PlannedStep } from './state';
-export { latestByItem, latestInspection, planItem } from './kit';
+export { planItem } from './kit';

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { useKit } from '../../app/kit';
 import { Page } from '../../ui/basics';
-import { SectionNav } from '../../ui/SectionNav';
+import { PlaceTabs } from '../../ui/PlaceTabs';
 import { DilutionBench } from './DilutionBench';
 import { DoseBench } from './DoseBench';
 import { EnergyBench } from './EnergyBench';
@@ -24,11 +24,12 @@ export function Bench() {
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>
-      <SectionNav
+      <PlaceTabs
         label="Instruments"
         parts={INSTRUMENTS.map(({ id, name }, n) => ({ to: n === 0 ? '/bench' : `/bench/${id}`, name }))}
-      />
-      <here.Component key={here.id} kit={kit} />
+      >
+        <here.Component key={here.id} kit={kit} />
+      </PlaceTabs>
     </Page>
   );
 }

@@ -1,17 +1,21 @@
 import { useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { nextWashOf } from '../../app/kit';
+import { nextWashOf } from '../../app/plan';
 import { tell } from '../../app/session';
 import type { Fields, Read } from '../../core/bench';
 import type { Item, Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
-import { KIND_WORDS } from '../../core/words';
+import { KIND_WORDS, thingName } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Button, Column, Field, Note, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
-import { color, phone } from '../../ui/theme';
+import { Column, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
+import { phone } from '../../ui/theme';
+import { ComboBox } from '../../ui/ComboBox';
+import { Select } from '../../ui/Select';
+import { DigitsField } from '../../ui/TextField';
 
-const Inputs = styled.form`
+const Inputs = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
   gap: 14px 16px;
@@ -24,11 +28,6 @@ const Big = styled.h1`
     font-size: 26px;
   }
 `;
-const Fault = styled.span`
-  color: ${color.alarm};
-  font-weight: 500;
-`;
-
 /** What is typed, kept in the address; a thing of the kit may stand behind it and fill what was not typed. */
 export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string, string | undefined>>) {
   const [params, setParams] = useSearchParams();
@@ -110,54 +109,43 @@ export function Instrument<F extends Fields>({
       <TwoColumns $left={0.9}>
         <Column $gap={20}>
           <Row $wrap $gap={12}>
-            <Field style={{ flex: '1 1 220px' }}>
-              Take the numbers of
-              <select value={inputs.item?.id ?? ''} onChange={(e) => inputs.take(e.target.value)}>
-                <option value="">nothing: these stand alone</option>
-                {kit.items.map((i) => (
-                  <option key={i.id} value={i.id}>
-                    {i.name ?? KIND_WORDS[i.kind]}
-                  </option>
-                ))}
-              </select>
-            </Field>
+            <ComboBox
+              label="Take the numbers of"
+              value={inputs.item?.id ?? null}
+              options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+              placeholder="nothing: these stand alone"
+              onChange={(id) => inputs.take(id ?? '')}
+            />
           </Row>
-          <Inputs onSubmit={(e) => e.preventDefault()}>
+          <Inputs>
             {names.map((name) => {
               const field = fields[name];
               const fault = read.faults[name];
-              const id = `fault-${name}`;
               if (!field) return null;
               return field.kind === 'choice' ? (
-                <Field key={name}>
-                  {field.label}
-                  <select value={read.shown[name]} onChange={(e) => inputs.set(name, e.target.value)}>
-                    {field.options.map((o) => (
-                      <option key={o} value={o}>
-                        {field.words?.[o] ?? o}
-                      </option>
-                    ))}
-                  </select>
-                </Field>
+                <Select
+                  key={name}
+                  label={field.label}
+                  value={read.shown[name]}
+                  options={field.options}
+                  {...(field.words ? { words: field.words } : {})}
+                  blank=""
+                  onChange={(o) => o !== undefined && inputs.set(name, o)}
+                />
               ) : (
-                <Field key={name}>
-                  {field.label}
-                  {field.unit ? `, ${field.unit}` : ''}
-                  <input
-                    inputMode="decimal"
-                    value={read.shown[name]}
-                    aria-invalid={fault !== undefined}
-                    aria-describedby={fault ? id : undefined}
-                    placeholder={field.usual === null ? 'not known' : ''}
-                    onChange={(e) => inputs.set(name, e.target.value)}
-                  />
-                  {fault && <Fault id={id}>{fault}</Fault>}
-                </Field>
+                <DigitsField
+                  key={name}
+                  label={field.unit ? `${field.label}, ${field.unit}` : field.label}
+                  value={read.shown[name]}
+                  fault={fault ?? null}
+                  {...(field.usual === null ? { placeholder: 'not known' } : {})}
+                  onChange={(text) => inputs.set(name, text)}
+                />
               );
             })}
           </Inputs>
           <Row $wrap>
-            <TextButton onClick={copy}>Copy a link with these figures</TextButton>
+            <TextButton onPress={copy}>Copy a link with these figures</TextButton>
           </Row>
         </Column>
         <Column $gap={20}>
@@ -167,7 +155,7 @@ export function Instrument<F extends Fields>({
               {giveBack && (
                 <Button
                   data-main-action
-                  onClick={() =>
+                  onPress={() =>
                     void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
                   }
                 >

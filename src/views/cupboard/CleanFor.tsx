@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { planOf } from '../../app/kit';
+import { planOf } from '../../app/plan';
 import { today } from '../../app/now';
 import type { Item, Kit } from '../../core/gear';
 import { cleanEnough, type CleanVerdict, type LoadAsks } from '../../core/upkeep';
-import { KIND_WORDS, WASHER_WORDS } from '../../core/words';
+import { thingName, WASHER_WORDS } from '../../core/words';
 import { CLEAN_WORDS } from '../../core/telling/clean';
-import { Field, Note, Quiet } from '../../ui/basics';
+import { Note, Quiet } from '../../ui/basics';
+import { ComboBox } from '../../ui/ComboBox';
 
 const SAYS: Record<CleanVerdict['verdict'], string> = {
   clean: 'is clean enough',
@@ -33,16 +34,14 @@ export function CleanFor({ kit }: { kit: Kit }) {
   return (
     <section aria-labelledby="clean-for">
       <h2 id="clean-for">Clean enough for …</h2>
-      <Field style={{ marginTop: 8 }}>
-        this load?
-        <select value={id} onChange={(e) => setId(e.target.value)}>
-          {items.map((i) => (
-            <option key={i.id} value={i.id}>
-              {i.name ?? KIND_WORDS[i.kind]}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <div style={{ marginTop: 8 }}>
+        <ComboBox
+          label="this load?"
+          value={id}
+          options={items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+          onChange={(next) => next !== null && setId(next)}
+        />
+      </div>
       <div aria-live="polite" style={{ marginTop: 8, display: 'flex', flexDirection: 'column', gap: 8 }}>
         {asks &&
           (kit.equipment?.washers ?? []).map((w) => {

@@ -10,7 +10,7 @@ import type { Kit } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
 import { listed } from '../../core/words/text';
 import { Page } from '../../ui/basics';
-import { SectionNav } from '../../ui/SectionNav';
+import { PlaceTabs } from '../../ui/PlaceTabs';
 import { phone } from '../../ui/theme';
 import { Machines } from './Machines';
 import { Never } from './Never';
@@ -76,12 +76,13 @@ export function Cupboard() {
   return (
     <Page>
       <Answer>{answer(kit, shopping) || 'What you have to work with.'}</Answer>
-      <SectionNav label="Parts of the cupboard" parts={PARTS} />
-      {section === undefined && <Supplies kit={kit} shopping={shopping} />}
-      {section === 'machines' && <Machines kit={kit} />}
-      {section === 'upkeep' && <Upkeep kit={kit} />}
-      {section === 'water' && <Water kit={kit} />}
-      {section === 'never' && <Never kit={kit} />}
+      <PlaceTabs label="Parts of the cupboard" parts={PARTS}>
+        {section === undefined && <Supplies kit={kit} shopping={shopping} />}
+        {section === 'machines' && <Machines kit={kit} />}
+        {section === 'upkeep' && <Upkeep kit={kit} />}
+        {section === 'water' && <Water kit={kit} />}
+        {section === 'never' && <Never kit={kit} />}
+      </PlaceTabs>
     </Page>
   );
 }

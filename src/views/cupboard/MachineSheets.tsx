@@ -6,13 +6,22 @@ import * as v from '../../core/gear';
 import { DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { RACK_WORDS } from '../../core/words/upkeep';
 import { saveEquipment } from '../../data/repo';
-import { Button, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import { useRowKeys, withField } from '../../ui/fields';
-import { hasFault } from '../../ui/form';
-import { NumberField, Select } from '../../ui/Select';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Grid } from './parts';
+import { DigitsField, TextField } from '../../ui/TextField';
+import { useChecked } from '../../app/checked';
+import { type Draft, useDraft } from '../../app/draft';
+import { Restored } from '../../app/Restored';
+import { capital } from '../../core/words/text';
+import { type Faults, Form } from '../../ui/Form';
+import { BOUNDS } from '../../core/knowledge/bounds';
+import type { NumberRange } from '../../core/units/quantity';
 
 type Lists = 'washers' | 'dryers' | 'racks' | 'irons';
 interface Props<T> {
@@ -21,13 +30,18 @@ interface Props<T> {
   readonly onClose: () => void;
 }
 
+/** Names that have a field in one of these sheets. */
+const FIELDS = ['name', 'capacityKg', 'drumLitres', 'metres', 'oneDotC'] as const;
+/** Faults of the list by the name of their field: `racks[2].metres` is of `metres`. */
+const own = (faults: Faults): Faults =>
+  Object.fromEntries(Object.entries(faults).map(([path, text]) => [path.replace(/^\w+\[\d+\]\./, ''), text]));
+
 /** The frame of every such sheet: a name, its own fields, and saving or taking away in one list of the equipment. */
 function PlaceSheet<T extends { id: string; name?: string }>({
   title,
   list,
   was,
-  draft,
-  setDraft,
+  sheet,
   called,
   equipment,
   fault = false,
@@ -37,8 +51,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
   title: string;
   list: Lists;
   was: T | null;
-  draft: T;
-  setDraft: (next: T) => void;
+  sheet: Draft<T>;
   /** What it is called without a name of its own. */
   called: string;
   equipment: Equipment;
@@ -46,48 +59,71 @@ function PlaceSheet<T extends { id: string; name?: string }>({
   onClose: () => void;
   children: ReactNode;
 }) {
+  const { draft, setDraft, forget } = sheet;
+  const { faults, keep } = useChecked();
   const others = (equipment[list] ?? []) as readonly { id: string }[] as readonly T[];
   const name = draft.name ?? called;
-  const keep = async (rows: readonly T[], said: string): Promise<void> => {
-    tell(said, await saveEquipment({ ...equipment, [list]: rows }));
+  const write = (rows: readonly T[], said: string): Promise<void> =>
+    keep({ list: 'equipment', row: { [list]: rows } }, async () => {
+      tell(said, await saveEquipment({ ...equipment, [list]: rows }));
+      forget();
+      onClose();
+    });
+  const save = (): Promise<void> =>
+    write(was ? others.map((o) => (o.id === draft.id ? draft : o)) : [...others, draft], `${name} is saved.`);
+  const leave = (): void => {
+    forget();
     onClose();
   };
-  const save = (): Promise<void> =>
-    keep(was ? others.map((o) => (o.id === draft.id ? draft : o)) : [...others, draft], `${name} is saved.`);
   return (
-    <Sheet title={title} open wide={list === 'washers'} onClose={onClose}>
-      <Field>
-        Name
-        <input
+    <Sheet title={title} open wide={list === 'washers'} changed={sheet.changed} onClose={leave}>
+      <Restored of={sheet} />
+      <Form faults={own(faults)} fields={FIELDS} onSubmit={() => !fault && void save()}>
+        <TextField
+          label="Name"
+          name="name"
           value={draft.name ?? ''}
           maxLength={200}
-          onChange={(e) => setDraft(withField(draft, 'name', (e.target.value || undefined) as T['name']))}
+          onChange={(text) => setDraft(withField(draft, 'name', (text || undefined) as T['name']))}
         />
-      </Field>
-      {children}
-      <Row $wrap>
-        <Button disabled={fault} onClick={(e) => !hasFault(e) && void save()}>
-          Save
-        </Button>
-        <Button $quiet onClick={onClose}>
-          Leave it
-        </Button>
-        {was && (
-          <TextButton
-            onClick={() =>
-              void keep(
-                others.filter((o) => o.id !== was.id),
-                `${name} is taken off the list.`,
-              )
-            }
-          >
-            Take it off the list
-          </TextButton>
-        )}
-      </Row>
+        {children}
+        <Row $wrap>
+          <Button type="submit" isDisabled={fault}>
+            Save
+          </Button>
+          <Button look="quiet" onPress={leave}>
+            Leave it
+          </Button>
+          {was && (
+            <TextButton
+              onPress={() =>
+                void write(
+                  others.filter((o) => o.id !== was.id),
+                  `${name} is taken off the list.`,
+                )
+              }
+            >
+              Take it off the list
+            </TextButton>
+          )}
+        </Row>
+      </Form>
     </Sheet>
   );
 }
+
+/** How much a drum holds, of a washer or a dryer. */
+const Drum = ({ value, onChange }: { value: number | undefined; onChange: (litres: number | undefined) => void }) => (
+  <QuantityField
+    label="Drum"
+    name="drumLitres"
+    unit="L"
+    what="what the drum holds"
+    {...BOUNDS.drumLitres}
+    value={value}
+    onChange={onChange}
+  />
+);
 
 function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cycles: Cycle[]) => void }) {
   const rows = useRowKeys(cycles.length);
@@ -95,28 +131,39 @@ function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cyc
   const number = (
     n: number,
     cycle: Cycle,
-    key: 'tempC' | 'minutes' | 'spinRpm' | 'rinses' | 'litres',
+    key: 'minutes' | 'spinRpm' | 'rinses',
     label: string,
     what: string,
-    rest: object,
-  ) => <NumberField label={label} what={what} value={cycle[key]} onChange={(x) => set(n, withField(cycle, key, x))} {...rest} />;
+    range: NumberRange,
+  ) => <NumberField label={label} what={what} value={cycle[key]} onChange={(x) => set(n, withField(cycle, key, x))} {...range} />;
   return (
     <section aria-label="Programmes">
       <h3>Its programmes</h3>
       {cycles.map((cycle, n) => (
         <Grid key={rows.keys[n]} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))', padding: '8px 0' }}>
-          <Field>
-            Name
-            <input value={cycle.name} maxLength={100} onChange={(e) => set(n, { ...cycle, name: e.target.value })} />
-          </Field>
-          {number(n, cycle, 'tempC', '°C', 'the temperature', { zero: true, max: 95 })}
-          {number(n, cycle, 'minutes', 'Minutes', 'the minutes', { max: 600 })}
-          {number(n, cycle, 'spinRpm', 'Spin, rpm', 'the speed', { zero: true, max: 2000 })}
-          {number(n, cycle, 'rinses', 'Rinses', 'how many rinses', { zero: true, max: 20 })}
-          {number(n, cycle, 'litres', 'Water, L', 'the litres', { max: 500 })}
+          <TextField label="Name" value={cycle.name} maxLength={100} onChange={(text) => set(n, { ...cycle, name: text })} />
+          <QuantityField
+            label="Washes at"
+            unit="°C"
+            what="the temperature"
+            {...BOUNDS.washC}
+            value={cycle.tempC}
+            onChange={(x) => set(n, withField(cycle, 'tempC', x))}
+          />
+          {number(n, cycle, 'minutes', 'Minutes', 'the minutes', BOUNDS.cycleMin)}
+          {number(n, cycle, 'spinRpm', 'Spin, rpm', 'the speed', BOUNDS.spinRpm)}
+          {number(n, cycle, 'rinses', 'Rinses', 'how many rinses', BOUNDS.rinses)}
+          <QuantityField
+            label="Water in all"
+            unit="L"
+            what="the water"
+            {...BOUNDS.cycleLitres}
+            value={cycle.litres}
+            onChange={(x) => set(n, withField(cycle, 'litres', x))}
+          />
           <TextButton
             style={{ alignSelf: 'end' }}
-            onClick={() => {
+            onPress={() => {
               rows.drop(n);
               onChange(cycles.filter((_, i) => i !== n));
             }}
@@ -125,34 +172,33 @@ function Cycles({ cycles, onChange }: { cycles: readonly Cycle[]; onChange: (cyc
           </TextButton>
         </Grid>
       ))}
-      <TextButton onClick={() => onChange([...cycles, { name: '' }])}>Add a programme</TextButton>
-      {cycles.some((c) => c.name.trim() === '' || (c.rinses !== undefined && !Number.isInteger(c.rinses))) && (
-        <Note tone="alarm">Every programme needs a name, and a whole number of rinses.</Note>
-      )}
+      <TextButton onPress={() => onChange([...cycles, { name: '' }])}>Add a programme</TextButton>
+      {cycles.some((c) => c.name.trim() === '') && <Note tone="alarm">Every programme needs a name.</Note>}
     </section>
   );
 }
 
-/** A washing machine, tub or basin. */
-export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
-  const [draft, setDraft] = useState<Washer>(of ?? { id: newId('w'), kind: 'front-loader' });
-  const [spins, setSpins] = useState((of?.spinRpm ?? []).join(', '));
-  const rpm = spins
+const speeds = (text: string): number[] =>
+  text
     .split(/[\s,;]+/)
     .filter(Boolean)
     .map(Number);
-  const spinFault = rpm.some((r) => !(r > 0) || r > 2000);
+
+/** A washing machine, tub or basin. */
+export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
+  const [start] = useState<Washer>(of ?? { id: newId('w'), kind: 'front-loader' });
+  const sheet = useDraft(`washer:${of?.id ?? 'new'}`, start);
+  const { draft, setDraft } = sheet;
+  const [spins, setSpins] = useState((of?.spinRpm ?? []).join(', '));
+  const spinFault = speeds(spins).some((r) => !(r > 0) || r > 2000);
   const drum = draft.kind !== 'tub' && draft.kind !== 'basin';
-  const fault =
-    spinFault ||
-    (draft.cycles ?? []).some((c) => c.name.trim() === '' || (c.rinses !== undefined && !Number.isInteger(c.rinses)));
+  const fault = spinFault || (draft.cycles ?? []).some((c) => c.name.trim() === '');
   return (
     <PlaceSheet
       title={of ? 'Correct the machine or bath' : 'Which machine or bath?'}
       list="washers"
       was={of}
-      draft={draft}
-      setDraft={setDraft}
+      sheet={sheet}
       called={WASHER_WORDS[draft.kind]}
       equipment={equipment}
       fault={fault}
@@ -169,36 +215,27 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
         />
         {drum && (
           <>
-            <NumberField
-              label="Load it is made for, kg"
-              what="the kilograms"
+            <QuantityField
+              label="Load it is made for"
+              name="capacityKg"
+              unit="kg"
+              what="the load"
+              {...BOUNDS.loadKg}
               value={draft.capacityKg}
               onChange={(x) => setDraft(withField(draft, 'capacityKg', x))}
             />
-            <NumberField
-              label="Drum, litres"
-              what="the litres"
-              value={draft.drumLitres}
-              onChange={(x) => setDraft(withField(draft, 'drumLitres', x))}
+            <Drum value={draft.drumLitres} onChange={(x) => setDraft(withField(draft, 'drumLitres', x))} />
+            <DigitsField
+              label="Spin speeds it offers, rpm"
+              value={spins}
+              placeholder="400, 600, 800"
+              fault={spinFault ? 'Write speeds above 0 up to 2000, with commas between.' : null}
+              onChange={(text) => {
+                setSpins(text);
+                const next = speeds(text).filter((r) => r > 0);
+                setDraft(withField(draft, 'spinRpm', next.length > 0 ? next : undefined));
+              }}
             />
-            <Field>
-              Spin speeds it offers, rpm
-              <input
-                value={spins}
-                placeholder="400, 600, 800"
-                aria-invalid={spinFault}
-                onChange={(e) => {
-                  setSpins(e.target.value);
-                  const next = e.target.value
-                    .split(/[\s,;]+/)
-                    .filter(Boolean)
-                    .map(Number)
-                    .filter((r) => r > 0);
-                  setDraft(withField(draft, 'spinRpm', next.length > 0 ? next : undefined));
-                }}
-              />
-              {spinFault && <Note tone="alarm">Write speeds above 0 up to 2000, with commas between.</Note>}
-            </Field>
           </>
         )}
       </Grid>
@@ -223,15 +260,16 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
 
 /** A dryer, with its settings as they were measured. */
 export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
-  const [draft, setDraft] = useState<Dryer>(of ?? { id: newId('d'), kind: 'vented', heats: [...v.HEATS] });
+  const [start] = useState<Dryer>(of ?? { id: newId('d'), kind: 'vented', heats: [...v.HEATS] });
+  const sheet = useDraft(`dryer:${of?.id ?? 'new'}`, start);
+  const { draft, setDraft } = sheet;
   const heats = draft.heats ?? v.HEATS;
   return (
     <PlaceSheet
       title={of ? 'Correct the dryer' : 'Which dryer?'}
       list="dryers"
       was={of}
-      draft={draft}
-      setDraft={setDraft}
+      sheet={sheet}
       called={DRYER_WORDS[draft.kind]}
       equipment={equipment}
       fault={heats.length === 0}
@@ -246,12 +284,7 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
           blank=""
           onChange={(kind) => kind && setDraft({ ...draft, kind })}
         />
-        <NumberField
-          label="Drum, litres"
-          what="the litres"
-          value={draft.drumLitres}
-          onChange={(x) => setDraft(withField(draft, 'drumLitres', x))}
-        />
+        <Drum value={draft.drumLitres} onChange={(x) => setDraft(withField(draft, 'drumLitres', x))} />
       </Grid>
       <AnyOf
         label="Heats it has"
@@ -266,11 +299,12 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
       </Quiet>
       <Grid style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(120px, 1fr))' }}>
         {heats.map((heat) => (
-          <NumberField
+          <QuantityField
             key={heat}
-            label={`${HEAT_WORDS[heat]}, °C`}
+            label={capital(HEAT_WORDS[heat])}
+            unit="°C"
             what="the temperature"
-            max={150}
+            {...BOUNDS.dryerC}
             value={draft.heatC?.[heat]}
             onChange={(c) => {
               const heatC = withField(draft.heatC ?? {}, heat, c);
@@ -285,14 +319,15 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
 
 /** A line, a rack or a flat place. */
 export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
-  const [draft, setDraft] = useState<Rack>(of ?? { id: newId('r'), kind: 'line' });
+  const [start] = useState<Rack>(of ?? { id: newId('r'), kind: 'line' });
+  const sheet = useDraft(`rack:${of?.id ?? 'new'}`, start);
+  const { draft, setDraft } = sheet;
   return (
     <PlaceSheet
       title="Where things dry"
       list="racks"
       was={of}
-      draft={draft}
-      setDraft={setDraft}
+      sheet={sheet}
       called={RACK_WORDS[draft.kind]}
       equipment={equipment}
       onClose={onClose}
@@ -303,9 +338,12 @@ export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
         options={v.RACK_KINDS.map((id) => ({ id, name: RACK_WORDS[id] }))}
         onChange={(kind) => setDraft({ ...draft, kind: kind as Rack['kind'] })}
       />
-      <NumberField
-        label="Length of line, m"
-        what="the metres"
+      <QuantityField
+        label="Length of line"
+        name="metres"
+        unit="m"
+        what="the length"
+        {...BOUNDS.lineM}
         value={draft.metres}
         onChange={(x) => setDraft(withField(draft, 'metres', x))}
       />
@@ -324,22 +362,17 @@ export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
 
 /** An iron, as hot as it really is. */
 export function IronSheet({ of, equipment, onClose }: Props<Iron>) {
-  const [draft, setDraft] = useState<Iron>(of ?? { id: newId('i') });
+  const [start] = useState<Iron>(of ?? { id: newId('i') });
+  const sheet = useDraft(`iron:${of?.id ?? 'new'}`, start);
+  const { draft, setDraft } = sheet;
   return (
-    <PlaceSheet
-      title="An iron"
-      list="irons"
-      was={of}
-      draft={draft}
-      setDraft={setDraft}
-      called="Iron"
-      equipment={equipment}
-      onClose={onClose}
-    >
-      <NumberField
-        label="Measured at one dot, °C"
+    <PlaceSheet title="An iron" list="irons" was={of} sheet={sheet} called="Iron" equipment={equipment} onClose={onClose}>
+      <QuantityField
+        label="Measured at one dot"
+        name="oneDotC"
+        unit="°C"
         what="the temperature"
-        max={260}
+        {...BOUNDS.ironC}
         value={draft.oneDotC}
         onChange={(x) => setDraft(withField(draft, 'oneDotC', x))}
       />

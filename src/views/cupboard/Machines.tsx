@@ -13,7 +13,8 @@ import { purgeProgramme } from '../../core/upkeep';
 import { AGENT_WORDS, DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { RACK_WORDS } from '../../core/words/upkeep';
 import { saveEquipment } from '../../data/repo';
-import { Button, Column, Figure, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Figure, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
@@ -81,10 +82,10 @@ function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: 
         onChange={(id) => setCls(id as Agent)}
       />
       <Row>
-        <Button disabled={!cls} onClick={() => void save()}>
+        <Button isDisabled={!cls} onPress={() => void save()}>
           Mark it
         </Button>
-        <Button $quiet onClick={onClose}>
+        <Button look="quiet" onPress={onClose}>
           Leave it
         </Button>
       </Row>
@@ -106,7 +107,7 @@ export function Machines({ kit }: { kit: Kit }) {
         <section aria-labelledby="washers">
           <Row $between>
             <h2 id="washers">Machines and baths</h2>
-            <Button $quiet onClick={() => setOpen({ sheet: 'washer', of: null })}>
+            <Button look="quiet" onPress={() => setOpen({ sheet: 'washer', of: null })}>
               Add
             </Button>
           </Row>
@@ -133,25 +134,25 @@ export function Machines({ kit }: { kit: Kit }) {
                   </Figure>
                   <Row $wrap $gap={12} style={{ gridColumn: '1 / -1' }}>
                     {(w.unrinsed ?? []).length > 0 && (
-                      <TextButton aria-label={`I rinsed it out: ${name}`} onClick={() => void rinsed(w)}>
+                      <TextButton aria-label={`I rinsed it out: ${name}`} onPress={() => void rinsed(w)}>
                         I rinsed it out
                       </TextButton>
                     )}
                     {isDrum(w) && (
                       <TextButton
                         aria-label={`Purge ${name}`}
-                        onClick={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}
+                        onPress={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}
                       >
                         Purge
                       </TextButton>
                     )}
                     <TextButton
                       aria-label={`Something was used in it: ${name}`}
-                      onClick={() => setOpen({ sheet: 'used', of: w })}
+                      onPress={() => setOpen({ sheet: 'used', of: w })}
                     >
                       Something was used in it
                     </TextButton>
-                    <TextButton aria-label={`Correct ${name}`} onClick={() => setOpen({ sheet: 'washer', of: w })}>
+                    <TextButton aria-label={`Correct ${name}`} onPress={() => setOpen({ sheet: 'washer', of: w })}>
                       Correct
                     </TextButton>
                   </Row>
@@ -167,7 +168,7 @@ export function Machines({ kit }: { kit: Kit }) {
         <section aria-labelledby="dryers">
           <Row $between>
             <h2 id="dryers">Dryers</h2>
-            <Button $quiet onClick={() => setOpen({ sheet: 'dryer', of: null })}>
+            <Button look="quiet" onPress={() => setOpen({ sheet: 'dryer', of: null })}>
               Add
             </Button>
           </Row>
@@ -188,7 +189,7 @@ export function Machines({ kit }: { kit: Kit }) {
                   <Figure>{d.drumLitres ? `${d.drumLitres} L` : ''}</Figure>
                   <TextButton
                     aria-label={`Correct ${d.name ?? DRYER_WORDS[d.kind]}`}
-                    onClick={() => setOpen({ sheet: 'dryer', of: d })}
+                    onPress={() => setOpen({ sheet: 'dryer', of: d })}
                   >
                     Correct
                   </TextButton>
@@ -201,10 +202,10 @@ export function Machines({ kit }: { kit: Kit }) {
           <Row $between>
             <h2 id="places">Lines, racks, irons</h2>
             <Row $gap={8}>
-              <Button $quiet onClick={() => setOpen({ sheet: 'rack', of: null })}>
+              <Button look="quiet" onPress={() => setOpen({ sheet: 'rack', of: null })}>
                 Add a line
               </Button>
-              <Button $quiet onClick={() => setOpen({ sheet: 'iron', of: null })}>
+              <Button look="quiet" onPress={() => setOpen({ sheet: 'iron', of: null })}>
                 Add an iron
               </Button>
             </Row>
@@ -222,7 +223,7 @@ export function Machines({ kit }: { kit: Kit }) {
                 </span>
                 <TextButton
                   aria-label={`Correct ${r.name ?? RACK_WORDS[r.kind]}`}
-                  onClick={() => setOpen({ sheet: 'rack', of: r })}
+                  onPress={() => setOpen({ sheet: 'rack', of: r })}
                 >
                   Correct
                 </TextButton>
@@ -234,7 +235,7 @@ export function Machines({ kit }: { kit: Kit }) {
                   <strong>{i.name ?? 'Iron'}</strong>{' '}
                   <Quiet>{i.oneDotC ? `${i.oneDotC} °C measured at one dot` : 'never measured'}</Quiet>
                 </span>
-                <TextButton aria-label={`Correct ${i.name ?? 'Iron'}`} onClick={() => setOpen({ sheet: 'iron', of: i })}>
+                <TextButton aria-label={`Correct ${i.name ?? 'Iron'}`} onPress={() => setOpen({ sheet: 'iron', of: i })}>
                   Correct
                 </TextButton>
               </li>

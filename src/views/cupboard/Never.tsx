@@ -5,48 +5,18 @@ import { entryIdOf } from '../../core/handbook';
 import type { Kit } from '../../core/gear';
 import { isLeft, neverMatrix } from '../../core/supplies';
 import { AGENT_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
-import { Column, Note, Quiet } from '../../ui/basics';
-import { color, phone } from '../../ui/theme';
+import { Column, Hidden, Note, Quiet } from '../../ui/basics';
+import { color } from '../../ui/theme';
 import { capital } from '../../core/words/text';
+import { FigureTable } from '../../ui/FigureTable';
 
-const Scroll = styled.div`
-  overflow-x: auto;
-  max-width: 100%;
-`;
-const Table = styled.table`
-  border-collapse: collapse;
-  th {
-    font-size: 15px;
-    font-weight: 600;
-    text-align: left;
-    padding: 8px 12px;
-    max-width: 130px;
-  }
-  thead th {
-    vertical-align: bottom;
-  }
-  td {
-    border: 1px solid ${color.line};
-    width: 120px;
-    height: 56px;
-    text-align: center;
-    font-size: 15px;
-  }
-  td[data-never] {
+const Cell = styled.span`
+  &[data-never] {
+    display: inline-block;
+    padding: 2px 10px;
     color: ${color.alarm};
     font-weight: 700;
     background: repeating-linear-gradient(135deg, transparent 0 7px, color-mix(in srgb, ${color.alarm} 22%, transparent) 7px 9px);
-  }
-  ${phone} {
-    th {
-      padding: 6px;
-      font-size: 14px;
-      max-width: 84px;
-    }
-    td {
-      width: 56px;
-      min-width: 56px;
-    }
   }
 `;
 
@@ -68,41 +38,35 @@ export function Never({ kit }: { kit: Kit }) {
           rinsed out. <Link to="/cupboard/machines">See the machines</Link>
         </Note>
       ))}
-      <Scroll tabIndex={0} role="region" aria-label="Which supplies must never meet">
-        <Table>
-          <thead>
-            <tr>
-              <td style={{ border: 0 }} />
-              {classes.map((c) => (
-                <th key={c} scope="col">
-                  {AGENT_WORDS[c]}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {classes.map((row, i) => (
-              <tr key={row}>
-                <th scope="row">
-                  {AGENT_WORDS[row]} {owned.has(row) && <Quiet>yours</Quiet>}
-                </th>
-                {classes.map((column, j) => {
-                  const pair = cells[i]?.[j];
-                  return pair ? (
-                    <td key={column} data-never>
-                      never
-                    </td>
-                  ) : (
-                    <td key={column} aria-label={i === j ? 'itself' : 'not listed'}>
-                      {i === j ? '' : '·'}
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      </Scroll>
+      <FigureTable
+        label="Which supplies must never meet"
+        rows={classes.map((id, i) => ({ id, i }))}
+        rowKey={(r) => r.id}
+        columns={[
+          {
+            id: 'with',
+            head: '',
+            cell: (r) => (
+              <>
+                {AGENT_WORDS[r.id]} {owned.has(r.id) && <Quiet>yours</Quiet>}
+              </>
+            ),
+          },
+          ...classes.map((c, j) => ({
+            id: c,
+            head: AGENT_WORDS[c],
+            cell: (r: { i: number }) =>
+              cells[r.i]?.[j] ? (
+                <Cell data-never>never</Cell>
+              ) : (
+                <>
+                  {r.i !== j && <span aria-hidden="true">·</span>}
+                  <Hidden>{r.i === j ? 'itself' : 'not listed'}</Hidden>
+                </>
+              ),
+          })),
+        ]}
+      />
       <ul>
         {pairs.map((pair) => {
           const entry = entryIdOf(pair.id);

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import { today } from '../../app/now';
 import { dayText } from '../../app/time';
 import { tell } from '../../app/session';
@@ -10,58 +9,15 @@ import { costPerWash, isExpired, suits, washesLeft, type ShoppingLine } from '..
 import { KIND_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { PREFERENCE_WORDS, TRAIT_WORDS } from '../../core/words/supplies';
 import { savePreferences } from '../../data/repo';
-import { Button, Column, Figure, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Figure, Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
-import { color, phone } from '../../ui/theme';
+import { color } from '../../ui/theme';
 import { capital } from '../../core/words/text';
 import { moneyText, Two } from './parts';
 import { SupplySheet } from './SupplySheet';
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th {
-    text-align: left;
-    font-size: 14px;
-    font-weight: 600;
-    color: ${color.quiet};
-    padding: 4px 20px 4px 0;
-  }
-  td {
-    border-top: 1px solid ${color.line};
-    padding: 6px 20px 6px 0;
-    vertical-align: middle;
-    height: 56px;
-  }
-  td:not(:first-child) {
-    white-space: nowrap;
-  }
-  .figure {
-    text-align: right;
-    white-space: nowrap;
-  }
-  .phone {
-    display: none;
-  }
-  ${phone} {
-    .phone {
-      display: block;
-    }
-    thead,
-    .desk {
-      display: none;
-    }
-  }
-`;
-const Level = styled.span<{ $share: number; $low: boolean }>`
-  display: block;
-  height: 8px;
-  width: 96px;
-  margin-top: 4px;
-  border: 1px solid ${color.quiet};
-  border-radius: 2px;
-  background: linear-gradient(${(p) => (p.$low ? color.alarm : color.water)} 0 0) left / ${(p) => p.$share * 100}% 100% no-repeat;
-`;
+import { FigureTable } from '../../ui/FigureTable';
+import { Meter } from '../../ui/Meter';
 
 function leftText(s: Supply): string {
   if (s.remainingMl !== undefined) return s.remainingMl <= 0 ? 'empty' : `${Math.round(s.remainingMl)} mL`;
@@ -73,53 +29,49 @@ function washesText(s: Supply): string {
   return washes === null ? '' : washes === 1 ? '1 wash' : `${washes} washes`;
 }
 
-function Line({ supply: s, onCorrect }: { supply: Supply; onCorrect: () => void }) {
-  const name = s.name ?? capital(SUPPLY_WORDS[s.class]);
-  const washes = washesLeft(s);
-  const cost = costPerWash(s);
-  const dose = s.labelDoseMl ? `${s.labelDoseMl} mL` : s.labelDoseRangeMl ? `${s.labelDoseRangeMl.join('–')} mL` : '';
+const nameOf = (s: Supply): string => s.name ?? capital(SUPPLY_WORDS[s.class]);
+const empty = (s: Supply): boolean => washesLeft(s) === 0;
+
+function Named({ supply: s }: { supply: Supply }) {
+  const name = nameOf(s);
   return (
-    <tr>
-      <td>
-        <strong>{name}</strong>
-        <br />
-        <Quiet>
-          {[
-            name.toLowerCase() === SUPPLY_WORDS[s.class] ? '' : SUPPLY_WORDS[s.class],
-            ...(s.traits ?? []).map((t) => TRAIT_WORDS[t]),
-            s.expiresOn ? `${isExpired(s, today()) ? 'expired' : 'good until'} ${dayText(s.expiresOn)}` : '',
-          ]
-            .filter(Boolean)
-            .join(', ')}
-        </Quiet>
-      </td>
-      <td>
-        <Figure>{leftText(s)}</Figure>
-        {washes !== null && (
-          <Figure className="phone" style={{ color: washes === 0 ? color.alarm : undefined }}>
-            {washesText(s)}
-          </Figure>
-        )}
-        {s.remainingMl !== undefined && s.sizeMl !== undefined && (
-          <Level $share={Math.min(1, s.remainingMl / s.sizeMl)} $low={washes !== null && washes < 1} aria-hidden="true" />
-        )}
-      </td>
-      <td className="desk">
-        <Figure style={{ color: washes === 0 ? color.alarm : undefined }}>{washesText(s)}</Figure>
-      </td>
-      <td className="desk figure">
-        <Figure>{dose}</Figure>
-      </td>
-      <td className="desk figure">
-        <Figure>{cost === null ? '' : moneyText(cost, s.price?.currency)}</Figure>
-      </td>
-      <td style={{ textAlign: 'right', paddingRight: 0 }}>
-        <TextButton aria-label={`Correct ${name}`} onClick={onCorrect}>
-          Correct
-        </TextButton>
-      </td>
-    </tr>
+    <>
+      <strong>{name}</strong>
+      <br />
+      <Quiet>
+        {[
+          name.toLowerCase() === SUPPLY_WORDS[s.class] ? '' : SUPPLY_WORDS[s.class],
+          ...(s.traits ?? []).map((t) => TRAIT_WORDS[t]),
+          s.expiresOn ? `${isExpired(s, today()) ? 'expired' : 'good until'} ${dayText(s.expiresOn)}` : '',
+        ]
+          .filter(Boolean)
+          .join(', ')}
+      </Quiet>
+    </>
   );
+}
+function Left({ supply: s }: { supply: Supply }) {
+  return (
+    <>
+      <Figure>{leftText(s)}</Figure>
+      <br />
+      {s.remainingMl !== undefined && s.sizeMl !== undefined && (
+        <Meter
+          label={`Left of ${nameOf(s)}`}
+          value={s.remainingMl}
+          of={s.sizeMl}
+          text={leftText(s)}
+          low={(washesLeft(s) ?? 1) < 1}
+        />
+      )}
+    </>
+  );
+}
+const doseText = (s: Supply): string =>
+  s.labelDoseMl ? `${s.labelDoseMl} mL` : s.labelDoseRangeMl ? `${s.labelDoseRangeMl.join('–')} mL` : '';
+function costText(s: Supply): string {
+  const cost = costPerWash(s);
+  return cost === null ? '' : moneyText(cost, s.price?.currency);
 }
 
 function Shopping({ lines, kit }: { lines: readonly ShoppingLine[]; kit: Kit }) {
@@ -153,7 +105,7 @@ function Shopping({ lines, kit }: { lines: readonly ShoppingLine[]; kit: Kit }) 
         ))}
       </ul>
       <Row>
-        <TextButton onClick={copy}>Copy the list</TextButton>
+        <TextButton onPress={copy}>Copy the list</TextButton>
       </Row>
     </>
   );
@@ -180,34 +132,39 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
           <h2 id="supplies">
             {only ? `${shown.length} of ${all.length} suit you` : all.length === 1 ? 'One thing' : `${all.length} things`}
           </h2>
-          <Button data-main-action onClick={() => setOpen({ supply: null })}>
+          <Button data-main-action onPress={() => setOpen({ supply: null })}>
             Add
           </Button>
         </Row>
         {all.length === 0 ? (
           <Quiet>Nothing listed. Plans put what they need on a shopping list.</Quiet>
         ) : (
-          <Table>
-            <thead>
-              <tr>
-                <th scope="col">What</th>
-                <th scope="col">Left</th>
-                <th scope="col">For</th>
-                <th scope="col" className="figure">
-                  Label dose
-                </th>
-                <th scope="col" className="figure">
-                  A wash
-                </th>
-                <td style={{ border: 0, height: 0 }} />
-              </tr>
-            </thead>
-            <tbody>
-              {shown.map((s) => (
-                <Line key={s.id} supply={s} onCorrect={() => setOpen({ supply: s })} />
-              ))}
-            </tbody>
-          </Table>
+          <FigureTable
+            label="Bottles and aids"
+            rows={shown}
+            rowKey={(s) => s.id}
+            columns={[
+              { id: 'what', head: 'What', cell: (s) => <Named supply={s} /> },
+              { id: 'left', head: 'Left', cell: (s) => <Left supply={s} /> },
+              {
+                id: 'for',
+                head: 'For',
+                cell: (s) => <Figure style={{ color: empty(s) ? color.alarm : undefined }}>{washesText(s)}</Figure>,
+              },
+              { id: 'dose', head: 'Label dose', figure: true, desk: true, cell: (s) => <Figure>{doseText(s)}</Figure> },
+              { id: 'cost', head: 'A wash', figure: true, desk: true, cell: (s) => <Figure>{costText(s)}</Figure> },
+              {
+                id: 'correct',
+                head: '',
+                figure: true,
+                cell: (s) => (
+                  <TextButton aria-label={`Correct ${nameOf(s)}`} onPress={() => setOpen({ supply: s })}>
+                    Correct
+                  </TextButton>
+                ),
+              },
+            ]}
+          />
         )}
       </section>
       <Column $gap={28}>
@@ -234,7 +191,7 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
             <Quiet>Decides between two bottles of a class. It never forbids one, and never changes what a thing can stand.</Quiet>
           </p>
           {prefer.some((p) => p !== 'low-cost') && (
-            <TextButton onClick={() => setOnly(!only)}>{only ? 'Show all' : 'Show only these'}</TextButton>
+            <TextButton onPress={() => setOnly(!only)}>{only ? 'Show all' : 'Show only these'}</TextButton>
           )}
         </section>
         <p>

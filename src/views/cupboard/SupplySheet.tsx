@@ -6,15 +6,36 @@ import * as v from '../../core/gear';
 import { SUPPLY_WORDS, WASHER_WORDS } from '../../core/words';
 import { TRAIT_WORDS } from '../../core/words/supplies';
 import { deleteSupply, saveSupply } from '../../data/repo';
-import { Button, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { withField } from '../../ui/fields';
-import { hasFault } from '../../ui/form';
-import { NumberField, Select } from '../../ui/Select';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Grid } from './parts';
+import { TextField } from '../../ui/TextField';
+import { DayField } from '../../ui/dates';
+import { useChecked } from '../../app/checked';
+import { useDraft } from '../../app/draft';
+import { Restored } from '../../app/Restored';
+import { capital } from '../../core/words/text';
+import { Disclosure } from '../../ui/Disclosure';
+import { Form } from '../../ui/Form';
+import { BOUNDS } from '../../core/knowledge/bounds';
+import type { NumberRange } from '../../core/units/quantity';
 
 const COUNTED = new Set<Supply['class']>(['dryer-balls', 'felt-balls', 'melamine-sponge', 'dryer-sheets']);
+const FIELDS = [
+  'remainingMl',
+  'labelDoseMl',
+  'capMl',
+  'sizeMl',
+  'remainingCount',
+  'concentrationPercent',
+  'expiresOn',
+  'name',
+] as const;
 const LOOSE_KEYS = [
   'remainingMl',
   'labelDoseMl',
@@ -43,7 +64,10 @@ export function SupplySheet({
   currency: string | undefined;
   onClose: () => void;
 }) {
-  const [draft, setDraft] = useState<Supply>(supply ?? { id: newId('s'), class: 'down-cleaner' });
+  const [start] = useState<Supply>(supply ?? { id: newId('s'), class: 'down-cleaner' });
+  const sheet = useDraft(`supply:${supply?.id ?? 'new'}`, start);
+  const { draft, setDraft } = sheet;
+  const { faults, keep } = useChecked();
   const set = <K extends keyof Supply>(key: K, value: Supply[K] | undefined): void => setDraft((d) => withField(d, key, value));
   const counted = COUNTED.has(draft.class);
   const [low, high] = draft.labelDoseRangeMl ?? [];
@@ -52,114 +76,151 @@ export function SupplySheet({
     let next: Supply = { ...draft };
     for (const key of LOOSE_KEYS) if (counted) delete next[key];
     if (!counted) next = withField(next, 'remainingCount', undefined);
-    tell(`${next.name ?? SUPPLY_WORDS[next.class]} is in the cupboard.`, await saveSupply(next));
+    await keep({ list: 'supplies', row: next }, async () => {
+      tell(`${next.name ?? SUPPLY_WORDS[next.class]} is in the cupboard.`, await saveSupply(next));
+      leave();
+    });
+  };
+  const leave = (): void => {
+    sheet.forget();
     onClose();
   };
-  const number = (
+  const volume = (
     label: string,
-    key: 'remainingMl' | 'labelDoseMl' | 'capMl' | 'sizeMl' | 'remainingCount' | 'concentrationPercent',
+    key: 'remainingMl' | 'labelDoseMl' | 'capMl' | 'sizeMl',
     what: string,
-    rest = {},
-  ) => <NumberField label={label} what={what} value={draft[key]} onChange={(value) => set(key, value)} {...rest} />;
+    range: NumberRange = BOUNDS.bottleMl,
+  ) => (
+    <QuantityField
+      label={label}
+      name={key}
+      unit="mL"
+      what={what}
+      {...range}
+      value={draft[key]}
+      onChange={(value) => set(key, value)}
+    />
+  );
   return (
-    <Sheet title={supply ? 'Correct it' : 'What do you have?'} open onClose={onClose}>
-      <Grid>
-        <Select
-          label="What it is"
-          value={draft.class}
-          options={v.SUPPLY_CLASSES}
-          words={SUPPLY_WORDS}
-          blank=""
-          onChange={(cls) => cls && set('class', cls)}
-        />
-        <Field>
-          Your name for it
-          <input value={draft.name ?? ''} maxLength={200} onChange={(e) => set('name', e.target.value || undefined)} />
-        </Field>
-        {counted
-          ? number('How many', 'remainingCount', 'how many there are', { zero: true })
-          : number('Left in it, mL', 'remainingMl', 'what is left in millilitres', { zero: true })}
-        {!counted && number('Held when new, mL', 'sizeMl', 'what it held in millilitres')}
-      </Grid>
-      {!counted && (
-        <>
-          <h3>On its label</h3>
-          <Grid>
-            {number('Dose, mL', 'labelDoseMl', 'the dose in millilitres')}
+    <Sheet title={supply ? 'Correct it' : 'What do you have?'} open changed={sheet.changed} onClose={leave}>
+      <Restored of={sheet} />
+      <Form faults={faults} fields={FIELDS} onSubmit={() => !upsideDown && void save()}>
+        <Grid>
+          <Select
+            label="What it is"
+            value={draft.class}
+            options={v.SUPPLY_CLASSES}
+            words={SUPPLY_WORDS}
+            blank=""
+            onChange={(cls) => cls && set('class', cls)}
+          />
+          <TextField
+            label="Your name for it"
+            value={draft.name ?? ''}
+            maxLength={200}
+            onChange={(text) => set('name', text || undefined)}
+          />
+          {counted ? (
             <NumberField
-              label="Range from, mL"
-              what="the lower end"
-              value={low}
-              onChange={(x) => setDraft((d) => withEnd(d, 0, x))}
+              label="How many"
+              name="remainingCount"
+              what="how many there are"
+              {...BOUNDS.leftPieces}
+              value={draft.remainingCount}
+              onChange={(n) => set('remainingCount', n)}
             />
-            <NumberField
-              label="Range to, mL"
-              what="the upper end"
-              value={high}
-              onChange={(x) => setDraft((d) => withEnd(d, 1, x))}
-            />
-            {number('Its own cap holds, mL', 'capMl', 'what the cap holds')}
-            {number('Strength, %', 'concentrationPercent', 'the strength', { zero: true, max: 100 })}
-          </Grid>
-          {upsideDown && <Note tone="alarm">The lower end of the range is above the upper one.</Note>}
-          <details open={Object.keys(draft.labelDoseByWasher ?? {}).length > 0}>
-            <summary style={{ minHeight: 32, cursor: 'pointer' }}>Other doses by machine</summary>
+          ) : (
+            volume('Left in it', 'remainingMl', 'what is left', BOUNDS.leftMl)
+          )}
+          {!counted && volume('Held when new', 'sizeMl', 'what it held')}
+        </Grid>
+        {!counted && (
+          <>
+            <h3>On its label</h3>
             <Grid>
-              {v.WASHER_KINDS.map((kind) => (
-                <NumberField
-                  key={kind}
-                  label={`${WASHER_WORDS[kind]}, mL`}
-                  what="the dose for it"
-                  value={draft.labelDoseByWasher?.[kind]}
-                  onChange={(ml) => set('labelDoseByWasher', withField(draft.labelDoseByWasher ?? {}, kind, ml))}
-                />
-              ))}
+              {volume('Dose', 'labelDoseMl', 'the dose')}
+              <QuantityField
+                label="Range from"
+                unit="mL"
+                what="the lower end"
+                value={low}
+                onChange={(x) => setDraft((d) => withEnd(d, 0, x))}
+              />
+              <QuantityField
+                label="Range to"
+                unit="mL"
+                what="the upper end"
+                value={high}
+                onChange={(x) => setDraft((d) => withEnd(d, 1, x))}
+              />
+              {volume('Its own cap holds', 'capMl', 'what the cap holds')}
+              <NumberField
+                label="Strength, %"
+                name="concentrationPercent"
+                what="the strength"
+                {...BOUNDS.percent}
+                value={draft.concentrationPercent}
+                onChange={(n) => set('concentrationPercent', n)}
+              />
             </Grid>
-          </details>
-        </>
-      )}
-      <Grid>
-        <NumberField
-          label={`Price of it, ${draft.price?.currency ?? currency ?? 'EUR'}`}
-          what="the price"
-          zero
-          value={draft.price?.amount}
-          onChange={(amount) =>
-            set('price', amount === undefined ? undefined : { amount, currency: draft.price?.currency ?? currency ?? 'EUR' })
-          }
-        />
-        <Field>
-          Good until
-          <input type="date" value={draft.expiresOn ?? ''} onChange={(e) => set('expiresOn', e.target.value || undefined)} />
-        </Field>
-      </Grid>
-      <AnyOf
-        label="It says"
-        values={draft.traits ?? []}
-        options={v.SUPPLY_TRAITS.map((id) => ({ id, name: TRAIT_WORDS[id] }))}
-        onChange={(ids) => set('traits', ids.length > 0 ? (ids as v.SupplyTrait[]) : undefined)}
-      />
-      <Quiet>What you leave open stays unknown: without an amount left, there is taken to be enough.</Quiet>
-      <Row $wrap>
-        <Button disabled={upsideDown} onClick={(e) => !hasFault(e) && void save()}>
-          Save
-        </Button>
-        <Button $quiet onClick={onClose}>
-          Leave it
-        </Button>
-        {supply && (
-          <TextButton
-            onClick={() => {
-              void deleteSupply(supply.id).then((undo) =>
-                tell(`${supply.name ?? SUPPLY_WORDS[supply.class]} is out of the cupboard.`, undo),
-              );
-              onClose();
-            }}
-          >
-            Take it out of the cupboard
-          </TextButton>
+            {upsideDown && <Note tone="alarm">The lower end of the range is above the upper one.</Note>}
+            <Disclosure title="Other doses by machine" open={Object.keys(draft.labelDoseByWasher ?? {}).length > 0}>
+              <Grid>
+                {v.WASHER_KINDS.map((kind) => (
+                  <QuantityField
+                    key={kind}
+                    label={capital(WASHER_WORDS[kind])}
+                    unit="mL"
+                    {...BOUNDS.bottleMl}
+                    what="the dose for it"
+                    value={draft.labelDoseByWasher?.[kind]}
+                    onChange={(ml) => set('labelDoseByWasher', withField(draft.labelDoseByWasher ?? {}, kind, ml))}
+                  />
+                ))}
+              </Grid>
+            </Disclosure>
+          </>
         )}
-      </Row>
+        <Grid>
+          <NumberField
+            label={`Price of it, ${draft.price?.currency ?? currency ?? 'EUR'}`}
+            what="the price"
+            {...BOUNDS.bottlePrice}
+            value={draft.price?.amount}
+            onChange={(amount) =>
+              set('price', amount === undefined ? undefined : { amount, currency: draft.price?.currency ?? currency ?? 'EUR' })
+            }
+          />
+          <DayField label="Good until" name="expiresOn" value={draft.expiresOn} onChange={(day) => set('expiresOn', day)} />
+        </Grid>
+        <AnyOf
+          label="It says"
+          values={draft.traits ?? []}
+          options={v.SUPPLY_TRAITS.map((id) => ({ id, name: TRAIT_WORDS[id] }))}
+          onChange={(ids) => set('traits', ids.length > 0 ? (ids as v.SupplyTrait[]) : undefined)}
+        />
+        <Quiet>What you leave open stays unknown: without an amount left, there is taken to be enough.</Quiet>
+        <Row $wrap>
+          <Button type="submit" isDisabled={upsideDown}>
+            Save
+          </Button>
+          <Button look="quiet" onPress={leave}>
+            Leave it
+          </Button>
+          {supply && (
+            <TextButton
+              onPress={() => {
+                void deleteSupply(supply.id).then((undo) =>
+                  tell(`${supply.name ?? SUPPLY_WORDS[supply.class]} is out of the cupboard.`, undo),
+                );
+                leave();
+              }}
+            >
+              Take it out of the cupboard
+            </TextButton>
+          )}
+        </Row>
+      </Form>
     </Sheet>
   );
 }

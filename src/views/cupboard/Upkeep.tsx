@@ -10,7 +10,8 @@ import { hardnessClass } from '../../core/units';
 import { basisText, DRYER_WORDS, WASHER_WORDS } from '../../core/words';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { saveEntry } from '../../data/repo';
-import { Button, ButtonLink, Empty, Figure, Quiet } from '../../ui/basics';
+import { Empty, Figure, Quiet } from '../../ui/basics';
+import { Button, LinkButton } from '../../ui/Button';
 import { color, phone } from '../../ui/theme';
 
 const List = styled.ul`
@@ -53,7 +54,7 @@ export function Upkeep({ kit }: { kit: Kit }) {
     return (
       <Empty title="No machine is listed.">
         <p>Upkeep begins when you say which machines you have.</p>
-        <ButtonLink to="/cupboard/machines">To the machines</ButtonLink>
+        <LinkButton to="/cupboard/machines">To the machines</LinkButton>
       </Empty>
     );
   const done = async (line: UpkeepLine): Promise<void> =>
@@ -98,9 +99,9 @@ export function Upkeep({ kit }: { kit: Kit }) {
                 <span />
               ) : (
                 <Button
-                  $quiet
+                  look="quiet"
                   aria-label={`${UPKEEP_WORDS[line.task].name}, ${name}: done today`}
-                  onClick={() => void done(line)}
+                  onPress={() => void done(line)}
                 >
                   Done today
                 </Button>
@@ -110,7 +111,7 @@ export function Upkeep({ kit }: { kit: Kit }) {
         })}
       </List>
       <p style={{ marginTop: 12 }}>
-        <Button $quiet onClick={() => void navigate('/cupboard/machines')}>
+        <Button look="quiet" onPress={() => void navigate('/cupboard/machines')}>
           Guided purge: choose the machine
         </Button>
       </p>

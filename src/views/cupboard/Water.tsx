@@ -4,15 +4,18 @@ import type { Equipment, HardnessUnit, Kit, Preferences, Room } from '../../core
 import { HARDNESS_UNITS } from '../../core/gear';
 import { fromMgPerL, hardnessClass, toMgPerL } from '../../core/units';
 import { saveEquipment, savePreferences } from '../../data/repo';
-import { Button, Column, Field, Note, Quiet, Row } from '../../ui/basics';
+import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { withField } from '../../ui/fields';
-import { hasFault } from '../../ui/form';
-import { NumberField, Select } from '../../ui/Select';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { Grid, Two } from './parts';
+import { TextField } from '../../ui/TextField';
+import { useChecked } from '../../app/checked';
+import { Form } from '../../ui/Form';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
-/** Harder than any tap water, mg/L. */
-const MOST_MG_PER_L = 1500;
 const round = (x: number): number => Math.round(x * 10) / 10;
 
 function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: HardnessUnit }) {
@@ -43,37 +46,36 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
   return (
     <section aria-labelledby="room">
       <h2 id="room">Room and water</h2>
-      <Column $gap={16} style={{ marginTop: 8 }}>
+      <Form style={{ marginTop: 8 }} onSubmit={() => void save()}>
         <Grid>
-          <NumberField
-            label="Room, °C"
+          <QuantityField
+            label="Room"
+            unit="°C"
             what="the temperature"
-            min={-20}
-            max={45}
+            {...BOUNDS.roomC}
             value={room.airC}
             onChange={(x) => setRoom(withField(room, 'airC', x))}
           />
           <NumberField
             label="Humidity, %"
             what="the humidity"
-            zero
-            max={100}
+            {...BOUNDS.percent}
             value={room.rhPercent}
             onChange={(x) => setRoom(withField(room, 'rhPercent', x))}
           />
-          <NumberField
-            label="Water from the mains, °C"
+          <QuantityField
+            label="Water from the mains"
+            unit="°C"
             what="its temperature"
-            min={0}
-            max={40}
+            {...BOUNDS.inletC}
             value={inletC}
             onChange={setInletC}
           />
           <NumberField
             label={`Water hardness, ${unit}`}
             what="the hardness"
-            zero
-            max={Math.round(fromMgPerL(MOST_MG_PER_L, unit))}
+            min={0}
+            max={Math.round(fromMgPerL(BOUNDS.hardnessMgPerL.max, unit))}
             value={hardness}
             onChange={setHardness}
           />
@@ -86,11 +88,11 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
         {yes('fan', 'A fan where things dry?', 'There is one', 'None')}
         {yes('outdoorShade', 'A shady place outdoors?', 'There is one', 'None')}
         <Row>
-          <Button data-main-action onClick={(e) => !hasFault(e) && void save()}>
+          <Button type="submit" data-main-action>
             Save room and water
           </Button>
         </Row>
-      </Column>
+      </Form>
     </section>
   );
 }
@@ -98,48 +100,41 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
 function Prices({ preferences }: { preferences: Preferences }) {
   const [prices, setPrices] = useState(preferences.prices ?? {});
   const [currency, setCurrency] = useState(preferences.currency ?? 'EUR');
+  const { faults, keep } = useChecked();
   const save = async (): Promise<void> => {
-    tell(
-      'Your prices are saved.',
-      await savePreferences({
-        prices: Object.keys(prices).length > 0 ? prices : undefined,
-        currency: currency.trim() || undefined,
-      }),
+    const next = { prices: Object.keys(prices).length > 0 ? prices : undefined, currency: currency.trim() || undefined };
+    await keep({ list: 'preferences', row: JSON.parse(JSON.stringify(next)) as object }, async () =>
+      tell('Your prices are saved.', await savePreferences(next)),
     );
   };
   return (
     <section aria-labelledby="prices">
       <h2 id="prices">What you pay</h2>
-      <Column $gap={16} style={{ marginTop: 8 }}>
+      <Form style={{ marginTop: 8 }} faults={faults} fields={['currency']} onSubmit={() => void save()}>
         <Grid>
           <NumberField
             label={`A kWh, ${currency}`}
             what="the price"
-            zero
-            max={100}
+            {...BOUNDS.perKWh}
             value={prices.electricityPerKWh}
             onChange={(x) => setPrices(withField(prices, 'electricityPerKWh', x))}
           />
           <NumberField
             label={`A m³ of water, ${currency}`}
             what="the price, waste water included"
-            zero
-            max={1000}
+            {...BOUNDS.perM3}
             value={prices.waterPerM3}
             onChange={(x) => setPrices(withField(prices, 'waterPerM3', x))}
           />
-          <Field>
-            Currency
-            <input value={currency} maxLength={8} onChange={(e) => setCurrency(e.target.value)} />
-          </Field>
+          <TextField label="Currency" name="currency" value={currency} maxLength={8} onChange={(text) => setCurrency(text)} />
         </Grid>
         <Row>
-          <Button $quiet onClick={(e) => !hasFault(e) && void save()}>
+          <Button type="submit" look="quiet">
             Save prices
           </Button>
         </Row>
         <Quiet>Bottles have their own price, in Bottles and aids. Without a price, sums say what they leave out.</Quiet>
-      </Column>
+      </Form>
     </section>
   );
 }
@@ -160,8 +155,8 @@ export function Water({ kit }: { kit: Kit }) {
               label="Measures"
               value={preferences.units ?? 'metric'}
               options={[
-                { id: 'metric', name: '°C and mL' },
-                { id: 'us', name: '°F and US fl oz' },
+                { id: 'metric', name: '°C, g, mL, cm' },
+                { id: 'us', name: '°F, oz, US fl oz, in' },
               ]}
               onChange={(units) =>
                 void savePreferences({ units: units as 'metric' }).then((undo) => tell('Figures are shown so from now on.', undo))

@@ -8,31 +8,21 @@ import { nowIso } from '../../app/now';
 import { useLastRun } from '../../app/runs';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
-import { OPENING_STATES, type FillMap } from '../../core/gear';
+import { latestInspection, OPENING_STATES, type FillMap } from '../../core/gear';
 import { drawnBaffles, fillGrams, layoutOf, loftOf, overfill, volumeOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
-import { latestInspection } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, eveningText } from '../../core/telling/loft';
 import { clumpsOf } from '../../core/run';
 import { saveInspection, saveItem } from '../../data/repo';
-import {
-  Button,
-  ButtonLink,
-  Column,
-  Crumbs,
-  Figure,
-  Note,
-  Page,
-  Quiet,
-  Row,
-  TextButton,
-  TwoColumns,
-  NotInKit,
-} from '../../ui/basics';
-import { NumberField, Select } from '../../ui/Select';
+import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
+import { QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { Handling } from './Handling';
 import { LoftYears } from './LoftYears';
 import { BaffleMap } from '../../ui/BaffleMap';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
 const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket', quilt: 'Like a quilt', bag: 'Like a bag' };
 const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
@@ -60,7 +50,7 @@ export function FillPage() {
       <Page>
         <h1>{name} holds no down that could be moved.</h1>
         <Row>
-          <ButtonLink to={`/kit/${item.id}`}>To {name}</ButtonLink>
+          <LinkButton to={`/kit/${item.id}`}>To {name}</LinkButton>
         </Row>
       </Page>
     );
@@ -68,9 +58,13 @@ export function FillPage() {
   const keepMap = (next: FillMap, said: string): void =>
     void saveItem({ ...item, fillMap: next }).then((undo) => tell(said, undo));
   const crumbs = (
-    <Crumbs aria-label="Where">
-      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> / <strong>Where its down is</strong>
-    </Crumbs>
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: `/kit/${item.id}`, name: name },
+      ]}
+      here="Where its down is"
+    />
   );
   if (!map || drawnBaffles(map).length === 0) {
     return (
@@ -80,13 +74,13 @@ export function FillPage() {
         <p>It is drawn to scale and made your own afterwards: what each baffle measures, and which openings are shut.</p>
         <Row $wrap>
           {(Object.keys(START_LAYOUTS) as StartLayout[]).map((kind) => (
-            <Button key={kind} $quiet onClick={() => keepMap(layoutOf(START_LAYOUTS[kind]), 'Its baffles are laid out.')}>
+            <Button key={kind} look="quiet" onPress={() => keepMap(layoutOf(START_LAYOUTS[kind]), 'Its baffles are laid out.')}>
               {STARTS[kind]}
             </Button>
           ))}
-          <ButtonLink $quiet to={`/kit/${item.id}/baffles`}>
+          <LinkButton look="quiet" to={`/kit/${item.id}/baffles`}>
             Draw them myself
-          </ButtonLink>
+          </LinkButton>
         </Row>
       </Page>
     );
@@ -124,10 +118,18 @@ export function FillPage() {
         <Row $gap={12} $wrap>
           {ruledAt && litAt && !changed ? (
             <>
-              <Button $quiet={source !== 'ruler'} aria-pressed={source === 'ruler'} onClick={() => setWished('ruler')}>
+              <Button
+                look={source !== 'ruler' ? 'quiet' : 'main'}
+                aria-pressed={source === 'ruler'}
+                onPress={() => setWished('ruler')}
+              >
                 By ruler, {whenText(ruledAt)}
               </Button>
-              <Button $quiet={source !== 'light'} aria-pressed={source === 'light'} onClick={() => setWished('light')}>
+              <Button
+                look={source !== 'light' ? 'quiet' : 'main'}
+                aria-pressed={source === 'light'}
+                onPress={() => setWished('light')}
+              >
                 By light, {whenText(litAt)}
               </Button>
             </>
@@ -140,12 +142,12 @@ export function FillPage() {
                   : 'never measured baffle by baffle'}
             </Quiet>
           )}
-          <ButtonLink $quiet to={`/kit/${item.id}/light`}>
+          <LinkButton look="quiet" to={`/kit/${item.id}/light`}>
             Against the light
-          </ButtonLink>
-          <ButtonLink $quiet to={`/kit/${item.id}/baffles`}>
+          </LinkButton>
+          <LinkButton look="quiet" to={`/kit/${item.id}/baffles`}>
             Its baffles
-          </ButtonLink>
+          </LinkButton>
         </Row>
       </Row>
       <h1 style={{ fontSize: 32, maxWidth: '30em' }} aria-live="polite">
@@ -164,10 +166,10 @@ export function FillPage() {
         <Column $gap={12}>
           {evening && evening.moves.length > 0 && (
             <Row $gap={8}>
-              <Button $quiet={after} aria-pressed={!after} onClick={() => setAfter(false)}>
+              <Button look={after ? 'quiet' : 'main'} aria-pressed={!after} onPress={() => setAfter(false)}>
                 Now
               </Button>
-              <Button $quiet={!after} aria-pressed={after} onClick={() => setAfter(true)}>
+              <Button look={!after ? 'quiet' : 'main'} aria-pressed={after} onPress={() => setAfter(true)}>
                 After the moves
               </Button>
             </Row>
@@ -213,19 +215,20 @@ export function FillPage() {
                   </p>
                 )}
                 <Row $gap={12} $wrap $top key={picked.id}>
-                  <NumberField
-                    label="Thickness now, mm"
+                  <QuantityField
+                    label="Thickness now"
+                    unit="mm"
                     value={readings.get(picked.id)?.nowMm}
                     what="the millimetres"
-                    zero
-                    max={400}
+                    {...BOUNDS.thicknessMm}
                     onChange={(mm) => setNow(picked.id, mm)}
                   />
-                  <NumberField
-                    label="When new, mm"
+                  <QuantityField
+                    label="When new"
+                    unit="mm"
                     value={picked.newThicknessMm}
                     what="the millimetres"
-                    max={400}
+                    {...BOUNDS.newThicknessMm}
                     onChange={(mm) =>
                       mm !== undefined &&
                       keepMap(
@@ -259,7 +262,7 @@ export function FillPage() {
             {changed && (
               <Row $wrap style={{ marginTop: 12 }}>
                 {looked ? (
-                  <Button $quiet onClick={() => void keepReadings()}>
+                  <Button look="quiet" onPress={() => void keepReadings()}>
                     Keep these readings
                   </Button>
                 ) : (
@@ -267,7 +270,7 @@ export function FillPage() {
                     These readings stand only here. <Link to={`/kit/${item.id}/look-over`}>Look it over</Link> to keep them.
                   </Quiet>
                 )}
-                <TextButton onClick={() => setChanged(null)}>Forget them</TextButton>
+                <TextButton onPress={() => setChanged(null)}>Forget them</TextButton>
               </Row>
             )}
           </section>

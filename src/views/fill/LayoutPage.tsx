@@ -1,6 +1,5 @@
-import { type KeyboardEvent, useState } from 'react';
-import { Link, useParams } from 'react-router';
-import styled from 'styled-components';
+import { useState } from 'react';
+import { useParams } from 'react-router';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
@@ -22,30 +21,17 @@ import {
 import { KIND_WORDS } from '../../core/words';
 import { PANEL_WORDS } from '../../core/telling/loft';
 import { saveItem } from '../../data/repo';
-import { Button, Column, Crumbs, Field, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
+import { Column, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { BaffleMap } from '../../ui/BaffleMap';
-import { NumberField, Select } from '../../ui/Select';
-import { color } from '../../ui/theme';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
+import { TextField } from '../../ui/TextField';
+import { Form } from '../../ui/Form';
+import { ArrowGroup } from '../../ui/Movable';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
-const Corner = styled.button`
-  min-width: 64px;
-  min-height: 44px;
-  border: 1px solid ${color.line};
-  border-radius: 4px;
-  background: ${color.panel};
-  color: ${color.ink};
-  cursor: pointer;
-  &[aria-pressed='true'] {
-    border-color: ${color.heat};
-    border-width: 2px;
-  }
-`;
-const NUDGES: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 const STEP_MM = 10;
 const BIG_MM = 50;
 const NEW_PANEL = {
@@ -57,6 +43,24 @@ const NEW_PANEL = {
   columns: 3,
   thicknessMm: 45,
 };
+
+/** As long as a name of the format may be. */
+const NAME_CHARS = 60;
+/** The name of a baffle, taken when the field is left; one that is taken already or empty is not. */
+function BaffleName({ was, onName }: { was: string; onName: (text: string) => boolean }) {
+  const [text, setText] = useState(was);
+  return (
+    <Form onSubmit={() => text !== was && !onName(text) && setText(was)}>
+      <TextField
+        label="Its name"
+        value={text}
+        maxLength={NAME_CHARS}
+        onChange={setText}
+        onLeave={() => text !== was && !onName(text) && setText(was)}
+      />
+    </Form>
+  );
+}
 
 /** Making a layout one's own: baffles moved, reshaped, parted, named, joined, and panels added. */
 export function LayoutPage() {
@@ -81,27 +85,28 @@ export function LayoutPage() {
     if (corner === null) keep(moveBaffle(map, picked.id, by), `${picked.id} is moved.`);
     else keep(movePoint(map, picked.id, corner, by), `Corner ${corner + 1} of ${picked.id} is moved.`);
   };
-  const keys = (event: KeyboardEvent): void => {
-    const way = NUDGES[event.key];
-    if (!way) return;
-    event.preventDefault();
-    const far = event.shiftKey ? BIG_MM : STEP_MM;
-    nudge([way[0] * far, way[1] * far]);
-  };
   const size = (): string => {
     const xs = picked?.polygonMm.map((p) => p[0]) ?? [0];
     const ys = picked?.polygonMm.map((p) => p[1]) ?? [0];
     return `${Math.max(...xs) - Math.min(...xs)} × ${Math.max(...ys) - Math.min(...ys)} mm`;
   };
-  const number = (key: 'widthMm' | 'heightMm' | 'rows' | 'columns' | 'thicknessMm', label: string, max: number) => (
+  const length = (key: 'widthMm' | 'heightMm' | 'thicknessMm', label: string) => (
+    <QuantityField
+      label={label}
+      unit="mm"
+      value={panel[key]}
+      what="the length"
+      {...BOUNDS[key === 'thicknessMm' ? 'newThicknessMm' : 'panelMm']}
+      onChange={(value) => value !== undefined && setPanel({ ...panel, [key]: value })}
+    />
+  );
+  const count = (key: 'rows' | 'columns', label: string) => (
     <NumberField
       label={label}
       value={panel[key]}
-      what="the number"
-      max={max}
-      onChange={(value) =>
-        value !== undefined && setPanel({ ...panel, [key]: key === 'rows' || key === 'columns' ? Math.round(value) : value })
-      }
+      what="how many"
+      {...BOUNDS.panelRows}
+      onChange={(value) => value !== undefined && setPanel({ ...panel, [key]: value })}
     />
   );
   const boxes = panel.style === 'box' || panel.style === 'foot-box';
@@ -109,10 +114,14 @@ export function LayoutPage() {
   return (
     <Page>
       <UnderWayOf itemId={item.id} />
-      <Crumbs aria-label="Where">
-        <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
-        <Link to={`/kit/${item.id}/fill`}>Where its down is</Link> / <strong>Its baffles</strong>
-      </Crumbs>
+      <Crumbs
+        trail={[
+          { to: '/kit', name: 'Kit' },
+          { to: `/kit/${item.id}`, name: name },
+          { to: `/kit/${item.id}/fill`, name: 'Where its down is' },
+        ]}
+        here="Its baffles"
+      />
       <h1 style={{ fontSize: 32 }}>
         {map.baffles.length === 0
           ? 'No baffles yet: add the first panel.'
@@ -155,15 +164,27 @@ export function LayoutPage() {
                 {picked.id}, {size()}
               </h2>
               <Column $gap={12}>
-                <div role="group" aria-label={`What moves: ${picked.id} or one corner`} onKeyDown={keys}>
+                <ArrowGroup
+                  label={`What moves: ${picked.id} or one corner`}
+                  onArrow={([x, y], far) => nudge([x * (far ? BIG_MM : STEP_MM), y * (far ? BIG_MM : STEP_MM)])}
+                >
                   <Row $wrap $gap={8}>
-                    <Corner type="button" aria-pressed={corner === null} onClick={() => setCorner(null)}>
+                    <Button
+                      look={corner === null ? 'main' : 'quiet'}
+                      aria-pressed={corner === null}
+                      onPress={() => setCorner(null)}
+                    >
                       All of it
-                    </Corner>
+                    </Button>
                     {picked.polygonMm.map((_, n) => (
-                      <Corner key={n} type="button" aria-pressed={corner === n} onClick={() => setCorner(n)}>
+                      <Button
+                        key={n}
+                        look={corner === n ? 'main' : 'quiet'}
+                        aria-pressed={corner === n}
+                        onPress={() => setCorner(n)}
+                      >
                         Corner {n + 1}
-                      </Corner>
+                      </Button>
                     ))}
                   </Row>
                   <Row $wrap $gap={8} style={{ marginTop: 8 }}>
@@ -175,41 +196,37 @@ export function LayoutPage() {
                         ['down', [0, STEP_MM]],
                       ] as const
                     ).map(([way, by]) => (
-                      <Corner key={way} type="button" onClick={() => nudge(by)}>
+                      <Button key={way} look="quiet" onPress={() => nudge(by)}>
                         1 cm {way}
-                      </Corner>
+                      </Button>
                     ))}
                   </Row>
-                </div>
+                </ArrowGroup>
                 <Quiet>The arrow keys do the same from these buttons, with shift 5 cm.</Quiet>
-                <Field>
-                  Its name
-                  <input
-                    key={picked.id}
-                    defaultValue={picked.id}
-                    onBlur={(e) => {
-                      const next = renameBaffle(map, picked.id, e.target.value);
-                      if (next === map) e.target.value = picked.id;
-                      else {
-                        keep(next, 'It has its new name.');
-                        setSelected(e.target.value.trim());
-                      }
-                    }}
-                  />
-                </Field>
+                <BaffleName
+                  key={picked.id}
+                  was={picked.id}
+                  onName={(text) => {
+                    const next = renameBaffle(map, picked.id, text);
+                    if (next === map) return false;
+                    keep(next, 'It has its new name.');
+                    setSelected(text.trim());
+                    return true;
+                  }}
+                />
                 <Row $wrap>
                   {picked.polygonMm.length === 4 && (
                     <>
-                      <TextButton onClick={() => keep(splitBaffle(map, picked.id, 'side-by-side'), 'It is parted side by side.')}>
+                      <TextButton onPress={() => keep(splitBaffle(map, picked.id, 'side-by-side'), 'It is parted side by side.')}>
                         Part it side by side
                       </TextButton>
-                      <TextButton onClick={() => keep(splitBaffle(map, picked.id, 'above'), 'It is parted one above the other.')}>
+                      <TextButton onPress={() => keep(splitBaffle(map, picked.id, 'above'), 'It is parted one above the other.')}>
                         Part it one above the other
                       </TextButton>
                     </>
                   )}
                   <TextButton
-                    onClick={() => {
+                    onPress={() => {
                       keep(removeBaffle(map, picked.id), `${picked.id} is taken away.`);
                       setSelected(null);
                     }}
@@ -235,9 +252,9 @@ export function LayoutPage() {
                     onChange={setOther}
                   />
                   <Button
-                    $quiet
-                    disabled={!other || other === picked.id}
-                    onClick={() => other && keep(toggleOpening(map, picked.id, other), `The opening to ${other} is changed.`)}
+                    look="quiet"
+                    isDisabled={!other || other === picked.id}
+                    onPress={() => other && keep(toggleOpening(map, picked.id, other), `The opening to ${other} is changed.`)}
                   >
                     {(map.openings ?? []).some(
                       (o) => (o.from === picked.id && o.to === other) || (o.to === picked.id && o.from === other),
@@ -254,10 +271,12 @@ export function LayoutPage() {
               Add a panel
             </h2>
             <Row $wrap $gap={12} $top>
-              <Field>
-                Its name
-                <input value={panel.name} maxLength={30} onChange={(e) => setPanel({ ...panel, name: e.target.value })} />
-              </Field>
+              <TextField
+                label="Its name"
+                value={panel.name}
+                maxLength={30}
+                onChange={(text) => setPanel({ ...panel, name: text })}
+              />
               <Select
                 label="Its baffles"
                 value={panel.style}
@@ -266,17 +285,17 @@ export function LayoutPage() {
                 blank=""
                 onChange={(style) => style && setPanel({ ...panel, style })}
               />
-              {number('widthMm', 'Width, mm', 4000)}
-              {number('heightMm', 'Height, mm', 4000)}
-              {number('rows', panel.style === 'vertical' ? 'Strips' : boxes ? 'Rows' : 'Strips', 40)}
-              {boxes && number('columns', 'Boxes in a row', 40)}
-              {number('thicknessMm', 'Thickness when new, mm', 400)}
+              {length('widthMm', 'Width')}
+              {length('heightMm', 'Height')}
+              {count('rows', panel.style === 'vertical' ? 'Strips' : boxes ? 'Rows' : 'Strips')}
+              {boxes && count('columns', 'Boxes in a row')}
+              {length('thicknessMm', 'Thickness when new')}
             </Row>
             <Row style={{ marginTop: 12 }}>
               <Button
-                $quiet={drawnBaffles(map).length > 0}
-                disabled={panel.name.trim() === ''}
-                onClick={() => keep(addPanel(map, { ...panel, name: panel.name.trim() }), 'The panel is added.')}
+                look={drawnBaffles(map).length > 0 ? 'quiet' : 'main'}
+                isDisabled={panel.name.trim() === ''}
+                onPress={() => keep(addPanel(map, { ...panel, name: panel.name.trim() }), 'The panel is added.')}
               >
                 Add it below
               </Button>

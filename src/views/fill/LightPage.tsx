@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
@@ -15,28 +15,18 @@ import { KIND_WORDS } from '../../core/words';
 import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/telling/loft';
 import { db, type Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
-import { Button, Column, Crumbs, Figure, Note, NotInKit, Page, Quiet, Row, TextButton, TwoColumns } from '../../ui/basics';
+import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button, PressArea, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { Progress } from '../../ui/Progress';
 import { Select } from '../../ui/Select';
 import { color, phone } from '../../ui/theme';
 import { lightWorker } from '../../workers';
 import { LightStage } from './LightStage';
 import { useLight } from './useLight';
+import { FigureTable } from '../../ui/FigureTable';
+import { FilePick } from '../../ui/FilePick';
 
-const Table = styled.table`
-  border-collapse: collapse;
-  font-size: 16px;
-  th {
-    text-align: left;
-    font-weight: 400;
-    color: ${color.quiet};
-  }
-  td,
-  th {
-    padding: 4px 16px 4px 0;
-    border-top: 1px solid ${color.line};
-  }
-`;
 /** Keeps its height while the answer changes, so that the picture stays under the hand. */
 const Answer = styled.h1`
   font-size: 32px;
@@ -78,15 +68,14 @@ function useAddress(file: Blob | null): string | null {
 function Kept({ photo, as, onTake }: { photo: Photo; as: string; onTake: () => void }) {
   const address = useAddress(photo.blob);
   return (
-    <button
-      type="button"
-      style={{ padding: 0, border: `1px solid ${color.line}`, cursor: 'pointer', background: 'none' }}
+    <PressArea
+      style={{ border: `1px solid ${color.line}` }}
       aria-label={`Take the photograph of ${whenText(photo.at)}${photo.step ? `, ${photo.step},` : ''} as ${as}`}
-      onClick={onTake}
+      onPress={onTake}
     >
       {address && <Thumb src={address} alt="" />}
       <small style={{ display: 'block', padding: 4, color: color.quiet }}>{photo.step ?? whenText(photo.at)}</small>
-    </button>
+    </PressArea>
   );
 }
 
@@ -110,8 +99,6 @@ export function LightPage() {
   const [read, setRead] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   const [marks, setMarks] = useState<LightMarks>({ corners: START });
-  const thingInput = useRef<HTMLInputElement>(null);
-  const aloneInput = useRef<HTMLInputElement>(null);
   const address = useAddress(source?.file ?? null);
   const map = item?.fillMap;
   const fillG = item ? fillGrams(item) : 0;
@@ -129,10 +116,14 @@ export function LightPage() {
   if (!item) return <NotInKit />;
   const name = item.name ?? KIND_WORDS[item.kind];
   const crumbs = (
-    <Crumbs aria-label="Where">
-      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
-      <Link to={`/kit/${item.id}/fill`}>Where its down is</Link> / <strong>Against the light</strong>
-    </Crumbs>
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: `/kit/${item.id}`, name: name },
+        { to: `/kit/${item.id}/fill`, name: 'Where its down is' },
+      ]}
+      here="Against the light"
+    />
   );
   if (!map || drawnBaffles(map).length === 0 || !(fillG > 0)) {
     return (
@@ -168,10 +159,7 @@ export function LightPage() {
       if (next.photo?.light) setMarks(next.photo.light.marks);
     }
   };
-  const file = (which: 'thing' | 'alone', list: FileList | null): void => {
-    const one = list?.[0];
-    if (one) void take(which, { file: one, name: one.name, photo: null });
-  };
+  const file = (which: 'thing' | 'alone', one: File): void => void take(which, { file: one, name: one.name, photo: null });
   // Nobody's corners lie where they begin: no answer before they are set.
   const placed = marks.corners !== START;
   const measured = placed && result?.status === 'measured' ? result : null;
@@ -196,28 +184,6 @@ export function LightPage() {
         onTake={() => void take(which, { file: photo.blob, name: 'The photograph', photo })}
       />
     ));
-  const inputs = (
-    <>
-      <input
-        ref={thingInput}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label="Picture against the light"
-        data-light-file
-        onChange={(e) => file('thing', e.target.files)}
-      />
-      <input
-        ref={aloneInput}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label="Picture of the light alone"
-        data-lamp-file
-        onChange={(e) => file('alone', e.target.files)}
-      />
-    </>
-  );
   const busy = reading && (
     <Progress
       what={reading.what === 'thing' ? 'Reading the picture, %' : 'Reading the light, %'}
@@ -236,11 +202,16 @@ export function LightPage() {
           flash. Where it is bright there is little down, where it is dark there is much. Keep the lamp cool and clear of the
           cloth.
         </p>
-        {inputs}
         <Row $wrap>
-          <Button data-main-action disabled={reading !== null} onClick={() => thingInput.current?.click()}>
+          <FilePick
+            accept={['image/*']}
+            look="main"
+            main
+            disabled={reading !== null}
+            onFiles={([one]) => one && file('thing', one)}
+          >
             <Camera size={18} aria-hidden="true" /> Choose a picture
-          </Button>
+          </FilePick>
           <Quiet>It stays on this device.</Quiet>
         </Row>
         {busy}
@@ -268,7 +239,6 @@ export function LightPage() {
       <Answer aria-live="polite" data-measured={result?.status}>
         {!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}
       </Answer>
-      {inputs}
       {busy}
       {fault && <Note tone="alarm">{fault}</Note>}
       <TwoColumns $left={1.5}>
@@ -288,15 +258,17 @@ export function LightPage() {
             on the seams. Arrow keys move a mark a little, with shift further.
           </Quiet>
           <Row $wrap>
-            <TextButton onClick={() => thingInput.current?.click()}>Another picture</TextButton>
-            <TextButton onClick={() => aloneInput.current?.click()}>
+            <FilePick accept={['image/*']} look="text" onFiles={([one]) => one && file('thing', one)}>
+              Another picture
+            </FilePick>
+            <FilePick accept={['image/*']} look="text" onFiles={([one]) => one && file('alone', one)}>
               {alone ? 'Another picture of the light alone' : 'Add a picture of the light alone'}
-            </TextButton>
-            <TextButton onClick={() => setMarks({ ...marks, cloth: [...cloth, [0.5, 0.08 + 0.06 * cloth.length]] })}>
+            </FilePick>
+            <TextButton onPress={() => setMarks({ ...marks, cloth: [...cloth, [0.5, 0.08 + 0.06 * cloth.length]] })}>
               Show a spot of bare cloth
             </TextButton>
             {cloth.length > 0 && (
-              <TextButton onClick={() => setMarks({ ...marks, cloth: cloth.slice(0, -1) })}>Take the last spot away</TextButton>
+              <TextButton onPress={() => setMarks({ ...marks, cloth: cloth.slice(0, -1) })}>Take the last spot away</TextButton>
             )}
           </Row>
           {!alone && others.length > 0 && (
@@ -310,7 +282,7 @@ export function LightPage() {
           {measured && (
             <>
               <Row $wrap>
-                <Button data-main-action disabled={stale} onClick={() => void keep()}>
+                <Button data-main-action isDisabled={stale} onPress={() => void keep()}>
                   Keep it and plan the evening
                 </Button>
               </Row>
@@ -337,32 +309,25 @@ export function LightPage() {
                   <li key={text}>{text}</li>
                 ))}
               </ul>
-              <Table>
-                <thead>
-                  <tr>
-                    <th scope="col">Baffle</th>
-                    <th scope="col">Holds</th>
-                    <th scope="col">Even</th>
-                    <th scope="col">How sure</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {measured.spread.map((s) => (
-                    <tr key={s.baffle}>
-                      <td>{s.baffle}</td>
-                      <td>
-                        <Figure>
-                          {Math.round(s.grams)} ± {Math.max(1, Math.round(s.sd))} g
-                        </Figure>
-                      </td>
-                      <td>
-                        <Figure>{Math.round(s.target)} g</Figure>
-                      </td>
-                      <td>{SURE_WORDS[s.sure]}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </Table>
+              <FigureTable
+                label="Down in each baffle"
+                rows={measured.spread}
+                rowKey={(r) => r.baffle}
+                columns={[
+                  { id: 'baffle', head: 'Baffle', cell: (r) => r.baffle },
+                  {
+                    id: 'holds',
+                    head: 'Holds',
+                    cell: (r) => (
+                      <Figure>
+                        {Math.round(r.grams)} ± {Math.max(1, Math.round(r.sd))} g
+                      </Figure>
+                    ),
+                  },
+                  { id: 'even', head: 'Even', cell: (r) => <Figure>{Math.round(r.target)} g</Figure> },
+                  { id: 'sure', head: 'How sure', cell: (r) => SURE_WORDS[r.sure] },
+                ]}
+              />
             </>
           )}
         </Column>

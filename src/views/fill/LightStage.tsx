@@ -1,9 +1,9 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import styled from 'styled-components';
 import type { FillMap } from '../../core/gear';
 import { centreOf, drawnBaffles } from '../../core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../../core/loft/light';
 import { color, font } from '../../ui/theme';
+import { Movable } from '../../ui/Movable';
 
 const Stage = styled.div`
   position: relative;
@@ -11,6 +11,7 @@ const Stage = styled.div`
   img,
   svg {
     display: block;
+    pointer-events: none;
     width: 100%;
     height: auto;
   }
@@ -21,35 +22,17 @@ const Stage = styled.div`
     pointer-events: none;
   }
 `;
-const Handle = styled.button<{ $spot: boolean }>`
-  position: absolute;
-  width: 44px;
-  height: 44px;
-  margin: -22px 0 0 -22px;
-  padding: 0;
-  border: 0;
-  background: none;
-  cursor: grab;
-  touch-action: none;
-  span {
-    display: grid;
-    place-items: center;
-    width: 26px;
-    height: 26px;
-    margin: 9px;
-    border-radius: ${(p) => (p.$spot ? '50%' : '4px')};
-    background: ${color.panel};
-    color: ${color.ink};
-    border: 2px solid ${(p) => (p.$spot ? color.finish : color.heat)};
-    font: 700 14px ${font.mono};
-  }
-  &:focus-visible {
-    outline: none;
-  }
-  &:focus-visible span {
-    outline: 3px solid ${color.water};
-    outline-offset: 1px;
-  }
+const Knob = styled.span<{ $spot: boolean }>`
+  display: grid;
+  place-items: center;
+  width: 26px;
+  height: 26px;
+  margin: 9px;
+  border-radius: ${(p) => (p.$spot ? '50%' : '4px')};
+  background: ${color.panel};
+  color: ${color.ink};
+  border: 2px solid ${(p) => (p.$spot ? color.finish : color.heat)};
+  font: 700 14px ${font.mono};
 `;
 const Grams = styled.span`
   position: absolute;
@@ -61,14 +44,12 @@ const Grams = styled.span`
   font: 600 14px ${font.mono};
   pointer-events: none;
 `;
-const STEPS: Readonly<Record<string, Point>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 const FINE = 0.0015;
 const COARSE = 0.015;
-const clamp = (v: number): number => Math.min(1, Math.max(0, v));
 const CORNER_NAMES = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
 
-/** A point in the picture that is moved by hand or by the arrow keys (with shift ten times as far). */
-function Mark({
+/** A point in the picture that is moved by hand or by the arrow keys. */
+const Mark = ({
   at,
   text,
   label,
@@ -80,38 +61,13 @@ function Mark({
   label: string;
   spot: boolean;
   onMove: (to: Point) => void;
-}) {
-  const held = useRef(false);
-  const toPlace = (event: PointerEvent<HTMLButtonElement>): Point => {
-    const box = (event.currentTarget.parentElement as HTMLElement).getBoundingClientRect();
-    return [clamp((event.clientX - box.left) / box.width), clamp((event.clientY - box.top) / box.height)];
-  };
-  const keys = (event: KeyboardEvent): void => {
-    const way = STEPS[event.key];
-    if (!way) return;
-    event.preventDefault();
-    const far = event.shiftKey ? COARSE : FINE;
-    onMove([clamp(at[0] + way[0] * far), clamp(at[1] + way[1] * far)]);
-  };
-  return (
-    <Handle
-      type="button"
-      $spot={spot}
-      style={{ left: `${at[0] * 100}%`, top: `${at[1] * 100}%` }}
-      aria-label={`${label}, ${Math.round(at[0] * 100)} % across, ${Math.round(at[1] * 100)} % down. The arrow keys move it.`}
-      onKeyDown={keys}
-      onPointerDown={(e) => {
-        held.current = true;
-        e.currentTarget.setPointerCapture(e.pointerId);
-      }}
-      onPointerMove={(e) => held.current && onMove(toPlace(e))}
-      onPointerUp={() => (held.current = false)}
-      onPointerCancel={() => (held.current = false)}
-    >
-      <span aria-hidden="true">{text}</span>
-    </Handle>
-  );
-}
+}) => (
+  <Movable at={at} label={label} step={FINE} far={COARSE} onMove={onMove}>
+    <Knob $spot={spot} aria-hidden="true">
+      {text}
+    </Knob>
+  </Movable>
+);
 
 /** The picture with the layout laid over it as its corners say. */
 export function LightStage({
@@ -141,7 +97,7 @@ export function LightStage({
   );
   return (
     <Stage>
-      <img src={address} alt="Held against the light" draggable={false} />
+      <img src={address} alt="Held against the light" />
       <svg viewBox="0 0 1000 1000" preserveAspectRatio="none" aria-hidden="true">
         {h &&
           drawnBaffles(map).map((b) => (

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import { useThresholds } from '../../app/kit';
+import { useThresholds } from '../../app/thresholds';
 import { whenText } from '../../app/time';
 import type { Kit } from '../../core/gear';
 import { loftRecord } from '../../core/loft';

@@ -5,14 +5,12 @@ import type { HandbookEntry, HandbookRow } from '../../core/handbook';
 import { basisText, KIND_WORDS } from '../../core/words';
 import { Figure, Quiet } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
+import { reachable } from '../../ui/focus';
 
 const Article = styled.article<{ $wanted: boolean }>`
   border-top: 1px solid ${color.line};
   padding: 14px 0 14px 12px;
   margin-left: -15px;
-  &:focus {
-    outline: none;
-  }
   > :last-child {
     text-align: right;
   }
@@ -82,7 +80,7 @@ function Limit({ row }: { row: HandbookRow }) {
 /** One record of the knowledge: what it says, on what it rests, and which of the user's things rest on it. */
 export function Entry({ entry, wanted, users }: { entry: HandbookEntry; wanted: boolean; users: readonly Item[] }) {
   return (
-    <Article id={entry.id} tabIndex={-1} $wanted={wanted} aria-label={entry.title}>
+    <Article {...reachable(entry.id)} $wanted={wanted} aria-label={entry.title}>
       <Main>
         <h3>{entry.title}</h3>
         {entry.text && <p>{entry.text}</p>}

@@ -4,10 +4,12 @@ import styled from 'styled-components';
 import { useKit, useUsers } from '../../app/kit';
 import { handbook, search, SECTIONS } from '../../core/handbook';
 import type { Item } from '../../core/gear';
-import { Hidden, Page, Quiet } from '../../ui/basics';
+import { Page, Quiet, Row } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { Entry } from './Entry';
 import { Thresholds } from './Thresholds';
+import { focusOn } from '../../ui/focus';
+import { SearchField } from '../../ui/TextField';
 
 const Two = styled.div`
   display: grid;
@@ -51,24 +53,18 @@ const Contents = styled.nav`
     }
   }
 `;
-const Search = styled.input`
-  font: inherit;
-  min-height: 44px;
-  width: 420px;
-  max-width: 100%;
-  padding: 8px 12px;
-  border: 1px solid ${color.quiet};
-  border-radius: 4px;
-  background: ${color.panel};
-  color: ${color.ink};
-`;
-
 /** Why do you say so? Every rule, material, school, mark and caution with its basis, and which of your things rest on it. */
 export function Handbook() {
   const { section, entry: wanted } = useParams();
   const [params, setParams] = useSearchParams();
   // Kept here, so that fast typing is not overtaken by the address; the address follows.
   const [query, setQuery] = useState(params.get('q') ?? '');
+  // Another section is asked for: nothing is searched for any more.
+  const [at, setAt] = useState(section);
+  if (at !== section) {
+    setAt(section);
+    setQuery('');
+  }
   const ask = (text: string): void => {
     setQuery(text);
     setParams(text ? { q: text } : {}, { replace: true });
@@ -85,30 +81,27 @@ export function Handbook() {
   const wantedId = wanted ? `${here.id}/${wanted}` : null;
   useEffect(() => {
     if (!wantedId) return;
-    const element = document.getElementById(wantedId);
-    element?.scrollIntoView({ block: 'center' });
-    element?.focus({ preventScroll: true });
+    document.getElementById(wantedId)?.scrollIntoView({ block: 'center' });
+    focusOn(wantedId);
   }, [wantedId]);
   return (
     <Page>
       <h1>Why do you say so?</h1>
-      <label>
-        <Hidden>Search the handbook</Hidden>
-        <Search
-          data-search
-          type="search"
+      <Row>
+        <SearchField
+          label="Search the handbook"
           placeholder="Search every rule, material, mark and caution"
+          width={420}
           value={query}
-          onChange={(e) => ask(e.target.value)}
+          onChange={ask}
         />
-      </label>
+      </Row>
       <Two>
         <Contents aria-label="Sections">
           {SECTIONS.map((s) => (
             <NavLink
               key={s.id}
               to={`/handbook/${s.id}`}
-              onClick={() => setQuery('')}
               className={({ isActive }) => (isActive || (!section && s === here) ? 'active' : '')}
             >
               {s.name} <Quiet>{entries.filter((e) => e.section === s.id).length}</Quiet>

@@ -3,8 +3,10 @@ import { tell } from '../../app/session';
 import type { Kit } from '../../core/gear';
 import { THRESHOLDS, type Thresholds as Values } from '../../core/knowledge';
 import { savePreferences } from '../../data/repo';
-import { Field, Quiet, TextButton } from '../../ui/basics';
+import { Quiet } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { color } from '../../ui/theme';
+import { Select } from '../../ui/Select';
 
 const Box = styled.fieldset`
   border: 1px solid ${color.line};
@@ -66,24 +68,22 @@ export function Thresholds({ kit }: { kit: Kit }) {
       <Quiet>From memory, so move them where your things tell you otherwise. Hard limits and cautions do not move.</Quiet>
       <div>
         {choices(now).map(({ key, label, values, name }) => (
-          <Field key={key}>
-            {label}
-            <select value={now[key]} onChange={(e) => void set(key, Number(e.target.value))}>
-              {[...new Set([...values, now[key]])]
-                .sort((a, b) => a - b)
-                .map((value) => (
-                  <option key={value} value={value}>
-                    {name(value)}
-                    {value === THRESHOLDS[key] ? ', ours' : ''}
-                  </option>
-                ))}
-            </select>
-          </Field>
+          <Select
+            key={key}
+            label={label}
+            value={String(now[key])}
+            options={[...new Set([...values, now[key]])].sort((a, b) => a - b).map(String)}
+            words={Object.fromEntries(
+              [...values, now[key]].map((x) => [String(x), `${name(x)}${x === THRESHOLDS[key] ? ', ours' : ''}`]),
+            )}
+            blank=""
+            onChange={(x) => x !== undefined && void set(key, Number(x))}
+          />
         ))}
       </div>
       {moved && (
         <TextButton
-          onClick={() => void savePreferences({ thresholds: undefined }).then((undo) => tell('Our thresholds are back.', undo))}
+          onPress={() => void savePreferences({ thresholds: undefined }).then((undo) => tell('Our thresholds are back.', undo))}
         >
           Back to ours
         </TextButton>

@@ -8,11 +8,14 @@ import type { Item } from '../../core/gear';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
-import { Button, ButtonLink, Field, Quiet, Row, TextButton } from '../../ui/basics';
+import { Quiet, Row } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 import { withField } from '../../ui/fields';
 import { LendSheet } from './LendSheet';
+import { TextField } from '../../ui/TextField';
+import { Form } from '../../ui/Form';
 
 const Bar = styled.div`
   position: sticky;
@@ -49,24 +52,24 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   return (
     <Bar role="region" aria-label="Chosen things">
       <strong>{count} chosen</strong>
-      <Button $quiet onClick={() => setOpen('plan')}>
+      <Button look="quiet" onPress={() => setOpen('plan')}>
         Plan
       </Button>
-      <Button $quiet onClick={() => setOpen('tag')}>
+      <Button look="quiet" onPress={() => setOpen('tag')}>
         Tag
       </Button>
       {lent ? (
-        <Button $quiet onClick={() => void change(`${count} came back.`, (i) => withField(i, 'lent', undefined))}>
+        <Button look="quiet" onPress={() => void change(`${count} came back.`, (i) => withField(i, 'lent', undefined))}>
           Came back
         </Button>
       ) : (
-        <Button $quiet onClick={() => setOpen('lend')}>
+        <Button look="quiet" onPress={() => setOpen('lend')}>
           Lend
         </Button>
       )}
       <Button
-        $quiet
-        onClick={() =>
+        look="quiet"
+        onPress={() =>
           void change(away ? `${count} brought back.` : `${count} put away.`, (i) =>
             withField(i, 'archivedOn', away ? undefined : today()),
           )
@@ -74,29 +77,28 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
       >
         {away ? 'Bring back' : 'Put away'}
       </Button>
-      <ButtonLink $quiet to={`/kit/labels?ids=${rows.map((r) => r.item.id).join(',')}`}>
+      <LinkButton look="quiet" to={`/kit/labels?ids=${rows.map((r) => r.item.id).join(',')}`}>
         Labels
-      </ButtonLink>
-      <TextButton onClick={onDone}>Choose none</TextButton>
+      </LinkButton>
+      <TextButton onPress={onDone}>Choose none</TextButton>
       {open === 'tag' && (
         <Sheet title={`Tag ${count}`} open onClose={() => setOpen(null)}>
-          <Field>
-            Tag
-            <input autoFocus value={tag} maxLength={60} placeholder="spring tour" onChange={(e) => setTag(e.target.value)} />
-          </Field>
-          <Row>
-            <Button
-              disabled={tag.trim() === ''}
-              onClick={() =>
-                void change(`${count} tagged “${tag.trim()}”.`, (i) => ({
-                  ...i,
-                  tags: [...new Set([...(i.tags ?? []), tag.trim()])],
-                }))
-              }
-            >
-              Tag them
-            </Button>
-          </Row>
+          <Form
+            onSubmit={() =>
+              tag.trim() !== '' &&
+              void change(`${count} tagged “${tag.trim()}”.`, (i) => ({
+                ...i,
+                tags: [...new Set([...(i.tags ?? []), tag.trim()])],
+              }))
+            }
+          >
+            <TextField label="Tag" autoFocus value={tag} maxLength={60} placeholder="spring tour" onChange={setTag} />
+            <Row>
+              <Button type="submit" isDisabled={tag.trim() === ''}>
+                Tag them
+              </Button>
+            </Row>
+          </Form>
         </Sheet>
       )}
       {open === 'lend' && (

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { download } from '../../app/download';
 import { newId, today } from '../../app/now';
@@ -6,9 +6,11 @@ import { tell } from '../../app/session';
 import type { CsvResult } from '../../core/formats/csv';
 import type { Item } from '../../core/gear';
 import { changeItems } from '../../data/repo';
-import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
+import { FilePick } from '../../ui/FilePick';
 
 const MAX_BYTES = 8_000_000;
 const Rows = styled.ul`
@@ -24,7 +26,6 @@ const STATES = { new: 'new', changed: 'changed', same: 'as it is', faulty: 'not 
 
 /** Items out as CSV, and in again with a look at every row first. */
 export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly Item[] }) {
-  const input = useRef<HTMLInputElement>(null);
   const [result, setResult] = useState<CsvResult | null>(null);
   const save = async (): Promise<void> => {
     const { itemsToCsv } = await import('../../core/formats/csv');
@@ -38,10 +39,7 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
     const { itemsFromCsv } = await import('../../core/formats/csv');
     setResult(itemsFromCsv(await file.text(), items, () => newId('itm')));
   };
-  const close = (): void => {
-    setResult(null);
-    if (input.current) input.current.value = '';
-  };
+  const close = (): void => setResult(null);
   const taken = (result?.rows ?? []).filter((r) => r.item && r.state !== 'same');
   const take = async (): Promise<void> => {
     const undo = await changeItems(taken.flatMap((r) => (r.item ? [r.item] : [])));
@@ -51,17 +49,10 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
   const faulty = (result?.rows ?? []).filter((r) => r.state === 'faulty').length;
   return (
     <Row $gap={4}>
-      <input
-        ref={input}
-        type="file"
-        accept=".csv,text/csv"
-        hidden
-        aria-label="CSV file"
-        data-csv-file
-        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
-      />
-      {shown.length > 0 && <TextButton onClick={() => void save()}>Save as CSV</TextButton>}
-      <TextButton onClick={() => input.current?.click()}>Take from CSV</TextButton>
+      {shown.length > 0 && <TextButton onPress={() => void save()}>Save as CSV</TextButton>}
+      <FilePick accept={['.csv', 'text/csv']} look="text" onFiles={([file]) => file && void read(file)}>
+        Take from CSV
+      </FilePick>
       {result && (
         <Sheet title={result.fault ? 'This file was not taken.' : 'Take these rows?'} open onClose={close}>
           {result.fault ? (
@@ -88,8 +79,8 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
             </>
           )}
           <Row $wrap>
-            {taken.length > 0 && <Button onClick={() => void take()}>Take {taken.length}</Button>}
-            <Button $quiet onClick={close}>
+            {taken.length > 0 && <Button onPress={() => void take()}>Take {taken.length}</Button>}
+            <Button look="quiet" onPress={close}>
               Leave my kit as it is
             </Button>
           </Row>

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
 import { envelopeChanges, type Envelope } from '../../core/envelope';
@@ -7,9 +7,11 @@ import * as v from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
 import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Button, Column, Field, Fieldset, Note, Quiet, Row } from '../../ui/basics';
+import { Column, Fieldset, Note, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
-import { NumberField, Select } from '../../ui/Select';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Stack } from '../../ui/Stack';
 import { phone } from '../../ui/theme';
@@ -18,6 +20,15 @@ import { FieldGrid, isClothLike } from './edit';
 import { LabelEditor } from './LabelEditor';
 import { LayersEditor } from './LayersEditor';
 import { MakerEditor } from './MakerEditor';
+import { TextField } from '../../ui/TextField';
+import { useChecked } from '../../app/checked';
+import { useDraft } from '../../app/draft';
+import { today } from '../../app/now';
+import { Restored } from '../../app/Restored';
+import { FarDayField } from '../../ui/dates';
+import { Form } from '../../ui/Form';
+import { BOUNDS } from '../../core/knowledge/bounds';
+import { capital } from '../../core/words/text';
 
 const Two = styled.div`
   display: grid;
@@ -43,6 +54,9 @@ const MARK_NAMES: Record<(typeof v.MARKS)[number], { name: string; hint: string 
   heirloom: { name: 'Heirloom', hint: 'the gentler way first' },
   'life-safety': { name: 'Life-safety kit', hint: 'the maker’s word only' },
 };
+
+/** Fields of the record that stand here by name. */
+const FIELDS = ['name', 'owner', 'massG', 'boughtOn', 'count'] as const;
 
 /** What the corrections move: each limit before and after, and who binds it now. */
 function Changes({ before, after }: { before: Envelope; after: Envelope }) {
@@ -72,137 +86,160 @@ function Changes({ before, after }: { before: Envelope; after: Envelope }) {
 
 /** Correcting a thing: everything that binds it, with the stack and the moved limits following along. */
 export function EditItem({ item, onClose }: { item: Item; onClose: () => void }) {
-  const [draft, setDraft] = useState<Item>(item);
+  const sheet = useDraft<Item>(`item:${item.id}`, item);
+  const { draft, setDraft } = sheet;
+  const { faults, keep } = useChecked();
   const set = <K extends keyof Item>(key: K, value: Item[K] | undefined): void => setDraft((d) => withField(d, key, value));
   const before = useMemo(() => envelopeFor(item), [item]);
   const after = useMemo(() => envelopeFor(draft), [draft]);
-  const save = async (): Promise<void> => {
-    const undo = await saveItem(draft);
-    tell(`${draft.name ?? 'It'} is corrected.`, undo);
+  const save = (): Promise<void> =>
+    keep({ list: 'items', row: sheet.toKeep }, async () => {
+      const undo = await saveItem(sheet.toKeep);
+      sheet.forget();
+      tell(`${draft.name ?? 'It'} is corrected.`, undo);
+      onClose();
+    });
+  const leave = (): void => {
+    sheet.forget();
     onClose();
   };
   return (
-    <Sheet title={`Correct ${item.name ?? 'it'}`} open wide onClose={onClose}>
-      <Two>
-        <Column $gap={24}>
-          <Fieldset>
-            <legend>Layers, outside first</legend>
-            <LayersEditor layers={draft.components} onChange={(components) => set('components', components)} />
-            {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
-          </Fieldset>
-          <Fieldset>
-            <legend>Care label</legend>
-            <LabelEditor label={draft.label} onChange={(label) => setDraft((d) => ({ ...d, label }))} />
-          </Fieldset>
-          <Fieldset>
-            <legend>The maker’s word</legend>
-            <MakerEditor
-              notes={draft.makerSays ?? []}
-              onChange={(notes) => set('makerSays', notes.length > 0 ? notes : undefined)}
+    <Sheet title={`Correct ${item.name ?? 'it'}`} open wide changed={sheet.changed} onClose={leave}>
+      <Restored of={sheet} />
+      <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && void save()}>
+        <Two>
+          <Column $gap={24}>
+            <Fieldset>
+              <legend>Layers, outside first</legend>
+              <LayersEditor layers={draft.components} onChange={(components) => set('components', components)} />
+              {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
+            </Fieldset>
+            <Fieldset>
+              <legend>Care label</legend>
+              <LabelEditor label={draft.label} onChange={(label) => setDraft((d) => ({ ...d, label }))} />
+            </Fieldset>
+            <Fieldset>
+              <legend>The maker’s word</legend>
+              <MakerEditor
+                notes={draft.makerSays ?? []}
+                onChange={(notes) => set('makerSays', notes.length > 0 ? notes : undefined)}
+              />
+            </Fieldset>
+            <AnyOf
+              label="Fittings"
+              values={draft.fittings ?? []}
+              options={v.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
+              onChange={(ids) => set('fittings', ids as Item['fittings'])}
             />
-          </Fieldset>
-          <AnyOf
-            label="Fittings"
-            values={draft.fittings ?? []}
-            options={v.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
-            onChange={(ids) => set('fittings', ids as Item['fittings'])}
-          />
-          <AnyOf
-            label="What is special about it"
-            values={draft.marks ?? []}
-            options={v.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
-            onChange={(ids) => set('marks', ids as Item['marks'])}
-          />
-          <FieldGrid>
-            <Field>
-              Name
-              <input value={draft.name ?? ''} maxLength={200} onChange={(e) => set('name', e.target.value || undefined)} />
-            </Field>
-            <Field>
-              Owner
-              <input value={draft.owner ?? ''} maxLength={200} onChange={(e) => set('owner', e.target.value || undefined)} />
-            </Field>
-            <NumberField
-              label="Dry weight, g"
-              value={draft.massG}
-              what="the dry weight in grams"
-              onChange={(n) => set('massG', n)}
+            <AnyOf
+              label="What is special about it"
+              values={draft.marks ?? []}
+              options={v.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
+              onChange={(ids) => set('marks', ids as Item['marks'])}
             />
-            <Select
-              label="Kind"
-              value={draft.kind}
-              options={v.KINDS}
-              words={KIND_WORDS}
-              blank=""
-              onChange={(x) => x && set('kind', x)}
-            />
-            <Select label="Size" value={draft.bulk} options={v.BULKS} onChange={(x) => set('bulk', x)} />
-            <Select
-              label="Colour"
-              value={draft.colour?.class}
-              options={v.COLOURS}
-              onChange={(x) => set('colour', withField(draft.colour ?? {}, 'class', x))}
-            />
-            <Select
-              label="Colour runs"
-              value={draft.colour?.bleed}
-              options={v.BLEEDS}
-              words={{ unknown: 'not tried', safe: 'no', bleeds: 'yes' }}
-              onChange={(x) => set('colour', withField(draft.colour ?? {}, 'bleed', x))}
-            />
-            <Select
-              label="Outside sheds water"
-              value={draft.repellency}
-              options={v.REPELLENCIES}
-              words={{ none: 'no', finish: 'by a finish', 'exposed-membrane': 'bare membrane' }}
-              onChange={(x) => set('repellency', x)}
-            />
-            <Select
-              label="Finish"
-              value={draft.finish}
-              options={v.FINISHES}
-              words={{
-                unknown: 'not known',
-                'long-chain': 'old, long-chain',
-                reduced: 'reduced',
-                'fluorine-free': 'fluorine-free',
-              }}
-              onChange={(x) => set('finish', x)}
-            />
-            {isClothLike(draft.kind) && (
-              <>
-                <Select
-                  label="Job"
-                  value={draft.jobClass}
-                  options={v.JOB_CLASSES}
-                  words={JOB_WORDS}
-                  onChange={(x) => set('jobClass', x)}
+            <FieldGrid>
+              {(['name', 'owner'] as const).map((key) => (
+                <TextField
+                  key={key}
+                  label={capital(key)}
+                  name={key}
+                  value={draft[key] ?? ''}
+                  maxLength={200}
+                  onChange={(text) => set(key, text || undefined)}
                 />
-                <NumberField
-                  label="How many of it"
-                  value={draft.count}
-                  what="how many are kept as one"
-                  min={1}
-                  onChange={(n) => set('count', n === undefined ? undefined : Math.round(n))}
-                />
-              </>
-            )}
-            <Select label="Lining" value={draft.lining} options={v.LININGS} onChange={(x) => set('lining', x)} />
-          </FieldGrid>
-        </Column>
-        <Follow>
-          <Stack item={draft} envelope={after} />
-          <Changes before={before} after={after} />
-          <Row $wrap>
-            <Button onClick={() => void save()} disabled={draft.components.length === 0}>
-              Save
-            </Button>
-            <Button $quiet onClick={onClose}>
-              Leave it as it was
-            </Button>
-          </Row>
-        </Follow>
-      </Two>
+              ))}
+              <QuantityField
+                label="Dry weight"
+                name="massG"
+                unit="g"
+                value={draft.massG}
+                what="the dry weight"
+                {...BOUNDS.dryMassG}
+                onChange={(n) => set('massG', n)}
+              />
+              <FarDayField
+                label="Bought on"
+                name="boughtOn"
+                max={today()}
+                value={draft.boughtOn}
+                onChange={(day) => set('boughtOn', day)}
+              />
+              <Select
+                label="Kind"
+                value={draft.kind}
+                options={v.KINDS}
+                words={KIND_WORDS}
+                blank=""
+                onChange={(x) => x && set('kind', x)}
+              />
+              <Select label="Size" value={draft.bulk} options={v.BULKS} onChange={(x) => set('bulk', x)} />
+              <Select
+                label="Colour"
+                value={draft.colour?.class}
+                options={v.COLOURS}
+                onChange={(x) => set('colour', withField(draft.colour ?? {}, 'class', x))}
+              />
+              <Select
+                label="Colour runs"
+                value={draft.colour?.bleed}
+                options={v.BLEEDS}
+                words={{ unknown: 'not tried', safe: 'no', bleeds: 'yes' }}
+                onChange={(x) => set('colour', withField(draft.colour ?? {}, 'bleed', x))}
+              />
+              <Select
+                label="Outside sheds water"
+                value={draft.repellency}
+                options={v.REPELLENCIES}
+                words={{ none: 'no', finish: 'by a finish', 'exposed-membrane': 'bare membrane' }}
+                onChange={(x) => set('repellency', x)}
+              />
+              <Select
+                label="Finish"
+                value={draft.finish}
+                options={v.FINISHES}
+                words={{
+                  unknown: 'not known',
+                  'long-chain': 'old, long-chain',
+                  reduced: 'reduced',
+                  'fluorine-free': 'fluorine-free',
+                }}
+                onChange={(x) => set('finish', x)}
+              />
+              {isClothLike(draft.kind) && (
+                <>
+                  <Select
+                    label="Job"
+                    value={draft.jobClass}
+                    options={v.JOB_CLASSES}
+                    words={JOB_WORDS}
+                    onChange={(x) => set('jobClass', x)}
+                  />
+                  <NumberField
+                    label="How many of it"
+                    value={draft.count}
+                    what="how many are kept as one"
+                    {...BOUNDS.pieces}
+                    onChange={(n) => set('count', n)}
+                  />
+                </>
+              )}
+              <Select label="Lining" value={draft.lining} options={v.LININGS} onChange={(x) => set('lining', x)} />
+            </FieldGrid>
+          </Column>
+          <Follow>
+            <Stack item={draft} envelope={after} />
+            <Changes before={before} after={after} />
+            <Row $wrap>
+              <Button type="submit" isDisabled={draft.components.length === 0}>
+                Save
+              </Button>
+              <Button look="quiet" onPress={leave}>
+                Leave it as it was
+              </Button>
+            </Row>
+          </Follow>
+        </Two>
+      </Form>
     </Sheet>
   );
 }

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { planOf, useItem } from '../../app/kit';
+import { useItem } from '../../app/kit';
+import { planOf } from '../../app/plan';
 import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
@@ -15,11 +16,13 @@ import { machineWashesInYear } from '../../core/facts';
 import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
-import type { Item, Kit, LogEntry } from '../../core/gear';
-import { envelopeFor, latestInspection } from '../../core/programme';
+import { latestInspection, type Item, type Kit, type LogEntry } from '../../core/gear';
+import { envelopeFor } from '../../core/programme';
 import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
-import { Button, ButtonLink, Column, Crumbs, Page, Quiet, Row, Rule, TextButton, NotInKit } from '../../ui/basics';
+import { Column, Page, Quiet, Row, Rule, NotInKit } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { withField } from '../../ui/fields';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
@@ -122,7 +125,7 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
           ))}
         </Log>
       )}
-      {lines.length > shown.length && <TextButton onClick={() => setAll(true)}>Show all {lines.length} lines</TextButton>}
+      {lines.length > shown.length && <TextButton onPress={() => setAll(true)}>Show all {lines.length} lines</TextButton>}
     </section>
   );
 }
@@ -169,11 +172,11 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
         </p>
       )}
       <Row $wrap>
-        <Button $quiet onClick={() => void usedToday(item)}>
+        <Button look="quiet" onPress={() => void usedToday(item)}>
           Used today
         </Button>
         {FROZEN_KINDS.has(item.kind) && (
-          <Button $quiet onClick={() => void freeze()}>
+          <Button look="quiet" onPress={() => void freeze()}>
             {item.inFreezer ? 'Take it out of the freezer' : 'It is in the freezer'}
           </Button>
         )}
@@ -210,9 +213,8 @@ export function ItemPage() {
   };
   return (
     <Page>
-      <Crumbs aria-label="Where">
-        <Link to="/kit">Kit</Link> / <strong>{item.name ?? KIND_WORDS[item.kind]}</strong>
-        <span>
+      <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here={item.name ?? KIND_WORDS[item.kind]}>
+        <span style={{ padding: '4px 0' }}>
           {KIND_WORDS[item.kind]}
           {item.massG ? `, ${item.massG} g` : ''}
           {item.owner ? `, ${item.owner}` : ''}
@@ -228,17 +230,17 @@ export function ItemPage() {
           </Row>
         </Column>
         <Row $wrap>
-          <ButtonLink
+          <LinkButton
             to={`/kit/${item.id}/look-over`}
-            $quiet={!!seen || !!run}
+            look={!!seen || !!run ? 'quiet' : 'main'}
             {...(seen || run ? {} : { 'data-main-action': true })}
           >
             Look it over
-          </ButtonLink>
+          </LinkButton>
           {seen && !run && (
-            <ButtonLink to={`/kit/${item.id}/programme`} data-main-action>
+            <LinkButton to={`/kit/${item.id}/programme`} data-main-action>
               See the programme
-            </ButtonLink>
+            </LinkButton>
           )}
         </Row>
       </Row>
@@ -287,16 +289,16 @@ export function ItemPage() {
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />
           <Row $wrap>
-            <Button $quiet onClick={() => setQuery(correcting ? {} : { correct: '1' })}>
+            <Button look="quiet" onPress={() => setQuery(correcting ? {} : { correct: '1' })}>
               Correct it
             </Button>
-            <Button $quiet onClick={() => void duplicate()}>
+            <Button look="quiet" onPress={() => void duplicate()}>
               Duplicate
             </Button>
-            <ButtonLink $quiet to={`/kit/labels?ids=${item.id}`}>
+            <LinkButton look="quiet" to={`/kit/labels?ids=${item.id}`}>
               Print a label
-            </ButtonLink>
-            <Button $quiet $danger onClick={() => void remove()}>
+            </LinkButton>
+            <Button look="danger" onPress={() => void remove()}>
               Delete
             </Button>
           </Row>

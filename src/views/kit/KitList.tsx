@@ -11,38 +11,34 @@ import { tell } from '../../app/session';
 import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { db } from '../../data/db';
 import { deleteView, saveView } from '../../data/repo';
-import { Button, ButtonLink, Empty, Field, Hidden, lineLook, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Progress } from '../../ui/Progress';
 import { Sheet } from '../../ui/Sheet';
 import { phone } from '../../ui/theme';
 import { Bulk } from './Bulk';
 import { Csv } from './Csv';
-import { KitTable } from './KitTable';
+import { KitTable, THINGS } from './KitTable';
+import { SearchField, TextField } from '../../ui/TextField';
+import { Form } from '../../ui/Form';
+import { Select } from '../../ui/Select';
+import { enterTable } from '../../ui/ThingTable';
 
 const Tools = styled.div`
   display: flex;
   gap: 12px;
   flex-wrap: wrap;
   align-items: center;
-  input,
-  select {
-    ${lineLook}
-    max-width: 100%;
-  }
-  input {
-    width: 260px;
-  }
   ${phone} {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
     gap: 8px;
+    > * {
+      width: 100% !important;
+    }
     > :first-child,
     > :last-child {
       grid-column: 1 / -1;
-    }
-    input,
-    select {
-      width: 100%;
     }
   }
 `;
@@ -61,8 +57,13 @@ const FILTERS = ['need', 'kind', 'owner', 'due'] as const;
 type Filter = (typeof FILTERS)[number];
 const DUE_DAYS: Record<string, number> = { '0': 0, '7': 7, '30': 30 };
 
-function textOf({ item }: Ranked): string {
-  return [
+const texts = new WeakMap<Ranked, string>();
+/** What a row is found by; worked out once for each. */
+function textOf(row: Ranked): string {
+  const { item } = row;
+  const known = texts.get(row);
+  if (known !== undefined) return known;
+  const text = [
     item.name,
     KIND_WORDS[item.kind],
     KIND_ALSO[item.kind],
@@ -76,6 +77,8 @@ function textOf({ item }: Ranked): string {
     .filter(Boolean)
     .join(' ')
     .toLowerCase();
+  texts.set(row, text);
+  return text;
 }
 
 function matches(row: Ranked, words: readonly string[], filters: Readonly<Record<Filter, string>>, now: string): boolean {
@@ -115,26 +118,25 @@ function Views({ query, onPick }: { query: string; onPick: (query: string) => vo
       {views.map((view) => (
         <Button
           key={view.id}
-          $quiet={view.query !== query}
+          look={view.query !== query ? 'quiet' : 'main'}
           aria-pressed={view.query === query}
-          onClick={() => onPick(view.query)}
+          onPress={() => onPick(view.query)}
         >
           {view.name}
         </Button>
       ))}
-      {query !== '' && !here && <TextButton onClick={() => setNaming(true)}>Save this view</TextButton>}
-      {here && <TextButton onClick={() => void forget()}>Forget this view</TextButton>}
+      {query !== '' && !here && <TextButton onPress={() => setNaming(true)}>Save this view</TextButton>}
+      {here && <TextButton onPress={() => void forget()}>Forget this view</TextButton>}
       {naming && (
         <Sheet title="What do you call this view?" open onClose={() => setNaming(false)}>
-          <Field>
-            Name
-            <input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} />
-          </Field>
-          <Row>
-            <Button disabled={name.trim() === ''} onClick={() => void save()}>
-              Save it
-            </Button>
-          </Row>
+          <Form onSubmit={() => name.trim() !== '' && void save()}>
+            <TextField label="Name" autoFocus value={name} maxLength={60} onChange={setName} />
+            <Row>
+              <Button type="submit" isDisabled={name.trim() === ''}>
+                Save it
+              </Button>
+            </Row>
+          </Form>
         </Sheet>
       )}
     </Row>
@@ -171,17 +173,16 @@ export function KitList() {
   const options = (values: readonly (string | undefined)[]): string[] =>
     [...new Set(values.filter((x): x is string => !!x))].sort((a, b) => a.localeCompare(b));
   const select = (filter: Filter, label: string, all: string, choices: readonly (readonly [string, string])[]) => (
-    <label>
-      <Hidden>{label}</Hidden>
-      <select value={filters[filter]} onChange={(e) => set(filter, e.target.value)}>
-        <option value="">{all}</option>
-        {choices.map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Select
+      label={label}
+      hideLabel
+      width={168}
+      value={filters[filter] || undefined}
+      options={choices.map(([id]) => id)}
+      words={Object.fromEntries(choices)}
+      blank={all}
+      onChange={(id) => set(filter, id ?? '')}
+    />
   );
   return (
     <Page>
@@ -202,14 +203,14 @@ export function KitList() {
             )}
             {planning.state === 'stopped' && (
               <Quiet>
-                Stopped: not all were looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
+                Stopped: not all were looked through. <TextButton onPress={planning.again}>Look through the rest</TextButton>
               </Quiet>
             )}
           </Line>
         </div>
-        <ButtonLink to="/kit/new" data-main-action>
+        <LinkButton to="/kit/new" data-main-action>
           Add a thing
-        </ButtonLink>
+        </LinkButton>
       </Row>
       {kit.items.length === 0 ? (
         <Empty title="Your kit is empty.">
@@ -219,24 +220,17 @@ export function KitList() {
       ) : (
         <>
           <Tools>
-            <label>
-              <Hidden>Search the kit</Hidden>
-              <input
-                data-search
-                type="search"
-                placeholder="Search name, owner, tag, layer"
-                value={search}
-                onKeyDown={(e) => {
-                  if (e.key !== 'ArrowDown') return;
-                  e.preventDefault();
-                  document.querySelector<HTMLElement>('tbody a')?.focus();
-                }}
-                onChange={(e) => {
-                  setSearch(e.target.value);
-                  set('q', e.target.value);
-                }}
-              />
-            </label>
+            <SearchField
+              label="Search the kit"
+              placeholder="Name, owner, tag, layer"
+              width={290}
+              value={search}
+              onDown={() => enterTable(THINGS)}
+              onChange={(text) => {
+                setSearch(text);
+                set('q', text);
+              }}
+            />
             {select('need', 'Show only this state', 'Every state', Object.entries(NEED_WORDS))}
             {select(
               'kind',

@@ -1,173 +1,132 @@
-import {
-  createColumnHelper,
-  flexRender,
-  getCoreRowModel,
-  getSortedRowModel,
-  useReactTable,
-  type SortingFn,
-  type SortingState,
-} from '@tanstack/react-table';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { ArrowDown, ArrowUp } from 'lucide-react';
-import { type KeyboardEvent, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { dayText, whenText } from '../../app/time';
 import { byNeed, type Need, type Ranked } from '../../core/due/rank';
 import { NEED_WORDS } from '../../core/telling/due';
-import { dayText, whenText } from '../../app/time';
-import { AIM_WORDS, KIND_WORDS } from '../../core/words';
+import { AIM_WORDS, KIND_WORDS, thingName } from '../../core/words';
 import { Quiet } from '../../ui/basics';
+import { RowLink, type ThingColumn, ThingTable } from '../../ui/ThingTable';
 import { color, phone } from '../../ui/theme';
 import { StateStrip } from './state';
 
-const ROW_PX = 67;
-const Table = styled.table`
-  border-collapse: collapse;
-  width: 100%;
-  table-layout: fixed;
-  th {
-    text-align: left;
-    font-size: 14px;
-    font-weight: 600;
-    color: ${color.quiet};
-    padding: 0 12px 0 0;
-    border-bottom: 1.5px solid ${color.ink};
-    button {
-      border: 0;
-      background: none;
-      padding: 6px 0;
-      min-height: 44px;
-      font: inherit;
-      color: inherit;
-      cursor: pointer;
-      display: inline-flex;
-      gap: 4px;
-      align-items: center;
-    }
-  }
-  td {
-    padding: 4px 12px 4px 0;
-    height: ${ROW_PX}px;
-    border-bottom: 1px solid ${color.line};
-    vertical-align: middle;
-    overflow: hidden;
-    text-overflow: ellipsis;
-  }
-  td[data-gap] {
-    border: 0;
-    padding: 0;
-  }
-  a {
-    font-weight: 650;
-    text-decoration: none;
-    display: block;
-    white-space: nowrap;
-    overflow: hidden;
-    text-overflow: ellipsis;
-  }
-  a:hover {
+/** The table's own place on the page: the search goes down into it. */
+export const THINGS = 'things';
+const ROW_PX = 68;
+const Name = styled(RowLink)`
+  font-weight: 650;
+  text-decoration: none;
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  &:hover {
     text-decoration: underline;
   }
-  input[type='checkbox'] {
-    width: 22px;
-    height: 22px;
-    margin: 10px 0;
-    accent-color: ${color.ink};
-  }
-  col[data-id='chosen'] {
-    width: 44px;
-  }
-  col[data-id='name'] {
-    width: 24%;
-  }
-  col[data-id='owner'] {
-    width: 11%;
-  }
-  col[data-id='due'] {
-    width: 96px;
-  }
-  col[data-id='looked'] {
-    width: 120px;
-  }
   ${phone} {
-    [data-wide] {
-      display: none;
-    }
-    col[data-id='due'] {
-      width: 68px;
-    }
-    td {
-      padding-right: 8px;
-    }
-    a {
-      white-space: normal;
-      line-height: 1.2;
-      display: -webkit-box;
-      -webkit-box-orient: vertical;
-      -webkit-line-clamp: 2;
-    }
-    col[data-id='name'] {
-      width: auto;
-    }
-    col[data-id='state'] {
-      width: 42%;
-    }
+    white-space: normal;
+    line-height: 1.2;
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
   }
+`;
+const Line = styled(Quiet)`
+  display: block;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 `;
 const NeedWord = styled.span<{ $need: Need }>`
   font-weight: ${(p) => (p.$need === 'fresh' ? 400 : 650)};
   color: ${(p) => (p.$need === 'urgent' || p.$need === 'blocked' ? color.alarm : p.$need === 'fresh' ? color.finish : color.ink)};
 `;
 
-const helper = createColumnHelper<Ranked>();
+/** On a phone the state stands under the name. */
+const OnPhone = styled.div`
+  display: none;
+  ${phone} {
+    display: block;
+    padding-top: 4px;
+  }
+`;
+
+type Thing = Ranked & { readonly id: string; readonly name: string };
+/** The same row gives the same thing, so that the table draws only what is new. */
+const made = new WeakMap<Ranked, Thing>();
+function thingOf(row: Ranked): Thing {
+  const known = made.get(row);
+  if (known) return known;
+  const thing = { ...row, id: row.item.id, name: thingName(row.item) };
+  made.set(row, thing);
+  return thing;
+}
 const collator = new Intl.Collator('en-GB', { numeric: true });
-const byText: SortingFn<Ranked> = (a, b, id) => collator.compare(a.getValue(id), b.getValue(id));
-const nameOf = ({ item }: Ranked): string => item.name ?? KIND_WORDS[item.kind];
-const WIDE = new Set(['owner', 'needs', 'looked']);
-const COLUMNS = [
-  helper.accessor(nameOf, {
+const byText =
+  (text: (row: Thing) => string) =>
+  (a: Thing, b: Thing): number =>
+    collator.compare(text(a), text(b));
+const needsText = ({ programme }: Thing): string =>
+  programme ? programme.aims.map((a) => AIM_WORDS[a]).join(', ') || 'nothing' : '';
+const worn = ({ seen }: Thing): number => (seen?.soil ?? -1) * 10 + (seen?.odour ?? 0);
+
+const COLUMNS: readonly ThingColumn<Thing>[] = [
+  {
     id: 'name',
-    header: 'Thing',
-    sortingFn: byText,
-    cell: ({ row: { original } }) => (
+    head: 'Thing',
+    order: byText((r) => r.name),
+    width: '24%',
+    onPhone: 'auto',
+    cell: ({ item, name, seen }) => (
       <>
-        <Link to={`/kit/${original.item.id}`}>{nameOf(original)}</Link>
-        <Quiet>
-          {[KIND_WORDS[original.item.kind], ...(original.item.tags ?? [])].join(', ')}
-          {original.item.lent && `, with ${original.item.lent.to}`}
-        </Quiet>
+        <Name to={`/kit/${item.id}`}>{name}</Name>
+        <Line>
+          {[KIND_WORDS[item.kind], ...(item.tags ?? [])].join(', ')}
+          {item.lent && `, with ${item.lent.to}`}
+        </Line>
+        <OnPhone>
+          <StateStrip item={item} seen={seen} />
+        </OnPhone>
       </>
     ),
-  }),
-  helper.accessor((row) => row.item.owner ?? '', { id: 'owner', header: 'Owner', sortingFn: byText }),
-  helper.accessor((row) => (row.seen?.soil ?? -1) * 10 + (row.seen?.odour ?? 0), {
+  },
+  {
+    id: 'owner',
+    head: 'Owner',
+    order: byText((r) => r.item.owner ?? ''),
+    width: '11%',
+    onPhone: null,
+    cell: (r) => r.item.owner,
+  },
+  {
     id: 'state',
-    header: 'State',
-    sortDescFirst: true,
-    cell: ({ row: { original } }) => <StateStrip item={original.item} seen={original.seen} />,
-  }),
-  helper.accessor((row) => (row.programme ? row.programme.aims.map((a) => AIM_WORDS[a]).join(', ') || 'nothing' : ''), {
-    id: 'needs',
-    header: 'It needs',
-    sortingFn: byText,
-  }),
-  helper.accessor((row) => row.seen?.at ?? '', {
+    head: 'State',
+    // The most worn first: that is what one looks for.
+    order: (a, b) => worn(b) - worn(a),
+    width: 'auto',
+    onPhone: null,
+    cell: ({ item, seen }) => <StateStrip item={item} seen={seen} />,
+  },
+  { id: 'needs', head: 'It needs', order: byText(needsText), width: '18%', onPhone: null, cell: needsText },
+  {
     id: 'looked',
-    sortingFn: 'basic',
-    header: 'Looked over',
-    cell: (cell) => <Quiet>{cell.getValue() ? whenText(cell.getValue()) : 'never'}</Quiet>,
-  }),
-  helper.accessor((row) => row.on, {
+    head: 'Looked over',
+    order: byText((r) => r.seen?.at ?? ''),
+    width: 124,
+    onPhone: null,
+    cell: ({ seen }) => <Quiet>{seen ? whenText(seen.at) : 'never'}</Quiet>,
+  },
+  {
     id: 'due',
-    header: 'Due',
-    sortingFn: (a, b) => byNeed(a.original, b.original),
-    cell: ({ row: { original } }) => (
-      <NeedWord $need={original.need}>{original.need === 'fresh' ? dayText(original.on) : NEED_WORDS[original.need]}</NeedWord>
-    ),
-  }),
+    head: 'Due',
+    order: byNeed,
+    width: 100,
+    onPhone: 76,
+    cell: ({ need, on }) => <NeedWord $need={need}>{need === 'fresh' ? dayText(on) : NEED_WORDS[need]}</NeedWord>,
+  },
 ];
 
-/** The kit as a table that draws only the rows in sight. Sorted by its heads; rows are chosen by their boxes. */
+/** The kit as a table: sorted by its heads, opened by a row, chosen by boxes. */
 export function KitTable({
   rows,
   chosen,
@@ -177,115 +136,19 @@ export function KitTable({
   chosen: ReadonlySet<string>;
   onChoose: (ids: ReadonlySet<string>) => void;
 }) {
-  const [sorting, setSorting] = useState<SortingState>([{ id: 'due', desc: false }]);
-  const data = useMemo(() => [...rows], [rows]);
-  // The table library hands out functions that change with every call: the compiler's own memory must not keep them.
-  // eslint-disable-next-line react-hooks/incompatible-library
-  const table = useReactTable({
-    data,
-    columns: COLUMNS,
-    state: { sorting },
-    onSortingChange: setSorting,
-    getRowId: (row) => row.item.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
-  });
-  const sorted = table.getRowModel().rows;
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [top, setTop] = useState(0);
-  useLayoutEffect(() => {
-    setTop(body.current?.getBoundingClientRect().top ?? 0);
-  }, [chosen.size]);
-  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize: () => ROW_PX, overscan: 8, scrollMargin: top });
-  const shown = virtual.getVirtualItems();
-  const before = shown[0] ? shown[0].start - top : 0;
-  const after = virtual.getTotalSize() - ((shown.at(-1)?.end ?? top) - top);
-  const all = rows.length > 0 && rows.every((r) => chosen.has(r.item.id));
-  const toggle = (id: string): void => {
-    const next = new Set(chosen);
-    if (!next.delete(id)) next.add(id);
-    onChoose(next);
-  };
-  /** Up and down go from thing to thing; rows out of sight are scrolled to first. */
-  const byArrows = (event: KeyboardEvent<HTMLElement>): void => {
-    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-    const at = Number((event.target as HTMLElement).closest('tr')?.getAttribute('aria-rowindex')) - 2;
-    const to = at + step;
-    if (step === 0 || !(at >= 0) || to < 0 || to >= sorted.length) return;
-    event.preventDefault();
-    virtual.scrollToIndex(to);
-    requestAnimationFrame(() => body.current?.querySelector<HTMLElement>(`tr[aria-rowindex="${to + 2}"] a`)?.focus());
-  };
-  const head = table.getHeaderGroups()[0];
+  const navigate = useNavigate();
+  const things = useMemo(() => rows.map(thingOf), [rows]);
   return (
-    <Table aria-rowcount={sorted.length + 1}>
-      <colgroup>
-        <col data-id="chosen" />
-        {COLUMNS.map((c) => (
-          <col key={c.id} data-id={c.id} {...(WIDE.has(c.id ?? '') ? { 'data-wide': true } : {})} />
-        ))}
-      </colgroup>
-      <thead>
-        <tr aria-rowindex={1}>
-          <th>
-            <input
-              type="checkbox"
-              aria-label="Choose all that are shown"
-              checked={all}
-              onChange={() => onChoose(all ? new Set() : new Set(rows.map((r) => r.item.id)))}
-            />
-          </th>
-          {head?.headers.map((header) => {
-            const way = header.column.getIsSorted();
-            return (
-              <th
-                key={header.id}
-                aria-sort={way === 'asc' ? 'ascending' : way === 'desc' ? 'descending' : 'none'}
-                {...(WIDE.has(header.id) ? { 'data-wide': true } : {})}
-              >
-                <button type="button" onClick={header.column.getToggleSortingHandler()}>
-                  {flexRender(header.column.columnDef.header, header.getContext())}
-                  {way === 'asc' && <ArrowUp size={14} aria-hidden="true" />}
-                  {way === 'desc' && <ArrowDown size={14} aria-hidden="true" />}
-                </button>
-              </th>
-            );
-          })}
-        </tr>
-      </thead>
-      <tbody ref={body} onKeyDown={byArrows}>
-        {before > 0 && (
-          <tr aria-hidden="true">
-            <td data-gap style={{ height: before }} />
-          </tr>
-        )}
-        {shown.map(({ index }) => {
-          const row = sorted[index];
-          if (!row) return null;
-          return (
-            <tr key={row.id} aria-rowindex={index + 2}>
-              <td>
-                <input
-                  type="checkbox"
-                  aria-label={`Choose ${nameOf(row.original)}`}
-                  checked={chosen.has(row.id)}
-                  onChange={() => toggle(row.id)}
-                />
-              </td>
-              {row.getVisibleCells().map((cell) => (
-                <td key={cell.id} {...(WIDE.has(cell.column.id) ? { 'data-wide': true } : {})}>
-                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                </td>
-              ))}
-            </tr>
-          );
-        })}
-        {after > 0 && (
-          <tr aria-hidden="true">
-            <td data-gap style={{ height: after }} />
-          </tr>
-        )}
-      </tbody>
-    </Table>
+    <ThingTable
+      id={THINGS}
+      label="Things of the kit"
+      columns={COLUMNS}
+      rows={things}
+      start="due"
+      chosen={chosen}
+      rowPx={ROW_PX}
+      onChoose={onChoose}
+      onOpen={(id) => void navigate(`/kit/${id}`)}
+    />
   );
 }

@@ -1,6 +1,7 @@
 import type { CareLabel } from '../../core/gear';
 import * as v from '../../core/gear';
-import { Button, Column, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { Select } from '../../ui/Select';
 import { withField } from '../../ui/fields';
@@ -27,7 +28,7 @@ export function LabelEditor({ label, onChange }: { label: CareLabel | null; onCh
     return (
       <Row $wrap>
         <Note>The label is missing or unreadable.</Note>
-        <Button $quiet onClick={() => onChange({})}>
+        <Button look="quiet" onPress={() => onChange({})}>
           Copy the label
         </Button>
       </Row>
@@ -107,7 +108,7 @@ export function LabelEditor({ label, onChange }: { label: CareLabel | null; onCh
         onChange={(ids) => set('naturalDrying', ids.length > 0 ? (ids as CareLabel['naturalDrying']) : undefined)}
       />
       <Row>
-        <TextButton onClick={() => onChange(null)}>The label is missing or unreadable</TextButton>
+        <TextButton onPress={() => onChange(null)}>The label is missing or unreadable</TextButton>
       </Row>
     </Column>
   );

@@ -1,14 +1,16 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { toDataURL } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
 import { dayText } from '../../app/time';
 import { isEntry, type Item, type Kit } from '../../core/gear';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
 import { db, type Photo } from '../../data/db';
-import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { color } from '../../ui/theme';
 
 const Sheet = styled.ul`
@@ -100,15 +102,13 @@ export function Labels() {
   const items = ids ? kit.items.filter((i) => ids.includes(i.id)) : kit.items.filter((i) => !i.archivedOn);
   return (
     <Page>
-      <Crumbs aria-label="Where" className="no-print">
-        <Link to="/kit">Kit</Link> / <strong>Labels</strong>
-      </Crumbs>
+      <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="Labels" />
       <Row $between $wrap className="no-print">
         <div>
           <h1>{items.length === 1 ? 'One label' : `${items.length} labels`}</h1>
           <Quiet>The code opens the thing in this browser’s kit; the small text under it finds it by search.</Quiet>
         </div>
-        <Button data-main-action onClick={() => window.print()} disabled={items.length === 0}>
+        <Button data-main-action onPress={() => window.print()} isDisabled={items.length === 0}>
           Print
         </Button>
       </Row>

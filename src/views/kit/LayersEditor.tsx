@@ -1,46 +1,26 @@
-import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import { X } from 'lucide-react';
 import styled from 'styled-components';
 import type { Component } from '../../core/gear';
 import * as v from '../../core/gear';
 import { FABRIC_WORDS, MATERIAL_WORDS, PART_WORDS } from '../../core/words';
-import { Button, Row } from '../../ui/basics';
-import { NumberField, Select } from '../../ui/Select';
+import { Row } from '../../ui/basics';
+import { Button, IconButton } from '../../ui/Button';
+import { NumberField, QuantityField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
 import { usualOrder } from '../../ui/Stack';
-import { color, phone } from '../../ui/theme';
-import { withField } from '../../ui/fields';
+import { phone } from '../../ui/theme';
+import { useRowKeys, withField } from '../../ui/fields';
 import { FieldGrid } from './edit';
+import { ReorderList } from '../../ui/ReorderList';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
-const Layer = styled.li`
-  border-top: 1px solid ${color.line};
-  padding: 8px 0;
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-`;
 const Line = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr) minmax(0, 0.7fr) auto;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr) minmax(0, 0.95fr) auto;
   gap: 8px;
   align-items: end;
   ${phone} {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  }
-`;
-const Tool = styled.button.attrs({ type: 'button' })`
-  width: 44px;
-  height: 44px;
-  display: inline-grid;
-  place-items: center;
-  border: 0;
-  background: none;
-  cursor: pointer;
-  border-radius: 4px;
-  &:disabled {
-    opacity: 0.35;
-    cursor: default;
-  }
-  &:not(:disabled):hover {
-    background: ${color.line};
   }
 `;
 /** Fabrics that a fibre may be made to. */
@@ -67,16 +47,24 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
   const fabrics = FABRICS_OF[component.material] ?? [];
   if (!isDown && !isWoven(component) && fabrics.length === 0) return null;
   return (
-    <FieldGrid>
+    <FieldGrid style={{ marginTop: 8 }}>
       {isDown && (
         <>
           <NumberField
             label="Fill power, in³/oz"
             value={a.fillPowerCuInPerOz}
             what="the fill power"
+            {...BOUNDS.fillPower}
             onChange={(n) => set('fillPowerCuInPerOz', n)}
           />
-          <NumberField label="Fill, g" value={a.fillMassG} what="the grams of fill" onChange={(n) => set('fillMassG', n)} />
+          <QuantityField
+            label="Fill"
+            unit="g"
+            value={a.fillMassG}
+            what="the weight of the fill"
+            {...BOUNDS.fillG}
+            onChange={(n) => set('fillMassG', n)}
+          />
           <Select
             label="Treated to shed water"
             value={a.hydrophobic === undefined ? undefined : a.hydrophobic ? 'yes' : 'no'}
@@ -96,7 +84,13 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
         />
       )}
       {isWoven(component) && (
-        <NumberField label="Yarn, denier" value={a.denier} what="the denier" onChange={(n) => set('denier', n)} />
+        <NumberField
+          label="Yarn, denier"
+          value={a.denier}
+          what="the denier"
+          {...BOUNDS.denier}
+          onChange={(n) => set('denier', n)}
+        />
       )}
     </FieldGrid>
   );
@@ -105,17 +99,21 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
 /** Layers, outside first: add, change, move, take away. */
 export function LayersEditor({ layers, onChange }: { layers: readonly Component[]; onChange: (layers: Component[]) => void }) {
   const set = (index: number, next: Component): void => onChange(layers.map((c, n) => (n === index ? next : c)));
-  const move = (index: number, by: -1 | 1): void => {
-    const next = [...layers];
-    const [moved] = next.splice(index, 1);
-    if (moved) next.splice(index + by, 0, moved);
-    onChange(next);
-  };
+  const keys = useRowKeys(layers.length);
+  const rows = layers.map((c, n) => ({ id: String(keys.keys[n]), name: PART_WORDS[c.part], c, n }));
   return (
     <>
-      <ol>
-        {layers.map((c, n) => (
-          <Layer key={`${n}-${c.part}-${c.material}`}>
+      <ReorderList
+        label="Layers, outside first"
+        rows={rows}
+        onOrder={(ids) => {
+          const places = ids.map((id) => rows.findIndex((row) => row.id === id));
+          keys.order(places);
+          onChange(places.flatMap((place) => layers[place] ?? []));
+        }}
+      >
+        {({ c, n }, _place, moves) => (
+          <>
             <Line>
               <Select
                 label="Part"
@@ -142,30 +140,27 @@ export function LayersEditor({ layers, onChange }: { layers: readonly Component[
                 onChange={(x) => set(n, comesOut(c, x))}
               />
               <Row $gap={0}>
-                <Tool aria-label={`Move ${PART_WORDS[c.part]} outwards`} disabled={n === 0} onClick={() => move(n, -1)}>
-                  <ArrowUp size={20} aria-hidden="true" />
-                </Tool>
-                <Tool
-                  aria-label={`Move ${PART_WORDS[c.part]} inwards`}
-                  disabled={n === layers.length - 1}
-                  onClick={() => move(n, 1)}
+                {moves}
+                <IconButton
+                  label={`Remove ${PART_WORDS[c.part]}`}
+                  onPress={() => {
+                    keys.drop(n);
+                    onChange(layers.filter((_, i) => i !== n));
+                  }}
                 >
-                  <ArrowDown size={20} aria-hidden="true" />
-                </Tool>
-                <Tool aria-label={`Remove ${PART_WORDS[c.part]}`} onClick={() => onChange(layers.filter((_, i) => i !== n))}>
                   <X size={20} aria-hidden="true" />
-                </Tool>
+                </IconButton>
               </Row>
             </Line>
             <Details component={c} onChange={(next) => set(n, next)} />
-          </Layer>
-        ))}
-      </ol>
+          </>
+        )}
+      </ReorderList>
       <Row $wrap>
-        <Button $quiet onClick={() => onChange([...layers, { part: 'lining', material: 'polyamide-woven' }])}>
+        <Button look="quiet" onPress={() => onChange([...layers, { part: 'lining', material: 'polyamide-woven' }])}>
           Add a layer
         </Button>
-        <Button $quiet onClick={() => onChange(usualOrder(layers))}>
+        <Button look="quiet" onPress={() => onChange(usualOrder(layers))}>
           Order them outside first
         </Button>
       </Row>

@@ -1,8 +1,12 @@
 import { useState } from 'react';
 import { today } from '../../app/now';
 import type { Item } from '../../core/gear';
-import { Button, Field, Row } from '../../ui/basics';
+import { Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { DayField } from '../../ui/dates';
+import { Form } from '../../ui/Form';
 import { Sheet } from '../../ui/Sheet';
+import { TextField } from '../../ui/TextField';
 
 /** To whom something is lent, and when it is wanted back. */
 export function LendSheet({
@@ -17,24 +21,20 @@ export function LendSheet({
   onClose: () => void;
 }) {
   const [to, setTo] = useState('');
-  const [back, setBack] = useState('');
+  const [back, setBack] = useState<string | undefined>(undefined);
   return (
     <Sheet title={title} open onClose={onClose}>
-      <Row $wrap $gap={16} $top>
-        <Field>
-          To whom?
-          <input autoFocus value={to} maxLength={200} onChange={(e) => setTo(e.target.value)} />
-        </Field>
-        <Field>
-          Wanted back on
-          <input type="date" value={back} onChange={(e) => setBack(e.target.value)} />
-        </Field>
-      </Row>
-      <Row>
-        <Button disabled={to.trim() === ''} onClick={() => onLend({ to: to.trim(), on: today(), ...(back ? { back } : {}) })}>
-          {action}
-        </Button>
-      </Row>
+      <Form onSubmit={() => to.trim() !== '' && onLend({ to: to.trim(), on: today(), ...(back ? { back } : {}) })}>
+        <Row $wrap $gap={16} $top>
+          <TextField label="To whom?" autoFocus value={to} maxLength={200} onChange={setTo} />
+          <DayField label="Wanted back on" min={today()} value={back} width={190} onChange={setBack} />
+        </Row>
+        <Row>
+          <Button type="submit" isDisabled={to.trim() === ''}>
+            {action}
+          </Button>
+        </Row>
+      </Form>
     </Sheet>
   );
 }

@@ -8,11 +8,14 @@ import type { Item, Kit } from '../../core/gear';
 import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
 import { KNOWLEDGE } from '../../core/knowledge';
-import { Button, Note, Quiet, Row } from '../../ui/basics';
-import { NumberField } from '../../ui/Select';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { NumberField } from '../../ui/NumberField';
 import { Sheet } from '../../ui/Sheet';
 import { withField } from '../../ui/fields';
 import { LendSheet } from './LendSheet';
+import { Form } from '../../ui/Form';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
 const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
 const since = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
@@ -67,17 +70,17 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
       )}
       <Row $wrap style={{ marginTop: 8 }}>
         {item.lent ? (
-          <Button $quiet onClick={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
+          <Button look="quiet" onPress={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
             It came back
           </Button>
         ) : (
-          <Button $quiet onClick={() => setOpen('lend')}>
+          <Button look="quiet" onPress={() => setOpen('lend')}>
             Lend it
           </Button>
         )}
         <Button
-          $quiet
-          onClick={() =>
+          look="quiet"
+          onPress={() =>
             void change(
               item.archivedOn ? `${name} is brought back.` : `${name} is put away.`,
               withField(item, 'archivedOn', item.archivedOn ? undefined : now),
@@ -87,8 +90,8 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
           {item.archivedOn ? 'Bring it back' : 'Put it away'}
         </Button>
         <Button
-          $quiet
-          onClick={() =>
+          look="quiet"
+          onPress={() =>
             void change(
               item.retiredOn ? `${name} serves again.` : `${name} is retired.`,
               withField(item, 'retiredOn', item.retiredOn ? undefined : now),
@@ -98,11 +101,14 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
           {item.retiredOn ? 'Take it back into use' : 'Retire it'}
         </Button>
         {lower && (
-          <Button $quiet onClick={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}>
+          <Button
+            look="quiet"
+            onPress={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}
+          >
             Move it to {JOB_WORDS[lower]}
           </Button>
         )}
-        <Button $quiet onClick={() => setOpen('target')}>
+        <Button look="quiet" onPress={() => setOpen('target')}>
           How long should it last?
         </Button>
       </Row>
@@ -116,10 +122,20 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
       )}
       {open === 'target' && (
         <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
-          <NumberField label="Years" value={target} what="the years" onChange={setTarget} />
-          <Row>
-            <Button onClick={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>Set it</Button>
-          </Row>
+          <Form onSubmit={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>
+            <NumberField
+              label="Years"
+              value={target}
+              what="the years"
+              {...BOUNDS.targetYears}
+              width={160}
+              autoFocus
+              onChange={setTarget}
+            />
+            <Row>
+              <Button type="submit">Set it</Button>
+            </Row>
+          </Form>
         </Sheet>
       )}
     </section>

@@ -2,10 +2,12 @@ import { X } from 'lucide-react';
 import styled from 'styled-components';
 import type { MakerNote } from '../../core/gear';
 import * as v from '../../core/gear';
-import { Button, Field, Quiet, Row, TextButton } from '../../ui/basics';
+import { Quiet, Row } from '../../ui/basics';
+import { Button, IconButton } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { phone } from '../../ui/theme';
 import { useRowKeys, withField } from '../../ui/fields';
+import { TextField } from '../../ui/TextField';
 
 const Line = styled.li`
   display: grid;
@@ -52,28 +54,26 @@ export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; 
               blank=""
               onChange={(x) => x && set(n, { ...note, about: x })}
             />
-            <Field>
-              In their words
-              <input
-                value={note.text ?? ''}
-                maxLength={500}
-                onChange={(e) => set(n, withField(note, 'text', e.target.value || undefined))}
-              />
-            </Field>
-            <TextButton
-              aria-label={`Remove note ${n + 1} of the maker`}
-              onClick={() => {
+            <TextField
+              label="In their words"
+              value={note.text ?? ''}
+              maxLength={500}
+              onChange={(text) => set(n, withField(note, 'text', text || undefined))}
+            />
+            <IconButton
+              label={`Remove note ${n + 1} of the maker`}
+              onPress={() => {
                 rows.drop(n);
                 onChange(notes.filter((_, i) => i !== n));
               }}
             >
               <X size={20} aria-hidden="true" />
-            </TextButton>
+            </IconButton>
           </Line>
         ))}
       </ul>
       <Row>
-        <Button $quiet onClick={() => onChange([...notes, { about: 'tumble', says: 'forbids' }])}>
+        <Button look="quiet" onPress={() => onChange([...notes, { about: 'tumble', says: 'forbids' }])}>
           Add a note of the maker
         </Button>
       </Row>

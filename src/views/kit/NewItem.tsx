@@ -10,11 +10,13 @@ import { envelopeFor } from '../../core/programme';
 import { JOB_WORDS, KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { keepStored } from '../../data/storage';
-import { Button, Column, Field, Hidden, Page, Quiet, Row } from '../../ui/basics';
+import { Column, Page, Quiet, Row } from '../../ui/basics';
+import { Button, PressArea } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Stack } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
 import { isClothLike } from './edit';
+import { SearchField, TextField } from '../../ui/TextField';
 
 const Grid = styled.ul`
   display: grid;
@@ -32,7 +34,7 @@ const Section = styled.section`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Pick = styled.button`
+const Pick = styled(PressArea)`
   width: 100%;
   text-align: left;
   background: none;
@@ -46,7 +48,7 @@ const Pick = styled.button`
   strong {
     font-size: 17px;
   }
-  &:hover strong {
+  &[data-hovered] strong {
     text-decoration: underline;
   }
 `;
@@ -80,16 +82,13 @@ export function NewItem() {
             <h1>Which of these is built like yours?</h1>
             <p>Take the nearest; every layer can be corrected afterwards.</p>
           </div>
-          <Field>
-            <Hidden>Search the constructions</Hidden>
-            <input
-              data-search
-              type="search"
-              placeholder="Search, such as wool"
-              value={query}
-              onChange={(e) => setQuery(e.target.value)}
-            />
-          </Field>
+          <SearchField
+            label="Search the constructions"
+            placeholder="Search, such as wool"
+            width={280}
+            value={query}
+            onChange={setQuery}
+          />
         </Row>
         {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
         {ARCHETYPE_GROUPS.filter((group) => found.some((a) => a.group === group)).map((group) => (
@@ -101,8 +100,7 @@ export function NewItem() {
                 .map((a) => (
                   <li key={a.id}>
                     <Pick
-                      type="button"
-                      onClick={() => {
+                      onPress={() => {
                         setChosen(a);
                         setName('');
                         setJob(null);
@@ -138,10 +136,14 @@ export function NewItem() {
       <h1>{chosen.name}</h1>
       <Two>
         <Column $gap={20}>
-          <Field>
-            What do you call it?
-            <input autoFocus value={name} placeholder={chosen.name} maxLength={200} onChange={(e) => setName(e.target.value)} />
-          </Field>
+          <TextField
+            label="What do you call it?"
+            autoFocus
+            value={name}
+            placeholder={chosen.name}
+            maxLength={200}
+            onChange={(text) => setName(text)}
+          />
           {isClothLike(chosen.item.kind) && (
             <OneOf
               label="What is it for?"
@@ -155,13 +157,13 @@ export function NewItem() {
             will be careful until you copy it.
           </p>
           <Row $wrap>
-            <Button data-main-action onClick={() => void add('look-over')}>
+            <Button data-main-action onPress={() => void add('look-over')}>
               Add it and look it over
             </Button>
-            <Button $quiet onClick={() => void add('correct')}>
+            <Button look="quiet" onPress={() => void add('correct')}>
               Add it and correct it
             </Button>
-            <Button $quiet onClick={() => setChosen(null)}>
+            <Button look="quiet" onPress={() => setChosen(null)}>
               Another construction
             </Button>
           </Row>

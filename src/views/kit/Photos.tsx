@@ -1,15 +1,17 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { db, type Photo } from '../../data/db';
 import { deletePhoto } from '../../data/repo';
-import { Button, Note, Quiet, Row } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, PressArea } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
+import { FilePick } from '../../ui/FilePick';
 
 const Grid = styled.ul`
   display: flex;
@@ -54,7 +56,6 @@ function Picture({ photo, name, large }: { photo: Photo; name: string; large?: b
 /** Photographs of a thing: taken or chosen, made small off the page, freed of place and camera, kept in this browser. */
 export function Photos({ itemId, name }: { itemId: string; name: string }) {
   const photos = useLiveQuery(() => db.photos.where('itemId').equals(itemId).sortBy('at'), [itemId]) ?? [];
-  const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState<string | null>(null);
@@ -62,7 +63,6 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
   const add = async (files: readonly File[]): Promise<void> => {
     setBusy(files.length);
     setFault((await keepPhotos(itemId, files, {}, () => setBusy((n) => n - 1))).fault);
-    if (input.current) input.current.value = '';
   };
   const bytes = photos.reduce((sum, p) => sum + p.bytes, 0);
   return (
@@ -73,26 +73,16 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
       <Grid>
         {photos.map((photo) => (
           <li key={photo.id}>
-            <button type="button" aria-label={`Open the photograph of ${whenText(photo.at)}`} onClick={() => setOpen(photo.id)}>
+            <PressArea aria-label={`Open the photograph of ${whenText(photo.at)}`} onPress={() => setOpen(photo.id)}>
               <Picture photo={photo} name={name} />
-            </button>
+            </PressArea>
           </li>
         ))}
       </Grid>
       <Row $wrap style={{ marginTop: 8 }}>
-        <input
-          ref={input}
-          type="file"
-          accept="image/*"
-          multiple
-          hidden
-          aria-label="Photograph files"
-          data-photo-file
-          onChange={(e) => void add([...(e.target.files ?? [])])}
-        />
-        <Button $quiet disabled={busy > 0} onClick={() => input.current?.click()}>
+        <FilePick accept={['image/*']} multiple disabled={busy > 0} onFiles={(files) => void add(files)}>
           <Camera size={18} aria-hidden="true" /> {busy > 0 ? `Making ${busy} small …` : 'Add a photograph'}
-        </Button>
+        </FilePick>
         {photos.length > 0 && (
           <Quiet>
             {photos.length === 1 ? 'One' : photos.length}, {(bytes / MB).toFixed(1)} MB in this browser; place and camera are
@@ -107,9 +97,8 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
           {shown.step && <p>Taken at “{shown.step}”.</p>}
           <Row>
             <Button
-              $quiet
-              $danger
-              onClick={() => {
+              look="danger"
+              onPress={() => {
                 setOpen(null);
                 void deletePhoto(shown.id).then((undo) => tell('The photograph is deleted.', undo));
               }}

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { useThresholds } from '../../app/kit';
+import { useThresholds } from '../../app/thresholds';
 import type { Inspection, Item } from '../../core/gear';
 import type { Thresholds } from '../../core/knowledge';
 import { loftVerdict } from '../../core/loft';

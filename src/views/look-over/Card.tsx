@@ -1,7 +1,8 @@
 import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
 import { soilsOf, wearAt, wearsOf } from '../../core/facts';
 import { madeOf, PART_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
-import { Button, Column, Note, Row } from '../../ui/basics';
+import { Column, Note, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import { dampTest, showsThrough, type CardId } from './cards';
 import { Drops } from '../../app/Drops';
@@ -127,7 +128,7 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
             onChange={(ids) => answer({ wear: ids as Wear[] })}
           />
           <Row>
-            <Button $quiet onClick={() => answer({ wear: [] })}>
+            <Button look="quiet" onPress={() => answer({ wear: [] })}>
               No wear to speak of
             </Button>
           </Row>

@@ -1,28 +1,6 @@
-import styled from 'styled-components';
 import type { Inspection } from '../../core/gear';
-import { color } from '../../ui/theme';
 import { CARD_NAMES, said, type CardId } from './cards';
-
-const Table = styled.table`
-  border-collapse: collapse;
-  max-width: 720px;
-  th,
-  td {
-    text-align: left;
-    padding: 6px 24px 6px 0;
-    border-bottom: 1px solid ${color.line};
-    vertical-align: top;
-  }
-  thead th,
-  tbody th {
-    font-weight: 600;
-    color: ${color.quiet};
-    font-size: 14px;
-  }
-  td[data-moved] {
-    font-weight: 700;
-  }
-`;
+import { FigureTable } from '../../ui/FigureTable';
 
 /** The last look and this one, side by side; what has moved stands out. What was not looked at is a dash, never fine. */
 export function Compare({
@@ -41,23 +19,21 @@ export function Compare({
     .filter(({ was, is }) => was !== null || is !== null);
   if (rows.length === 0) return null;
   return (
-    <Table>
-      <thead>
-        <tr>
-          <th aria-label="Seen" />
-          <th>{beforeName}</th>
-          <th>now</th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(({ card, was, is }) => (
-          <tr key={card}>
-            <th scope="row">{CARD_NAMES[card]}</th>
-            <td>{was ?? '–'}</td>
-            <td data-moved={was !== null && is !== null && was !== is ? true : undefined}>{is ?? '–'}</td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
+    <div style={{ maxWidth: 720 }}>
+      <FigureTable
+        label="The last look and this one"
+        rows={rows}
+        rowKey={(r) => r.card}
+        columns={[
+          { id: 'what', head: 'Seen', cell: (r) => CARD_NAMES[r.card] },
+          { id: 'was', head: beforeName, cell: (r) => r.was ?? '–' },
+          {
+            id: 'is',
+            head: 'now',
+            cell: (r) => (r.was !== null && r.is !== null && r.was !== r.is ? <strong>{r.is}</strong> : (r.is ?? '–')),
+          },
+        ]}
+      />
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useThresholds } from '../../app/kit';
+import { useThresholds } from '../../app/thresholds';
 import type { Inspection, InspectionPatch, Item } from '../../core/gear';
 import type { Thresholds } from '../../core/knowledge';
 import { loftVerdict } from '../../core/loft';

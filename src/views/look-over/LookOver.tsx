@@ -1,23 +1,26 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
 import { newId, nowIso } from '../../app/now';
-import type { Inspection, InspectionPatch, Item, Kit } from '../../core/gear';
+import { latestInspection, type Inspection, type InspectionPatch, type Item, type Kit } from '../../core/gear';
 import type { Programme } from '../../core/document';
-import { latestInspection, plan, writeProgramme } from '../../core/programme';
+import { plan, writeProgramme } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { patchDraft, saveInspection } from '../../data/repo';
-import { Button, Column, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Column, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Button, PressArea } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { color, phone } from '../../ui/theme';
 import { whenText } from '../../app/time';
 import { Card } from './Card';
 import { Compare } from './Compare';
 import { answered, CARD_NAMES, CARD_WORDS, cardsFor, type CardId } from './cards';
+import { focusOn, reachable } from '../../ui/focus';
 
 const VerdictBar = styled.div`
   border-left: 6px solid ${color.ink};
@@ -44,7 +47,7 @@ const Dots = styled.ol`
     min-width: 0;
   }
 `;
-const Dot = styled.button<{ $here: boolean; $answered: boolean }>`
+const Dot = styled(PressArea)<{ $here: boolean; $answered: boolean }>`
   width: 100%;
   height: 44px;
   border: 0;
@@ -96,7 +99,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
   const verdict = useMemo(() => judge(kit, item, seen), [kit, item, seen]);
   const any = cards.some((c) => c !== 'done' && answered(c, seen));
   useEffect(() => {
-    document.getElementById('question')?.focus({ preventScroll: true });
+    focusOn('question');
   }, [at]);
   const go = (to: number): void => {
     setAt(to);
@@ -117,10 +120,13 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
   return (
     <Page>
       <UnderWayOf itemId={item.id} />
-      <Crumbs aria-label="Where">
-        <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link> /{' '}
-        <strong>Look over</strong>
-      </Crumbs>
+      <Crumbs
+        trail={[
+          { to: '/kit', name: 'Kit' },
+          { to: `/kit/${item.id}`, name: item.name ?? KIND_WORDS[item.kind] },
+        ]}
+        here="Look over"
+      />
       <VerdictBar role="status" aria-live="polite">
         <strong>{any ? verdict.verdict : 'Answer what you can see; skip the rest.'}</strong>
         <Quiet>
@@ -134,21 +140,18 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
           {cards.map((c, index) => (
             <li key={c}>
               <Dot
-                type="button"
                 $here={index === at}
                 $answered={answered(c, seen) && c !== 'done'}
                 aria-label={`${CARD_WORDS[c]}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
-                aria-current={index === at ? 'step' : undefined}
-                onClick={() => go(index)}
+                {...(index === at ? { 'aria-current': 'step' } : {})}
+                onPress={() => go(index)}
               />
             </li>
           ))}
         </Dots>
       </nav>
       <Body>
-        <h1 id="question" tabIndex={-1} style={{ outline: 'none' }}>
-          {CARD_WORDS[card]}
-        </h1>
+        <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
         {card === 'done' ? (
           <Column>
             {open.length > 0 ? (
@@ -170,21 +173,21 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
         )}
         <Row $wrap>
           {at > 0 && (
-            <Button $quiet onClick={() => go(at - 1)}>
+            <Button look="quiet" onPress={() => go(at - 1)}>
               Back
             </Button>
           )}
           {card === 'done' ? (
-            <Button data-main-action disabled={!any} onClick={() => void save()}>
+            <Button data-main-action isDisabled={!any} onPress={() => void save()}>
               Record it and see the programme
             </Button>
           ) : (
-            <Button data-main-action onClick={() => go(at + 1)}>
+            <Button data-main-action onPress={() => go(at + 1)}>
               {answered(card, seen) ? 'Next' : 'Skip'}
             </Button>
           )}
           {card !== 'done' && any && (
-            <Button $quiet onClick={() => go(cards.length - 1)}>
+            <Button look="quiet" onPress={() => go(cards.length - 1)}>
               That is enough
             </Button>
           )}

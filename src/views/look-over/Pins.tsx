@@ -3,12 +3,14 @@ import styled from 'styled-components';
 import type { Damage, Inspection, InspectionPatch, Item, Part, Soil } from '../../core/gear';
 import { componentAt, damagesOf, soilsOf } from '../../core/facts';
 import { DAMAGE_WORDS, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from '../../core/words';
-import { Button, Column, Field, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Outline } from '../../ui/Outline';
 import { Select } from '../../ui/Select';
 import { phone } from '../../ui/theme';
 import { placeHint } from './cards';
+import { TextField } from '../../ui/TextField';
 
 type Spot = { side: 'front' | 'back'; x: number; y: number };
 interface PinsProps {
@@ -78,10 +80,13 @@ export function Stains({ item, seen, answer }: PinsProps) {
             blank=""
             onChange={(x) => x && setSoil(x)}
           />
-          <Field>
-            Where?
-            <input value={place} maxLength={200} placeholder={placeHint(item)} onChange={(e) => setPlace(e.target.value)} />
-          </Field>
+          <TextField
+            label="Where?"
+            value={place}
+            maxLength={200}
+            placeholder={placeHint(item)}
+            onChange={(text) => setPlace(text)}
+          />
           {parts.length > 1 && (
             <Select
               label="On which part?"
@@ -95,11 +100,11 @@ export function Stains({ item, seen, answer }: PinsProps) {
         </Row>
         <OneOf label="Has it dried in, or survived a treatment?" value={set} options={YES_NO} onChange={setSet} />
         <Row $wrap>
-          <Button $quiet onClick={() => add()}>
+          <Button look="quiet" onPress={() => add()}>
             Add this mark
           </Button>
           {stains.length === 0 && (
-            <Button $quiet onClick={() => answer({ stains: [] })}>
+            <Button look="quiet" onPress={() => answer({ stains: [] })}>
               No marks
             </Button>
           )}
@@ -111,7 +116,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
               {n + 1}. <strong>{SOIL_WORDS[stain.soil]}</strong>{' '}
               <Quiet>{where(stain.place, stain.spot, stain.part && partText(item, stain.part))}</Quiet>
               {stain.set ? ', set' : ''}{' '}
-              <TextButton onClick={() => answer({ stains: stains.filter((_, i) => i !== n) })}>Remove</TextButton>
+              <TextButton onPress={() => answer({ stains: stains.filter((_, i) => i !== n) })}>Remove</TextButton>
             </li>
           ))}
         </ol>
@@ -155,11 +160,11 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
           onChange={setCosmetic}
         />
         <Row $wrap>
-          <Button $quiet onClick={() => add()}>
+          <Button look="quiet" onPress={() => add()}>
             Add this damage
           </Button>
           {damage.length === 0 && (
-            <Button $quiet onClick={() => answer({ damage: [] })}>
+            <Button look="quiet" onPress={() => answer({ damage: [] })}>
               Nothing is broken
             </Button>
           )}
@@ -170,7 +175,7 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
             <li key={n}>
               {n + 1}. <strong>{DAMAGE_WORDS[d.kind]}</strong> <Quiet>{where(d.place, d.spot)}</Quiet>
               {d.cosmetic ? ', looks only' : ''}{' '}
-              <TextButton onClick={() => answer({ damage: damage.filter((_, i) => i !== n) })}>Remove</TextButton>
+              <TextButton onPress={() => answer({ damage: damage.filter((_, i) => i !== n) })}>Remove</TextButton>
             </li>
           ))}
         </ol>

@@ -10,7 +10,8 @@ import { minutesOf } from '../../core/document';
 import type { ProgrammeOutline } from '../../workers';
 import { nowMs, today } from '../../app/now';
 import { atText, dayText, daysUntil, midnightOf } from '../../app/time';
-import { Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 
 const EventSheet = lazy(() => import('./EventSheet'));
 /** All is ready in the evening of its day, minutes after midnight. */
@@ -84,11 +85,11 @@ function One({
         <Quiet>{event.itemIds.length === 1 ? 'One thing goes' : `${event.itemIds.length} things go`} along.</Quiet>
       )}{' '}
       {unready.length > 0 && (
-        <TextButton aria-expanded={open} onClick={() => setOpen(!open)}>
+        <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
           {open ? 'Fold it' : 'What to begin when'}
         </TextButton>
       )}{' '}
-      <TextButton onClick={onChange}>Change it</TextButton>
+      <TextButton onPress={onChange}>Change it</TextButton>
       {open && <Backwards rows={unready} event={event} />}
     </Note>
   );
@@ -124,7 +125,7 @@ export function Ahead({
       ))}
       <Row $wrap $between $gap={8}>
         {children}
-        <TextButton onClick={() => setSheet('new')}>Write down what is ahead</TextButton>
+        <TextButton onPress={() => setSheet('new')}>Write down what is ahead</TextButton>
       </Row>
       {sheet !== null && (
         <Suspense fallback={null}>

@@ -1,39 +1,13 @@
 import { lazy, Suspense, useState } from 'react';
 import { isEntry, OUTINGS, type Item, type Kit, type Outing, type UseEntry } from '../../core/gear';
 import { OUTING_WORDS, thingName } from '../../core/words';
-import { saveEntry } from '../../data/repo';
-import { Button, Row } from '../../ui/basics';
-import { Sheet } from '../../ui/Sheet';
+import { Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { dayOf, today } from '../../app/now';
-import { tell } from '../../app/session';
 import { usedToday } from '../../app/used';
-import { saidOf, UseFields, type UseSaid } from './UseFields';
 
 /** What else there is to say of a use. Everything may stay open. */
-function UseSheet({ item, entry, onClose }: { item: Item; entry: UseEntry; onClose: () => void }) {
-  const { hours: _h, nights: _n, km: _k, weather: _w, hard: _d, place: _p, ...rest } = entry;
-  const [said, setSaid] = useState<UseSaid>(() => saidOf(entry));
-  const [at, setAt] = useState(entry.at);
-  const save = async (): Promise<void> => {
-    tell(`The use of ${thingName(item)} is recorded.`, await saveEntry({ ...rest, ...said, at }));
-    onClose();
-  };
-  return (
-    <Sheet title={`How was ${thingName(item)} used?`} open onClose={onClose}>
-      <UseFields
-        said={said}
-        day={at.slice(0, 10)}
-        counts={['hours', 'nights', 'km']}
-        onSaid={setSaid}
-        onDay={(day) => setAt(`${day}T12:00:00Z`)}
-      />
-      <Row>
-        <Button onClick={() => void save()}>Record it</Button>
-      </Row>
-    </Sheet>
-  );
-}
-
+const UseSheet = lazy(() => import('./UseSheet'));
 const BackSheet = lazy(() => import('./BackSheet'));
 const SHOWN = 5;
 const RECENT_MS = 60 * 86_400_000;
@@ -46,7 +20,7 @@ export function BackFrom({ kit }: { kit: Kit }) {
       <Row $wrap $gap={8} role="group" aria-labelledby="back-from">
         <strong id="back-from">Back from</strong>
         {OUTINGS.map((o) => (
-          <Button key={o} $quiet onClick={() => setOuting(o)}>
+          <Button key={o} look="quiet" onPress={() => setOuting(o)}>
             {OUTING_WORDS[o].name}
           </Button>
         ))}
@@ -82,17 +56,21 @@ export function UsedToday({ kit, now }: { kit: Kit; now: number }) {
         {often.map((item) => {
           const entry = done(item);
           return entry ? (
-            <Button key={item.id} onClick={() => setMore({ item, entry })}>
+            <Button key={item.id} onPress={() => setMore({ item, entry })}>
               {thingName(item)}, used today: say more
             </Button>
           ) : (
-            <Button key={item.id} $quiet onClick={() => void usedToday(item)}>
+            <Button key={item.id} look="quiet" onPress={() => void usedToday(item)}>
               {thingName(item)}
             </Button>
           );
         })}
       </Row>
-      {more && <UseSheet item={more.item} entry={more.entry} onClose={() => setMore(null)} />}
+      {more && (
+        <Suspense fallback={null}>
+          <UseSheet item={more.item} entry={more.entry} onClose={() => setMore(null)} />
+        </Suspense>
+      )}
     </section>
   );
 }

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { planOf } from '../../app/kit';
+import { planOf } from '../../app/plan';
 import { newId, nowIso, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { minutesOf } from '../../core/document';
@@ -9,10 +9,13 @@ import type { Kit, Outing, UseEntry } from '../../core/gear';
 import { minutesText } from '../../core/units';
 import { OUTING_WORDS, thingName } from '../../core/words';
 import { saveUses } from '../../data/repo';
-import { Button, Field, Quiet, Row } from '../../ui/basics';
+import { Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { UseFields, type UseSaid } from './UseFields';
+import { ComboBox } from '../../ui/ComboBox';
+import { Form } from '../../ui/Form';
 
 /** What is asked for in figures. */
 const COUNTS = { run: ['hours', 'km'], trip: ['nights'], game: ['hours'], day: ['hours'] } as const satisfies Record<
@@ -54,24 +57,23 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
         />
       )}
       {rest.length > 0 && (
-        <Field>
-          {shown.length > 0 ? 'And what else?' : 'What was used?'}
-          <select value="" onChange={(e) => e.target.value && setChosen([...chosen, e.target.value])}>
-            <option value="">choose a thing …</option>
-            {rest.map((i) => (
-              <option key={i.id} value={i.id}>
-                {thingName(i)}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <ComboBox
+          label={shown.length > 0 ? 'And what else?' : 'What was used?'}
+          value={null}
+          clears
+          options={rest.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+          placeholder="type a name or an owner"
+          onChange={(id) => id !== null && setChosen([...chosen, id])}
+        />
       )}
-      <UseFields said={about} day={day} counts={COUNTS[outing]} onSaid={setAbout} onDay={setDay} />
-      <Row>
-        <Button disabled={chosen.length === 0} onClick={() => void save()}>
-          Record it
-        </Button>
-      </Row>
+      <Form onSubmit={() => void save()}>
+        <UseFields said={about} day={day} counts={COUNTS[outing]} onSaid={setAbout} onDay={setDay} />
+        <Row>
+          <Button type="submit" isDisabled={chosen.length === 0}>
+            Record it
+          </Button>
+        </Row>
+      </Form>
     </Sheet>
   );
 }
@@ -103,7 +105,7 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
         <p>Hang up or put away: {rest.map((r) => thingName(r.item)).join(', ')}. Look one over if it seems dirty.</p>
       )}
       <Row>
-        <Button onClick={onClose}>Done</Button>
+        <Button onPress={onClose}>Done</Button>
       </Row>
     </Sheet>
   );

@@ -5,10 +5,14 @@ import { thingName } from '../../core/words';
 import { newId, nowIso, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { deleteEntry, saveEntry } from '../../data/repo';
-import { Button, Field, Note, Row, TextButton } from '../../ui/basics';
+import { Note, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { TextField } from '../../ui/TextField';
+import { DayField } from '../../ui/dates';
+import { useChecked } from '../../app/checked';
+import { Form } from '../../ui/Form';
 
 /** In larger kits the things are found by typing. */
 const CHIPS = 40;
@@ -23,6 +27,7 @@ export default function EventSheet({
   event: EventEntry | null;
   onClose: () => void;
 }) {
+  const { faults, keep } = useChecked();
   const [name, setName] = useState(event?.name ?? '');
   const [on, setOn] = useState(event?.on ?? '');
   // An event that says nothing else wants all ready on its own day; a new one the day before.
@@ -46,8 +51,10 @@ export default function EventSheet({
       readyBy: readyBy || before,
       ...(along ? { itemIds: [...along] } : {}),
     };
-    tell(`“${entry.name}” is ${event ? 'changed' : 'written down'}.`, await saveEntry(entry));
-    onClose();
+    await keep({ list: 'log', row: entry }, async () => {
+      tell(`“${entry.name}” is ${event ? 'changed' : 'written down'}.`, await saveEntry(entry));
+      onClose();
+    });
   };
   const remove = async (): Promise<void> => {
     if (event) tell(`“${event.name}” is taken out.`, await deleteEntry(event.id));
@@ -55,31 +62,32 @@ export default function EventSheet({
   };
   return (
     <Sheet title={event ? 'Change what is ahead' : 'What is ahead?'} open onClose={onClose}>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
+      <Form
+        faults={faults}
+        fields={['name', 'on', 'readyBy']}
+        onSubmit={() => {
           if (name.trim() && on && !late && along?.length !== 0) void save();
         }}
-        style={{ display: 'flex', flexDirection: 'column', gap: 16 }}
       >
         <Row>
-          <TextField label="What is it?" value={name} maxLength={200} autoFocus onChange={setName} />
+          <TextField label="What is it?" name="name" value={name} maxLength={200} autoFocus onChange={setName} />
         </Row>
         <Row $wrap $gap={16} $top>
-          <Field>
-            On
-            <input type="date" min={today()} value={on} onChange={(e) => setOn(e.target.value)} />
-          </Field>
-          <Field>
-            All ready by
-            <input
-              type="date"
-              min={today()}
-              max={on || undefined}
-              value={readyBy || before}
-              onChange={(e) => setReadyBy(e.target.value)}
-            />
-          </Field>
+          <DayField
+            label="On"
+            name="on"
+            min={event ? undefined : today()}
+            value={on || undefined}
+            width={190}
+            onChange={(day) => setOn(day ?? '')}
+          />
+          <DayField
+            label="All ready by"
+            name="readyBy"
+            value={readyBy || before || undefined}
+            width={190}
+            onChange={(day) => setReadyBy(day ?? '')}
+          />
         </Row>
         {late && <Note tone="alarm">It must be ready before the day itself, or on it.</Note>}
         <OneOf
@@ -113,12 +121,12 @@ export default function EventSheet({
           </>
         )}
         <Row $between $wrap>
-          <Button type="submit" disabled={name.trim() === '' || on === '' || late || along?.length === 0}>
+          <Button type="submit" isDisabled={name.trim() === '' || on === '' || late || along?.length === 0}>
             {event ? 'Keep the change' : 'Write it down'}
           </Button>
-          {event && <TextButton onClick={() => void remove()}>Take it out</TextButton>}
+          {event && <TextButton onPress={() => void remove()}>Take it out</TextButton>}
         </Row>
-      </form>
+      </Form>
     </Sheet>
   );
 }

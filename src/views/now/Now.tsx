@@ -19,7 +19,8 @@ import { upkeepOf } from '../../core/upkeep';
 import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
-import { Button, ButtonLink, Column, Empty, Note, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Empty, Note, Page, Quiet, Row } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
 import type { ProgrammeOutline } from '../../workers';
 import { Progress } from '../../ui/Progress';
 import { countdown } from '../../ui/countdown';
@@ -159,10 +160,10 @@ export function Now() {
             Add the thing that worries you: choose a construction that looks like it, look it over, and get an answer in a minute.
           </p>
           <Row $wrap>
-            <Button data-main-action onClick={() => void navigate('/kit/new')}>
+            <Button data-main-action onPress={() => void navigate('/kit/new')}>
               Add a thing
             </Button>
-            <Button $quiet onClick={() => void demo()}>
+            <Button look="quiet" onPress={() => void demo()}>
               Take the demo kit
             </Button>
           </Row>
@@ -185,9 +186,9 @@ export function Now() {
     <Page>
       <Row $between $wrap $top>
         <h1>{headline(needs.length, runs.length, looks.length, known)}</h1>
-        <ButtonLink to="/kit/new" $quiet>
+        <LinkButton to="/kit/new" look="quiet">
           Add a thing
-        </ButtonLink>
+        </LinkButton>
       </Row>
       {runs.length > 0 && (
         <Section aria-label="Under way">
@@ -209,7 +210,7 @@ export function Now() {
       )}
       {planning.state === 'stopped' && (
         <Note>
-          Stopped: not everything was looked through. <TextButton onClick={planning.again}>Look through the rest</TextButton>
+          Stopped: not everything was looked through. <TextButton onPress={planning.again}>Look through the rest</TextButton>
         </Note>
       )}
       {needs.length > 0 && (
@@ -223,7 +224,7 @@ export function Now() {
           <Needs ranked={shown} />
           {needs.length > shown.length && (
             <Row>
-              <Button $quiet onClick={() => setAll(true)}>
+              <Button look="quiet" onPress={() => setAll(true)}>
                 Show all {needs.length}
               </Button>
             </Row>
@@ -242,9 +243,9 @@ export function Now() {
           <h2 id="looks">Time to look them over</h2>
           <Row $wrap>
             {looks.slice(0, 12).map(({ item }) => (
-              <ButtonLink key={item.id} $quiet to={`/kit/${item.id}/look-over`}>
+              <LinkButton key={item.id} look="quiet" to={`/kit/${item.id}/look-over`}>
                 {item.name ?? KIND_WORDS[item.kind]}
-              </ButtonLink>
+              </LinkButton>
             ))}
           </Row>
         </Section>

@@ -1,10 +1,12 @@
 import { WEATHERS, type UseEntry, type Weather } from '../../core/gear';
 import { WEATHER_WORDS } from '../../core/words';
 import { today } from '../../app/now';
-import { Field, Row } from '../../ui/basics';
+import { Row } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
-import { NumberField } from '../../ui/Select';
+import { NumberField, QuantityField } from '../../ui/NumberField';
 import { TextField } from '../../ui/TextField';
+import { DayField } from '../../ui/dates';
+import { BOUNDS } from '../../core/knowledge/bounds';
 
 /** What may be said of a use; everything may stay open. */
 export type UseSaid = Pick<UseEntry, 'hours' | 'nights' | 'km' | 'weather' | 'hard' | 'place'>;
@@ -25,11 +27,10 @@ export const saidOf = ({
   ...(place === undefined ? {} : { place }),
 });
 type Counted = 'hours' | 'nights' | 'km';
-const COUNTED: Record<Counted, { readonly label: string; readonly what: string }> = {
+const COUNTED = {
   hours: { label: 'Hours', what: 'the hours' },
   nights: { label: 'Nights', what: 'the nights' },
-  km: { label: 'Distance, km', what: 'the kilometres' },
-};
+} as const;
 
 /** The fields of a use, of one thing or of all that came back together. @param counts what is asked for in figures. */
 export function UseFields({
@@ -66,14 +67,31 @@ export function UseFields({
         onChange={(ids) => set({ weather: ids.length > 0 ? (ids as Weather[]) : undefined })}
       />
       <Row $wrap $gap={12} $top>
-        <Field>
-          Day
-          <input type="date" max={today()} value={day} onChange={(e) => e.target.value && onDay(e.target.value)} />
-        </Field>
+        <DayField label="Day" value={day} max={today()} width={190} onChange={(next) => next && onDay(next)} />
         <TextField label="Where" value={said.place ?? ''} maxLength={200} onChange={(x) => set({ place: x || undefined })} />
-        {counts.map((key) => (
-          <NumberField key={key} {...COUNTED[key]} value={said[key]} onChange={(n) => set({ [key]: n })} />
-        ))}
+        {counts.map((key) =>
+          key === 'km' ? (
+            <QuantityField
+              key={key}
+              label="Distance"
+              unit="km"
+              what="the distance"
+              {...BOUNDS.useKm}
+              width={130}
+              value={said.km}
+              onChange={(n) => set({ km: n })}
+            />
+          ) : (
+            <NumberField
+              key={key}
+              {...COUNTED[key]}
+              {...BOUNDS[key === 'hours' ? 'useHours' : 'useNights']}
+              width={110}
+              value={said[key]}
+              onChange={(n) => set({ [key]: n })}
+            />
+          ),
+        )}
       </Row>
     </>
   );

@@ -2,7 +2,8 @@ import { tell } from '../../app/session';
 import type { Item, Learned, OwnFigures as Figures, SupplyClass } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Figure, Quiet, Row, TextButton } from '../../ui/basics';
+import { Figure, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { withField } from '../../ui/fields';
 import { Link } from 'react-router';
 
@@ -79,7 +80,7 @@ export function OwnFigures({ item }: { item: Item }) {
           <span>
             {name} <Figure>{value}</Figure>
           </span>
-          <TextButton aria-label={`Forget ${name}`} onClick={() => void forget(next, name)}>
+          <TextButton aria-label={`Forget ${name}`} onPress={() => void forget(next, name)}>
             Forget
           </TextButton>
         </Row>

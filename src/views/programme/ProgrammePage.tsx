@@ -1,8 +1,10 @@
+import { latestInspection } from '../../core/gear';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { planOf, useItem, type Planned } from '../../app/kit';
+import { useItem } from '../../app/kit';
+import { planOf, type Planned } from '../../app/plan';
 import { beginRun, useRunOf } from '../../app/runs';
 import { tell } from '../../app/session';
 import { UnderWay } from '../../app/UnderWay';
@@ -10,18 +12,20 @@ import { today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
 import { minutesOf } from '../../core/document';
-import { latestInspection } from '../../core/programme';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
-import { Button, ButtonLink, Column, Crumbs, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
+import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
+import { Button, LinkButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
 import { phone } from '../../ui/theme';
 import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
-import { Details, Step } from './Step';
+import { Step } from './Step';
 import { TakesCard } from './TakesCard';
+import { Disclosure } from '../../ui/Disclosure';
 
 const Answer = styled.h1`
   font-size: 32px;
@@ -93,10 +97,13 @@ export function ProgrammePage() {
   return (
     <Page>
       <Row $between $wrap>
-        <Crumbs aria-label="Where">
-          <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{item.name ?? KIND_WORDS[item.kind]}</Link> /{' '}
-          <strong>Programme</strong>
-        </Crumbs>
+        <Crumbs
+          trail={[
+            { to: '/kit', name: 'Kit' },
+            { to: `/kit/${item.id}`, name: item.name ?? KIND_WORDS[item.kind] },
+          ]}
+          here="Programme"
+        />
         <Quiet>{seen ? `looked over ${whenText(seen.at)}` : 'never looked over'}</Quiet>
       </Row>
       {run && <UnderWay run={run} />}
@@ -112,20 +119,20 @@ export function ProgrammePage() {
         </Column>
         <Column $gap={6} style={{ alignItems: 'flex-end' }}>
           <Row $wrap>
-            <ButtonLink $quiet to={`/kit/${item.id}/rehearse`}>
+            <LinkButton look="quiet" to={`/kit/${item.id}/rehearse`}>
               Rehearse
-            </ButtonLink>
-            <Button $quiet onClick={() => window.print()}>
+            </LinkButton>
+            <Button look="quiet" onPress={() => window.print()}>
               <Printer size={18} aria-hidden="true" /> Print
             </Button>
             {run ? null : startable ? (
-              <Button data-main-action onClick={() => void start()}>
+              <Button data-main-action onPress={() => void start()}>
                 Start
               </Button>
             ) : (
-              <ButtonLink to={`/kit/${item.id}/look-over`} data-main-action>
+              <LinkButton to={`/kit/${item.id}/look-over`} data-main-action>
                 Look it over
-              </ButtonLink>
+              </LinkButton>
             )}
           </Row>
           {always.length > 0 && (
@@ -148,14 +155,13 @@ export function ProgrammePage() {
             </ol>
           )}
           {later.length > 0 && (
-            <Details style={{ marginTop: 12 }}>
-              <summary>Only if a check fails: {later.map((s) => s.title.toLowerCase()).join('; ')}</summary>
+            <Disclosure title={`Only if a check fails: ${later.map((s) => s.title.toLowerCase()).join('; ')}`}>
               <ol>
                 {later.map((step, n) => (
                   <Step key={step.id} step={step} number={always.length + n + 1} us={us} itemId={item.id} dose={dose} />
                 ))}
               </ol>
-            </Details>
+            </Disclosure>
           )}
         </section>
         <Aside>

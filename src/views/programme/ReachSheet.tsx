@@ -7,7 +7,8 @@ import { reachedText } from '../../core/telling/choice';
 import { KIND_WORDS, WORDS } from '../../core/words';
 import { chooseFor, chooseForKit } from '../../data/repo';
 import { plannerWorker } from '../../workers';
-import { Button, Quiet, Row } from '../../ui/basics';
+import { Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 
@@ -75,9 +76,9 @@ export function ReachSheet({ kit, item, school, option, reach, onClose }: Props)
       )}
       <Row>
         {reached !== null && (reach === 'kit' || changed.length > 0) && (
-          <Button onClick={() => void choose()}>{reach === 'kit' ? 'Choose it for the kit' : 'Choose it for them too'}</Button>
+          <Button onPress={() => void choose()}>{reach === 'kit' ? 'Choose it for the kit' : 'Choose it for them too'}</Button>
         )}
-        <Button $quiet onClick={onClose}>
+        <Button look="quiet" onPress={onClose}>
           Leave the others
         </Button>
       </Row>

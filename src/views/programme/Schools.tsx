@@ -8,7 +8,8 @@ import { isMoot, refusedBy, sameHere, type Plan } from '../../core/programme';
 import { costText, stepsText } from '../../core/telling/choice';
 import { WORDS } from '../../core/words';
 import { chooseFor } from '../../data/repo';
-import { Quiet, Row, TextButton } from '../../ui/basics';
+import { Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { RadioList } from '../../ui/RadioList';
 import { color } from '../../ui/theme';
 import { ReachSheet } from './ReachSheet';
@@ -74,8 +75,8 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
       {own && !strong && (
         <Row $wrap $gap={16}>
           <Quiet>Chosen for this thing.</Quiet>
-          <TextButton onClick={() => setReach('like')}>For all like it</TextButton>
-          <TextButton onClick={() => setReach('kit')}>For the whole kit</TextButton>
+          <TextButton onPress={() => setReach('like')}>For all like it</TextButton>
+          <TextButton onPress={() => setReach('kit')}>For the whole kit</TextButton>
         </Row>
       )}
       {reach && (
@@ -104,7 +105,7 @@ export function Schools({ plan, kit }: { plan: Plan; kit: Kit }) {
       ))}
       {asked.length > shown.length && (
         <Row>
-          <TextButton onClick={() => setOpen(true)}>
+          <TextButton onPress={() => setOpen(true)}>
             {asked.length - shown.length} more {asked.length - shown.length === 1 ? 'choice' : 'choices'}
           </TextButton>
         </Row>

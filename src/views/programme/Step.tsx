@@ -10,6 +10,7 @@ import { doseWorking } from '../../core/words/dose';
 import { Figure, Note, Quiet } from '../../ui/basics';
 import { BandEdge, bandOf } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
+import { Why } from '../../ui/Why';
 
 const StepItem = styled.li`
   border-bottom: 1px solid ${color.line};
@@ -30,22 +31,6 @@ const StepHead = styled.div`
   ${phone} {
     flex-direction: column;
     gap: 2px;
-  }
-`;
-export const Details = styled.details`
-  summary {
-    cursor: pointer;
-    font-size: 14px;
-    color: ${color.quiet};
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    min-height: 32px;
-    display: inline-flex;
-    align-items: center;
-  }
-  li {
-    padding: 3px 0;
-    font-size: 15px;
   }
 `;
 const Foot = styled.div`
@@ -126,8 +111,7 @@ export function Step({ step, number, us, itemId, dose }: StepProps) {
           </p>
         )}
         <Foot>
-          <Details>
-            <summary>Why</summary>
+          <Why of={step.title}>
             <ul>
               {step.why.map((w, n) => (
                 <li key={`${w.rule}-${n}`}>
@@ -148,7 +132,7 @@ export function Step({ step, number, us, itemId, dose }: StepProps) {
                 </li>
               )}
             </ul>
-          </Details>
+          </Why>
           {shown.length > 0 && <Quiet>{time}</Quiet>}
         </Foot>
       </div>

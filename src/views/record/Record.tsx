@@ -16,10 +16,12 @@ import { KIND_WORDS } from '../../core/words';
 import { exportKit, replaceKit } from '../../data/kit';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { plannerWorker } from '../../workers';
-import { Button, Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
+import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { color, phone } from '../../ui/theme';
+import { FilePick } from '../../ui/FilePick';
 
 const Lines = styled.ol`
   li {
@@ -77,7 +79,6 @@ type Reading =
   | { state: 'refused'; name: string; faults: readonly Fault[] };
 
 function Import({ current }: { current: Kit }) {
-  const input = useRef<HTMLInputElement>(null);
   const [reading, setReading] = useState<Reading>({ state: 'idle' });
   const job = useRef(0);
   const read = async (file: File): Promise<void> => {
@@ -111,7 +112,6 @@ function Import({ current }: { current: Kit }) {
   const cancel = (): void => {
     job.current++;
     setReading({ state: 'idle' });
-    if (input.current) input.current.value = '';
   };
   const replace = async (kit: Kit): Promise<void> => {
     tell(`${kit.items.length} things are in your kit now.`, await replaceKit(kit));
@@ -119,22 +119,13 @@ function Import({ current }: { current: Kit }) {
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        hidden
-        aria-label="Kit file"
-        data-kit-file
-        onChange={(e) => e.target.files?.[0] && void read(e.target.files[0])}
-      />
-      <Button $quiet onClick={() => input.current?.click()}>
+      <FilePick accept={['application/json', '.json']} onFiles={([file]) => file && void read(file)}>
         Import a kit
-      </Button>
+      </FilePick>
       {reading.state === 'reading' && (
         <Row>
           <Quiet role="status">Reading {reading.name} …</Quiet>
-          <Button $quiet onClick={cancel}>
+          <Button look="quiet" onPress={cancel}>
             Cancel
           </Button>
         </Row>
@@ -148,16 +139,16 @@ function Import({ current }: { current: Kit }) {
           </p>
           <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
           <Row $wrap>
-            <Button onClick={() => void replace(reading.kit)}>Replace it</Button>
+            <Button onPress={() => void replace(reading.kit)}>Replace it</Button>
             <Button
-              $quiet
-              onClick={() =>
+              look="quiet"
+              onPress={() =>
                 void exportKit(nowIso()).then((text) => download(`umbrastic-${today()}.json`, 'application/json', text))
               }
             >
               Save a copy first
             </Button>
-            <Button $quiet onClick={cancel}>
+            <Button look="quiet" onPress={cancel}>
               Keep mine
             </Button>
           </Row>
@@ -174,7 +165,7 @@ function Import({ current }: { current: Kit }) {
             ))}
           </Faults>
           <Row>
-            <Button onClick={cancel}>Close</Button>
+            <Button onPress={cancel}>Close</Button>
           </Row>
         </Sheet>
       )}
@@ -220,7 +211,7 @@ export function Record() {
             : `Care recorded ${care.length === 1 ? 'once' : `${care.length} times`}, last ${whenText(care[0]?.at ?? '')}.`}
         </h1>
         <Row $wrap>
-          <Button data-main-action onClick={() => void save()}>
+          <Button data-main-action onPress={() => void save()}>
             Save a copy
           </Button>
           <Import current={kit} />
@@ -273,7 +264,7 @@ export function Record() {
           onChange={(id) => setTheme(id as 'auto')}
         />
         <Row>
-          <Button $quiet disabled={busy} onClick={() => void demo()}>
+          <Button look="quiet" isDisabled={busy} onPress={() => void demo()}>
             Replace everything by the demo kit
           </Button>
         </Row>

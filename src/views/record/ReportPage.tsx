@@ -5,7 +5,9 @@ import { useKit } from '../../app/kit';
 import { dayText, whenText } from '../../app/time';
 import { isEntry } from '../../core/gear';
 import { KIND_WORDS } from '../../core/words';
-import { Button, Crumbs, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
 
 /** What one care came to, to be read and printed. */
 export function ReportPage() {
@@ -26,10 +28,11 @@ export function ReportPage() {
   return (
     <Page>
       <Row $between $wrap>
-        <Crumbs aria-label="Where">
-          <Link to="/record">Record</Link> / {item ? <Link to={`/kit/${item.id}`}>{name}</Link> : name}
-        </Crumbs>
-        <Button $quiet onClick={() => window.print()}>
+        <Crumbs
+          trail={[{ to: '/record', name: 'Record' }, ...(item ? [{ to: `/kit/${item.id}`, name: name }] : [])]}
+          here={item ? whenText(entry.at) : name}
+        />
+        <Button look="quiet" onPress={() => window.print()}>
           <Printer size={18} aria-hidden="true" /> Print
         </Button>
       </Row>

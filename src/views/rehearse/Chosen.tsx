@@ -1,8 +1,9 @@
 import styled from 'styled-components';
 import { offered, planned, type ChoiceId, type Choices, type Stage } from '../../core/rehearse';
 import { CHOICE_WORDS, chosenText } from '../../core/telling/rehearse';
-import { Field, Quiet } from '../../ui/basics';
+import { Quiet } from '../../ui/basics';
 import { phone } from '../../ui/theme';
+import { Select } from '../../ui/Select';
 
 const Grid = styled.div`
   display: grid;
@@ -27,23 +28,20 @@ export function Chosen({ stage, choices, onChange }: { stage: Stage; choices: Ch
       {(Object.keys(can) as ChoiceId[]).map((id) => {
         const values = can[id] as readonly Choices[ChoiceId][];
         return (
-          <Field key={id}>
-            <span>{CHOICE_WORDS[id]}</span>
-            <select
+          <div key={id}>
+            <Select
+              label={CHOICE_WORDS[id]}
               value={String(choices[id])}
-              onChange={(e) => {
-                const value = values.find((v) => String(v) === e.target.value);
+              options={values.map(String)}
+              words={Object.fromEntries(values.map((v) => [String(v), chosenText(id, v)]))}
+              blank=""
+              onChange={(said) => {
+                const value = values.find((v) => String(v) === said);
                 if (value !== undefined) onChange({ ...choices, [id]: value });
               }}
-            >
-              {values.map((v) => (
-                <option key={String(v)} value={String(v)}>
-                  {chosenText(id, v)}
-                </option>
-              ))}
-            </select>
+            />
             <Planned $same={choices[id] === own[id]}>planned: {chosenText(id, own[id])}</Planned>
-          </Field>
+          </div>
         );
       })}
     </Grid>

@@ -4,7 +4,8 @@ import type { Stage } from '../../core/rehearse';
 import { inRounds } from '../../core/rehearse';
 import type { Debrief, Kept } from '../../core/rehearse/train';
 import { bestText, effectText, KEPT_WORDS, mendText } from '../../core/telling/rehearse';
-import { Button, Column, Row, TextButton } from '../../ui/basics';
+import { Column, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { color } from '../../ui/theme';
 
 const Kepts = styled.ul`
@@ -68,13 +69,13 @@ export function Debriefed({
       )}
       <p>{bestText(told, stage.steps.some(inRounds), at)}</p>
       <Row $wrap>
-        <Button $quiet onClick={onAgain}>
+        <Button look="quiet" onPress={onAgain}>
           Same day, other choices
         </Button>
-        <Button $quiet onClick={onOther}>
+        <Button look="quiet" onPress={onOther}>
           Another lesson
         </Button>
-        <TextButton onClick={onLeave}>Leave the lesson</TextButton>
+        <TextButton onPress={onLeave}>Leave the lesson</TextButton>
       </Row>
     </Column>
   );

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { planOf, nextWashOf, useItem } from '../../app/kit';
+import { useItem } from '../../app/kit';
+import { planOf, nextWashOf } from '../../app/plan';
 import { UnderWayOf } from '../../app/UnderWay';
 import { nowMs } from '../../app/now';
 import { tell } from '../../app/session';
@@ -12,27 +13,17 @@ import { hasty, type Debrief } from '../../core/rehearse/train';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
 import { happenedText, outcomeText, riskText } from '../../core/telling/rehearse';
-import {
-  Button,
-  ButtonLink,
-  Column,
-  Crumbs,
-  Figure,
-  Hidden,
-  Note,
-  NotInKit,
-  Page,
-  Quiet,
-  Row,
-  TextButton,
-  TwoColumns,
-} from '../../ui/basics';
-import { color, phone } from '../../ui/theme';
+import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
+import { phone } from '../../ui/theme';
 import { rehearseWorker } from '../../workers';
 import { Chosen } from './Chosen';
 import { Debriefed } from './Lesson';
 import { Scrub } from './Scrub';
 import { NOT_RUN, useRehearsal } from './useRehearsal';
+import { FigureTable } from '../../ui/FigureTable';
+import { focusOn, reachable } from '../../ui/focus';
 
 const CourseChart = lazy(async () => ({ default: (await import('./CourseChart')).CourseChart }));
 const Answer = styled.h1`
@@ -41,21 +32,6 @@ const Answer = styled.h1`
   max-width: 24em;
   ${phone} {
     font-size: 26px;
-  }
-`;
-const Beside = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th,
-  td {
-    text-align: left;
-    padding: 6px 12px 6px 0;
-    border-top: 1px solid ${color.line};
-  }
-  thead th {
-    border: 0;
-    color: ${color.quiet};
-    font-weight: 500;
   }
 `;
 const Story = styled.ol`
@@ -102,7 +78,7 @@ export function Rehearse() {
   };
   const told = lesson?.told ?? null;
   useEffect(() => {
-    if (told) document.getElementById('answer')?.focus();
+    if (told) focusOn('answer');
   }, [told]);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !made) {
@@ -118,10 +94,14 @@ export function Rehearse() {
     setParams({ ...carried, ...(stage && next ? writeChoices(stage, next) : {}) }, { replace: true });
   };
   const crumbs = (
-    <Crumbs aria-label="Where">
-      <Link to="/kit">Kit</Link> / <Link to={`/kit/${item.id}`}>{name}</Link> /{' '}
-      <Link to={`/kit/${item.id}/programme`}>Programme</Link> / <strong>Rehearse</strong>
-    </Crumbs>
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: `/kit/${item.id}`, name: name },
+        { to: `/kit/${item.id}/programme`, name: 'Programme' },
+      ]}
+      here="Rehearse"
+    />
   );
   if (!stage || !choices) {
     return (
@@ -130,10 +110,10 @@ export function Rehearse() {
         <Answer>There is nothing to rehearse: nothing gets wet, dries or is warmed.</Answer>
         <p>Its programme now is dry work, or none at all.</p>
         <Row $wrap>
-          {made.other && <Button onClick={() => setParams({ [PATH.wash]: 'next' })}>Rehearse its next wash</Button>}
-          <ButtonLink $quiet to={`/kit/${item.id}/programme`}>
+          {made.other && <Button onPress={() => setParams({ [PATH.wash]: 'next' })}>Rehearse its next wash</Button>}
+          <LinkButton look="quiet" to={`/kit/${item.id}/programme`}>
             Back to the programme
-          </ButtonLink>
+          </LinkButton>
         </Row>
       </Page>
     );
@@ -182,7 +162,7 @@ export function Rehearse() {
         </>
       ) : (
         <>
-          <Answer id="answer" tabIndex={-1} aria-live="polite">
+          <Answer {...reachable('answer')} aria-live="polite">
             {yours ? outcomeText(yours, at) : 'Running it forward…'}
           </Answer>
           {yours && yours.risks.length > 0 && (
@@ -256,16 +236,16 @@ export function Rehearse() {
           </section>
           {blind ? (
             <Row $wrap>
-              <Button $big data-main-action onClick={carryOut}>
+              <Button size="big" data-main-action onPress={carryOut}>
                 Carry it out
               </Button>
-              <TextButton onClick={() => setLesson(null)}>Leave the lesson</TextButton>
+              <TextButton onPress={() => setLesson(null)}>Leave the lesson</TextButton>
             </Row>
           ) : (
             <>
               <Row $wrap>
-                {differs && <TextButton onClick={() => show(null)}>All as planned</TextButton>}
-                <TextButton onClick={() => show(choices, { [PATH.seed]: String((seed + 1) % DAYS) })}>
+                {differs && <TextButton onPress={() => show(null)}>All as planned</TextButton>}
+                <TextButton onPress={() => show(choices, { [PATH.seed]: String((seed + 1) % DAYS) })}>
                   Another day’s luck
                 </TextButton>
               </Row>
@@ -275,7 +255,7 @@ export function Rehearse() {
                     Learn it without risk
                   </h2>
                   <p style={{ marginBottom: 10 }}>A goal, a hurry, and the reasons afterwards.</p>
-                  <Button $quiet onClick={another}>
+                  <Button look="quiet" onPress={another}>
                     Set me a goal
                   </Button>
                 </section>
@@ -322,30 +302,20 @@ function SideBySide({
   return (
     <section aria-labelledby="beside">
       <h2 id="beside">Side by side</h2>
-      <Beside>
-        <thead>
-          <tr>
-            <th scope="col">
-              <Hidden>What</Hidden>
-            </th>
-            <th scope="col">as planned</th>
-            <th scope="col">as you would</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([what, say]) => (
-            <tr key={what}>
-              <th scope="row">{what}</th>
-              <td>
-                <Figure>{say(plans)}</Figure>
-              </td>
-              <td>
-                <Figure style={say(plans) === say(yours) ? {} : { fontWeight: 700 }}>{say(yours)}</Figure>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Beside>
+      <FigureTable
+        label="As planned and as you would"
+        rows={rows}
+        rowKey={([what]) => what}
+        columns={[
+          { id: 'what', head: 'What', cell: ([what]) => what },
+          { id: 'plan', head: 'as planned', cell: ([, say]) => <Figure>{say(plans)}</Figure> },
+          {
+            id: 'yours',
+            head: 'as you would',
+            cell: ([, say]) => <Figure style={say(plans) === say(yours) ? {} : { fontWeight: 700 }}>{say(yours)}</Figure>,
+          },
+        ]}
+      />
     </section>
   );
 }

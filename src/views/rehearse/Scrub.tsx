@@ -1,39 +1,11 @@
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Label, Slider, SliderThumb, SliderTrack } from 'react-aria-components';
-import styled from 'styled-components';
 import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
 import { minutesText } from '../../core/units';
-import { Button, Figure, Row } from '../../ui/basics';
-import { color } from '../../ui/theme';
+import { Figure, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { Slider } from '../../ui/Slider';
 
-const Bar = styled(Slider)`
-  flex: 1 1 220px;
-`;
-const Track = styled(SliderTrack)`
-  height: 44px;
-  width: 100%;
-  &::before {
-    content: '';
-    position: absolute;
-    left: 0;
-    right: 0;
-    top: 21px;
-    height: 3px;
-    background: ${color.line};
-  }
-`;
-const Thumb = styled(SliderThumb)`
-  width: 22px;
-  height: 22px;
-  top: 50%;
-  border-radius: 50%;
-  background: ${color.ink};
-  &[data-focus-visible] {
-    outline: 3px solid ${color.water};
-    outline-offset: 2px;
-  }
-`;
 const PLAY_MS = 60;
 const PLAY_STEPS = 160;
 
@@ -77,8 +49,8 @@ export function Scrub({
     <div>
       <Row $gap={16} $wrap>
         <Button
-          $quiet
-          onClick={() => {
+          look="quiet"
+          onPress={() => {
             if (!playing && at >= endMin) onMove(wetAtMin);
             setPlaying(!playing);
           }}
@@ -86,20 +58,14 @@ export function Scrub({
           {playing ? <Pause size={18} aria-hidden="true" /> : <Play size={18} aria-hidden="true" />}
           {playing ? 'Hold' : 'Run it forward'}
         </Button>
-        <Bar
+        <Slider
+          label="Minutes from the start"
+          hideLabel
           value={at}
-          minValue={Math.floor(wetAtMin)}
-          maxValue={Math.ceil(endMin)}
-          step={1}
-          onChange={(v) => onMove(v as number)}
-        >
-          <Label style={{ position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' }}>
-            Minutes from the start
-          </Label>
-          <Track>
-            <Thumb />
-          </Track>
-        </Bar>
+          min={Math.floor(wetAtMin)}
+          max={Math.ceil(endMin)}
+          onChange={onMove}
+        />
       </Row>
       <p aria-live={playing ? 'off' : 'polite'}>
         <strong>{minutesText(at)} after the start:</strong> <Figure>{readout(stage, nearest(rehearsal.moments, at))}</Figure>

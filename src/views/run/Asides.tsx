@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { FillMap } from '../../core/gear';
 import { BaffleMap } from '../../ui/BaffleMap';
 import { keepPhotos } from '../../app/photos';
@@ -8,15 +8,17 @@ import type { Clash } from '../../core/run/meet';
 import { capital } from '../../core/words/text';
 import { AGENT_WORDS, SUPPLY_WORDS, WASHER_WORDS, WORDS } from '../../core/words';
 import { TextField } from '../../ui/TextField';
-import { Button, Note, Row, TextButton } from '../../ui/basics';
+import { Note, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
+import { Form } from '../../ui/Form';
+import { FilePick } from '../../ui/FilePick';
 
 /** What one wants to remember of this step. */
 export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      onSubmit={() => {
         if (text.trim() !== '') onKeep(text);
       }}
     >
@@ -28,11 +30,11 @@ export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string)
           value={text}
           onChange={setText}
         />
-        <Button type="submit" style={{ marginTop: 22 }} disabled={text.trim() === ''}>
+        <Button type="submit" style={{ marginTop: 22 }} isDisabled={text.trim() === ''}>
           Note it
         </Button>
       </Row>
-    </form>
+    </Form>
   );
 }
 
@@ -46,7 +48,7 @@ export function Clumps({ map, marked, onMark }: { map: FillMap; marked: readonly
           <strong>Break up the clumps in {marked.join(', ')} by hand before the next round.</strong>
         </p>
       )}
-      <TextButton aria-expanded={open} onClick={() => setOpen(!open)}>
+      <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
         {open ? 'Close the map' : 'Mark where a clump or damp core is'}
       </TextButton>
       {open && (
@@ -76,7 +78,7 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
         </strong>{' '}
         {WORDS.rules[pair.id]} Plenty of plain water, gloves, an open window.
       </Note>
-      <Button $big data-main-action onClick={onRinsed}>
+      <Button size="big" data-main-action onPress={onRinsed}>
         I rinsed {vessel ? where : 'it'} with plenty of water
       </Button>
     </>
@@ -85,32 +87,18 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
 
 /** A photograph of it as it is at this step; kept with the thing. */
 export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: string; onTaken: (photoId: string) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const take = async (files: readonly File[]): Promise<void> => {
     setBusy(true);
     const { fault, undo, ids } = await keepPhotos(itemId, files, { step });
     for (const id of ids) onTaken(id);
     setBusy(false);
-    if (input.current) input.current.value = '';
     tell(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
   };
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        hidden
-        aria-label="Photograph at this step"
-        data-photo-file
-        onChange={(e) => void take([...(e.target.files ?? [])])}
-      />
-      <TextButton disabled={busy} onClick={() => input.current?.click()}>
-        {busy ? 'Making it small …' : 'Photograph'}
-      </TextButton>
-    </>
+    <FilePick accept={['image/*']} camera look="text" disabled={busy} onFiles={(files) => void take(files)}>
+      {busy ? 'Making it small …' : 'Photograph'}
+    </FilePick>
   );
 }
 
@@ -118,9 +106,8 @@ export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: st
 export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      onSubmit={() => {
         onSkip(reason.trim() || 'no reason given');
       }}
     >
@@ -130,6 +117,6 @@ export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
           Skip it
         </Button>
       </Row>
-    </form>
+    </Form>
   );
 }

@@ -2,7 +2,8 @@ import { useEffect, useEffectEvent } from 'react';
 import { connectDevices, disconnectDevices, useDevices } from '../../app/devices';
 import type { Heat } from '../../core/gear';
 import { HEAT_WORDS } from '../../core/words';
-import { Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 
 /** What scale, dryer and room say, and what is wrong with it. Everything can be done by hand without them. */
 export function DeviceLine({
@@ -27,7 +28,7 @@ export function DeviceLine({
   if (state === 'off')
     return (
       <p>
-        <TextButton onClick={connectDevices}>Connect scale, dryer and room sensor</TextButton>
+        <TextButton onPress={connectDevices}>Connect scale, dryer and room sensor</TextButton>
       </p>
     );
   if (state === 'connecting') return <Quiet role="status">Listening for the devices …</Quiet>;
@@ -35,7 +36,7 @@ export function DeviceLine({
     return (
       <Note tone="alarm">
         The devices are not heard. Nothing is lost: weigh and look by hand; they are tried again by themselves.{' '}
-        <TextButton onClick={disconnectDevices}>Leave them off</TextButton>
+        <TextButton onPress={disconnectDevices}>Leave them off</TextButton>
       </Note>
     );
   const slipped = dryer && heat && dryer.running && dryer.knob !== heat;
@@ -57,7 +58,7 @@ export function DeviceLine({
         {scale && (
           <span>
             Scale <strong>{`${scale.value} ${scale.unit}`}</strong>{' '}
-            <TextButton onClick={() => onTake(scale.value)}>Take this weight</TextButton>
+            <TextButton onPress={() => onTake(scale.value)}>Take this weight</TextButton>
           </span>
         )}
         {dryer && (
@@ -68,10 +69,10 @@ export function DeviceLine({
         {room && (
           <Quiet>
             room {Math.round(room.airC)} °C, {room.rhPercent} %{' '}
-            <TextButton onClick={() => onRoom(Math.round(room.airC * 10) / 10, room.rhPercent)}>Use it</TextButton>
+            <TextButton onPress={() => onRoom(Math.round(room.airC * 10) / 10, room.rhPercent)}>Use it</TextButton>
           </Quiet>
         )}
-        <TextButton onClick={disconnectDevices}>Disconnect</TextButton>
+        <TextButton onPress={disconnectDevices}>Disconnect</TextButton>
       </Row>
     </div>
   );

@@ -1,3 +1,4 @@
+import { latestInspection } from '../../core/gear';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -6,7 +7,6 @@ import { useItem } from '../../app/kit';
 import { nowIso, nowMs, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
-import { latestInspection } from '../../core/programme';
 import { dropRun, isUntouched, stepBack, type Run } from '../../core/run';
 import { finishRun } from '../../core/run/finish';
 import { tookMinutes } from '../../core/run/report';
@@ -14,7 +14,9 @@ import { minutesText } from '../../core/units';
 import { db } from '../../data/db';
 import { changeRun, saveRun, writeResult } from '../../data/repo';
 import { TextField } from '../../ui/TextField';
-import { Button, ButtonLink, Column, Page, Quiet, Row, TextButton } from '../../ui/basics';
+import { Column, Page, Quiet, Row } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 
 /** The end of a run: what will go into the record, to be read before it is written; nothing is lost until it is. */
 export function Finished({ run }: { run: Run }) {
@@ -43,7 +45,7 @@ export function Finished({ run }: { run: Run }) {
         <h1>{run.itemName} is no longer in your kit.</h1>
         <p>What was done to it cannot be recorded with it.</p>
         <Row>
-          <ButtonLink to="/">To Now</ButtonLink>
+          <LinkButton to="/">To Now</LinkButton>
         </Row>
       </Page>
     );
@@ -53,7 +55,7 @@ export function Finished({ run }: { run: Run }) {
         <h1>You stopped this programme.</h1>
         <p>Nothing had been done: nothing was taken off your supplies and nothing went into the record.</p>
         <Row>
-          <ButtonLink to={`/kit/${item.id}/programme`}>Begin again</ButtonLink>
+          <LinkButton to={`/kit/${item.id}/programme`}>Begin again</LinkButton>
         </Row>
       </Page>
     );
@@ -66,12 +68,12 @@ export function Finished({ run }: { run: Run }) {
           Next look: <strong>{entry.nextDue ? dayText(entry.nextDue) : 'not set'}</strong>. {entry.dueReason}
         </p>
         <Row $wrap>
-          <ButtonLink to={`/kit/${item.id}`} data-main-action>
+          <LinkButton to={`/kit/${item.id}`} data-main-action>
             See {item.name ?? 'it'}
-          </ButtonLink>
-          <ButtonLink to="/" $quiet>
+          </LinkButton>
+          <LinkButton to="/" look="quiet">
             To Now
-          </ButtonLink>
+          </LinkButton>
         </Row>
         <section aria-labelledby="report">
           <h2 id="report">What it came to</h2>
@@ -99,25 +101,24 @@ export function Finished({ run }: { run: Run }) {
         {stopped ? 'If it is wet, do not leave it lying.' : 'It stays here until you write it down, wherever you go.'}
       </Quiet>
       <Column $gap={16} style={{ maxWidth: 520 }}>
-        <form
-          onSubmit={(e) => {
-            e.preventDefault();
+        <Form
+          onSubmit={() => {
             void write();
           }}
         >
           <Column $gap={16}>
             <TextField label="Anything to remember?" maxLength={400} value={note} onChange={setNote} />
             <Row $wrap>
-              <Button $big type="submit" data-main-action>
+              <Button size="big" type="submit" data-main-action>
                 Write it in the record
               </Button>
-              <TextButton onClick={() => void changeRun(run.id, (r) => stepBack(r, nowMs()))}>
+              <TextButton onPress={() => void changeRun(run.id, (r) => stepBack(r, nowMs()))}>
                 {stopped ? 'Go on with it after all' : 'One step back'}
               </TextButton>
-              {stopped && <TextButton onClick={() => void forget()}>Forget it: nothing was done</TextButton>}
+              {stopped && <TextButton onPress={() => void forget()}>Forget it: nothing was done</TextButton>}
             </Row>
           </Column>
-        </form>
+        </Form>
       </Column>
       <section aria-labelledby="report">
         <h2 id="report">This goes into the record</h2>

@@ -3,7 +3,8 @@ import { Link } from 'react-router';
 import { nowMs } from '../../app/now';
 import { chooseWay, lookAfterAll, putAwayAsItIs, type Run } from '../../core/run';
 import { minutesText } from '../../core/units';
-import { Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { Strip } from '../../ui/strata';
 import { OpenLooks, WaysOut } from './Questions';
 import { Beside, Screen } from './parts';
@@ -68,7 +69,7 @@ function Where({ live: { run, step, jumped, wasSet } }: { live: LiveRun }) {
       {jumped !== 0 && (
         <Note tone="alarm">
           The clock moved by {minutesText(Math.abs(jumped) / 60_000)}. If this device slept, go on. If the clock was set,{' '}
-          <TextButton onClick={wasSet}>the clock was set, keep my time</TextButton>
+          <TextButton onPress={wasSet}>the clock was set, keep my time</TextButton>
         </Note>
       )}
     </>

@@ -8,10 +8,12 @@ import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { soakedIn } from '../../core/run';
 import { typedNumber } from '../../core/units';
 import { SOIL_GRADE_WORDS } from '../../core/words';
-import { TextField } from '../../ui/TextField';
-import { Button, Column, Note, Quiet, Row } from '../../ui/basics';
+import { DigitsField } from '../../ui/TextField';
+import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Pair } from './parts';
+import { Form } from '../../ui/Form';
 
 /** A weight typed by hand; an impossible one is asked about, and kept only when the user says so. Enter keeps it. */
 export function Weigh({
@@ -45,16 +47,14 @@ export function Weigh({
     }
   };
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      onSubmit={() => {
         if (value !== undefined && value > 0) keep(value);
       }}
     >
       <Row $wrap $top>
-        <TextField
+        <DigitsField
           label={label}
-          digits
           width={220}
           autoFocus={focus}
           value={grams}
@@ -66,17 +66,17 @@ export function Weigh({
             onTyped?.(typed !== undefined && typed > 0 && doubt(typed) === null ? typed : null);
           }}
         />
-        <Button type="submit" style={{ marginTop: 22 }} disabled={!(value !== undefined && value > 0)}>
+        <Button type="submit" style={{ marginTop: 22 }} isDisabled={!(value !== undefined && value > 0)}>
           {asked ? 'Keep it all the same' : 'Keep it'}
         </Button>
         {unitG !== null && unitG !== undefined && value !== undefined && (
-          <Button $quiet style={{ marginTop: 22 }} onClick={() => onKeep(Math.round(value * unitG))}>
+          <Button look="quiet" style={{ marginTop: 22 }} onPress={() => onKeep(Math.round(value * unitG))}>
             Yes: {Math.round(value * unitG)} g
           </Button>
         )}
       </Row>
       {asked && <Note tone="alarm">{DOUBT_WORDS[asked]}</Note>}
-    </form>
+    </Form>
   );
 }
 
@@ -104,7 +104,7 @@ export function DropsStep({ item, before, onGrades }: { item: Item; before: Drop
         first={soakedIn(before)[0]}
       />
       <Row $wrap>
-        <Button $big data-main-action disabled={!tried || again.length > 0} onClick={() => onGrades(grades)}>
+        <Button size="big" data-main-action isDisabled={!tried || again.length > 0} onPress={() => onGrades(grades)}>
           {said}
         </Button>
         {tried && open.length > 0 && <Quiet>Not tried yet: {open.join(', ')}.</Quiet>}
@@ -131,10 +131,9 @@ export function LoftStep({
 }) {
   const [readings, setReadings] = useState<readonly LoftReading[]>([]);
   return (
-    <form
-      aria-label="Loft"
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      label="Loft"
+      onSubmit={() => {
         if (readings.length > 0) onKeep(readings);
       }}
     >
@@ -148,13 +147,13 @@ export function LoftStep({
           }}
         />
         <Row $wrap>
-          <Button type="submit" $quiet disabled={readings.length === 0}>
+          <Button type="submit" look="quiet" isDisabled={readings.length === 0}>
             Keep the loft
           </Button>
           {kept && <Quiet role="status">Kept: {kept}.</Quiet>}
         </Row>
       </Column>
-    </form>
+    </Form>
   );
 }
 
@@ -167,10 +166,10 @@ export function WholeStep({ onSeen }: { onSeen: (seen: { soil: number; odour: nu
   if (!open)
     return (
       <Pair>
-        <Button $big $quiet onClick={() => setOpen(true)}>
+        <Button size="big" look="quiet" onPress={() => setOpen(true)}>
           Not quite
         </Button>
-        <Button $big data-main-action onClick={() => onSeen({ soil: 0, odour: 0 })}>
+        <Button size="big" data-main-action onPress={() => onSeen({ soil: 0, odour: 0 })}>
           Clean, no smell
         </Button>
       </Pair>
@@ -191,10 +190,10 @@ export function WholeStep({ onSeen }: { onSeen: (seen: { soil: number; odour: nu
       />
       <Row>
         <Button
-          $big
+          size="big"
           data-main-action
-          disabled={soil === null || odour === null}
-          onClick={() => soil !== null && odour !== null && onSeen({ soil, odour })}
+          isDisabled={soil === null || odour === null}
+          onPress={() => soil !== null && odour !== null && onSeen({ soil, odour })}
         >
           That is how it is
         </Button>

@@ -6,7 +6,8 @@ import type { Run } from '../../core/run';
 import { finishPurge } from '../../core/run/finish';
 import { db } from '../../data/db';
 import { writePurge } from '../../data/repo';
-import { ButtonLink, Page, Row } from '../../ui/basics';
+import { Page, Row } from '../../ui/basics';
+import { LinkButton } from '../../ui/Button';
 
 /** The end of a purge: nothing is left to ask, so it is written down at once. */
 export function Purged({ run }: { run: Run }) {
@@ -24,7 +25,7 @@ export function Purged({ run }: { run: Run }) {
         <h1>You stopped this purge.</h1>
         <p>What its last loads left is still taken to be in it.</p>
         <Row>
-          <ButtonLink to="/cupboard/machines">To the machines</ButtonLink>
+          <LinkButton to="/cupboard/machines">To the machines</LinkButton>
         </Row>
       </Page>
     );
@@ -34,12 +35,12 @@ export function Purged({ run }: { run: Run }) {
       <h1>{run.itemName} is clean again.</h1>
       <p>It is written down: empty hot cycle, drawer and seal, today. Plans stop asking for a purge.</p>
       <Row $wrap>
-        <ButtonLink to="/cupboard/machines" data-main-action>
+        <LinkButton to="/cupboard/machines" data-main-action>
           To the machines
-        </ButtonLink>
-        <ButtonLink to="/" $quiet>
+        </LinkButton>
+        <LinkButton to="/" look="quiet">
           To Now
-        </ButtonLink>
+        </LinkButton>
       </Row>
     </Page>
   );

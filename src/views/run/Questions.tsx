@@ -10,11 +10,14 @@ import { lookOf, waysOf } from '../../core/run/looks';
 import { failedText, occupiedText } from '../../core/telling/run';
 import { minutesText, typedNumber } from '../../core/units';
 import { CAUSE_WORDS, WAY_WORDS } from '../../core/words/looks';
-import { TextField } from '../../ui/TextField';
+import { DigitsField } from '../../ui/TextField';
 import { ChoiceCards } from '../../ui/ChoiceCards';
-import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { color } from '../../ui/theme';
 import { Big, Pair } from './parts';
+import { Form } from '../../ui/Form';
+import { reachable } from '../../ui/focus';
 
 /** A round that is ended early: what was really true? */
 export function CutShort({
@@ -39,29 +42,28 @@ export function CutShort({
         <strong>{question}</strong>
       </p>
       <Pair>
-        <Button $big data-main-action autoFocus onClick={() => onCount(ran)}>
+        <Button size="big" data-main-action autoFocus onPress={() => onCount(ran)}>
           Only that: {ran < 1 ? 'less than a minute' : minutesText(Math.round(ran))}
         </Button>
-        <Button $big $quiet onClick={() => onCount(whole)}>
+        <Button size="big" look="quiet" onPress={() => onCount(whole)}>
           All of it: {minutesText(whole)}
         </Button>
       </Pair>
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
+      <Form
+        onSubmit={() => {
           if (typed !== undefined && typed >= 0) onCount(typed);
         }}
       >
         <Row $wrap $top style={{ marginTop: 10 }}>
-          <TextField label="Or minutes" digits width={110} value={text} onChange={setText} />
-          <Button type="submit" $quiet style={{ marginTop: 22 }} disabled={!(typed !== undefined && typed >= 0)}>
+          <DigitsField label="Or minutes" width={110} value={text} onChange={setText} />
+          <Button type="submit" look="quiet" style={{ marginTop: 22 }} isDisabled={!(typed !== undefined && typed >= 0)}>
             Count these
           </Button>
-          <TextButton style={{ marginTop: 22 }} onClick={onBack}>
+          <TextButton style={{ marginTop: 22 }} onPress={onBack}>
             Not yet after all
           </TextButton>
         </Row>
-      </form>
+      </Form>
     </section>
   );
 }
@@ -88,9 +90,7 @@ export function WaysOut({ run, step, onWay }: { run: Run; step: ProgrammeStep; o
   const tries = run.steps[step.id]?.failures ?? 0;
   return (
     <>
-      <Big id="step" tabIndex={-1}>
-        {failedText(step)}
-      </Big>
+      <Big {...reachable('step')}>{failedText(step)}</Big>
       <Quiet style={{ fontSize: 18 }}>
         {step.title}: looked at {tries === 1 ? 'once' : `${tries} times`}, not good.
       </Quiet>
@@ -119,9 +119,7 @@ export function OpenLooks({ run, onLook, onAsItIs }: { run: Run; onLook: (checkI
   const open = run.open.flatMap((id) => stepOf(run, id) ?? []);
   return (
     <>
-      <Big id="step" tabIndex={-1}>
-        Before it is put away
-      </Big>
+      <Big {...reachable('step')}>Before it is put away</Big>
       <p style={{ fontSize: 21 }}>
         {open.length === 1 ? 'One look is open' : `${open.length} looks are open`}:{' '}
         {open.map((s) => s.title.toLowerCase()).join('; ')}. What nobody looked at is not recorded as fine.
@@ -130,15 +128,15 @@ export function OpenLooks({ run, onLook, onAsItIs }: { run: Run; onLook: (checkI
         {open.map((step, n) => (
           <Button
             key={step.id}
-            $big
-            $quiet={n > 0}
+            size="big"
+            look={n > 0 ? 'quiet' : 'main'}
             {...(n === 0 ? { 'data-main-action': true } : {})}
-            onClick={() => onLook(step.id)}
+            onPress={() => onLook(step.id)}
           >
             Look now: {step.check?.look ?? step.title}
           </Button>
         ))}
-        <Button $big $quiet onClick={onAsItIs}>
+        <Button size="big" look="quiet" onPress={onAsItIs}>
           Put it away as it is
         </Button>
       </Row>
@@ -175,11 +173,11 @@ export function Occupied({
       </Note>
       <Row $wrap>
         {others.map(({ name, to }) => (
-          <Button key={name} $big data-main-action onClick={() => onMove(to)}>
+          <Button key={name} size="big" data-main-action onPress={() => onMove(to)}>
             Use {name} instead
           </Button>
         ))}
-        <Button $big $quiet onClick={onTogether}>
+        <Button size="big" look="quiet" onPress={onTogether}>
           {step.settings.dryerId === undefined && step.settings.washerId === undefined
             ? 'There is room for both'
             : 'They go in together'}

@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import { useRun } from '../../app/runs';
-import { ButtonLink, Empty, Page } from '../../ui/basics';
+import { Empty, Page } from '../../ui/basics';
+import { LinkButton } from '../../ui/Button';
 import { Finished } from './Finished';
 import { Live } from './Live';
 import { Purged } from './Purged';
@@ -16,7 +17,7 @@ export function RunPage() {
       <Page>
         <Empty title="This programme is not under way.">
           <p>It may have been finished or deleted; the record keeps what was done.</p>
-          <ButtonLink to="/">To Now</ButtonLink>
+          <LinkButton to="/">To Now</LinkButton>
         </Empty>
       </Page>
     );

@@ -22,7 +22,8 @@ import {
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { changeRun } from '../../data/repo';
-import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
 import { countdown } from '../../ui/countdown';
 import { Meeting, NoteField, PhotoTaker, SkipField } from './Asides';
 import { missingOf } from './DampPanel';
@@ -55,10 +56,10 @@ export function StepActions({ live }: { live: LiveRun }) {
       return (
         <Row $wrap>
           <strong>Stop here? What was done until now goes into the record.</strong>
-          <Button $quiet data-main-action onClick={stop}>
+          <Button look="quiet" data-main-action onPress={stop}>
             Stop the programme
           </Button>
-          <TextButton onClick={() => setOpened(null)}>Go on with it</TextButton>
+          <TextButton onPress={() => setOpened(null)}>Go on with it</TextButton>
         </Row>
       );
     if (asking || gate) return null;
@@ -131,24 +132,24 @@ function Starting({ live }: { live: LiveRun }) {
   return (
     <>
       {canStart && (
-        <Button $big data-main-action onClick={() => begin(next)}>
+        <Button size="big" data-main-action onPress={() => begin(next)}>
           <Play aria-hidden="true" /> {state.round > 0 ? `Start ${piece} ${state.round + 1}` : 'Start'}
           {heatOn(heat)}, {minutesText(next)}
         </Button>
       )}
-      {canStart && next !== usual && <TextButton onClick={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>}
+      {canStart && next !== usual && <TextButton onPress={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>}
       {running && !damp && (
         <Pair>
-          <Button $big $quiet onClick={() => toggle('weigh')}>
+          <Button size="big" look="quiet" onPress={() => toggle('weigh')}>
             <Scale aria-hidden="true" /> Weigh
           </Button>
-          <Button $big $quiet onClick={() => act((r) => pauseTimer(r, nowMs()))}>
+          <Button size="big" look="quiet" onPress={() => act((r) => pauseTimer(r, nowMs()))}>
             <Pause aria-hidden="true" /> Pause
           </Button>
         </Pair>
       )}
       {state.state === 'paused' && (
-        <Button $big data-main-action onClick={() => act((r) => resumeTimer(r, nowMs()))}>
+        <Button size="big" data-main-action onPress={() => act((r) => resumeTimer(r, nowMs()))}>
           <Play aria-hidden="true" /> Go on, {countdown(left ?? 0)} left
         </Button>
       )}
@@ -171,16 +172,20 @@ function Answering({ live }: { live: LiveRun }) {
       {felt && (
         <Pair>
           <Button
-            $big
+            size="big"
             data-main-action
-            onClick={() => {
+            onPress={() => {
               setFeltAt(null);
               if (!running) begin(next);
             }}
           >
             {running ? 'Let it run on' : `One more round${heatOn(heat)}, ${minutesText(next)}`}
           </Button>
-          <Button $big $quiet onClick={() => end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'hand' }))}>
+          <Button
+            size="big"
+            look="quiet"
+            onPress={() => end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'hand' }))}
+          >
             Go on all the same
           </Button>
         </Pair>
@@ -190,30 +195,34 @@ function Answering({ live }: { live: LiveRun }) {
         <Answers $two={!roundFollows}>
           {!roundFollows && (
             <Button
-              $big
-              $quiet={!(byScale && verdict && !verdict.back)}
-              onClick={() => end((r, how) => answerCheck(r, false, nowMs(), how))}
+              size="big"
+              look={!(byScale && verdict && !verdict.back) ? 'quiet' : 'main'}
+              onPress={() => end((r, how) => answerCheck(r, false, nowMs(), how))}
             >
               {rinse ? 'Still suds' : byScale ? 'Not yet: one more round' : 'Not yet'}
             </Button>
           )}
-          <Button $big $quiet={(timed && !rung) || roundFollows || (byScale && !verdict?.back)} onClick={passed}>
+          <Button
+            size="big"
+            look={(timed && !rung) || roundFollows || (byScale && !verdict?.back) ? 'quiet' : 'main'}
+            onPress={passed}
+          >
             {passText(live)}
           </Button>
         </Answers>
       )}
       {!step.check && ready && still && !(rung && again && step.settings.soakParts) && (
         <Button
-          $big
-          $quiet={running || inUse !== null || (weighsDry && !weighed)}
+          size="big"
+          look={running || inUse !== null || (weighsDry && !weighed) ? 'quiet' : 'main'}
           {...(running ? {} : { 'data-main-action': true })}
-          onClick={() => end((r, how) => finishStep(r, nowMs(), how))}
+          onPress={() => end((r, how) => finishStep(r, nowMs(), how))}
         >
           {weighsDry && !weighed ? 'No scale: go on' : 'Done'}
         </Button>
       )}
       {suds && !running && ready && still && (
-        <Button $big $quiet onClick={() => end((r, how) => addRinse(r, suds, nowMs(), how))}>
+        <Button size="big" look="quiet" onPress={() => end((r, how) => addRinse(r, suds, nowMs(), how))}>
           Still suds: one more rinse
         </Button>
       )}
@@ -234,7 +243,7 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
       <Bell size={18} aria-hidden="true" />
       <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
       {mayNotify === 'can-ask' && (
-        <TextButton style={{ whiteSpace: 'nowrap' }} onClick={() => void askToNotify().then(() => setMayNotify(notifying()))}>
+        <TextButton style={{ whiteSpace: 'nowrap' }} onPress={() => void askToNotify().then(() => setMayNotify(notifying()))}>
           Notify me too
         </TextButton>
       )}
@@ -249,18 +258,18 @@ function Foot({ live }: { live: LiveRun }) {
   return (
     <Row $wrap $between>
       <Row $wrap>
-        {canGoBack(stored) && <TextButton onClick={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
-        {running && damp && <TextButton onClick={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
+        {canGoBack(stored) && <TextButton onPress={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
+        {running && damp && <TextButton onPress={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
         {clash && (
-          <TextButton onClick={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
+          <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
             Leave this step out
           </TextButton>
         )}
-        {stands && <TextButton onClick={() => toggle('skip')}>Skip</TextButton>}
+        {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
         {stands && !running && !weighsDry && !damp && answering && (
-          <TextButton onClick={() => toggle('weigh')}>Weigh it</TextButton>
+          <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
         )}
-        {stands && <TextButton onClick={() => toggle('note')}>Note</TextButton>}
+        {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
         {item && (
           <PhotoTaker
             itemId={item.id}
@@ -269,7 +278,7 @@ function Foot({ live }: { live: LiveRun }) {
           />
         )}
       </Row>
-      <TextButton onClick={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
+      <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
     </Row>
   );
 }

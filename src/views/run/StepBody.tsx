@@ -1,10 +1,10 @@
+import { latestInspection } from '../../core/gear';
 import { Link } from 'react-router';
 import { steerDevice } from '../../app/devices';
 import { EveningMoves } from '../../app/EveningMoves';
 import { nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { clockText } from '../../app/time';
-import { latestInspection } from '../../core/programme';
 import { gradeDrops, gradesOf, markClump, measureLoft } from '../../core/run';
 import { doubtOf } from '../../core/run/damp';
 import { eveningText } from '../../core/telling/loft';
@@ -23,6 +23,7 @@ import { DeviceLine } from './DeviceLine';
 import { DropsStep, LoftStep, Weigh } from './Measures';
 import { Big, Clock, HeatLine, Text } from './parts';
 import { type LiveRun } from './useLive';
+import { reachable } from '../../ui/focus';
 
 /** What is done now: its name, which round, the clock and the heat. */
 export function StepHead({ live }: { live: LiveRun }) {
@@ -31,9 +32,7 @@ export function StepHead({ live }: { live: LiveRun }) {
   return (
     <div>
       {rounds && <Quiet style={{ fontSize: 18 }}>{rounds}</Quiet>}
-      <Big id="step" tabIndex={-1}>
-        {more ? RINSE_WORDS.title : step.title}
-      </Big>
+      <Big {...reachable('step')}>{more ? RINSE_WORDS.title : step.title}</Big>
       {!counted && !damp && state.failures > 0 && <Quiet style={{ fontSize: 18 }}>{lookCountText(state.failures)}</Quiet>}
       {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
       {timed && !waiting && (

@@ -6,8 +6,10 @@ import { plannedUse } from '../../core/run';
 import { typedNumber } from '../../core/units';
 import { SUPPLY_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
-import { TextField } from '../../ui/TextField';
-import { Button, Note, Quiet, Row, TextButton } from '../../ui/basics';
+import { DigitsField } from '../../ui/TextField';
+import { Note, Quiet, Row } from '../../ui/basics';
+import { Button, TextButton } from '../../ui/Button';
+import { Form } from '../../ui/Form';
 
 /** What was measured at a step beside its plan. */
 export interface Measured {
@@ -44,11 +46,11 @@ export function Used({
               </>
             )}{' '}
             <Quiet>{measured.ml[cls] === undefined ? 'as planned' : `measured; ${ml} mL were planned`}</Quiet>{' '}
-            <TextButton aria-expanded={open === cls} onClick={() => toggle(cls)}>
+            <TextButton aria-expanded={open === cls} onPress={() => toggle(cls)}>
               {open === cls ? 'Close' : 'It was another amount'}
             </TextButton>
             {bath !== undefined && (
-              <TextButton aria-expanded={open === 'litres'} onClick={() => toggle('litres')}>
+              <TextButton aria-expanded={open === 'litres'} onPress={() => toggle('litres')}>
                 {open === 'litres' ? 'Close' : 'It was more or less water'}
               </TextButton>
             )}
@@ -83,19 +85,18 @@ function Litres({ onLitres }: { onLitres: (litres: number) => void }) {
   const litres = typedNumber(text);
   const good = litres !== undefined && litres > 0;
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      onSubmit={() => {
         if (good) onLitres(litres);
       }}
     >
       <Row $wrap $top>
-        <TextField label="Litres in the bath" digits width={130} autoFocus value={text} onChange={setText} />
-        <Button type="submit" style={{ marginTop: 22 }} disabled={!good}>
+        <DigitsField label="Litres in the bath" width={130} autoFocus value={text} onChange={setText} />
+        <Button type="submit" style={{ marginTop: 22 }} isDisabled={!good}>
           Keep it
         </Button>
       </Row>
-    </form>
+    </Form>
   );
 }
 
@@ -113,25 +114,24 @@ function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => vo
     (n.pulls === undefined ? undefined : n.pulls * PULL_ML);
   const good = told !== undefined && told >= 0;
   return (
-    <form
-      onSubmit={(e) => {
-        e.preventDefault();
+    <Form
+      onSubmit={() => {
         if (!good) return;
         onMl(Math.round(told));
       }}
     >
       <Row $wrap $top>
-        <TextField label="mL" digits width={100} autoFocus value={ml} onChange={setMl} />
-        <TextField label="Bottle before, g" digits width={130} value={before} onChange={setBefore} />
-        <TextField label="and after, g" digits width={130} value={after} onChange={setAfter} />
+        <DigitsField label="mL" width={100} autoFocus value={ml} onChange={setMl} />
+        <DigitsField label="Bottle before, g" width={130} value={before} onChange={setBefore} />
+        <DigitsField label="and after, g" width={130} value={after} onChange={setAfter} />
         {sprayed && (
-          <TextField label={`Pulls of the trigger, ${PULL_ML} mL each`} digits width={230} value={pulls} onChange={setPulls} />
+          <DigitsField label={`Pulls of the trigger, ${PULL_ML} mL each`} width={230} value={pulls} onChange={setPulls} />
         )}
-        <Button type="submit" style={{ marginTop: 22 }} disabled={!good}>
+        <Button type="submit" style={{ marginTop: 22 }} isDisabled={!good}>
           {good ? `Keep ${Math.round(told)} mL` : 'Keep it'}
         </Button>
       </Row>
       {told !== undefined && told < 0 && <Note tone="alarm">The bottle is heavier after than before: look at both weights.</Note>}
-    </form>
+    </Form>
   );
 }

@@ -42,6 +42,7 @@ import { changeRun, saveEquipment, saveRun } from '../../data/repo';
 import { weightText } from '../../core/telling/drying';
 import { useRunClock } from './clock';
 import type { Measured } from './Used';
+import { focusOn } from '../../ui/focus';
 
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
@@ -89,7 +90,7 @@ export function useLive(stored: Run) {
   const damp = useDamp(stored, item, kit, equipment?.room, minute);
   const focusKey = `${step?.id}/${state?.state === 'asking'}/${run.open.length}`;
   useEffect(() => {
-    document.getElementById('step')?.focus({ preventScroll: true });
+    focusOn('step');
   }, [focusKey]);
   if (!step || !state) return null;
   const open = opened?.stepId === step.id ? opened.what : null;

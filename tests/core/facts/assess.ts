@@ -1,6 +1,6 @@
 import type { Aim } from '../../../src/core/gear';
 import type { Item } from '../../../src/core/gear';
-import { canvas, CLEAN, comp, DIRTY, down, inOrder, item, shell, type Seen } from '../../make';
+import { without, canvas, CLEAN, comp, DIRTY, down, inOrder, item, shell, type Seen } from '../../make';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* What is seen, and the least that is needed. Grades use the words of ISO 4920 / AATCC TM22. */
@@ -124,7 +124,7 @@ export const ASSESS_FACTS: readonly Fact[] = [
   fact(
     ['traits/has-finish', 'traits/waterproof', 'assumptions/finish-assumed', 'traits/finish-assumed'],
     MEMORY,
-    shell({ repellency: undefined } as never),
+    without(shell(), 'repellency'),
     { ...CLEAN, droplet: { back: 2 } },
     {},
     (p) => p.aims.includes('reactivate') && p.assumptions.some((a) => a.includes('repellent finish')),

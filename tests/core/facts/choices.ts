@@ -1,5 +1,6 @@
 import type { Item, SupplyClass } from '../../../src/core/gear';
 import {
+  without,
   canvas,
   CLEAN,
   comp,
@@ -382,7 +383,7 @@ const FAMILIES: readonly Fact[] = [
   fact(
     'families/down-bag',
     PRACTICE,
-    downBag({ bulk: undefined } as never),
+    without(downBag(), 'bulk'),
     DIRTY,
     withEquipment({ dryers: [{ id: 'd1', kind: 'vented', drumLitres: 80 }] }),
     (p) => refused(p, 'd1') === 'dryer-too-small',

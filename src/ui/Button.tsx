@@ -1,0 +1,133 @@
+import type { ReactNode } from 'react';
+import { Button as AriaButton, type ButtonProps as AriaButtonProps, Tooltip, TooltipTrigger } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled, { css } from 'styled-components';
+import { color, size as text } from './theme';
+
+/** `main`: the one thing to do here; `quiet`: what may also be done; `danger`: what takes something away. */
+export type Look = 'main' | 'quiet' | 'danger';
+/** `big`: 64 px, for wet hands at the tub. */
+export type Size = 'usual' | 'big';
+
+const face = css<{ $look: Look; $size: Size }>`
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  min-height: ${(p) => (p.$size === 'big' ? 64 : 44)}px;
+  padding: 0 ${(p) => (p.$size === 'big' ? 24 : 18)}px;
+  border: 1.5px solid ${(p) => (p.$look === 'danger' ? color.alarm : color.ink)};
+  border-radius: 4px;
+  background: ${(p) => (p.$look === 'main' ? color.ink : 'transparent')};
+  color: ${(p) => (p.$look === 'danger' ? color.alarm : p.$look === 'quiet' ? color.ink : color.onInk)};
+  font-weight: 650;
+  font-size: ${(p) => (p.$size === 'big' ? '20px' : '16px')};
+  text-decoration: none;
+  cursor: pointer;
+  white-space: nowrap;
+  &[data-pressed] {
+    transform: translateY(1px);
+  }
+  &[data-disabled] {
+    opacity: 0.5;
+    cursor: default;
+  }
+`;
+const Face = styled(AriaButton)<{ $look: Look; $size: Size }>`
+  ${face}
+`;
+type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> & {
+  readonly children?: ReactNode;
+  readonly style?: React.CSSProperties;
+};
+
+/** Does something here. One `main` a page; Enter inside a form presses the one of `type="submit"`. To go to another place, take `LinkButton`. */
+export function Button({ look = 'main', size = 'usual', ...rest }: Pressed & { look?: Look; size?: Size }) {
+  return <Face $look={look} $size={size} {...rest} />;
+}
+
+const LinkFace = styled(Link)<{ $look: Look; $size: Size }>`
+  ${face}
+`;
+/** The look of a button where pressing it goes to another place. */
+export function LinkButton({
+  look = 'main',
+  size = 'usual',
+  ...rest
+}: React.ComponentProps<typeof Link> & { look?: Look; size?: Size }) {
+  return <LinkFace $look={look} $size={size} {...rest} />;
+}
+
+const Words = styled(AriaButton)`
+  border: 0;
+  background: none;
+  padding: 10px 4px;
+  min-height: 44px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  font-weight: 500;
+  &[data-disabled] {
+    opacity: 0.5;
+    cursor: default;
+  }
+`;
+/** An action inside a sentence or a row, underlined. */
+export function TextButton(props: Pressed) {
+  return <Words {...props} />;
+}
+
+const Square = styled(AriaButton)`
+  width: 44px;
+  height: 44px;
+  display: inline-grid;
+  place-items: center;
+  border: 0;
+  background: none;
+  cursor: pointer;
+  border-radius: 4px;
+  &[data-disabled] {
+    opacity: 0.35;
+    cursor: default;
+  }
+  &[data-hovered] {
+    background: ${color.line};
+  }
+`;
+const Tip = styled(Tooltip)`
+  background: ${color.ink};
+  color: ${color.onInk};
+  border-radius: 4px;
+  padding: 4px 10px;
+  font-size: ${text.small};
+  max-width: 280px;
+`;
+/** A picture that is pressed: its name is read aloud, and shown when it is pointed at or reached by key. */
+export function IconButton({ label, children, ...rest }: Omit<Pressed, 'aria-label'> & { label: string }) {
+  return (
+    <TooltipTrigger delay={500}>
+      <Square aria-label={label} {...rest}>
+        {children}
+      </Square>
+      <Tip offset={4}>{label}</Tip>
+    </TooltipTrigger>
+  );
+}
+
+const Bare = styled(AriaButton)`
+  border: 0;
+  padding: 0;
+  margin: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+  &[data-disabled] {
+    cursor: default;
+  }
+`;
+/** A picture, a row or a card that is pressed as a whole; whoever uses it says how it looks. */
+export function PressArea({ className, ...rest }: Pressed & { className?: string }) {
+  return <Bare {...(className === undefined ? {} : { className })} {...rest} />;
+}

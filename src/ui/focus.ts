@@ -1,0 +1,6 @@
+/** Puts the focus on what came new, so that a screen reader reads it and Tab goes on from there. The page does not jump. */
+export function focusOn(id: string): void {
+  document.getElementById(id)?.focus({ preventScroll: true });
+}
+/** Makes a heading one that `focusOn` can reach, without standing in the way of Tab. */
+export const reachable = (id: string) => ({ id, tabIndex: -1, style: { outline: 'none' } }) as const;
