@@ -114,7 +114,7 @@ describe('the look-over on a phone', () => {
     const v = await visit({ width: 390, height: 844, path: '/kit/itm-smock/look-over' });
     await v.press('What do drops do on it?');
     await v.sees('Which place?');
-    await v.page.locator('::-p-aria([name="chest, front, not tried"][role="button"])').click();
+    await (await v.named('chest, front, not tried', 'button')).click();
     await v.sees('What do drops do on the chest?');
     await v.press('2 wet beyond that');
     await v.sees('grade 2');

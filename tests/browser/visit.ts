@@ -17,7 +17,6 @@ export interface Visit {
   /** Reads one row of the page's own store. */
   readonly stored: (table: string, key: string) => Promise<Record<string, unknown> | undefined>;
   readonly rows: (table: string) => Promise<Record<string, unknown>[]>;
-  /** Steers the stand-in devices that this visitor has to themselves. */
   /** What has this role and this name, once it is there. */
   readonly named: (name: string, role: string) => Promise<ElementHandle<Element>>;
   /** Writes into the field of this name, in place of what stands there. */
@@ -30,6 +29,7 @@ export interface Visit {
   readonly day: (name: string, day: string) => Promise<void>;
   /** Gives a file to the button of this name, as the system's own window would. */
   readonly file: (name: string, path: string) => Promise<void>;
+  /** Steers the stand-in devices that this visitor has to themselves. */
   readonly device: (path: string, body: unknown) => Promise<void>;
   readonly reload: () => Promise<void>;
   readonly close: () => Promise<void>;
@@ -72,6 +72,18 @@ export async function visit(options: { width?: number; height?: number; path?: s
     await page.goto(base + path, { waitUntil: 'load' });
     await settled(page);
   };
+  /** Brings it into view and waits, as a hand does, until it stands still. */
+  const still = async (element: ElementHandle<Element>): Promise<void> => {
+    await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    const top = (): Promise<number> => element.evaluate((e) => e.getBoundingClientRect().top);
+    let was = await top();
+    for (let n = 0; n < 20; n++) {
+      await new Promise((resolve) => setTimeout(resolve, 30));
+      const is = await top();
+      if (is === was) break;
+      was = is;
+    }
+  };
   const press = async (text: string): Promise<void> => {
     const found = page.waitForFunction(
       (wanted) => {
@@ -92,16 +104,7 @@ export async function visit(options: { width?: number; height?: number; path?: s
       throw new Error(`There was never a "${text}" to press. The page shows: ${shown.slice(0, 1500)}`);
     });
     const element = handle.asElement() as ElementHandle<Element> | null;
-    await element?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
-    // A hand waits until the page stands still; so does this.
-    const top = (): Promise<number | undefined> => Promise.resolve(element?.evaluate((e) => e.getBoundingClientRect().top));
-    let was = await top();
-    for (let n = 0; n < 20; n++) {
-      await new Promise((resolve) => setTimeout(resolve, 30));
-      const is = await top();
-      if (is === was) break;
-      was = is;
-    }
+    if (element) await still(element);
     await element?.click();
   };
   const named = async (name: string, role: string): Promise<ElementHandle<Element>> => {
@@ -128,8 +131,19 @@ export async function visit(options: { width?: number; height?: number; path?: s
     return found.asElement() as ElementHandle<HTMLElement>;
   };
   const choose = async (name: string, option: string): Promise<void> => {
-    await (await list(name)).click();
-    await page.locator(`::-p-aria([name="${option}"][role="option"])`).click();
+    // A hand that saw no list open presses once more: the page may have moved under it.
+    let offered: ElementHandle<Element> | null = null;
+    for (let n = 0; n < 10 && !offered; n++) {
+      const opener = await list(name);
+      await still(opener);
+      await opener.click();
+      offered = await page
+        .waitForSelector(`::-p-aria([name="${option}"][role="option"])`, { timeout: 4000, visible: true })
+        .catch(() => null);
+    }
+    if (!offered) throw new Error(`The list "${name}" never offered "${option}".`);
+    await still(offered);
+    await offered.click();
     await page.waitForFunction(() => document.querySelector('[role=listbox]') === null, WAIT);
   };
   const day = async (name: string, wanted: string): Promise<void> => {
