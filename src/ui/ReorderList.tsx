@@ -1,5 +1,5 @@
 import { ArrowDown, ArrowUp, GripVertical } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { IconButton } from './Button';
@@ -67,42 +67,51 @@ export function ReorderList<R extends Reorderable>({
       onOrder([...rest.slice(0, at), ...ids.filter((id) => keys.has(id)), ...rest.slice(at)]);
     },
   });
+  // A row keeps every key from what lies around the list; Escape belongs to the sheet.
+  const around = useRef<HTMLDivElement>(null);
+  const letEscape = (event: KeyboardEvent): void => {
+    if (event.key !== 'Escape' || event.defaultPrevented) return;
+    event.stopPropagation();
+    around.current?.dispatchEvent(new window.KeyboardEvent('keydown', { key: 'Escape', bubbles: true, cancelable: true }));
+  };
   return (
-    <List
-      aria-label={label}
-      items={rows}
-      dragAndDropHooks={dragAndDropHooks}
-      keyboardNavigationBehavior="tab"
-      dependencies={[rows]}
-    >
-      {(row) => {
-        const place = ids.indexOf(row.id);
-        return (
-          <Line id={row.id} textValue={row.name}>
-            <Grip slot="drag" aria-label={`Drag ${row.name}`}>
-              <GripVertical size={18} aria-hidden="true" />
-            </Grip>
-            <div>
-              {children(
-                row,
-                place,
-                <>
-                  <IconButton label={`Move ${row.name} up`} isDisabled={place === 0} onPress={() => move(place, -1)}>
-                    <ArrowUp size={20} aria-hidden="true" />
-                  </IconButton>
-                  <IconButton
-                    label={`Move ${row.name} down`}
-                    isDisabled={place === ids.length - 1}
-                    onPress={() => move(place, 1)}
-                  >
-                    <ArrowDown size={20} aria-hidden="true" />
-                  </IconButton>
-                </>,
-              )}
-            </div>
-          </Line>
-        );
-      }}
-    </List>
+    <div ref={around}>
+      <List
+        aria-label={label}
+        items={rows}
+        dragAndDropHooks={dragAndDropHooks}
+        keyboardNavigationBehavior="tab"
+        dependencies={[rows]}
+      >
+        {(row) => {
+          const place = ids.indexOf(row.id);
+          return (
+            <Line id={row.id} textValue={row.name}>
+              <Grip slot="drag" aria-label={`Drag ${row.name}`}>
+                <GripVertical size={18} aria-hidden="true" />
+              </Grip>
+              <div onKeyDown={letEscape}>
+                {children(
+                  row,
+                  place,
+                  <>
+                    <IconButton label={`Move ${row.name} up`} isDisabled={place === 0} onPress={() => move(place, -1)}>
+                      <ArrowUp size={20} aria-hidden="true" />
+                    </IconButton>
+                    <IconButton
+                      label={`Move ${row.name} down`}
+                      isDisabled={place === ids.length - 1}
+                      onPress={() => move(place, 1)}
+                    >
+                      <ArrowDown size={20} aria-hidden="true" />
+                    </IconButton>
+                  </>,
+                )}
+              </div>
+            </Line>
+          );
+        }}
+      </List>
+    </div>
   );
 }
