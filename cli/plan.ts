@@ -1,15 +1,7 @@
-import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { faultLine, readKit } from '../src/core/formats';
 import { planItem } from '../src/core/programme';
-
-/** Exit status for anything wrong with what was given. */
-const BAD_INPUT = 2;
-
-function fail(lines: readonly string[]): never {
-  process.stderr.write(`${lines.join('\n')}\n`);
-  process.exit(BAD_INPUT);
-}
+import { fail, readText } from './input';
 
 function readArguments(): { file: string; item: string | undefined } {
   try {
@@ -23,17 +15,9 @@ function readArguments(): { file: string; item: string | undefined } {
   }
 }
 
-function readText(file: string): string {
-  try {
-    return readFileSync(file === '-' ? 0 : file, 'utf8');
-  } catch {
-    fail([`${file}: cannot be read. Check the name and try again.`]);
-  }
-}
-
 const { file, item } = readArguments();
 const result = readKit(readText(file));
-if (result.status !== 'read') fail(result.faults.map(faultLine));
+if (result.status !== 'read') fail(result.faults.map((fault) => faultLine(fault)));
 const { kit } = result;
 if (item !== undefined && !kit.items.some((i) => i.id === item)) fail([`--item: there is no item "${item}" in this kit`]);
 const inspected = new Set(kit.inspections.map((inspection) => inspection.itemId));

@@ -18,7 +18,7 @@ const DEMO = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 const demo = (): Kit => structuredClone(DEMO);
 const faultsOf = (document: unknown): string[] => {
   const result = checkKit(document);
-  return result.status === 'read' ? [] : result.faults.map(faultLine);
+  return result.status === 'read' ? [] : result.faults.map((fault) => faultLine(fault));
 };
 /** A copy of the demo kit with one place changed. */
 function changed(change: (kit: Record<string, never> & Kit) => void): Kit {

@@ -220,6 +220,24 @@ export const Points = (): Decorate =>
     'must be two numbers',
   );
 
+const ids = (v: unknown): boolean => Array.isArray(v) && v.length >= 2 && v.every((x) => typeof x === 'string' && x.length > 0);
+/** Groups of ids, two or more each. */
+export const IdGroups = (): Decorate =>
+  listRule(
+    'idGroups',
+    () => ({ type: 'array', items: { type: 'string', minLength: 1 }, minItems: 2 }),
+    ids,
+    'must be a list of two ids or more',
+  );
+/** Instants by id. */
+export const InstantById = (): Decorate =>
+  rule(
+    'instantById',
+    () => ({ type: 'object', additionalProperties: { type: 'string', format: 'date-time' } }),
+    (v) => isObject(v) && Object.values(v as object).every(isInstant),
+    'must be an object of times with an offset, by item id',
+  );
+
 const isObject = (v: unknown): boolean => typeof v === 'object' && v !== null && !Array.isArray(v);
 export const Nested =
   (cls: () => DocClass): Decorate =>

@@ -4,3 +4,4 @@
 export { checkKit, checkPart, faultLine, readKit, type Fault, type KitPart, type ReadKit } from './read-kit';
 export { KitDoc } from './kit/kit';
 export { KIT_FORMAT, KIT_VERSION, MAX_KIT_CHARS } from './limits';
+export { readDayRequest, readWashDay, type ReadDayRequest, type ReadWashDay } from './read-day';

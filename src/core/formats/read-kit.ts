@@ -23,7 +23,7 @@ const MAX_DEPTH = 60;
 const join = (path: string, key: string): string =>
   /^\d+$/.test(key) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
 
-function collect(errors: readonly ValidationError[], path: string, faults: Fault[]): void {
+export function collect(errors: readonly ValidationError[], path: string, faults: Fault[]): void {
   for (const error of errors) {
     const here = join(path, error.property);
     const messages = error.constraints ? Object.values(error.constraints) : [];
@@ -77,7 +77,7 @@ function across(kit: Loose): Fault[] {
   return faults;
 }
 
-function tooDeep(value: unknown, depth = 0): boolean {
+export function tooDeep(value: unknown, depth = 0): boolean {
   if (typeof value !== 'object' || value === null) return false;
   if (depth > MAX_DEPTH) return true;
   for (const key of Object.keys(value)) if (tooDeep((value as Record<string, unknown>)[key], depth + 1)) return true;
@@ -141,16 +141,19 @@ export function checkPart({ list, row }: KitPart): readonly Fault[] {
 export function readKit(text: string): ReadKit {
   if (text.length > MAX_KIT_CHARS)
     return { status: 'faulty', faults: [{ path: '', message: `must be smaller than ${MAX_KIT_CHARS / 1e6} MB` }] };
-  let document: unknown;
+  const read = readJson(text);
+  return 'fault' in read ? { status: 'faulty', faults: [read.fault] } : checkKit(read.document);
+}
+/** A document from text, or what is wrong with it. */
+export function readJson(text: string): { readonly document: unknown } | { readonly fault: Fault } {
   try {
-    document = parse(text.replace(/^\uFEFF/, ''));
+    return { document: parse(text.replace(/^\uFEFF/, '')) };
   } catch (error) {
     const detail = error instanceof SyntaxError ? error.message.replace(/\s+/g, ' ').slice(0, 120) : 'too deeply nested';
-    return { status: 'faulty', faults: [{ path: '', message: `is not readable JSON (${detail})` }] };
+    return { fault: { path: '', message: `is not readable JSON (${detail})` } };
   }
-  return checkKit(document);
 }
 
 /** One line a fault: `items[3].label.wash.maxC: must be one of …`. */
-export const faultLine = (fault: Fault): string =>
-  (fault.path === '' ? `kit: ${fault.message}` : `${fault.path}: ${fault.message}`).replace(/[\r\n]+/g, ' ');
+export const faultLine = (fault: Fault, whole = 'kit'): string =>
+  (fault.path === '' ? `${whole}: ${fault.message}` : `${fault.path}: ${fault.message}`).replace(/[\r\n]+/g, ' ');

@@ -1,5 +1,6 @@
 import { ACTIONS, AIMS, BLEACHES, HEATS, LABEL_IRON_C, METHODS, PHASES, SUPPLY_CLASSES, TUMBLES } from '../gear';
 import { schemaOf, type JsonSchema } from './fields';
+import { DayRequestDoc, WashDayDoc } from './day';
 import { KitDoc } from './kit/kit';
 
 const DRAFT = 'https://json-schema.org/draft/2020-12/schema';
@@ -185,4 +186,22 @@ export function programmeSchema(): JsonSchema {
       confidence: { enum: ['high', 'medium', 'low'] },
     },
   };
+}
+
+/** JSON Schema of `umbrastic/day-request` version 1; its kit is checked by the schema of the kit. */
+export function dayRequestSchema(): JsonSchema {
+  const schema = schemaOf(DayRequestDoc);
+  const properties = schema.properties as Record<string, JsonSchema>;
+  return {
+    $schema: DRAFT,
+    title: 'umbrastic/day-request',
+    description: 'What is asked of a wash day. Absent = unknown or no limit. Ids must be of items in the kit.',
+    ...schema,
+    properties: { ...properties, kit: { $ref: 'kit.schema.json' } },
+    required: ['kit', ...(schema.required as string[])],
+  };
+}
+/** JSON Schema of `umbrastic/wash-day` version 1. */
+export function washDaySchema(): JsonSchema {
+  return { $schema: DRAFT, title: 'umbrastic/wash-day', ...schemaOf(WashDayDoc) };
 }

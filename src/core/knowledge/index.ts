@@ -34,6 +34,7 @@ export { exposedZones, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
 export * from './figures';
+export * from './loads';
 export * from './places';
 export * from './shows';
 export { OUTING_KINDS } from './outings';

@@ -6,3 +6,5 @@ export { writeProgramme } from './document';
 export { isMoot, refusedBy, sameHere } from './schools';
 export type { PlanRequest, PlannedStep } from './state';
 export { planItem } from './kit';
+export { cleanersOf, doseOf, servingBottle } from './supplies';
+export { chooseCycle, heatsOf } from './machines';

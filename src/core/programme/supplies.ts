@@ -56,23 +56,26 @@ export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | nul
 }
 
 export const WATER_ONLY = { cleaner: null, bottle: null, dose: null } as const;
+/** The classes that its family washes with and nothing refuses, best first; none = water only. */
+export function cleanersOf(state: Pick<Judged, 'facts' | 'refusals'> & Pick<Placed, 'family'>): SupplyClass[] {
+  const classes: SupplyClass[] = [];
+  if (state.facts.has('maker:forbids:detergent')) return classes;
+  for (const choice of state.family.cleaners) {
+    if (!holds(choice.when, state.facts) || classes.includes(choice.use)) continue;
+    if (state.refusals.some((r) => r.option === choice.use)) continue;
+    if (choice.only) return [choice.use];
+    classes.push(choice.use);
+  }
+  return classes;
+}
+
 /**
  * The cleaner: the first class of the family's list that is owned in sufficient amount, else the first that is owned at all, else the best
  * class, to be bought. Refused classes are passed over. Null = water only.
  */
 export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' | 'dose'> {
-  const classes: SupplyClass[] = [];
-  for (const choice of state.family.cleaners) {
-    if (!holds(choice.when, state.facts) || classes.includes(choice.use)) continue;
-    if (state.refusals.some((r) => r.option === choice.use)) continue;
-    classes.push(choice.use);
-    if (choice.only) {
-      classes.splice(0, classes.length, choice.use);
-      break;
-    }
-  }
-  const first = classes[0];
-  if (first === undefined || state.facts.has('maker:forbids:detergent')) {
+  const classes = cleanersOf(state);
+  if (classes.length === 0) {
     state.facts.add('no-cleaner');
     return WATER_ONLY;
   }

@@ -1,0 +1,10 @@
+/**
+ * Several things, the machines and the hours that there are: what shares a drum, when everything is done, how near that is to the best.
+ * Refuses: changing any thing's programme.
+ */
+export { planDay, withMore } from './answer';
+export { apartBy, loadOf, mayShare } from './loads';
+export { conflictsOf } from './sharing';
+export { memberOf } from './members';
+export { USUAL_EFFORT, type Effort } from './search';
+export * from './types';

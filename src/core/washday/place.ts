@@ -1,0 +1,292 @@
+import type { Calendar } from './calendar';
+import type { Link, Node, Work } from './nodes';
+
+/** A day to be scheduled, in slots. */
+export interface Problem {
+  readonly nodes: readonly Node[];
+  readonly links: readonly Link[];
+  readonly calendar: Calendar;
+  /** Latest end of each node, or Infinity. */
+  readonly latest: readonly number[];
+  /** Nodes that have begun stay here. */
+  readonly pinned: ReadonlyMap<number, number>;
+  /** Metres of each rack. */
+  readonly metres: ReadonlyMap<string, number>;
+}
+export interface Placed {
+  readonly starts: readonly number[];
+  /** Who is at each stretch of each node. */
+  readonly by: readonly (readonly number[])[];
+  readonly finish: number;
+}
+/** Where only one thing is done at a time. */
+export const isSingle = (node: Pick<Node, 'on' | 'metres'>): boolean =>
+  node.on !== 'hands' && node.on !== 'rest' && node.metres === undefined && !node.on.startsWith('rack:');
+
+/** Longest work behind each node to the end, its own included, slots: without calendars. */
+export function tailsOf(nodes: readonly Node[], links: readonly Link[]): number[] {
+  const tails = nodes.map((n) => n.slots);
+  const after: number[][] = nodes.map(() => []);
+  for (const { from, to } of links) after[from]?.push(to);
+  const done = new Uint8Array(nodes.length);
+  const visit = (at: number): number => {
+    if (done[at]) return tails[at] ?? 0;
+    done[at] = 1;
+    let most = 0;
+    for (const next of after[at] ?? []) most = Math.max(most, visit(next));
+    return (tails[at] = (nodes[at]?.slots ?? 0) + most);
+  };
+  nodes.forEach((_, at) => visit(at));
+  return tails;
+}
+
+/** Pieces that follow each other at once, as one. */
+export interface Group {
+  readonly nodes: readonly number[];
+  /** Groups that must end before something in this begins. */
+  readonly before: ReadonlySet<number>;
+}
+/** Parts the work into groups tied by what may not wait, each in the order of its links. */
+export function groupsOf({ nodes, links }: Pick<Work, 'nodes' | 'links'>): Group[] {
+  const root = nodes.map((_, n) => n);
+  const find = (n: number): number => {
+    while (root[n] !== n) n = root[n] = root[root[n] ?? n] ?? n;
+    return n;
+  };
+  for (const { from, to, most } of links) if (most !== undefined) root[find(from)] = find(to);
+  const sorted = inOrder(nodes.length, links);
+  const ids = new Map<number, number>();
+  const groups: { nodes: number[]; before: Set<number> }[] = [];
+  for (const n of sorted) {
+    const key = find(n);
+    let at = ids.get(key);
+    if (at === undefined) {
+      ids.set(key, (at = groups.length));
+      groups.push({ nodes: [], before: new Set() });
+    }
+    groups[at]?.nodes.push(n);
+  }
+  for (const { from, to } of links) {
+    const [a, z] = [ids.get(find(from)), ids.get(find(to))];
+    if (a !== undefined && z !== undefined && a !== z) groups[z]?.before.add(a);
+  }
+  return groups;
+}
+function inOrder(count: number, links: readonly Link[]): number[] {
+  const waits = new Array<number>(count).fill(0);
+  const after: number[][] = Array.from({ length: count }, () => []);
+  for (const { from, to } of links) {
+    after[from]?.push(to);
+    waits[to] = (waits[to] ?? 0) + 1;
+  }
+  const open = waits.flatMap((w, n) => (w === 0 ? [n] : []));
+  const sorted: number[] = [];
+  for (let n = open.shift(); n !== undefined; n = open.shift()) {
+    sorted.push(n);
+    for (const next of after[n] ?? []) if ((waits[next] = (waits[next] ?? 0) - 1) === 0) open.push(next);
+  }
+  return sorted;
+}
+
+/** What is taken already, slot by slot. */
+class Board {
+  private readonly machines = new Map<string, Uint8Array>();
+  private readonly racks = new Map<string, Float64Array>();
+  readonly hands: Uint8Array[];
+  constructor(private readonly problem: Problem) {
+    this.hands = problem.calendar.there.map(() => new Uint8Array(problem.calendar.horizon));
+  }
+  private machine(on: string): Uint8Array {
+    let busy = this.machines.get(on);
+    if (!busy) this.machines.set(on, (busy = new Uint8Array(this.problem.calendar.horizon)));
+    return busy;
+  }
+  private rack(on: string): Float64Array {
+    let used = this.racks.get(on);
+    if (!used) this.racks.set(on, (used = new Float64Array(this.problem.calendar.horizon)));
+    return used;
+  }
+  /**
+   * @returns who is at each stretch when the node begins here, or the next slot that is worth trying.
+   */
+  fits(node: Node, start: number): number[] | number {
+    const { calendar, metres } = this.problem;
+    const end = start + node.slots;
+    if (end >= calendar.horizon) return calendar.horizon;
+    if (node.noisy && (calendar.loud[start] ?? 0) < node.slots) return start + 1;
+    if (isSingle(node)) {
+      const busy = this.machine(node.on);
+      for (let t = end - 1; t >= start; t--) if (busy[t]) return t + 1;
+    } else if (node.metres !== undefined) {
+      const used = this.rack(node.on);
+      const most = metres.get(node.on) ?? Infinity;
+      for (let t = end - 1; t >= start; t--) if ((used[t] ?? 0) + node.metres > most + 1e-9) return t + 1;
+    }
+    const by: number[] = [];
+    for (const { at, slots } of node.stretches) {
+      const person = this.freeAt(start + at, slots);
+      if (person < 0) return start + 1;
+      by.push(person);
+    }
+    return by;
+  }
+  private freeAt(t: number, slots: number): number {
+    const { there } = this.problem.calendar;
+    for (let p = 0; p < there.length; p++) {
+      if ((there[p]?.[t] ?? 0) < slots) continue;
+      const busy = this.hands[p];
+      let free = true;
+      for (let k = 0; k < slots && free; k++) if (busy?.[t + k]) free = false;
+      if (free) return p;
+    }
+    return -1;
+  }
+  set(node: Node, start: number, by: readonly number[], value: 1 | 0): void {
+    if (isSingle(node)) this.machine(node.on).fill(value, start, start + node.slots);
+    else if (node.metres !== undefined) {
+      const used = this.rack(node.on);
+      for (let t = start; t < start + node.slots; t++) used[t] = (used[t] ?? 0) + (value ? node.metres : -node.metres);
+    }
+    node.stretches.forEach(({ at, slots }, n) => this.hands[by[n] ?? 0]?.fill(value, start + at, start + at + slots));
+  }
+}
+
+/** How groups are taken in turn: a greater number is taken first. */
+export type Urgency = (group: number) => number;
+
+/**
+ * Puts one group after the other where it fits first. @param slack slots that a group may wait so that somebody who is there anyway does it.
+ * @returns undefined when something finds no room at all.
+ */
+export function place(problem: Problem, groups: readonly Group[], urgency: Urgency, slack = 0): Placed | undefined {
+  const { nodes, links, calendar, pinned } = problem;
+  const board = new Board(problem);
+  const starts = new Array<number>(nodes.length).fill(-1);
+  const by: number[][] = nodes.map(() => []);
+  const into: Link[][] = nodes.map(() => []);
+  for (const link of links) into[link.to]?.push(link);
+  // What has begun is there first.
+  for (const [at, start] of pinned) {
+    const node = nodes[at];
+    if (!node) continue;
+    starts[at] = start;
+    const found = board.fits(node, Math.max(0, start));
+    by[at] = typeof found === 'number' ? node.stretches.map(() => 0) : found;
+    board.set(node, Math.max(0, start), by[at] ?? [], 1);
+  }
+  const endOf = (at: number): number => (starts[at] ?? 0) + (nodes[at]?.slots ?? 0);
+  /** Tries the group with its first piece no earlier than `t`; 0 = it stands, else the next slot worth trying. */
+  const tryAt = (group: Group, t: number): number => {
+    const set: number[] = [];
+    const undo = (next: number): number => {
+      for (const at of set) {
+        const node = nodes[at];
+        if (node) board.set(node, starts[at] ?? 0, by[at] ?? [], 0);
+        starts[at] = -1;
+      }
+      return next;
+    };
+    for (const at of group.nodes) {
+      if (pinned.has(at)) continue;
+      const node = nodes[at];
+      if (!node) continue;
+      let start = set.length === 0 ? t : calendar.first;
+      let most = Infinity;
+      for (const link of into[at] ?? []) {
+        if (starts[link.from] === -1) continue;
+        start = Math.max(start, endOf(link.from));
+        if (link.most !== undefined) most = Math.min(most, endOf(link.from) + link.most);
+      }
+      let found = board.fits(node, start);
+      while (typeof found === 'number') {
+        start = found;
+        if (start > most || start >= calendar.horizon) return undo(set.length === 0 ? calendar.horizon : t + 1);
+        found = board.fits(node, start);
+      }
+      starts[at] = start;
+      by[at] = found;
+      board.set(node, start, found, 1);
+      set.push(at);
+    }
+    return 0;
+  };
+  const left = groups.map((g) => g.before.size);
+  const waits = groups.map((g) => new Set(g.before));
+  const open = new Set(groups.flatMap((_, n) => (left[n] === 0 ? [n] : [])));
+  while (open.size > 0) {
+    let next = -1;
+    for (const n of open) if (next < 0 || urgency(n) > urgency(next) || (urgency(n) === urgency(next) && n < next)) next = n;
+    open.delete(next);
+    const group = groups[next];
+    if (!group) break;
+    let t = calendar.first;
+    const head = group.nodes.find((n) => !pinned.has(n));
+    if (head !== undefined) {
+      for (const link of into[head] ?? []) if (starts[link.from] !== -1) t = Math.max(t, endOf(link.from));
+      let found = tryAt(group, t);
+      while (found !== 0) {
+        if (found >= calendar.horizon) return undefined;
+        t = found;
+        found = tryAt(group, t);
+      }
+      if (slack > 0) settleVisits(group, starts[head] ?? t);
+    }
+    groups.forEach((_, n) => {
+      if (waits[n]?.delete(next) && waits[n]?.size === 0) open.add(n);
+    });
+  }
+  /** Lets a group wait a little where that saves a visit. */
+  function settleVisits(group: Group, first: number): void {
+    const lift = (): void => {
+      for (const at of group.nodes) {
+        const node = nodes[at];
+        if (node && !pinned.has(at)) board.set(node, starts[at] ?? 0, by[at] ?? [], 0);
+      }
+    };
+    const mine = (): number => {
+      let lonely = 0;
+      for (const at of group.nodes)
+        for (const { at: offset, slots } of nodes[at]?.stretches ?? []) {
+          const from = (starts[at] ?? 0) + offset;
+          const near = board.hands.some((h) => h[from - 1] || h[from - 2] || h[from + slots] || h[from + slots + 1]);
+          if (!near) lonely++;
+        }
+      return lonely;
+    };
+    let best = { t: first, lonely: mine() };
+    const last = first + slack;
+    let t = first + 1;
+    while (best.lonely > 0 && t <= last) {
+      lift();
+      let found = tryAt(group, t);
+      while (found !== 0 && found < calendar.horizon) found = tryAt(group, found);
+      const head = group.nodes.find((n) => !pinned.has(n)) ?? 0;
+      const is = starts[head] ?? t;
+      if (is > last) break;
+      const lonely = mine();
+      if (lonely < best.lonely) best = { t: is, lonely };
+      t = is + 1;
+    }
+    lift();
+    tryAt(group, best.t);
+  }
+  let finish = 0;
+  nodes.forEach((_, at) => (finish = Math.max(finish, endOf(at))));
+  return { starts, by, finish };
+}
+
+/** Attended stretches less than ten minutes apart are one visit. */
+export function visitsOf(problem: Pick<Problem, 'nodes'>, placed: Placed): number {
+  const spans = problem.nodes
+    .flatMap((node, at) =>
+      node.stretches.map((s) => [(placed.starts[at] ?? 0) + s.at, (placed.starts[at] ?? 0) + s.at + s.slots] as const),
+    )
+    .sort((a, b) => a[0] - b[0]);
+  let [visits, end] = [0, -Infinity];
+  for (const [from, to] of spans) {
+    if (from - end >= VISIT_GAP) visits++;
+    end = Math.max(end, to);
+  }
+  return visits;
+}
+const VISIT_GAP = 2;

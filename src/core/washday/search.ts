@@ -1,0 +1,337 @@
+import type { Kit, Washer } from '../gear';
+import { chance as chanceFrom } from '../units/chance';
+import type { Calendar } from './calendar';
+import { prove, relaxed } from './exact';
+import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
+import { compareOrder, SLOT_MIN, workOf, type Work } from './nodes';
+import { groupsOf, place, tailsOf, visitsOf, type Placed, type Problem } from './place';
+import type { DayTask, Load, Member, Prefer } from './types';
+
+/** What is looked for, in slots. */
+export interface Asked {
+  readonly kit: Kit;
+  readonly members: readonly Member[];
+  readonly calendar: Calendar;
+  readonly wishes: Wishes;
+  /** Latest end of a thing's last piece; Infinity = none. */
+  readonly latest: ReadonlyMap<string, number>;
+  readonly until: number;
+  readonly prefer: Prefer;
+  readonly begun: readonly DayTask[];
+  /** Start and length of begun tasks, in slots. */
+  readonly begunAt: (task: DayTask) => { readonly start: number; readonly slots: number };
+  /** What a drum costs in energy, kWh. */
+  readonly energyOf: (load: Load) => number;
+}
+/** Drums and the schedule of all their work. */
+export interface Found {
+  readonly loads: readonly Load[];
+  readonly work: Work;
+  readonly problem: Problem;
+  readonly placed: Placed;
+  /** Slots by which things are late, in all. */
+  readonly late: number;
+  readonly visits: number;
+  readonly runs: number;
+  readonly kWh: number;
+}
+/** How much is looked at: choices of the proof, and schedules tried. */
+export interface Effort {
+  readonly proof: number;
+  readonly tries: number;
+}
+export const USUAL_EFFORT: Effort = { proof: 12_000, tries: 60 };
+/** More drums of things than this are not all tried. */
+const FEW_THINGS = 6;
+const MOST_WAYS = 400;
+const SLACKS = [0, 3, 12, 36, 72, 144] as const;
+
+interface Way {
+  readonly loads: readonly Load[];
+}
+
+export function problemOf(asked: Asked, loads: readonly Load[]): { work: Work; problem: Problem } {
+  const { kit, members, calendar, begun } = asked;
+  const work = workOf(members, loads, kit.equipment ?? {});
+  const pinned = new Map<number, number>();
+  const nodes = [...work.nodes];
+  for (const task of begun) {
+    const step = task.steps[0];
+    const at = nodes.findIndex((n) => step && n.steps.some((s) => s.itemId === step.itemId && s.stepId === step.stepId));
+    const node = nodes[at];
+    if (!node) continue;
+    const { start, slots } = asked.begunAt(task);
+    pinned.set(at, start);
+    nodes[at] = { ...node, slots, stretches: node.stretches.filter((s) => s.at + s.slots <= slots) };
+  }
+  const latest = nodes.map(() => asked.until);
+  for (const [itemId, at] of work.last) latest[at] = Math.min(asked.until, asked.latest.get(itemId) ?? Infinity);
+  const metres = new Map(
+    (kit.equipment?.racks ?? []).flatMap((r) => (r.metres === undefined ? [] : [[r.id, r.metres] as const])),
+  );
+  return { work: { ...work, nodes }, problem: { nodes, links: work.links, calendar, latest, pinned, metres } };
+}
+
+const runsIn = (work: Pick<Work, 'nodes'>, loads: readonly Load[]): number =>
+  loads.length + work.nodes.filter((n) => n.purge).length;
+function foundOf(asked: Asked, { loads }: Way, work: Work, problem: Problem, placed: Placed): Found {
+  const late = problem.nodes.reduce(
+    (sum, n, at) => sum + Math.max(0, (placed.starts[at] ?? 0) + n.slots - (problem.latest[at] ?? Infinity)),
+    0,
+  );
+  const kWh = loads.reduce((sum, load) => sum + asked.energyOf(load), 0);
+  return { loads, work, problem, placed, late, visits: visitsOf(problem, placed), runs: runsIn(work, loads), kWh };
+}
+/** Which of two days is better: in time first, then what is preferred, then the fewer runs. */
+function betterThan(prefer: Prefer): (a: Found, b: Found) => boolean {
+  const key = (f: Found): readonly number[] =>
+    prefer === 'fewest-visits'
+      ? [f.late, f.visits, f.placed.finish, f.runs]
+      : prefer === 'least-energy'
+        ? [f.late, Math.round(f.kWh * 1000), f.placed.finish, f.runs]
+        : [f.late, f.placed.finish, f.runs, f.visits];
+  return (a, b) => compareOrder(key(a), key(b)) < 0;
+}
+
+/** Machines that all of them may go into. */
+const machinesFor = (members: readonly Member[]): Washer[] =>
+  (members[0]?.drums ?? []).map((d) => d.washer).filter((w) => members.every((m) => m.drums.some((d) => d.washer.id === w.id)));
+
+/** Loads of what has begun stay as they are. */
+function begunLoads(asked: Asked): Load[] {
+  return asked.begun.flatMap((task) => {
+    if (task.loadId === undefined || task.do !== 'machine-wash') return [];
+    const those = asked.members.filter((m) => task.itemIds.includes(m.item.id));
+    const washer = machinesFor(those).find((w) => w.id === task.on);
+    return (washer && loadOf(those, washer)) ?? [];
+  });
+}
+
+/** Fills drum after drum with what may share it, the cleanest first. */
+function packed(asked: Asked, fixed: readonly Load[], order: readonly Member[]): Load[] {
+  const drums: Member[][] = [];
+  for (const member of order) {
+    const room = drums.find((d) => machinesFor([...d, member]).some((w) => mayShare([...d, member], w, asked.wishes)));
+    if (room) room.push(member);
+    else drums.push([member]);
+  }
+  return [...fixed, ...drums.flatMap((d) => drumOf(asked, d) ?? [])];
+}
+function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
+  const washer = machinesFor(members).find((w) => members.length === 1 || mayShare(members, w, asked.wishes));
+  return washer && loadOf(members, washer);
+}
+
+/** Every way of sharing few things among drums and machines, or null when there are too many. */
+function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[]): Way[] | null {
+  if (washed.length > FEW_THINGS) return null;
+  const parts: Member[][][] = [[]];
+  for (const member of washed) {
+    const next: Member[][][] = [];
+    for (const part of parts) {
+      next.push([...part, [member]]);
+      part.forEach((drum, n) => {
+        const more = [...drum, member];
+        if (machinesFor(more).some((w) => mayShare(more, w, asked.wishes))) next.push(part.map((d, k) => (k === n ? more : d)));
+      });
+      if (next.length > MOST_WAYS) return null;
+    }
+    parts.splice(0, parts.length, ...next);
+  }
+  const ways: Way[] = [];
+  for (const part of parts) {
+    let sets: Load[][] = [[...fixed]];
+    for (const drum of part) {
+      const loads = machinesFor(drum).flatMap((w) =>
+        drum.length === 1 || mayShare(drum, w, asked.wishes) ? (loadOf(drum, w) ?? []) : [],
+      );
+      sets = sets.flatMap((set) => loads.map((load) => [...set, load]));
+      if (sets.length + ways.length > MOST_WAYS) return null;
+    }
+    ways.push(...sets.map((loads) => ({ loads })));
+  }
+  return ways;
+}
+
+/** Schedules a way of sharing, several times over with urgencies shaken a little; the best of them. */
+function tryWay(asked: Asked, way: Way, tries: number): Found | undefined {
+  const { work, problem } = problemOf(asked, way.loads);
+  const groups = groupsOf(problem);
+  const tails = tailsOf(problem.nodes, problem.links);
+  const tail = groups.map((g) => Math.max(...g.nodes.map((n) => tails[n] ?? 0)));
+  const due = groups.map((g) => Math.min(...g.nodes.map((n) => (problem.latest[n] ?? Infinity) - (tails[n] ?? 0))));
+  const better = betterThan(asked.prefer);
+  const chance = chanceFrom(1);
+  let best: Found | undefined;
+  for (let n = 0; n < tries; n++) {
+    const shake = groups.map(() => (n < 2 ? 0 : chance() * (n % 3 === 0 ? 60 : 12)));
+    const slack = asked.prefer === 'fewest-visits' ? (SLACKS[n % SLACKS.length] ?? 0) : 0;
+    const urgent = (g: number): number => (n === 1 ? -(due[g] ?? 0) : (tail[g] ?? 0)) + (shake[g] ?? 0);
+    const placed = place(problem, groups, urgent, slack);
+    if (!placed) continue;
+    const found = foundOf(asked, way, work, problem, placed);
+    if (!best || better(found, best)) best = found;
+  }
+  return best;
+}
+
+export interface Outcome {
+  readonly found: Found | undefined;
+  readonly proved: boolean;
+  /** No day under these rules ends earlier, slots; none has fewer runs. */
+  readonly bound: { readonly finish: number; readonly runs: number };
+}
+
+/** The earliest that each thing alone could be done, the latest of them; and the drums that no sharing can save. */
+function loneBound(asked: Asked, washed: readonly Member[]): { finish: number; runs: number } {
+  let finish = asked.calendar.first;
+  for (const member of asked.members) {
+    const alone = { ...asked, members: [member], until: Infinity, latest: new Map<string, number>() };
+    let least = Infinity;
+    const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)]);
+    for (const way of ways) {
+      const loads = way.flatMap((l) => (l ? [{ ...l, washMin: quickest(member), rinseMin: 0 }] : []));
+      least = Math.min(least, relaxed(problemOf(alone, loads).problem) ?? asked.calendar.horizon);
+    }
+    finish = Math.max(finish, least);
+  }
+  finish = Math.max(finish, handsBound(asked));
+  // Things of which no two may share need a drum each.
+  const apart: Member[] = [];
+  for (const member of washed) if (apart.every((other) => apartBy(member, other, asked.wishes)?.hard)) apart.push(member);
+  return { finish, runs: apart.length };
+}
+/** When the people who are there could have done, one after the other, the hand work that no two things share. */
+function handsBound(asked: Asked): number {
+  let needed = 0;
+  for (const member of asked.members) {
+    const { nodes } = workOf(
+      [member],
+      member.drums.slice(0, 1).flatMap((d) => loadOf([member], d.washer) ?? []),
+      asked.kit.equipment ?? {},
+    );
+    for (const node of nodes) if (node.load === undefined || node.on === 'hands') needed += node.purge ? 0 : handSlots(node);
+  }
+  for (const task of asked.begun) needed -= task.attended.length > 0 ? asked.begunAt(task).slots : 0;
+  const { there, first, horizon } = asked.calendar;
+  for (let t = first; t < horizon && needed > 0; t++) {
+    for (const person of there) if ((person[t] ?? 0) > 0) needed--;
+    if (needed <= 0) return t + 1;
+  }
+  return first;
+}
+const handSlots = (node: Pick<Work['nodes'][number], 'stretches'>): number => node.stretches.reduce((sum, s) => sum + s.slots, 0);
+/** The shortest run of any machine that may take it: a gentler companion may make it shorter than its own. */
+function quickest(member: Member): number {
+  const usual = Object.values(member.made.knowledge.settings.cycleMinutes);
+  const listed = member.drums.flatMap((d) => (d.washer.cycles ?? []).map((c) => c.minutes ?? Math.min(...usual)));
+  const unlisted = member.drums.some((d) => (d.washer.cycles ?? []).length === 0);
+  return Math.min(...listed, ...(unlisted || listed.length === 0 ? usual : []));
+}
+
+/**
+ * The best day that so much effort finds. Deterministic: the same request gives the same day.
+ * @param onBetter told of every better day while it is looked for.
+ */
+export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) => void): Outcome {
+  const better = betterThan(asked.prefer);
+  let best: Found | undefined;
+  const consider = (found: Found | undefined): void => {
+    if (!found || (best && !better(found, best))) return;
+    best = found;
+    onBetter?.(found);
+  };
+  const fixed = begunLoads(asked);
+  const inFixed = new Set(fixed.flatMap((l) => l.members));
+  const washed = asked.members.filter((m) => m.drums.length > 0 && !inFixed.has(m));
+  const lone = loneBound(asked, washed);
+  const ways = everyWay(asked, fixed, washed);
+  if (!ways) {
+    improve(asked, fixed, washed, effort, consider, () => best);
+    const runs = lone.runs + fixed.length;
+    const proved = asked.prefer === 'earliest' && best?.late === 0 && best.placed.finish <= lone.finish && best.runs <= runs;
+    return { found: best, proved, bound: { finish: lone.finish, runs } };
+  }
+  const each = Math.max(4, Math.floor((effort.tries * 4) / ways.length));
+  const ready = ways.map((way) => {
+    const { problem } = problemOf(asked, way.loads);
+    return { way, problem, root: relaxed({ ...problem, latest: problem.latest.map(() => Infinity) }) ?? asked.calendar.horizon };
+  });
+  ready.sort((a, b) => a.root - b.root || a.way.loads.length - b.way.loads.length);
+  for (const { way } of ready) consider(tryWay(asked, way, each));
+  let complete = asked.prefer !== 'fewest-visits';
+  let left = effort.proof;
+  for (const { way, problem, root } of ready) {
+    if (!complete) break;
+    const runs = runsIn(problem, way.loads);
+    const kWh = way.loads.reduce((sum, l) => sum + asked.energyOf(l), 0);
+    const inTime = best?.late === 0 ? best : undefined;
+    const dearer = inTime && asked.prefer === 'least-energy' ? Math.round((kWh - inTime.kWh) * 1000) : 0;
+    if (dearer > 0) continue;
+    const bar = !inTime || dearer < 0 ? Infinity : inTime.placed.finish + (runs < inTime.runs ? 1 : 0);
+    if (root >= bar) continue;
+    const proof = prove(problem, bar, left);
+    left -= proof.steps;
+    if (proof.placed) {
+      const { work } = problemOf(asked, way.loads);
+      consider(foundOf(asked, way, work, problem, proof.placed));
+    }
+    if (!proof.complete) complete = false;
+  }
+  const proved = complete && best?.late === 0;
+  const least = Math.max(lone.finish, Math.min(...ready.map((r) => r.root)));
+  const runs = Math.min(...ready.map((r) => runsIn(r.problem, r.way.loads)));
+  return proved && best
+    ? { found: best, proved, bound: { finish: best.placed.finish, runs: best.runs } }
+    : { found: best, proved: false, bound: { finish: least, runs } };
+}
+
+/** Many things: packs drums in several orders, then moves things between them, as long as the effort lasts. */
+function improve(
+  asked: Asked,
+  fixed: readonly Load[],
+  washed: readonly Member[],
+  effort: Effort,
+  consider: (found: Found | undefined) => void,
+  best: () => Found | undefined,
+): void {
+  const alone = new Map(washed.map((m) => [m, drumOf(asked, [m])]));
+  const dirt = (m: Member): readonly number[] => {
+    const load = alone.get(m);
+    return load ? orderOf(load) : [0];
+  };
+  const clean = [...washed].sort((a, b) => compareOrder(dirt(a), dirt(b)) || (a.item.id < b.item.id ? -1 : 1));
+  const big = [...clean].sort((a, b) => b.kg - a.kg);
+  const tries = Math.max(2, Math.round((effort.tries * 40) / Math.max(40, asked.members.length * 4)));
+  for (const order of [clean, big]) consider(tryWay(asked, { loads: packed(asked, fixed, order) }, tries));
+  const chance = chanceFrom(7);
+  for (let n = 0; n < tries * 2; n++) {
+    const now = best();
+    if (!now) return;
+    const moved = moveOne(asked, now.loads.slice(fixed.length), chance);
+    if (moved) consider(tryWay(asked, { loads: [...fixed, ...moved] }, 2));
+  }
+}
+/** The same drums with one thing elsewhere, or one drum in another machine. */
+function moveOne(asked: Asked, loads: readonly Load[], chance: () => number): Load[] | undefined {
+  const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(chance() * list.length)];
+  const from = pick(loads);
+  if (!from) return undefined;
+  const others = loads.filter((l) => l !== from);
+  if (chance() < 0.3) {
+    const washer = pick(machinesFor(from.members).filter((w) => w.id !== from.washer.id));
+    const there =
+      washer && (from.members.length === 1 || mayShare(from.members, washer, asked.wishes)) && loadOf(from.members, washer);
+    return there ? [...others, there] : undefined;
+  }
+  const member = pick(from.members);
+  if (!member) return undefined;
+  const rest = from.members.filter((m) => m !== member);
+  const to = pick([undefined, ...others]);
+  const more = [...(to?.members ?? []), member];
+  const [a, b] = [rest.length > 0 ? drumOf(asked, rest) : undefined, drumOf(asked, more)];
+  if (!b || (rest.length > 0 && !a) || (to === undefined && rest.length === 0)) return undefined;
+  return [...others.filter((l) => l !== to), ...(a ? [a] : []), b];
+}
+/** Minutes of so many slots. */
+export const minutesOfSlots = (slots: number): number => slots * SLOT_MIN;

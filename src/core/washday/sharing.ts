@@ -1,0 +1,84 @@
+import { holds } from '../facts';
+import { CUSHION, CUSHIONS, DRUM_LITRES, LOAD_RULES, type LoadRule } from '../knowledge';
+import type { Washer } from '../gear';
+import type { Conflict, DayLoad, Member } from './types';
+
+/** What lies with these as a cushion. */
+export function ballastOf(members: readonly Member[]): DayLoad['ballast'] {
+  const rule = CUSHIONS.find((c) => members.some((m) => holds(c.when, m.made.facts)));
+  if (!rule) return [];
+  const towels = members.filter((m) => m.item.kind === rule.what).reduce((sum, m) => sum + m.pieces, 0);
+  return towels >= rule.count ? [] : [{ what: rule.what, count: rule.count - towels }];
+}
+/** Dry kilograms and litres of a drum with its cushion; without the palm that stays clear. */
+export function fillOf(members: readonly Member[]): { readonly kg: number; readonly litres: number } {
+  let [kg, litres] = [0, 0];
+  for (const m of members) {
+    kg += m.kg;
+    litres += m.litres;
+  }
+  for (const { what, count } of ballastOf(members)) {
+    kg += CUSHION[what].kg * count;
+    litres += CUSHION[what].litres * count;
+  }
+  return { kg, litres };
+}
+/** True when it is too heavy or leaves no palm clear. */
+export function overfills(members: readonly Member[], { capacityKg, drumLitres }: Washer): boolean {
+  const { kg, litres } = fillOf(members);
+  if (capacityKg !== undefined && kg > capacityKg + 1e-9) return true;
+  return drumLitres !== undefined && members.length > 1 && litres + DRUM_LITRES.washer.palm > drumLitres + 1e-9;
+}
+
+function broken(rule: LoadRule, a: Member, b: Member): boolean {
+  const [mine, theirs] = [a.made.facts, b.made.facts];
+  if (!holds(rule.when, mine)) return false;
+  if (rule.alone || (rule.onlyWith && !holds(rule.onlyWith, theirs))) return true;
+  if (rule.neverWith && holds(rule.neverWith, theirs)) return true;
+  return rule.most !== undefined && holds(rule.when, theirs) && a.pieces + b.pieces > rule.most;
+}
+
+/** The tumbling that may not wait: its dryer, setting and rounds; undefined when it dries otherwise or may wait for it. */
+export function hasteOf(
+  member: Member,
+): { readonly dryerId: string; readonly heat: string; readonly litres: number } | undefined {
+  const dry = member.steps.find((s) => s.do === 'tumble' && s.settings.dryerId !== undefined);
+  if (!dry) return undefined;
+  const before = member.steps.slice(0, member.steps.indexOf(dry));
+  const wash = before.findLastIndex((s) => s.phase === 'wash');
+  if (before.slice(wash).some((s) => s.mayWait)) return undefined;
+  return { dryerId: dry.settings.dryerId ?? '', heat: dry.settings.heat ?? '', litres: member.dryerLitres };
+}
+/** True when all that must tumble at once goes into one dryer, at one setting. */
+export function dryTogether(members: readonly Member[], drumLitres: ReadonlyMap<string, number | undefined>): boolean {
+  const hasty = members.flatMap((m) => hasteOf(m) ?? []);
+  for (const one of hasty) {
+    const same = hasty.filter((h) => h.dryerId === one.dryerId);
+    if (same.some((h) => h.heat !== one.heat)) return false;
+    const drum = drumLitres.get(one.dryerId);
+    const litres = same.reduce((sum, h) => sum + h.litres, 0) + DRUM_LITRES.dryer.palm;
+    if (same.length > 1 && drum !== undefined && litres > drum) return false;
+  }
+  return true;
+}
+
+/** Every rule that two things would break in one drum, hard ones first; both ways round. */
+export function conflictsOf(a: Member, b: Member): Conflict[] {
+  const found: Conflict[] = [];
+  for (const rule of LOAD_RULES)
+    if ((broken(rule, a, b) || broken(rule, b, a)) && !found.some((c) => c.rule === rule.id))
+      found.push({ rule: rule.id, hard: rule.hard, basis: rule.basis });
+  const water = a.cleaners.length === 0 && b.cleaners.length === 0;
+  if (!water && !a.cleaners.some((c) => b.cleaners.includes(c))) found.push({ rule: 'cleaner', hard: true, basis: 'practice' });
+  else if (a.made.cleaner !== b.made.cleaner && [a, b].some((m) => holds({ all: ['technical'] }, m.made.facts)))
+    found.push({ rule: 'second-cleaner', hard: false, basis: 'practice' });
+  return found.sort((x, y) => Number(y.hard) - Number(x.hard));
+}
+/** The rule of how many that this drum would break, or undefined. */
+export function tooMany(members: readonly Member[]): LoadRule | undefined {
+  return LOAD_RULES.find((rule) => {
+    if (rule.most === undefined) return false;
+    const counted = members.filter((m) => holds(rule.when, m.made.facts));
+    return counted.length > 1 && counted.reduce((sum, m) => sum + m.pieces, 0) > rule.most;
+  });
+}

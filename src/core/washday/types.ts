@@ -1,0 +1,167 @@
+import type { Action, Item, Kit, Money, SupplyClass, Washer } from '../gear';
+import type { ApartRule, BasisKind, CushionRule } from '../knowledge';
+import type { Programme, ProgrammeStep, Why } from '../document';
+import type { Plan } from '../programme';
+
+/** From and to, instants as RFC 3339. */
+export interface Span {
+  from: string;
+  to: string;
+}
+export interface Hand {
+  name?: string;
+  /** When they are there; absent or empty = always. */
+  windows?: Span[];
+}
+export const PREFERENCES = ['earliest', 'fewest-visits', 'least-energy'] as const;
+export type Prefer = (typeof PREFERENCES)[number];
+
+/** What is asked of a day: `umbrastic/day-request` version 1. */
+export interface DayRequest {
+  format: 'umbrastic/day-request';
+  version: 1;
+  kit: Kit;
+  items?: string[];
+  from: string;
+  until?: string;
+  due?: Record<string, string>;
+  hands?: Hand[];
+  quiet?: Span[];
+  prefer?: Prefer;
+  together?: string[][];
+  apart?: string[][];
+  begun?: DayTask[];
+}
+
+export interface DayStep {
+  readonly itemId: string;
+  readonly stepId: string;
+}
+export interface DayTask {
+  readonly id: string;
+  readonly itemIds: readonly string[];
+  readonly loadId?: string;
+  readonly steps: readonly DayStep[];
+  readonly do: string;
+  /** A washer, dryer, rack or iron by its id; "hands"; or "rest", which needs its place only. */
+  readonly on: string;
+  readonly from: string;
+  readonly to: string;
+  readonly attended: readonly (Span & { readonly by: string })[];
+  readonly mayWait: boolean;
+  readonly text: string;
+}
+export type LoadSetting = 'tempC' | 'action' | 'spinRpm' | 'rinses' | 'cleaner' | 'doseMl';
+export interface LoadSettings {
+  readonly tempC?: number;
+  readonly action?: Action;
+  readonly spinRpm?: number;
+  readonly rinses?: number;
+  readonly cleaner?: SupplyClass;
+  readonly doseMl?: number;
+  readonly cycle?: string;
+}
+export interface BoundBy {
+  readonly itemId: string;
+  readonly component?: string;
+  readonly rule?: string;
+}
+export interface DayLoad {
+  readonly id: string;
+  readonly washerId: string;
+  readonly itemIds: readonly string[];
+  readonly purpose: 'wash' | 'purge' | 'scent-purge';
+  readonly ballast: readonly { readonly what: CushionRule['what']; readonly count: number }[];
+  readonly settings: LoadSettings;
+  readonly boundBy: Readonly<Partial<Record<LoadSetting, BoundBy>>>;
+  readonly massKg: number;
+  readonly capacityKg?: number;
+  readonly litres?: number;
+  readonly drumLitres?: number;
+  readonly why: readonly Why[];
+}
+export interface Apart {
+  readonly itemIds: readonly string[];
+  readonly rule: ApartRule;
+  readonly hard: boolean;
+  readonly text: string;
+}
+/** A change of the request that would make the day possible. */
+export interface Remedy {
+  readonly text: string;
+  readonly change: Partial<Pick<DayRequest, 'from' | 'until' | 'items' | 'hands' | 'quiet'>> & {
+    readonly add?: 'dryer' | 'washer';
+  };
+  readonly finish: string;
+}
+export interface Costs {
+  readonly kWh: number;
+  readonly waterL: number;
+  readonly money?: Money;
+  readonly hours?: number;
+}
+/** `umbrastic/wash-day` version 1. */
+export interface WashDay {
+  readonly format: 'umbrastic/wash-day';
+  readonly version: 1;
+  readonly status: 'optimal' | 'planned' | 'impossible';
+  readonly verdict: string;
+  readonly loads: readonly DayLoad[];
+  readonly tasks: readonly DayTask[];
+  readonly finish: string;
+  readonly handsMin: number;
+  readonly visits: number;
+  readonly bound: { readonly finish: string; readonly machineRuns: number };
+  readonly apart: readonly Apart[];
+  readonly impossible?: {
+    readonly because: readonly { readonly rule: string; readonly itemIds: readonly string[]; readonly text: string }[];
+    readonly remedies: readonly Remedy[];
+  };
+  readonly leftOut: readonly { readonly itemId: string; readonly text: string }[];
+  readonly takes: Costs;
+  readonly oneByOne: Costs;
+  readonly shopping: Programme['shopping'];
+  readonly cautions: readonly string[];
+  readonly assumptions: readonly string[];
+}
+
+/** A thing as it would be washed in one of the machines that may take it. */
+export interface InDrum {
+  readonly washer: Washer;
+  readonly made: Plan;
+}
+/** One thing of the day with its programme. */
+export interface Member {
+  readonly item: Item;
+  readonly made: Plan;
+  readonly programme: Programme;
+  /** Steps that are always done, in order. */
+  readonly steps: readonly ProgrammeStep[];
+  /** Machines that may wash it, its own choice first; none when it goes in no drum. */
+  readonly drums: readonly InDrum[];
+  /** Cleaners it may be washed with, best first. */
+  readonly cleaners: readonly SupplyClass[];
+  readonly kg: number;
+  readonly litres: number;
+  readonly dryerLitres: number;
+  /** As pairs or pieces are counted. */
+  readonly pieces: number;
+}
+/** A drum of things with its settings. */
+export interface Load {
+  readonly members: readonly Member[];
+  readonly washer: Washer;
+  readonly settings: LoadSettings;
+  readonly boundBy: DayLoad['boundBy'];
+  readonly ballast: DayLoad['ballast'];
+  readonly massKg: number;
+  readonly litres: number;
+  /** Minutes of the cycle, and of the rinse programme behind it. */
+  readonly washMin: number;
+  readonly rinseMin: number;
+}
+export interface Conflict {
+  readonly rule: ApartRule;
+  readonly hard: boolean;
+  readonly basis: BasisKind;
+}

@@ -1,0 +1,80 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+import { planDay, type DayRequest } from '../../src/core/washday';
+import { brokenLaws, only } from '../wash-day-laws';
+import { household } from './arbitraries';
+
+const DEMO = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
+const IDS = DEMO.items.map((i) => i.id);
+const START = Date.parse('2027-01-08T08:00:00Z');
+const at = (hours: number): string => `${new Date(START + hours * 3_600_000).toISOString().slice(0, 19)}Z`;
+
+/** Random days over the things of the demo kit: hours, quiet nights, one or two people, limits. */
+const request: fc.Arbitrary<DayRequest> = fc
+  .record({
+    ids: fc.subarray(IDS, { minLength: 1, maxLength: 7 }),
+    begin: fc.integer({ min: 0, max: 23 }),
+    people: fc.integer({ min: 0, max: 2 }),
+    long: fc.integer({ min: 4, max: 14 }),
+    quiet: fc.boolean(),
+    until: fc.option(fc.integer({ min: 6, max: 90 }), { nil: undefined }),
+    due: fc.option(fc.integer({ min: 6, max: 60 }), { nil: undefined }),
+    prefer: fc.constantFrom('earliest' as const, 'fewest-visits' as const, 'least-energy' as const),
+    home: fc.option(household, { nil: undefined, freq: 2 }),
+  })
+  .map(({ ids, begin, people, long, quiet, until, due, prefer, home }): DayRequest => {
+    const kit = only(DEMO, ids);
+    return {
+      format: 'umbrastic/day-request',
+      version: 1,
+      kit: home ? { ...kit, equipment: home.equipment ?? {}, supplies: home.supplies ?? [] } : kit,
+      items: ids,
+      from: at(begin),
+      ...(people === 0
+        ? {}
+        : {
+            hands: Array.from({ length: people }, (_, n) => ({
+              name: `p${n}`,
+              windows: Array.from({ length: 20 }, (_, d) => ({ from: at(24 * d + n * 2), to: at(24 * d + n * 2 + long) })),
+            })),
+          }),
+      ...(quiet ? { quiet: Array.from({ length: 20 }, (_, d) => ({ from: at(24 * d + 14), to: at(24 * d + 23) })) } : {}),
+      ...(until === undefined ? {} : { until: at(begin + until) }),
+      ...(due === undefined || ids[0] === undefined ? {} : { due: { [ids[0]]: at(begin + due) } }),
+      prefer,
+    };
+  });
+const FEW = { proof: 400, tries: 4 };
+
+describe('a wash day keeps its laws', () => {
+  test('whatever is asked: hours, quiet, racks, order, what may not wait, envelopes, the bound', () => {
+    fc.assert(
+      fc.property(request, (asked) => {
+        expect(brokenLaws(asked, planDay(asked, FEW))).toEqual([]);
+      }),
+      { numRuns: 120, seed: 16 },
+    );
+  }, 120_000);
+  test('the same request gives the same day', () => {
+    fc.assert(
+      fc.property(request, (asked) => {
+        expect(planDay(asked, FEW)).toEqual(planDay(structuredClone(asked), FEW));
+      }),
+      { numRuns: 15, seed: 5 },
+    );
+  }, 60_000);
+  test('more effort never gives a later day, and never a looser bound than a proof', () => {
+    fc.assert(
+      fc.property(request, (asked) => {
+        const free = { ...asked, prefer: 'earliest' as const };
+        delete free.until;
+        delete free.due;
+        const [some, more] = [planDay(free, { proof: 50, tries: 2 }), planDay(free, { proof: 3000, tries: 12 })];
+        expect(Date.parse(more.finish)).toBeLessThanOrEqual(Date.parse(some.finish));
+        if (more.status === 'optimal') expect(Date.parse(some.bound.finish)).toBeLessThanOrEqual(Date.parse(more.finish));
+      }),
+      { numRuns: 25, seed: 9 },
+    );
+  }, 120_000);
+});

@@ -1,0 +1,141 @@
+import highs from 'highs';
+import { describe, expect, test } from 'vitest';
+import { chance } from '../../src/core/units/chance';
+import { calendarOf } from '../../src/core/washday/calendar';
+import { prove } from '../../src/core/washday/exact';
+import { groupsOf, place, tailsOf, type Problem } from '../../src/core/washday/place';
+import type { Link, Node } from '../../src/core/washday/nodes';
+
+/* A day's schedule as an integer programme over the five-minute grid, written down apart from ours; HiGHS solves it [solver from the registry]. */
+const FROM = '2027-01-08T08:00:00Z';
+const at = (slot: number): string => `${new Date(Date.parse(FROM) + slot * 300_000).toISOString().slice(0, 19)}Z`;
+const SLOTS = 64;
+
+interface Small {
+  readonly problem: Problem;
+  readonly quiet: readonly [number, number] | null;
+  readonly away: readonly [number, number] | null;
+  readonly people: number;
+}
+/** A random small day: chains of work on two machines, a rack and hands, some of which may not wait. */
+function small(seed: number): Small {
+  const next = chance(seed);
+  const upTo = (n: number): number => Math.floor(next() * n);
+  const nodes: Node[] = [];
+  const links: Link[] = [];
+  const things = 2 + upTo(2);
+  for (let thing = 0; thing < things; thing++) {
+    const length = 1 + upTo(3);
+    for (let k = 0; k < length; k++) {
+      const on = ['w', 'd', 'hands', 'rest', 'line'][upTo(5)] ?? 'rest';
+      const slots = 1 + upTo(on === 'hands' ? 3 : 7);
+      const stretches =
+        on === 'hands'
+          ? [{ at: 0, slots }]
+          : next() < 0.7
+            ? [{ at: 0, slots: 1 }, ...(slots > 4 && next() < 0.4 ? [{ at: 3, slots: 1 }] : [])]
+            : [];
+      nodes.push({
+        itemIds: [`i${thing}`],
+        steps: [],
+        do: 'x',
+        titles: [],
+        on,
+        slots,
+        stretches,
+        noisy: on === 'w' || on === 'd',
+        mayWait: true,
+        ...(on === 'line' ? { metres: 1 + upTo(2) } : {}),
+      });
+      const to = nodes.length - 1;
+      if (k > 0) links.push({ from: to - 1, to, ...(next() < 0.4 ? { most: 3 } : {}) });
+    }
+  }
+  const quiet = next() < 0.4 ? ([6 + upTo(6), 16 + upTo(6)] as const) : null;
+  const away = next() < 0.4 ? ([4 + upTo(8), 14 + upTo(8)] as const) : null;
+  const people = next() < 0.3 ? 2 : 1;
+  const windows = away
+    ? [
+        { from: at(0), to: at(away[0]) },
+        { from: at(away[1]), to: at(2000) },
+      ]
+    : [];
+  const calendar = calendarOf({
+    from: FROM,
+    hands: Array.from({ length: people }, (_, n) => ({ name: `p${n}`, windows })),
+    ...(quiet ? { quiet: [{ from: at(quiet[0]), to: at(quiet[1]) }] } : {}),
+  });
+  const problem: Problem = {
+    nodes,
+    links,
+    calendar,
+    latest: nodes.map(() => Infinity),
+    pinned: new Map(),
+    metres: new Map([['line', 3]]),
+  };
+  return { problem, quiet, away, people };
+}
+
+/** The same day as an integer programme: x_i_t = piece i begins at slot t. */
+function asProgramme({ problem, quiet, away, people }: Small): string {
+  const { nodes, links } = problem;
+  const may = nodes.map((node) =>
+    Array.from({ length: SLOTS - node.slots }, (_, t) => t).filter((t) => {
+      const end = t + node.slots;
+      if (node.noisy && quiet && t < quiet[1] && quiet[0] < end) return false;
+      return node.stretches.every((s) => !away || t + s.at >= away[1] || t + s.at + s.slots <= away[0]);
+    }),
+  );
+  const rows: string[] = [];
+  const start = (i: number, sign: string): string => (may[i] ?? []).map((t) => `${sign} ${t} x_${i}_${t}`).join(' ');
+  nodes.forEach((node, i) => {
+    rows.push(` one_${i}: ${(may[i] ?? []).map((t) => `x_${i}_${t}`).join(' + ')} = 1`);
+    rows.push(` end_${i}: z ${start(i, '-')} >= ${node.slots}`);
+  });
+  links.forEach(({ from, to, most }, k) => {
+    const slots = nodes[from]?.slots ?? 0;
+    rows.push(` after_${k}: ${start(to, '+')} ${start(from, '-')} >= ${slots}`);
+    if (most !== undefined) rows.push(` soon_${k}: ${start(to, '+')} ${start(from, '-')} <= ${slots + most}`);
+  });
+  const limit = (name: string, most: number, uses: (node: Node, offset: number) => number): void => {
+    for (let t = 0; t < SLOTS; t++) {
+      const terms = nodes.flatMap((node, i) =>
+        (may[i] ?? []).flatMap((s) => {
+          const use = t >= s && t < s + node.slots ? uses(node, t - s) : 0;
+          return use > 0 ? [`${use} x_${i}_${s}`] : [];
+        }),
+      );
+      if (terms.length > 0) rows.push(` ${name}_${t}: ${terms.join(' + ')} <= ${most}`);
+    }
+  };
+  for (const machine of ['w', 'd']) limit(machine, 1, (node) => (node.on === machine ? 1 : 0));
+  limit('line', 3, (node) => node.metres ?? 0);
+  limit('hands', people, (node, offset) => node.stretches.filter((s) => offset >= s.at && offset < s.at + s.slots).length);
+  const names = nodes.flatMap((_, i) => (may[i] ?? []).map((t) => `x_${i}_${t}`));
+  return `Minimize\n obj: z\nSubject To\n${rows.join('\n')}\nBinary\n ${names.join(' ')}\nEnd`;
+}
+
+describe('the best day', () => {
+  const RUNS = 300;
+  test(`ends when HiGHS says that it can, on ${RUNS} random small days`, async () => {
+    const solver = await highs();
+    let harder = 0;
+    for (let seed = 1; seed <= RUNS; seed++) {
+      const day = small(seed);
+      const theirs = solver.solve(asProgramme(day));
+      const proof = prove(day.problem, Infinity, 100_000);
+      expect({ seed, complete: proof.complete }).toEqual({ seed, complete: true });
+      if (theirs.Status !== 'Optimal') {
+        expect({ seed, finish: (proof.placed?.finish ?? SLOTS) >= SLOTS }).toEqual({ seed, finish: true });
+        continue;
+      }
+      expect({ seed, finish: proof.placed?.finish }).toEqual({ seed, finish: Math.round(theirs.ObjectiveValue) });
+      const groups = groupsOf(day.problem);
+      const tails = tailsOf(day.problem.nodes, day.problem.links);
+      const greedy = place(day.problem, groups, (g) => Math.max(...(groups[g]?.nodes ?? []).map((n) => tails[n] ?? 0)));
+      if ((greedy?.finish ?? Infinity) > (proof.placed?.finish ?? 0)) harder++;
+    }
+    // Days on which putting one after the other is not enough.
+    expect(harder).toBeGreaterThan(RUNS * 0.05);
+  }, 300_000);
+});
