@@ -39,7 +39,8 @@ export function brokenLaws(request: DayRequest, day: WashDay): string[] {
     law(ms(task.from) >= ms(request.from) || (request.begun?.length ?? 0) > 0, `${task.id} begins before the day`);
     for (const span of task.attended) {
       law(ms(span.from) >= ms(task.from) && ms(span.to) <= ms(task.to), `${task.id} is attended outside itself`);
-      const hand = request.hands?.find((h) => (h.name ?? '') === span.by) ?? request.hands?.[Number(/\d+$/.exec(span.by)?.[0]) - 1];
+      const hand =
+        request.hands?.find((h) => (h.name ?? '') === span.by) ?? request.hands?.[Number(/\d+$/.exec(span.by)?.[0]) - 1];
       const windows = hand?.windows ?? [];
       law(
         windows.length === 0 || windows.some((w) => ms(w.from) <= ms(span.from) && ms(span.to) <= ms(w.to)),
@@ -115,7 +116,9 @@ export function brokenLaws(request: DayRequest, day: WashDay): string[] {
       );
       if (load.washerId === steps.find((s) => s.phase === 'wash')?.settings.washerId) {
         const rinses = steps
-          .filter((s) => s.when === 'always' && (s.phase === 'wash' || s.phase === 'rinse') && s.settings.washerId === load.washerId)
+          .filter(
+            (s) => s.when === 'always' && (s.phase === 'wash' || s.phase === 'rinse') && s.settings.washerId === load.washerId,
+          )
           .reduce((sum, s) => sum + (s.settings.rinses ?? 0), 0);
         law((load.settings.rinses ?? 0) >= rinses, `${load.id} rinses ${id} too little`);
       }
@@ -131,7 +134,8 @@ export function brokenLaws(request: DayRequest, day: WashDay): string[] {
     for (const b of washes) {
       if (a === b || a.washerId !== b.washerId || beginsAt(a.id) > beginsAt(b.id)) continue;
       const purged = day.loads.some(
-        (p) => p.purpose !== 'wash' && p.washerId === a.washerId && beginsAt(p.id) > beginsAt(a.id) && beginsAt(p.id) < beginsAt(b.id),
+        (p) =>
+          p.purpose !== 'wash' && p.washerId === a.washerId && beginsAt(p.id) > beginsAt(a.id) && beginsAt(p.id) < beginsAt(b.id),
       );
       law(purged || soilOf(a.itemIds) <= soilOf(b.itemIds), `${a.id} is dirtier than ${b.id} behind it`);
     }
@@ -139,7 +143,10 @@ export function brokenLaws(request: DayRequest, day: WashDay): string[] {
   if (tasks.length > 0) {
     law(ms(day.finish) === end, 'the finish is not the latest end');
     law(ms(day.bound.finish) <= ms(day.finish), 'the bound is worse than the answer');
-    law((day.bound.finish === day.finish) === (day.status === 'optimal'), 'the bound is met without proof, or proved and not met');
+    law(
+      (day.bound.finish === day.finish) === (day.status === 'optimal'),
+      'the bound is met without proof, or proved and not met',
+    );
     law(day.bound.machineRuns <= day.loads.length, 'the bound has more runs than the answer');
     if (request.until && day.status !== 'impossible') law(end <= ms(request.until), 'the day is too long');
   }

@@ -5,7 +5,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { checkKit, faultLine, readKit } from '../../src/core/formats';
-import { kitSchema, programmeSchema } from '../../src/core/formats/schema';
+import { dayRequestSchema, kitSchema, programmeSchema, washDaySchema } from '../../src/core/formats/schema';
 import type { Kit } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import { planItem } from '../../src/core/programme';
@@ -48,6 +48,8 @@ describe('published schemas', () => {
   test.each([
     ['kit', kitSchema],
     ['programme', programmeSchema],
+    ['day-request', dayRequestSchema],
+    ['wash-day', washDaySchema],
   ])('docs/formats/%s.schema.json is what the code says (npm run schemas)', (name, make) => {
     expect(JSON.parse(readFileSync(`docs/formats/${name}.schema.json`, 'utf8'))).toEqual(make());
   });

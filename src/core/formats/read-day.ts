@@ -6,16 +6,18 @@ import { MAX_KIT_CHARS } from './limits';
 import { checkKit, collect, readJson, tooDeep, type Fault } from './read-kit';
 
 export type ReadDayRequest =
-  | { readonly status: 'read'; readonly request: DayRequest }
-  | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
+  { readonly status: 'read'; readonly request: DayRequest } | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
 export type ReadWashDay =
-  | { readonly status: 'read'; readonly day: WashDay }
-  | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
+  { readonly status: 'read'; readonly day: WashDay } | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
 
 const MAX_FAULTS = 50;
 
 /** A checked object of a document, or what is wrong with it. */
-function checked(text: string, cls: new () => object, what: string): { readonly document: object; readonly faults: Fault[] } | Fault {
+function checked(
+  text: string,
+  cls: new () => object,
+  what: string,
+): { readonly document: object; readonly faults: Fault[] } | Fault {
   if (text.length > MAX_KIT_CHARS) return { path: '', message: `must be smaller than ${MAX_KIT_CHARS / 1e6} MB` };
   const read = readJson(text);
   if ('fault' in read) return read.fault;
@@ -65,7 +67,11 @@ export function readDayRequest(text: string): ReadDayRequest {
   forwards(request.quiet, 'quiet', faults);
   if (Array.isArray(request.hands))
     request.hands.forEach((hand, n) => forwards((hand as { windows?: Span[] } | null)?.windows, `hands[${n}].windows`, faults));
-  if (typeof request.from === 'string' && typeof request.until === 'string' && !(Date.parse(request.from) < Date.parse(request.until)))
+  if (
+    typeof request.from === 'string' &&
+    typeof request.until === 'string' &&
+    !(Date.parse(request.from) < Date.parse(request.until))
+  )
     faults.push({ path: 'until', message: 'must be later than from' });
   return faults.length > 0 ? { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) } : { status: 'read', request };
 }

@@ -1,0 +1,367 @@
+import { describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
+import type { Item, Kit } from '../../src/core/gear';
+import { LOAD_RULES, LOAD_RULES_OF } from '../../src/core/knowledge';
+import { APART_WORDS, SOFT_RISKS } from '../../src/core/telling/wash-day';
+import { apartBy, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
+import { dryerLitres } from '../../src/core/washday/loads';
+import { canvas, comp, DIRTY, down, downBag, item, KIT, label, shell, warmShell, type Seen } from '../make';
+import { brokenLaws } from '../wash-day-laws';
+
+const FROM = '2027-01-09T08:00:00+01:00';
+const towel = (rest: Partial<Item> = {}): Item =>
+  item('towel', [comp('face', 'cotton')], { massG: 400, bulk: 'small', label: label(60, 'normal'), ...rest });
+const boots = (rest: Partial<Item> = {}): Item =>
+  item('studded-boot', [comp('upper', 'polyester-mesh'), comp('outsole', 'rubber')], {
+    massG: 600,
+    bulk: 'small',
+    fittings: ['removable-studs', 'laces'],
+    label: label(30, 'mild'),
+    ...rest,
+  });
+const cloth = (rest: Partial<Item> = {}): Item =>
+  item('cloth', [comp('face', 'split-microfibre')], {
+    massG: 40,
+    bulk: 'small',
+    jobClass: 'paint',
+    label: label(40, 'normal'),
+    ...rest,
+  });
+const jersey = (rest: Partial<Item> = {}): Item =>
+  item('jersey', [comp('face', 'polyester-knit'), comp('print', 'heat-press-print')], {
+    massG: 200,
+    bulk: 'small',
+    fittings: ['print'],
+    label: label(30, 'mild'),
+    ...rest,
+  });
+const shirt = (rest: Partial<Item> = {}): Item =>
+  item('base-layer', [comp('face', 'polyester-knit')], { massG: 180, bulk: 'small', label: label(40, 'normal'), ...rest });
+const fur = (rest: Partial<Item> = {}): Item =>
+  item('costume-body', [comp('pile', 'acrylic-pile'), comp('backing', 'polyester-knit')], {
+    massG: 2000,
+    bulk: 'medium',
+    label: label(30, 'very-mild'),
+    ...rest,
+  });
+
+interface Thing {
+  readonly item: Item;
+  readonly seen?: Seen;
+}
+/** A household with just these things, looked over a day ago. */
+function kitOf(things: readonly Thing[], more: Partial<Kit> = {}): Kit {
+  return {
+    format: 'umbrastic/kit',
+    version: 1,
+    items: things.map(({ item: thing }, n) => ({ ...thing, id: `i${n}` })),
+    inspections: things.map(({ seen }, n) => ({
+      ...DIRTY,
+      ...seen,
+      id: `s${n}`,
+      itemId: `i${n}`,
+      at: '2027-01-08T08:00:00Z',
+    })),
+    ...KIT,
+    ...more,
+  };
+}
+const dayOf = (kit: Kit, more: Partial<DayRequest> = {}): { request: DayRequest; day: WashDay } => {
+  const request: DayRequest = { format: 'umbrastic/day-request', version: 1, kit, from: FROM, ...more };
+  return { request, day: planDay(request) };
+};
+const drums = (day: WashDay): string[][] => day.loads.filter((l) => l.purpose === 'wash').map((l) => [...l.itemIds].sort());
+/** What keeps two things apart here. */
+function between(a: Thing, b: Thing, more: Partial<Kit> = {}): { rule: string; hard: boolean } | undefined {
+  const kit = kitOf([a, b], more);
+  const [x, y] = kit.items.map((i) => memberOf(kit, i));
+  if (!x || !y) throw new Error('two things are asked for');
+  return apartBy(x, y, { together: [], apart: [], drums: dryerLitres(kit) });
+}
+const MACHINE = { schools: { 'JERSEY-PLACE': 'machine' } };
+
+// Common practice, no source, but where a row says otherwise.
+describe('what may share a drum, row by row', () => {
+  const WHITE = { colour: { class: 'white', bleed: 'safe' } } as const;
+  const rows: [string, Thing, Thing, string | undefined, boolean?][] = [
+    ['a filled bag goes alone', { item: downBag() }, { item: shirt() }, 'large-filled-alone', true],
+    ['two down jackets may go together', { item: down() }, { item: down() }, undefined],
+    ['down goes with nothing else', { item: down() }, { item: shirt() }, 'down-two', true],
+    ['two waterproof things may go together', { item: shell() }, { item: shell() }, undefined],
+    ['insulated and plain may share a cleaner wash', { item: shell() }, { item: warmShell() }, undefined],
+    [
+      'nothing very dirty of another kind goes with a waterproof thing',
+      { item: shell() },
+      { item: shirt(), seen: { soil: 3 } },
+      'waterproof-no-dirt',
+      true,
+    ],
+    ['studded boots go with no clothing', { item: boots() }, { item: shirt() }, 'studs-with-towels', true],
+    ['studded boots go with towels', { item: boots() }, { item: towel() }, undefined],
+    ['two pairs of canvas shoes may go together', { item: canvas() }, { item: canvas() }, undefined],
+    ['shoes go with no clothing', { item: canvas() }, { item: shirt(WHITE) }, 'shoes-two', true],
+    [
+      'white shoes go with whites only',
+      { item: canvas() },
+      { item: canvas({ colour: { class: 'dark', bleed: 'safe' } }) },
+      'white-shoes-whites',
+      true,
+    ],
+    ['microfibre goes with microfibre only', { item: cloth() }, { item: shirt() }, 'microfibre-only', true],
+    ['cloths of one job go together', { item: cloth() }, { item: cloth() }, undefined],
+    ['cloths of two jobs go apart', { item: cloth() }, { item: cloth({ jobClass: 'general' }) }, 'jobs-apart', true],
+    [
+      'cloths of two jobs may go together when hardly soiled',
+      { item: cloth(), seen: { soil: 1 } },
+      { item: cloth({ jobClass: 'general' }), seen: { soil: 1 } },
+      undefined,
+    ],
+    ['wax goes apart', { item: cloth(), seen: { soils: ['wax'] } }, { item: cloth() }, 'greasy-apart', true],
+    [
+      'a colour that runs goes with its like only',
+      { item: shirt({ colour: { class: 'dark', bleed: 'bleeds' } }) },
+      { item: shirt({ colour: { class: 'dark', bleed: 'safe' } }) },
+      'bleeds-with-like',
+      true,
+    ],
+    [
+      'a bright colour that nobody tested goes apart from paler things',
+      { item: shirt({ colour: { class: 'vivid', bleed: 'unknown' } }) },
+      { item: shirt(WHITE) },
+      'vivid-untested',
+      false,
+    ],
+    [
+      'dark and pale go apart',
+      { item: shirt({ colour: { class: 'dark', bleed: 'safe' } }) },
+      { item: shirt({ colour: { class: 'light', bleed: 'safe' } }) },
+      'pale-and-dark',
+      false,
+    ],
+    [
+      'white and light go apart',
+      { item: shirt(WHITE) },
+      { item: shirt({ colour: { class: 'light', bleed: 'safe' } }) },
+      'white-and-light',
+      false,
+    ],
+    [
+      'what must not smell goes with its own only',
+      { item: shirt({ marks: ['scent-critical'] }) },
+      { item: shirt() },
+      'scent-own',
+      true,
+    ],
+    [
+      'the filthy go apart from the hardly worn',
+      { item: shirt(), seen: { soil: 4 } },
+      { item: shirt(), seen: { soil: 1, odour: 3 } },
+      'dirty-apart',
+      false,
+    ],
+    ['cotton goes apart from what it would shed lint on', { item: towel() }, { item: shell() }, 'lint-apart', false],
+    ['a costume goes alone', { item: fur() }, { item: shirt() }, 'costume-alone', true],
+  ];
+  test.each(rows)('%s', (_, a, b, rule, hard) => {
+    const found = between(a, b);
+    expect(found?.rule).toBe(rule);
+    if (rule) expect(found?.hard).toBe(hard);
+    // Asked the other way round it is the same.
+    expect(between(b, a)?.rule).toBe(rule);
+  });
+  test('a printed jersey goes alone', () => {
+    expect(between({ item: jersey() }, { item: shirt() }, { preferences: MACHINE })).toEqual({
+      rule: 'jersey-alone',
+      hard: false,
+    });
+  });
+  test('every rule is tried by a row, says its sentence, and a soft one its risk', () => {
+    const tried = new Set([...rows.map((r) => r[3]), 'waterproof-two', 'jersey-alone']);
+    expect(LOAD_RULES_OF.filter((id) => !tried.has(id))).toEqual([]);
+    for (const { id, hard } of LOAD_RULES) {
+      expect(APART_WORDS[id]('A and B')).toMatch(/^A and B: .+\.$/);
+      expect(SOFT_RISKS[id] !== undefined).toBe(!hard);
+    }
+  });
+  test.each([
+    ['three down jackets', [down(), down(), down()], 2],
+    ['three waterproof shells', [shell(), shell(), shell()], 2],
+    ['four pairs of studded boots', [boots(), boots(), boots(), boots()], 2],
+    ['three pairs of studded boots', [boots(), boots(), boots()], 1],
+    ['three pairs of canvas shoes', [canvas(), canvas(), canvas()], 2],
+  ] as const)('%s need so many drums', (_, things, many) => {
+    const { day, request } = dayOf(kitOf(things.map((t) => ({ item: t }))), { prefer: 'least-energy' });
+    expect(drums(day)).toHaveLength(many);
+    expect(brokenLaws(request, day)).toEqual([]);
+  });
+  test('boots lie with two towels at least, their own counted', () => {
+    expect(dayOf(kitOf([{ item: boots() }])).day.loads[0]?.ballast).toEqual([{ what: 'towel', count: 2 }]);
+    const { day } = dayOf(kitOf([{ item: boots() }, { item: towel({ count: 2 }) }]));
+    expect(drums(day)).toEqual([['i0', 'i1']]);
+    expect(day.loads.at(-1)?.ballast).toEqual([]);
+  });
+});
+
+describe('the settings of a load', () => {
+  const pair = kitOf([{ item: shell() }, { item: warmShell() }]);
+  const [plain, warm] = pair.items.map((i) => memberOf(pair, i));
+  const washer = plain?.drums[0]?.washer;
+  test('are the meet of both, each with the one that binds it', () => {
+    if (!plain || !warm || !washer) throw new Error('both are washed in the machine');
+    const load = loadOf([plain, warm], washer);
+    const [a, b] = [plain.made, warm.made];
+    expect(load?.settings.tempC).toBe(Math.min(a.tempC, b.tempC));
+    expect(load?.settings.spinRpm).toBe(Math.min(a.spinRpm, b.spinRpm));
+    expect(load?.boundBy.action?.itemId).toBe('i1');
+    expect(load?.settings.cleaner).toBe('technical-cleaner');
+  });
+  test('the dose goes by the whole mass, within the label', () => {
+    const range = { supplies: [{ id: 's', class: 'plain-liquid' as const, labelDoseRangeMl: [30, 75] as [number, number] }] };
+    const kit = kitOf(
+      [0, 1, 2, 3].map(() => ({ item: shirt({ massG: 500 }) })),
+      range,
+    );
+    const members = kit.items.map((i) => memberOf(kit, i));
+    const machine = members[0]?.drums[0]?.washer;
+    if (!machine || !members[0]) throw new Error('shirts go into the machine');
+    const dose = (many: number): number => loadOf(members.slice(0, many), machine)?.settings.doseMl ?? 0;
+    expect(dose(4)).toBeGreaterThan(dose(1));
+    expect(dose(4)).toBeLessThanOrEqual(75);
+  });
+  test('what is too heavy together goes in two drums', () => {
+    const heavy = kitOf([{ item: shirt({ massG: 4500 }) }, { item: shirt({ massG: 4500 }) }]);
+    const { day } = dayOf(heavy);
+    expect(drums(day)).toHaveLength(2);
+    expect(day.apart[0]?.rule).toBe('drum');
+  });
+});
+
+describe('a day', () => {
+  const two = kitOf([{ item: down() }, { item: down() }]);
+  test('two jackets share the washer, are lifted out together and tumble together', () => {
+    const { day, request } = dayOf(two);
+    expect(brokenLaws(request, day)).toEqual([]);
+    expect(day.status).toBe('optimal');
+    for (const verb of ['machine-wash', 'lift-wet', 'tumble'])
+      expect(day.tasks.filter((t) => t.do === verb).map((t) => t.itemIds)).toEqual([['i0', 'i1']]);
+    expect(day.takes.waterL).toBeLessThan(day.oneByOne.waterL);
+  });
+  test('a dryer too small for both keeps them apart, for down may not wait', () => {
+    const dryers = [{ id: 'd1', kind: 'vented' as const, drumLitres: 80, heats: ['low' as const] }];
+    const { day } = dayOf(kitOf([{ item: down() }, { item: down() }], { equipment: { ...KIT.equipment, dryers } }));
+    expect(drums(day)).toHaveLength(2);
+    expect(day.apart.map((a) => a.rule)).toEqual(['dryer']);
+  });
+  test('a machine with softener in it is purged once, before the first load that minds', () => {
+    const [front] = KIT.equipment?.washers ?? [];
+    const washers = front ? [{ ...front, lastLoads: ['softener' as const] }] : [];
+    const kit = kitOf([{ item: shell() }, { item: down() }, { item: canvas() }], { equipment: { ...KIT.equipment, washers } });
+    const { day, request } = dayOf(kit);
+    expect(brokenLaws(request, day)).toEqual([]);
+    expect(day.loads.filter((l) => l.purpose === 'purge')).toHaveLength(1);
+    const purge = day.tasks.find((t) => t.do === 'purge-machine');
+    expect(purge?.steps.map((s) => s.itemId).sort()).toEqual(['i0', 'i1']);
+    expect(
+      dayOf(kitOf([{ item: canvas() }], { equipment: { ...KIT.equipment, washers } })).day.loads.map((l) => l.purpose),
+    ).toEqual(['wash']);
+  });
+  test('a scent purge stands right before what must not smell', () => {
+    const quiet = { marks: ['scent-critical' as const] };
+    const { day, request } = dayOf(
+      kitOf([{ item: shirt(quiet) }, { item: shirt(quiet) }, { item: shirt() }], {
+        supplies: [...(KIT.supplies ?? []), { id: 'u', class: 'unscented-cleaner', remainingMl: 900, labelDoseMl: 60 }],
+      }),
+    );
+    expect(brokenLaws(request, day)).toEqual([]);
+    const order = day.loads.map((l) => l.purpose);
+    expect(order.filter((p) => p === 'scent-purge')).toHaveLength(1);
+    const purge = order.indexOf('scent-purge');
+    expect(day.loads[purge + 1]?.itemIds).toEqual(['i0', 'i1']);
+    expect(day.loads[purge + 1]?.settings.cleaner).toBe('unscented-cleaner');
+  });
+  test('hours, quiet and limits hold, and an impossible day says why and what would help', () => {
+    const { day, request } = dayOf(two, { until: '2027-01-09T10:00:00+01:00' });
+    expect(day.status).toBe('impossible');
+    expect(day.impossible?.because.map((b) => b.rule)).toEqual(['chain', 'chain']);
+    const until = day.impossible?.remedies.find((r) => r.change.until !== undefined);
+    expect(until?.finish).toBe(until?.change.until);
+    const again = planDay({ ...request, ...until?.change });
+    expect(again.status).not.toBe('impossible');
+    expect(again.finish).toBe(until?.finish);
+  });
+  test('hours that never suffice: what can be said is said, and nothing is thrown', () => {
+    const { day } = dayOf(two, {
+      hands: [{ name: 'Bo', windows: [{ from: '2027-01-09T09:00:00+01:00', to: '2027-01-09T09:10:00+01:00' }] }],
+    });
+    expect(day.status).toBe('impossible');
+    expect(day.impossible?.because[0]?.rule).toBe('never');
+    expect(day.impossible?.remedies.length).toBeGreaterThan(0);
+  });
+  test('without machines, without things, with things that need nothing: an answer all the same', () => {
+    expect(dayOf(kitOf([])).day).toMatchObject({ status: 'optimal', tasks: [], loads: [] });
+    const bare = dayOf(kitOf([{ item: shell() }], { equipment: {} }));
+    expect(brokenLaws(bare.request, bare.day)).toEqual([]);
+    const clean = dayOf(kitOf([{ item: shell(), seen: { soil: 0, odour: 0 } }]), { items: ['i0'] });
+    expect(clean.day.leftOut).toHaveLength(1);
+  });
+  test('the wish to keep two apart is kept; the wish for two together passes a soft rule and never a hard one', () => {
+    const things = kitOf([
+      { item: shirt({ colour: { class: 'dark', bleed: 'safe' } }) },
+      { item: shirt({ colour: { class: 'light', bleed: 'safe' } }) },
+      { item: down() },
+    ]);
+    expect(drums(dayOf(things).day)).toHaveLength(3);
+    expect(drums(dayOf(things, { together: [['i0', 'i1']] }).day)).toContainEqual(['i0', 'i1']);
+    const refused = dayOf(things, { together: [['i0', 'i2']] }).day;
+    expect(drums(refused)).toHaveLength(3);
+    expect(refused.apart.find((a) => a.itemIds.includes('i2') && a.itemIds.includes('i0'))).toMatchObject({
+      rule: 'down-two',
+      hard: true,
+    });
+    const alike = kitOf([{ item: shell() }, { item: shell() }]);
+    expect(drums(dayOf(alike, { apart: [['i0', 'i1']] }).day)).toHaveLength(2);
+  });
+  test('what has begun stays where it is, and the rest moves behind it', () => {
+    const { day, request } = dayOf(two);
+    const first = day.tasks.filter((t) => t.from < '2027-01-09T09:00');
+    const late: DayRequest = { ...request, from: '2027-01-09T12:00:00+01:00', begun: first };
+    const moved = planDay(late);
+    for (const task of first)
+      expect(
+        moved.tasks.find((t) => t.steps[0]?.stepId === task.steps[0]?.stepId && t.itemIds.join() === task.itemIds.join()),
+      ).toMatchObject({
+        from: task.from,
+      });
+  });
+  test('preferring few visits never needs more of them than the earliest day; least energy never takes more', () => {
+    const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
+    const items = ['itm-bib', 'itm-softshell', 'itm-socks', 'itm-jersey'];
+    const of = (prefer: DayRequest['prefer']): WashDay => dayOf(kit, { items, ...(prefer ? { prefer } : {}) }).day;
+    const earliest = of('earliest');
+    expect(of('fewest-visits').visits).toBeLessThanOrEqual(earliest.visits);
+    expect(of('least-energy').takes.kWh).toBeLessThanOrEqual(earliest.takes.kWh);
+    expect(Date.parse(earliest.finish)).toBeLessThanOrEqual(Date.parse(of('fewest-visits').finish));
+  });
+});
+
+describe('the laws themselves can fail', () => {
+  const { request, day } = dayOf(kitOf([{ item: shell() }, { item: shirt(), seen: { soil: 3 } }]));
+  const shifted = (by: number): WashDay => ({
+    ...day,
+    tasks: day.tasks.map((t, n) =>
+      n === by ? { ...t, from: day.tasks[0]?.from ?? t.from, to: day.tasks[0]?.to ?? t.to, attended: [] } : t,
+    ),
+  });
+  test.each([
+    ['a task out of its order', shifted(day.tasks.length - 1)],
+    ['a step that nobody does', { ...day, tasks: day.tasks.slice(1) }],
+    ['a load that is too warm', { ...day, loads: day.loads.map((l) => ({ ...l, settings: { ...l.settings, tempC: 90 } })) }],
+    ['too few rinses', { ...day, loads: day.loads.map((l) => ({ ...l, settings: { ...l.settings, rinses: 0 } })) }],
+    ['a bound beyond the answer', { ...day, bound: { ...day.bound, finish: '2027-02-09T08:00:00+01:00' } }],
+    ['a wrong finish', { ...day, finish: '2027-02-09T08:00:00+01:00' }],
+    ['visits miscounted', { ...day, visits: day.visits + 1 }],
+  ] as [string, WashDay][])('%s', (_, wrong) => {
+    expect(brokenLaws(request, day)).toEqual([]);
+    expect(brokenLaws(request, wrong)).not.toEqual([]);
+  });
+});
