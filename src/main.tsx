@@ -41,6 +41,7 @@ const router = createBrowserRouter([
             path: 'handbook/:section?/:entry?',
             lazy: async () => ({ Component: (await import('./views/handbook/Handbook')).Handbook }),
           },
+          { path: 'wash-day', lazy: async () => ({ Component: (await import('./views/wash-day/WashDay')).WashDay }) },
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
           { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
           { path: 'gallery', lazy: async () => ({ Component: (await import('./views/gallery/Gallery')).Gallery }) },

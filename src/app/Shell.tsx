@@ -71,8 +71,10 @@ const Place = styled(NavLink)`
     flex: 1;
     border-left: 0;
     border-top: 3px solid transparent;
-    font-size: 13px;
-    padding: 4px;
+    font-size: 12.5px;
+    letter-spacing: -0.01em;
+    white-space: nowrap;
+    padding: 4px 2px;
     &.active {
       border-top-color: ${color.ink};
     }

@@ -1,3 +1,4 @@
+import type { DayWish } from '../core/washday';
 import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { LightMarks } from '../core/loft/light';
@@ -16,6 +17,8 @@ export interface MetaValues {
   demoOffered: boolean;
   /** Evenings under way, by item. */
   evenings: Readonly<Record<string, EveningDone>>;
+  /** The wash day that is being put together. */
+  washDay: DayWish;
 }
 export interface MetaRow<K extends keyof MetaValues = keyof MetaValues> {
   readonly key: K;

@@ -1,3 +1,4 @@
+import type { DayWish } from '../core/washday';
 import type {
   Equipment,
   Inspection,
@@ -180,3 +181,6 @@ export const tickMove = (itemId: string, of: string, move: string, done: boolean
     const moves = done ? [...new Set([...before, move])] : before.filter((m) => m !== move);
     await writeMeta('evenings', { ...all, [itemId]: { of, moves } });
   });
+
+/** Keeps the wash day that is being put together. */
+export const saveWashDay = (wish: DayWish): Promise<Undo> => undoable(['meta'], () => writeMeta('washDay', wish));

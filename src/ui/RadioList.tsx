@@ -55,7 +55,7 @@ export function RadioList({
       {options.map(({ id, name, text, disabled }) => (
         <Row key={id} value={id} isDisabled={disabled ?? false}>
           <span>
-            {name} {text}
+            <strong>{name}</strong> {text}
           </span>
         </Row>
       ))}

@@ -37,8 +37,10 @@ const hatch = {
   dry: 'none',
   finish: 'repeating-linear-gradient(90deg, transparent 0 11px, var(--hatch) 11px 12px)',
 } as const;
+/** The ground of a band, as a CSS background: its hatch over its colour. */
+export const bandGround = (band: Band): string => (hatch[band] === 'none' ? color[band] : `${hatch[band]}, ${color[band]}`);
 const paint = css<{ $band: Band; $faint?: boolean }>`
-  background: ${(p) => (hatch[p.$band] === 'none' ? color[p.$band] : `${hatch[p.$band]}, ${color[p.$band]}`)};
+  background: ${(p) => bandGround(p.$band)};
   ${(p) => p.$faint && 'opacity: 0.35;'}
 `;
 

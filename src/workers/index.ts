@@ -1,6 +1,7 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
 import plannerUrl from 'virtual:planner-worker';
+import type { DayApi } from './day.protocol';
 import type { LightApi } from './light.protocol';
 import type { PhotoApi } from './photo.protocol';
 import type { PlannerApi } from './planner.protocol';
@@ -37,4 +38,10 @@ let light: Remote<LightApi> | null = null;
 export function lightWorker(): Remote<LightApi> {
   light ??= wrap<LightApi>(new Worker(new URL('./light.worker.ts', import.meta.url), { type: 'module' }));
   return light;
+}
+
+/** A worker for one wash day at a time; who ends it stops what it does. */
+export function dayWorker(): { readonly api: Remote<DayApi>; readonly end: () => void } {
+  const worker = new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<DayApi>(worker), end: () => worker.terminate() };
 }

@@ -41,9 +41,7 @@ describe('the kit table', () => {
     await choose(v, 'Rust smock');
     await choose(v, 'Long grey parka');
     await v.sees('2 things chosen');
-    await v.press('Plan');
-    await v.sees('of your hands');
-    await v.page.keyboard.press('Escape');
+    await v.named('Wash day (2)', 'link');
     await v.press('Tag');
     await v.write('Tag', 'spring tour');
     await v.press('Tag them');

@@ -47,7 +47,8 @@ export class DayTaskDoc {
   @Instant() to!: string;
   @NestedList(() => AttendedDoc) attended!: AttendedDoc[];
   @Bool() mayWait!: boolean;
-  @Text() text!: string;
+  @Maybe() @Text() title?: string;
+  @Text(20_000) text!: string;
 }
 /** What is asked of a day; its kit is held to the kit's own rules. */
 export class DayRequestDoc implements Omit<DayRequest, 'kit'> {

@@ -16,7 +16,10 @@ import {
   loadText,
   REMEDIES,
 } from '../telling/wash-day';
+import type { ProgrammeStep } from '../document';
+import { writeProgramme } from '../programme';
 import { thingName, WASHER_WORDS } from '../words';
+import { listed } from '../words/text';
 import { calendarOf, instantAt, offsetOf, slotAt, type Calendar } from './calendar';
 import { dryerLitres, apartBy, type Wishes } from './loads';
 import { memberOf } from './members';
@@ -231,21 +234,38 @@ function once<T>(key: (one: T) => string): (one: T) => boolean {
   return (one) => !seen.has(key(one)) && seen.add(key(one)).has(key(one));
 }
 
-function taskText(w: Writing, at: number): string {
+/** A step as it reads in the machine that its load is in. */
+function stepIn(w: Writing, itemId: string, stepId: string): ProgrammeStep | undefined {
+  const member = w.byId.get(itemId);
+  const step = member?.steps.find((s) => s.id === stepId);
+  const load = member && w.found.loads.find((l) => l.members.includes(member));
+  if (!member || !step || !load || load.washer.id === member.made.washer?.id) return step;
+  const there = member.drums.find((d) => d.washer.id === load.washer.id);
+  return (there && writeProgramme(there.made).steps.find((s) => s.key === step.key)) ?? step;
+}
+/** What is done, short and in full. */
+function taskWords(w: Writing, at: number): { readonly title: string; readonly text: string } {
   const node = w.found.problem.nodes[at];
-  if (!node) return '';
+  if (!node) return { title: '', text: '' };
   const load = node.load === undefined ? undefined : w.found.loads[node.load];
   const names = node.itemIds.flatMap((id) => {
     const member = w.byId.get(id);
     return member ? [nameOf(member)] : [];
   });
   if (load && node.do === 'machine-wash')
-    return loadText({ ...load.settings, names, machine: machineText(load.washer), cushion: cushionText(load.ballast) });
-  const step = node.steps[0];
-  const asked = step && w.byId.get(step.itemId)?.steps.find((s) => s.id === step.stepId);
-  if (node.titles.length === 1 && asked)
-    return names.length > 1 ? `${names.join(', ')}: ${asked.text}` : `${names[0] ?? ''}: ${asked.text}`;
-  return handText(names.join(', '), node.titles);
+    return {
+      title: `Wash ${listed(names)}`,
+      text: loadText({ ...load.settings, names, machine: machineText(load.washer), cushion: cushionText(load.ballast) }),
+    };
+  const title = handText(listed(names), node.titles);
+  const [first] = node.steps;
+  const asked = first && stepIn(w, first.itemId, first.stepId);
+  if (!asked) return { title, text: title };
+  if (asked.phase === 'prepare-machine' && (node.purge || names.length > 1))
+    return { title: `${asked.title}.`, text: asked.text };
+  if (node.titles.length === 1) return { title, text: `${listed(names)}: ${asked.text}` };
+  const own = node.steps.flatMap((s) => stepIn(w, s.itemId, s.stepId)?.text ?? []);
+  return { title, text: `${listed(names)}: ${own.join(' ')}` };
 }
 function writeTasks(w: Writing): DayTask[] {
   const { problem, placed } = w.found;
@@ -272,7 +292,7 @@ function writeTasks(w: Writing): DayTask[] {
         by: w.calendar.names[placed.by[n]?.[k] ?? 0] ?? '',
       })),
       mayWait: node.mayWait,
-      text: taskText(w, n),
+      ...taskWords(w, n),
     }));
 }
 /** Why each two things that could share a drum by their machines do not. */

@@ -33,6 +33,24 @@ export interface DayRequest {
   begun?: DayTask[];
 }
 
+/** A day as a person puts it together: hours by the clock of the place, the same every day. */
+export interface DayWish {
+  readonly items: readonly string[];
+  readonly from: string;
+  readonly until?: string;
+  /** Who is there; without clock times the whole day. */
+  readonly people: readonly {
+    readonly name: string;
+    readonly from?: string;
+    readonly to?: string;
+    readonly busy?: readonly Span[];
+  }[];
+  readonly quiet?: { readonly from: string; readonly to: string };
+  readonly prefer: Prefer;
+  readonly together?: readonly (readonly string[])[];
+  readonly apart?: readonly (readonly string[])[];
+}
+
 export interface DayStep {
   readonly itemId: string;
   readonly stepId: string;
@@ -49,6 +67,8 @@ export interface DayTask {
   readonly to: string;
   readonly attended: readonly (Span & { readonly by: string })[];
   readonly mayWait: boolean;
+  /** The same in a few words. */
+  readonly title?: string;
   readonly text: string;
 }
 export type LoadSetting = 'tempC' | 'action' | 'spinRpm' | 'rinses' | 'cleaner' | 'doseMl';

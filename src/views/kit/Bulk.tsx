@@ -1,14 +1,11 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Ranked } from '../../core/due/rank';
 import { today } from '../../app/now';
 import { tell } from '../../app/session';
 import type { Item } from '../../core/gear';
-import { minutesText } from '../../core/units';
-import { KIND_WORDS } from '../../core/words';
 import { changeItems } from '../../data/repo';
-import { Quiet, Row } from '../../ui/basics';
+import { Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
@@ -31,12 +28,9 @@ const Bar = styled.div`
   align-items: center;
 `;
 const things = (n: number): string => (n === 1 ? 'one thing' : `${n} things`);
-const hands = ({ programme }: Ranked): number =>
-  (programme?.steps ?? []).filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin, 0);
-
 /** What can be done with several things at once. Everything can be undone. */
 export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => void }) {
-  const [open, setOpen] = useState<'tag' | 'lend' | 'plan' | null>(null);
+  const [open, setOpen] = useState<'tag' | 'lend' | null>(null);
   const [tag, setTag] = useState('');
   if (rows.length === 0) return null;
   const change = async (said: string, with_: (item: Item) => Item): Promise<void> => {
@@ -52,9 +46,9 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   return (
     <Bar role="region" aria-label="Chosen things">
       <strong>{count} chosen</strong>
-      <Button look="quiet" onPress={() => setOpen('plan')}>
-        Plan
-      </Button>
+      <LinkButton look="quiet" to={`/wash-day?items=${planned.map((r) => r.item.id).join(',')}`}>
+        Wash day ({planned.length})
+      </LinkButton>
       <Button look="quiet" onPress={() => setOpen('tag')}>
         Tag
       </Button>
@@ -108,22 +102,6 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
           onLend={(lent) => void change(`${count} lent to ${lent.to}.`, (i) => ({ ...i, lent }))}
           onClose={() => setOpen(null)}
         />
-      )}
-      {open === 'plan' && (
-        <Sheet title={`${things(planned.length)} of ${rows.length} need care`} open onClose={() => setOpen(null)}>
-          <p>
-            Together <strong>{minutesText(planned.reduce((sum, r) => sum + hands(r), 0))}</strong> of your hands, done one after
-            the other.
-          </p>
-          <ul>
-            {planned.map((row) => (
-              <li key={row.item.id}>
-                <Link to={`/kit/${row.item.id}/programme`}>{row.item.name ?? KIND_WORDS[row.item.kind]}</Link>{' '}
-                {row.programme?.verdict} <Quiet>{minutesText(hands(row))} of yours</Quiet>
-              </li>
-            ))}
-          </ul>
-        </Sheet>
       )}
     </Bar>
   );

@@ -89,6 +89,11 @@ function One({
           {open ? 'Fold it' : 'What to begin when'}
         </TextButton>
       )}{' '}
+      {unready.length > 0 && (
+        <Link to={`/wash-day?items=${unready.map((row) => row.item.id).join(',')}&by=${event.readyBy}`}>
+          Put a wash day together
+        </Link>
+      )}{' '}
       <TextButton onPress={onChange}>Change it</TextButton>
       {open && <Backwards rows={unready} event={event} />}
     </Note>

@@ -1,0 +1,106 @@
+import ICAL from 'ical.js';
+import type { DayTask, Span, WashDay } from '../core/washday';
+
+const PRODUCT = '-//Umbrastic//Wash day//EN';
+const utc = (instant: string): ICAL.Time => ICAL.Time.fromJSDate(new Date(instant), true);
+/** Minutes before, at which a calendar rings. */
+const ALARM_MIN = 5;
+
+function eventOf(uid: string, stamp: string, span: Span, summary: string, text: string): ICAL.Component {
+  const event = new ICAL.Component('vevent');
+  event.updatePropertyWithValue('uid', uid);
+  event.updatePropertyWithValue('dtstamp', utc(stamp));
+  event.updatePropertyWithValue('dtstart', utc(span.from));
+  event.updatePropertyWithValue('dtend', utc(span.to));
+  event.updatePropertyWithValue('summary', summary);
+  if (text) event.updatePropertyWithValue('description', text);
+  const alarm = new ICAL.Component('valarm');
+  alarm.updatePropertyWithValue('action', 'DISPLAY');
+  alarm.updatePropertyWithValue('description', summary);
+  const before = new ICAL.Duration({ minutes: ALARM_MIN, isNegative: true });
+  alarm.updatePropertyWithValue('trigger', before);
+  event.addSubcomponent(alarm);
+  return event;
+}
+
+/**
+ * The turns of a day as a calendar (RFC 5545): one event each time somebody is needed, with an alarm five minutes before.
+ * @param tasks of which tasks; all of the day when absent. @param stamp when it was written, RFC 3339.
+ */
+export function calendarFile(day: WashDay, stamp: string, tasks: readonly DayTask[] = day.tasks): string {
+  const calendar = new ICAL.Component('vcalendar');
+  calendar.updatePropertyWithValue('version', '2.0');
+  calendar.updatePropertyWithValue('prodid', PRODUCT);
+  for (const task of tasks)
+    task.attended.forEach((span, n) => {
+      const more = task.attended.length > 1 ? ` (${n + 1} of ${task.attended.length})` : '';
+      const title = task.text.split(/[.:] /)[0] ?? task.text;
+      const uid = `${task.id}-${n}-${Date.parse(span.from)}@umbrastic`;
+      calendar.addSubcomponent(eventOf(uid, stamp, span, `${title.slice(0, 100)}${more}`, `${task.text}\nBy ${span.by}.`));
+    });
+  return `${calendar.toString()}\r\n`;
+}
+
+/**
+ * Hours that a calendar file says are taken, between two instants; repeating events are followed, whole days and free time are passed over.
+ * @throws Error with a sentence for people when it is no calendar.
+ */
+export function busyHours(text: string, from: string, to: string): Span[] {
+  let root: ICAL.Component;
+  try {
+    root = new ICAL.Component(ICAL.parse(text) as unknown as string);
+  } catch {
+    throw new Error('This file is no calendar that can be read. Nothing was changed.');
+  }
+  const [first, last] = [Date.parse(from), Date.parse(to)];
+  const busy: Span[] = [];
+  const add = (begin: ICAL.Time, end: ICAL.Time): void => {
+    const [a, z] = [begin.toJSDate().getTime(), end.toJSDate().getTime()];
+    if (!begin.isDate && a < last && z > first && z > a)
+      busy.push({ from: new Date(a).toISOString(), to: new Date(z).toISOString() });
+  };
+  for (const zone of root.getAllSubcomponents('vtimezone')) ICAL.TimezoneService.register(zone);
+  for (const component of root.getAllSubcomponents('vevent')) {
+    if (component.getFirstPropertyValue('transp') === 'TRANSPARENT') continue;
+    const event = new ICAL.Event(component);
+    if (!event.startDate) continue;
+    if (!event.isRecurring()) {
+      add(event.startDate, event.endDate);
+      continue;
+    }
+    const times = event.iterator();
+    for (let n = 0, next = times.next(); next && n < MOST_TIMES; n++, next = times.next()) {
+      if (next.toJSDate().getTime() > last) break;
+      const one = event.getOccurrenceDetails(next);
+      add(one.startDate, one.endDate);
+    }
+  }
+  return busy.sort((a, b) => a.from.localeCompare(b.from));
+}
+const MOST_TIMES = 5000;
+
+/** A day as Markdown: verdict, loads, and the turns in their order. */
+export function dayMarkdown(day: WashDay, nameOf: (id: string) => string): string {
+  const clock = (instant: string): string => `${instant.slice(0, 10)} ${instant.slice(11, 16)}`;
+  const plain = (text: string): string => text.replace(/([\\`*_[\]<>|])/g, '\\$1');
+  const lines = [`# ${plain(day.verdict)}`, '', '## Loads', ''];
+  for (const load of day.loads) {
+    const { tempC, spinRpm, rinses, cleaner, doseMl } = load.settings;
+    const set = [
+      tempC === undefined ? '' : `${tempC} °C`,
+      spinRpm === undefined ? '' : `${spinRpm} rpm`,
+      rinses === undefined ? '' : `${rinses} rinses`,
+      cleaner ? `${doseMl ?? ''} mL ${cleaner}`.trim() : '',
+    ].filter(Boolean);
+    lines.push(
+      `- **${plain(load.id)}** ${load.itemIds.map((id) => plain(nameOf(id))).join(', ') || load.purpose}: ${set.join(', ')}`,
+    );
+  }
+  lines.push('', '## When you are needed', '');
+  const turns = day.tasks.flatMap((task) => task.attended.map((span) => ({ span, task })));
+  turns.sort((a, b) => Date.parse(a.span.from) - Date.parse(b.span.from));
+  for (const { span, task } of turns)
+    lines.push(`- ${clock(span.from)}–${span.to.slice(11, 16)} ${plain(span.by)}: ${plain(task.text)}`);
+  if (day.cautions.length > 0) lines.push('', '## Careful', '', ...day.cautions.map((c) => `- ${plain(c)}`));
+  return `${lines.join('\n')}\n`;
+}

@@ -1,0 +1,164 @@
+import styled from 'styled-components';
+import type { Kit } from '../../core/gear';
+import { cushionText, GENTLE_WORDS } from '../../core/telling/wash-day';
+import type { DayLoad, LoadSetting, WashDay } from '../../core/washday';
+import { SUPPLY_WORDS } from '../../core/words';
+import { Figure, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
+import { DrumList } from '../../ui/DrumList';
+import { Meter } from '../../ui/Meter';
+import { color } from '../../ui/theme';
+import { Why } from '../../ui/Why';
+import { letterOf, namesIn, placeName } from './parts';
+
+const Board = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(264px, 1fr));
+  gap: 16px;
+`;
+const Card = styled.section`
+  background: ${color.panel};
+  border: 1px solid ${color.line};
+  border-top: 4px solid ${color.water};
+  border-radius: 4px;
+  padding: 12px 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  &[data-purge] {
+    border-top-color: ${color.heat};
+  }
+  h3 {
+    display: flex;
+    justify-content: space-between;
+    gap: 8px;
+    font-size: 17px;
+  }
+`;
+const Settings = styled.p`
+  font-size: 15px;
+`;
+const BOUND_NAMES: Readonly<Record<LoadSetting, string>> = {
+  tempC: 'Temperature',
+  action: 'Movement',
+  spinRpm: 'Spin',
+  rinses: 'Rinses',
+  cleaner: 'Cleaner',
+  doseMl: 'Dose',
+};
+function settingsText({ settings: s }: DayLoad): string {
+  return [
+    s.tempC === undefined ? '' : `${s.tempC} °C`,
+    s.action === undefined ? '' : (s.cycle ?? GENTLE_WORDS[s.action]),
+    s.spinRpm === undefined ? '' : `${s.spinRpm} rpm`,
+    s.rinses === undefined ? '' : `${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`,
+    s.cleaner ? `${s.doseMl === undefined ? '' : `${s.doseMl} mL `}${SUPPLY_WORDS[s.cleaner]}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+function Load({
+  load,
+  day,
+  kit,
+  onMove,
+}: {
+  load: DayLoad;
+  day: WashDay;
+  kit: Kit;
+  onMove: (id: string, to: string | null) => void;
+}) {
+  const nameOf = namesIn(kit);
+  const letter = letterOf(day, load.id);
+  const machine = placeName(kit, load.washerId).name;
+  if (load.purpose !== 'wash')
+    return (
+      <Card data-purge="" aria-label={`Purge of ${machine}`}>
+        <h3>
+          <span>{load.purpose === 'purge' ? 'Empty, hot' : 'Towels against smells'}</span>
+          <Quiet>{machine}</Quiet>
+        </h3>
+        <Settings>{settingsText(load)}</Settings>
+        <Quiet>{load.why[0]?.text}</Quiet>
+      </Card>
+    );
+  const full = load.drumLitres ? (load.litres ?? 0) / load.drumLitres : load.capacityKg ? load.massKg / load.capacityKg : 0;
+  const bound = Object.entries(load.boundBy) as [LoadSetting, { itemId: string }][];
+  const apart = day.apart.filter((a) => a.itemIds.some((id) => load.itemIds.includes(id)));
+  return (
+    <Card aria-label={`Load ${letter}`}>
+      <h3>
+        <span>
+          {letter} <Quiet>{machine}</Quiet>
+        </span>
+        <Figure>
+          {load.massKg.toFixed(1)}
+          {load.capacityKg ? ` of ${load.capacityKg}` : ''} kg
+        </Figure>
+      </h3>
+      {full > 0 && (
+        <Meter
+          label={`Load ${letter} is full to`}
+          value={Math.min(1, full)}
+          of={1}
+          text={`drum ${Math.round(full * 100)} % full`}
+        />
+      )}
+      <Settings>{settingsText(load)}</Settings>
+      <DrumList
+        label={`Things in load ${letter}`}
+        rows={load.itemIds.map((id) => ({ id, name: nameOf(id) }))}
+        onBring={(id) => onMove(id, load.id)}
+      >
+        {(row) => (
+          <>
+            <span>{row.name}</span>
+            <TextButton aria-label={`Move ${row.name} elsewhere`} onPress={() => onMove(row.id, null)}>
+              Move
+            </TextButton>
+          </>
+        )}
+      </DrumList>
+      {load.ballast.length > 0 && <Quiet>with {cushionText(load.ballast)} as a cushion</Quiet>}
+      <Row $wrap>
+        {bound.length > 0 && (
+          <Why label="What sets it" of={`load ${letter}`}>
+            <ul>
+              {bound.map(([setting, by]) => (
+                <li key={setting}>
+                  {BOUND_NAMES[setting]}: {nameOf(by.itemId)}
+                </li>
+              ))}
+            </ul>
+          </Why>
+        )}
+        {apart.length > 0 && (
+          <Why label="Why not together" of={`load ${letter} and others`}>
+            <ul>
+              {apart.map((a) => (
+                <li key={a.itemIds.join()}>{a.text}</li>
+              ))}
+            </ul>
+          </Why>
+        )}
+      </Row>
+    </Card>
+  );
+}
+
+/** The drums of the day, each drawn to its fill. A thing is carried to another by dragging it, or by its button. */
+export function Loads(props: { day: WashDay; kit: Kit; onMove: (id: string, to: string | null) => void }) {
+  const { day } = props;
+  if (day.loads.length === 0) return null;
+  return (
+    <section aria-label="Loads">
+      <h2>Loads</h2>
+      <Board style={{ marginTop: 12 }}>
+        {day.loads.map((load) => (
+          <Load key={load.id} load={load} {...props} />
+        ))}
+      </Board>
+    </section>
+  );
+}

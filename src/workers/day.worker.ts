@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { dayJobs } from './day.job';
+
+expose(dayJobs);
