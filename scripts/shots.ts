@@ -7,6 +7,9 @@ import { QUILT_SCENE } from '../demo/pictures';
 import { makeApp } from '../server/app';
 import { CHROMIUM, CHROMIUM_ARGS } from './chromium';
 
+/** The club's weekend before the crossing. */
+const WEEKEND =
+  '/wash-day?items=itm-parka,itm-pale-jacket,itm-bib,itm-storm,itm-softshell,itm-ice-trousers,itm-studs,itm-towels,itm-lens-cloths,itm-wax-cloths,itm-pads';
 /** Takes one picture of each main view from the demo data into docs/screenshots. Needs a build (npm run build) and Chromium. */
 const SHOTS: readonly {
   readonly name: string;
@@ -32,6 +35,7 @@ const SHOTS: readonly {
   { name: 'cupboard', path: '/cupboard' },
   { name: 'machines', path: '/cupboard/machines' },
   { name: 'bench', path: '/bench/rinse?item=itm-night-bag&by=hand&held=4&fresh=40&release=50' },
+  { name: 'wash-day', path: WEEKEND },
   { name: 'record', path: '/record' },
   { name: 'handbook', path: '/handbook/material/down' },
   { name: 'report', path: '/record/log-1' },
@@ -76,6 +80,7 @@ for (const shot of SHOTS) {
   await page.setViewport(shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: shot.dark ? 'dark' : 'light' }]);
   await page.goto(base + (shot.run ? runPath : shot.path), { waitUntil: 'networkidle0' });
+  if (shot.name === 'wash-day') await page.waitForSelector('section[aria-label="Loads"]');
   await page.waitForSelector('h1');
   if (shot.light) await markCorners();
   await new Promise((resolve) => setTimeout(resolve, 500));

@@ -1,6 +1,9 @@
 import ICAL from 'ical.js';
 import type { DayTask, Span, WashDay } from '../core/washday';
 
+/* A line is 75 octets at most (RFC 5545, 3.1); the space that a continued one begins with counts. */
+ICAL.foldLength = 74;
+
 const PRODUCT = '-//Umbrastic//Wash day//EN';
 const utc = (instant: string): ICAL.Time => ICAL.Time.fromJSDate(new Date(instant), true);
 /** Minutes before, at which a calendar rings. */

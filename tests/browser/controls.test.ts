@@ -307,6 +307,7 @@ describe('by keyboard alone', () => {
     '/cupboard',
     '/bench',
     '/record',
+    '/wash-day?items=itm-bib,itm-softshell',
   ])('on %s Tab goes in the order in which it is read, and everything it comes to has a name', async (path) => {
     const v = await visit({ path });
     await v.sees('Kit');

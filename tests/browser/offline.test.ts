@@ -29,6 +29,7 @@ describe('without a network, after one visit', () => {
       ['/kit/itm-parka/programme', 'What it can stand'],
       ['/cupboard', 'Down cleaner'],
       ['/record', 'This browser'],
+      ['/wash-day?items=itm-bib,itm-parka', 'When you are needed'],
       ['/handbook/material/down', 'Why do you say so?'],
     ] as const) {
       await v.page.goto(new URL(path, v.page.url()).href, { waitUntil: 'domcontentloaded' });

@@ -34,6 +34,8 @@ const PATHS = [
   '/bench/rinse?item=itm-quilt',
   '/bench/dilution?mode=volume&weak=200',
   '/bench/energy?item=itm-smock',
+  '/wash-day',
+  '/wash-day?items=itm-bib,itm-softshell,itm-studs,itm-towels,itm-lens-cloths',
   '/record',
   '/handbook',
   '/handbook/material/down',

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
+import { readWashDay } from '../../src/core/formats';
 import { planDay, type DayRequest } from '../../src/core/washday';
 import { brokenLaws, only } from '../wash-day-laws';
-import { household } from './arbitraries';
+import { household, item, seen } from './arbitraries';
 
 const DEMO = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 const IDS = DEMO.items.map((i) => i.id);
@@ -45,6 +46,24 @@ const request: fc.Arbitrary<DayRequest> = fc
       prefer,
     };
   });
+/** Days over things and households of every kind, also such as nobody has. */
+const strange: fc.Arbitrary<DayRequest> = fc
+  .record({
+    things: fc.array(fc.record({ thing: item, look: fc.option(seen, { nil: undefined }) }), { minLength: 1, maxLength: 6 }),
+    home: household,
+    base: request,
+  })
+  .map(({ things, home, base: { items: _items, due: _due, ...base } }): DayRequest => ({
+    ...base,
+    kit: {
+      format: 'umbrastic/kit',
+      version: 1,
+      items: things.map(({ thing }, n) => ({ ...thing, id: `i${n}` })),
+      inspections: things.flatMap(({ look }, n) => (look ? [{ ...look, id: `s${n}`, itemId: `i${n}` }] : [])),
+      ...home,
+    },
+    together: [['i0', 'i1']].filter(() => things.length > 1),
+  }));
 const FEW = { proof: 400, tries: 4 };
 
 describe('a wash day keeps its laws', () => {
@@ -54,6 +73,16 @@ describe('a wash day keeps its laws', () => {
         expect(brokenLaws(asked, planDay(asked, FEW))).toEqual([]);
       }),
       { numRuns: 45, seed: 16 },
+    );
+  }, 120_000);
+  test('for any thing in any household', () => {
+    fc.assert(
+      fc.property(strange, (asked) => {
+        const day = planDay(asked, FEW);
+        expect(brokenLaws(asked, day)).toEqual([]);
+        expect(readWashDay(JSON.stringify(day)).status).toBe('read');
+      }),
+      { numRuns: 150, seed: 22 },
     );
   }, 120_000);
   test('the same request gives the same day', () => {

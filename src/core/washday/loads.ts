@@ -14,8 +14,18 @@ export const dryerLitres = (kit: Kit): ReadonlyMap<string, number | undefined> =
   new Map((kit.equipment?.dryers ?? []).map((d) => [d.id, d.drumLitres]));
 
 const inThis = (member: Member, washer: Washer): InDrum | undefined => member.drums.find((d) => d.washer.id === washer.id);
-/** Fresh fills that it needs in all in this machine. */
-const rinsesOf = ({ cycleRinses, extraRinses }: Plan): number => cycleRinses + extraRinses;
+const RINSES_MORE = 'machine-rinse';
+/** Fresh fills that its steps ask of this machine: in all, and of those the ones that no rinse programme gives (such as with vinegar). */
+function rinsesOf({ steps, washer }: Plan): { readonly all: number; readonly special: number } {
+  let [all, special] = [0, 0];
+  for (const { template, settings } of steps) {
+    if (template.ifFailed || settings.washerId !== washer?.id || (template.phase !== 'wash' && template.phase !== 'rinse'))
+      continue;
+    all += settings.rinses ?? 0;
+    if (template.phase === 'rinse' && template.do !== RINSES_MORE) special += settings.rinses ?? 0;
+  }
+  return { all, special };
+}
 
 /** The meet of several envelopes: the strictest bound of each dimension. */
 function meet(envelopes: readonly Envelope[]): Pick<Plan, 'envelope'> {
@@ -75,11 +85,11 @@ export function loadOf(members: readonly Member[], washer: Washer): Load | undef
     plans.push({ member, made: there.made });
   }
   const made = plans.map((p) => p.made);
-  const { kg, litres } = fillOf(members);
+  const { kg, litres } = fillOf(members, washer);
   const temp = strictest(plans, (p) => p.tempC);
   const gentle = strictest(plans, (p) => -ACTIONS.indexOf(p.action));
   const spin = strictest(plans, (p) => p.spinRpm);
-  const most = strictest(plans, (p) => -rinsesOf(p));
+  const most = strictest(plans, (p) => -rinsesOf(p).all);
   if (!temp || !gentle || !spin || !most) return undefined;
   const action = ACTIONS[-gentle.value] ?? 'hand';
   const style = inThis(gentle.by, washer)?.made.cycleStyle ?? 'delicate';
@@ -89,12 +99,13 @@ export function loadOf(members: readonly Member[], washer: Washer): Load | undef
       ? only.cycle
       : chooseCycle(washer, { tempC: temp.value, action, spinRpm: spin.value, style }, meet(made.map((m) => m.envelope)));
   const chosen = only && made.length === 1 ? ownCleaner(only) : cleanerOf(members, made);
-  const ballast = ballastOf(members);
+  const ballast = ballastOf(members, washer);
   // Held water goes with the whole mass.
   const rinseModel = only?.rinse;
   const forMass = chosen && rinseModel && members.length > 1 ? rinsesToClear({ ...rinseModel, dryKg: kg }, rinseModel.target) : 0;
   const own = made.reduce((sum, m) => Math.max(sum, m.extraRinses), 0);
   const cycleRinses = cycle?.rinses ?? only?.cycleRinses ?? 0;
+  const special = made.reduce((sum, m) => Math.max(sum, rinsesOf(m).special), 0);
   const rinses = Math.max(-most.value, forMass, cycleRinses + own);
   let dose: { ml: number; by: Member } | null = null;
   for (const { member, made: one } of chosen && isMeasured(chosen.cls) ? plans : []) {
@@ -129,7 +140,7 @@ export function loadOf(members: readonly Member[], washer: Washer): Load | undef
     massKg: Math.round(kg * 1000) / 1000,
     litres,
     washMin: cycle?.minutes ?? known?.cycleMinutes[style] ?? 60,
-    rinseMin: RINSING_FIGURES.rinseMin.value * Math.max(0, rinses - cycleRinses),
+    rinseMin: RINSING_FIGURES.rinseMin.value * Math.max(0, rinses - special - cycleRinses),
   };
 }
 

@@ -84,9 +84,11 @@ interface Piece extends Omit<Node, 'itemIds' | 'steps' | 'titles' | 'load'> {
   readonly raw?: number;
 }
 
+/** True for a rinse programme, that all of a load go through; a rinse with something in it is its thing's own. */
+const rinsesMore = (step: ProgrammeStep): boolean => step.phase === 'rinse' && step.do === 'machine-rinse';
 /** The run of a load that a member's step belongs to: as long as the load's, whatever was planned for the thing alone. */
 function runShape(load: Load, step: ProgrammeStep): Pick<Node, 'slots' | 'stretches'> {
-  const minutes = step.phase === 'wash' ? load.washMin : step.phase === 'rinse' ? load.rinseMin : step.unattendedMin;
+  const minutes = step.phase === 'wash' ? load.washMin : rinsesMore(step) ? load.rinseMin : step.unattendedMin;
   return shapeOf({ attendedMin: step.attendedMin, unattendedMin: minutes, settings: {} });
 }
 /** True for a step that is done in the member's own drum. */
@@ -96,7 +98,7 @@ const ofItsDrum = (member: Member, step: ProgrammeStep): boolean =>
 function pieceOf(member: Member, step: ProgrammeStep, load: Load | undefined, equipment: Equipment): Piece {
   const base = { step, do: step.do, mayWait: step.mayWait };
   if (load && ofItsDrum(member, step)) {
-    const all = step.phase === 'wash' || step.phase === 'rinse';
+    const all = step.phase === 'wash' || rinsesMore(step);
     const share = all ? step.phase : step.key;
     return { ...base, on: load.washer.id, ...runShape(load, step), noisy: true, share, ...(all ? { everyone: true } : {}) };
   }
@@ -166,13 +168,14 @@ class WorkBuilder {
       else chain.push({ at, waits });
     };
     let going: { at: number; raw: number } | null = null;
+    const lastWash = member.steps.findLast((s) => s.phase === 'wash' && ofItsDrum(member, s));
     const washed = (): number | undefined => this.shared.get(`${n}/wash`);
     for (const step of member.steps) {
       const drum = load !== undefined && ofItsDrum(member, step);
       if (drum && step.phase === 'prepare-machine') continue;
       const wash = washed();
       // Rinses that the programme of the machine does already stand with the wash.
-      if (drum && step.phase === 'rinse' && load.rinseMin === 0 && wash !== undefined) {
+      if (drum && rinsesMore(step) && load.rinseMin === 0 && wash !== undefined) {
         this.join(wash, itemId, step.id);
         follow(wash, step.mayWait);
         continue;
@@ -193,7 +196,7 @@ class WorkBuilder {
       else if (piece.raw !== undefined) going = { at, raw: piece.raw };
       follow(at, step.mayWait);
       // Rinsed with the others, though it would not need it.
-      const rinse = piece.share === 'wash' && load && load.rinseMin > 0 ? this.rinseOf(load, n, member) : undefined;
+      const rinse = step === lastWash && load && load.rinseMin > 0 ? this.rinseOf(load, n, member) : undefined;
       if (rinse !== undefined) follow(rinse, step.mayWait);
     }
     chain.forEach(({ at, waits }, k) => {
@@ -226,7 +229,7 @@ class WorkBuilder {
   }
   /** The rinse programme of a load, where the thing itself has no step for it. */
   private rinseOf(load: Load, n: number | undefined, member: Member): number | undefined {
-    if (member.steps.some((s) => s.phase === 'rinse' && ofItsDrum(member, s))) return undefined;
+    if (member.steps.some((s) => rinsesMore(s) && ofItsDrum(member, s))) return undefined;
     const name = `${n}/rinse`;
     let at = this.shared.get(name);
     if (at === undefined) {

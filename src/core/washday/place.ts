@@ -270,6 +270,7 @@ export function place(problem: Problem, groups: readonly Group[], urgency: Urgen
     lift();
     tryAt(group, best.t);
   }
+  if (starts.includes(-1)) throw new RangeError('The order of the work goes round in a circle.');
   let finish = 0;
   nodes.forEach((_, at) => (finish = Math.max(finish, endOf(at))));
   return { starts, by, finish };

@@ -3,31 +3,38 @@ import { CUSHION, CUSHIONS, DRUM_LITRES, LOAD_RULES, type LoadRule } from '../kn
 import type { Washer } from '../gear';
 import type { Conflict, DayLoad, Member } from './types';
 
-/** What lies with these as a cushion. */
-export function ballastOf(members: readonly Member[]): DayLoad['ballast'] {
+/** What lies with these as a cushion; where one thing alone leaves no room for all of it, as much as goes in. */
+export function ballastOf(members: readonly Member[], washer: Pick<Washer, 'capacityKg'>): DayLoad['ballast'] {
   const rule = CUSHIONS.find((c) => members.some((m) => holds(c.when, m.made.facts)));
   if (!rule) return [];
-  const towels = members.filter((m) => m.item.kind === rule.what).reduce((sum, m) => sum + m.pieces, 0);
-  return towels >= rule.count ? [] : [{ what: rule.what, count: rule.count - towels }];
+  const own = members.filter((m) => m.item.kind === rule.what).reduce((sum, m) => sum + m.pieces, 0);
+  const spareKg = (washer.capacityKg ?? Infinity) - members.reduce((sum, m) => sum + m.kg, 0);
+  const room = members.length > 1 ? Infinity : Math.max(0, Math.floor(spareKg / CUSHION[rule.what].kg));
+  const count = Math.min(rule.count - own, room);
+  return count > 0 ? [{ what: rule.what, count }] : [];
 }
 /** Dry kilograms and litres of a drum with its cushion; without the palm that stays clear. */
-export function fillOf(members: readonly Member[]): { readonly kg: number; readonly litres: number } {
+export function fillOf(
+  members: readonly Member[],
+  washer: Pick<Washer, 'capacityKg'>,
+): { readonly kg: number; readonly litres: number } {
   let [kg, litres] = [0, 0];
   for (const m of members) {
     kg += m.kg;
     litres += m.litres;
   }
-  for (const { what, count } of ballastOf(members)) {
+  for (const { what, count } of ballastOf(members, washer)) {
     kg += CUSHION[what].kg * count;
     litres += CUSHION[what].litres * count;
   }
   return { kg, litres };
 }
-/** True when it is too heavy or leaves no palm clear. */
-export function overfills(members: readonly Member[], { capacityKg, drumLitres }: Washer): boolean {
-  const { kg, litres } = fillOf(members);
-  if (capacityKg !== undefined && kg > capacityKg + 1e-9) return true;
-  return drumLitres !== undefined && members.length > 1 && litres + DRUM_LITRES.washer.palm > drumLitres + 1e-9;
+/** True when several are too heavy together, or leave no palm clear; one alone is the programme's own choice. */
+export function overfills(members: readonly Member[], washer: Pick<Washer, 'capacityKg' | 'drumLitres'>): boolean {
+  if (members.length < 2) return false;
+  const { kg, litres } = fillOf(members, washer);
+  if (washer.capacityKg !== undefined && kg > washer.capacityKg + 1e-9) return true;
+  return washer.drumLitres !== undefined && litres + DRUM_LITRES.washer.palm > washer.drumLitres + 1e-9;
 }
 
 function broken(rule: LoadRule, a: Member, b: Member): boolean {

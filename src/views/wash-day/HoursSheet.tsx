@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { busyHours } from '../../app/dayFiles';
-import { instantOf } from '../../app/washDay';
+import { instantOf } from '../../app/dayHours';
 import type { DayWish, Prefer } from '../../core/washday';
 import { Column, Fieldset, Note, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';

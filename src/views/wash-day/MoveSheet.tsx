@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import { requestOf } from '../../app/washDay';
+import { requestOf } from '../../app/dayHours';
 import type { Kit } from '../../core/gear';
 import { momentText, SOFT_RISKS } from '../../core/telling/wash-day';
 import type { DayLoad, DayWish, WashDay } from '../../core/washday';

@@ -1,0 +1,123 @@
+import { describe, expect, test } from 'vitest';
+import { visit, type Visit } from './visit';
+
+const WEEKEND = [
+  'itm-parka',
+  'itm-bib',
+  'itm-storm',
+  'itm-softshell',
+  'itm-ice-trousers',
+  'itm-studs',
+  'itm-towels',
+  'itm-lens-cloths',
+  'itm-wax-cloths',
+  'itm-pads',
+];
+/** Waits until the day is planned, and no better one is looked for. */
+const planned = (v: Visit): Promise<unknown> =>
+  v.page.waitForFunction(
+    () =>
+      document.querySelector('section[aria-label="Loads"]') !== null &&
+      ![...document.querySelectorAll('[role=status]')].some((e) => e.textContent?.includes('Looking for')),
+    { timeout: 45_000 },
+  );
+const loads = (v: Visit): Promise<string[]> =>
+  v.page.evaluate(() =>
+    [...document.querySelectorAll('section[aria-label^="Load "]')].map((card) =>
+      [...card.querySelectorAll('[role=row]')].map((row) => row.getAttribute('aria-label') ?? row.textContent ?? '').join(' + '),
+    ),
+  );
+
+describe('wash day', () => {
+  test('two things chosen in the kit become a day: loads, turns, what sets them; a refused move says its rule', async () => {
+    const v = await visit({ path: `/wash-day?items=${WEEKEND.join(',')}` });
+    await planned(v);
+    const text = await v.text();
+    expect(text).toContain('Ten things,');
+    expect(text).toContain('When you are needed');
+    const drums = await loads(v);
+    expect(drums.some((d) => d.includes('Long grey parka') && !d.includes(' + '))).toBe(true);
+    expect(drums.some((d) => d.includes('Ice-rescue boots') && d.includes('Hut towels'))).toBe(true);
+    await v.press('Move Long grey parka elsewhere');
+    await v.sees('down is washed two garments at most at a time, and with nothing else.');
+    const refused = await v.page.$$eval('[role=dialog] input[type=radio]', (all) =>
+      all.map((r) => (r as HTMLInputElement).disabled),
+    );
+    expect(refused.filter((x) => !x)).toHaveLength(1);
+    await v.page.keyboard.press('Escape');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('a thing is moved after what it changes was shown, by keyboard alone, and brought back', async () => {
+    const v = await visit({ path: '/wash-day?items=itm-bib,itm-storm' });
+    await planned(v);
+    const before = await loads(v);
+    const together = before.some((d) => d.includes(' + '));
+    await (await v.named('Move Ice bib elsewhere', 'button')).focus();
+    await v.page.keyboard.press('Enter');
+    await v.sees('Where does Ice bib go?');
+    // The first that may be chosen: a drum of its own, or the other's.
+    await v.page.keyboard.press('Tab');
+    await v.page.keyboard.press('Space');
+    await v.sees('Runs of a machine');
+    await v.page.keyboard.press('Tab');
+    await v.page.keyboard.press('Enter');
+    await v.sees('is in another drum');
+    await planned(v);
+    const after = await loads(v);
+    expect(after.some((d) => d.includes(' + '))).toBe(!together);
+    await v.page.keyboard.down('Control');
+    await v.page.keyboard.press('z');
+    await v.page.keyboard.up('Control');
+    await v.page.waitForFunction(
+      (many) => document.querySelectorAll('section[aria-label^="Load "]').length === many,
+      { timeout: 45_000 },
+      before.length,
+    );
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('out of hours: it says why, and one press makes it possible', async () => {
+    const v = await visit({ path: '/wash-day?items=itm-parka,itm-bib' });
+    await planned(v);
+    await v.press('Hours and people');
+    const soon = new Date(Date.now() + 86_400_000).toLocaleDateString('sv-SE');
+    await v.day('Done by', soon);
+    const time = await v.page.waitForSelector('::-p-aria([role="group"][name="at what time"]) [role=spinbutton]');
+    await time?.click();
+    await v.page.keyboard.type('0815');
+    await v.press('Use these hours');
+    await v.sees('It does not fit until');
+    await v.sees('Why it does not fit');
+    await v.sees('alone, begun at once and never kept waiting, is done on');
+    await v.press('Allow until');
+    await v.sees('The day is changed');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('Why it does not fit'), { timeout: 45_000 });
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('an outing ahead leads to a day of what is not ready for it, on a phone with the turns first', async () => {
+    const v = await visit({ path: '/', width: 390, height: 844 });
+    await v.press('Put a wash day together');
+    await planned(v);
+    const order = await v.page.$$eval('h2', (all) => all.map((h) => h.textContent));
+    expect(order.indexOf('When you are needed')).toBeLessThan(order.indexOf('Loads'));
+    expect(v.page.url()).not.toContain('items=');
+    // It is there again.
+    await v.go('/wash-day');
+    await planned(v);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('a thing that was deleted meanwhile is passed over; an empty day offers what is due', async () => {
+    const v = await visit({ path: '/wash-day?items=itm-bib,itm-gone' });
+    await planned(v);
+    expect(await v.text()).toContain('One thing,');
+    await v.press('Leave out Ice bib');
+    await v.sees('is out of the day');
+    await v.sees('Several things, one day');
+    await v.sees('Everything that is due');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
