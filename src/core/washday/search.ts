@@ -4,6 +4,7 @@ import type { Calendar } from './calendar';
 import { prove, relaxed } from './exact';
 import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
 import { compareOrder, SLOT_MIN, workOf, type Work } from './nodes';
+import { isDrum } from './members';
 import { hasteOf } from './sharing';
 import { groupsOf, place, tailsOf, visitsOf, type Placed, type Problem } from './place';
 import type { DayTask, Load, Member, Prefer } from './types';
@@ -205,7 +206,7 @@ function loneBound(asked: Asked, washed: readonly Member[]): { finish: number; r
 /** When the people who are there could have done, one after the other, the hand work that no two things share. */
 function handsBound(asked: Asked): number {
   let needed = 0;
-  const washers = new Set(asked.kit.equipment?.washers?.map((m) => m.id));
+  const drums = new Set(asked.kit.equipment?.washers?.filter(isDrum).map((m) => m.id));
   for (const member of asked.members) {
     const alone = member.drums.slice(0, 1).flatMap((d) => loadOf([member], d.washer) ?? []);
     const haste = hasteOf(member);
@@ -214,7 +215,7 @@ function handsBound(asked: Asked): number {
       haste ? member.steps.filter((s) => s.phase === 'extract' || s.settings.dryerId === haste.dryerId).map((s) => s.id) : [],
     );
     for (const node of workOf([member], alone, asked.kit.equipment ?? {}).nodes)
-      if (!washers.has(node.on) && !node.purge && !node.steps.some((s) => shared.has(s.stepId))) needed += handSlots(node);
+      if (!drums.has(node.on) && !node.purge && !node.steps.some((s) => shared.has(s.stepId))) needed += handSlots(node);
   }
   for (const task of asked.begun) needed -= task.attended.length > 0 ? asked.begunAt(task).slots : 0;
   const { there, first, horizon } = asked.calendar;
