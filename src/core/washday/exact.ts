@@ -43,6 +43,8 @@ class Search {
   private readonly arcs: Arc[] = [];
   private readonly outOf: Arc[][];
   private readonly tails: readonly number[];
+  /** What one machine, or the one person, has to do. */
+  private readonly queues: readonly { readonly node: number; readonly at: number; readonly slots: number }[][];
   private best: Placed | null = null;
   steps = 0;
 
@@ -58,6 +60,18 @@ class Search {
       this.arcs.push({ from, to, least: slots });
       if (most !== undefined) this.arcs.push({ from: to, to: from, least: -(slots + most) });
     }
+    const queues = new Map<string, { node: number; at: number; slots: number }[]>();
+    const queue = (name: string, job: { node: number; at: number; slots: number }): void => {
+      const list = queues.get(name);
+      if (list) list.push(job);
+      else queues.set(name, [job]);
+    };
+    nodes.forEach((node, n) => {
+      if (isSingle(node)) queue(node.on, { node: n, at: 0, slots: node.slots });
+      if (problem.calendar.there.length === 1)
+        for (const s of node.stretches) queue('hands', { node: n, at: s.at, slots: s.slots });
+    });
+    this.queues = [...queues.values()].filter((jobs) => jobs.length > 1);
     this.outOf = nodes.map(() => []);
     for (const arc of this.arcs) this.outOf[arc.from]?.push(arc);
   }
@@ -209,9 +223,22 @@ class Search {
     }
     return true;
   }
+  /** No day from here ends earlier: its longest chain, and each machine or person that works off what it has to do without a pause. */
   private bound(starts: Int32Array): number {
     let most = 0;
     for (let n = 0; n < starts.length; n++) most = Math.max(most, (starts[n] ?? 0) + (this.tails[n] ?? 0));
+    for (const queue of this.queues) {
+      const jobs = queue
+        .map(({ node, at, slots }) => ({ head: (starts[node] ?? 0) + at, slots, tail: (this.tails[node] ?? 0) - at - slots }))
+        .sort((x, y) => y.head - x.head);
+      // Of those that come no earlier than each: all their work behind the first of them, and what follows the last.
+      let [work, tail] = [0, Infinity];
+      for (const job of jobs) {
+        work += job.slots;
+        tail = Math.min(tail, job.tail);
+        most = Math.max(most, job.head + work + tail);
+      }
+    }
     return most;
   }
   /** The earliest day without any clash looked at: nothing can be better. */
