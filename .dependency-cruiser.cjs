@@ -21,7 +21,7 @@ module.exports = {
     only('server-knows', '^server/', ['^src/core/', '^demo/']),
     only('demo-knows-core', '^demo/', ['^src/core/']),
     only('scripts-know', '^scripts/', ['^src/core/', '^server/', '^demo/']),
-    only('bench-knows', '^bench/', ['^src/(core|workers)/', '^server/', '^demo/', '^scripts/', '^tests/(make|light-cases)']),
+    only('bench-knows', '^bench/', ['^src/(core|workers)/', '^server/', '^demo/', '^scripts/', '^tests/(make|light-cases|day-programme)']),
     only('unit-tests-know', '^tests/(?!browser/)', ['^src/(?!views/)', '^cli/', '^server/', '^demo/', '^scripts/']),
     only('browser-tests-drive', '^tests/browser/', ['^src/core/', '^server/', '^demo/', '^scripts/', '^tests/make']),
     { name: 'nobody-knows-tests', severity: 'error', from: { path: '^(src|cli|server|demo|scripts)/' }, to: { path: '^(tests|bench)/' } },

@@ -5,8 +5,8 @@ import { calendarOf } from '../../src/core/washday/calendar';
 import { prove } from '../../src/core/washday/exact';
 import { groupsOf, place, tailsOf, type Problem } from '../../src/core/washday/place';
 import type { Link, Node } from '../../src/core/washday/nodes';
+import { asProgramme } from '../day-programme';
 
-/* A day's schedule as an integer programme over the five-minute grid, written down apart from ours; HiGHS solves it [solver from the registry]. */
 const FROM = '2027-01-08T08:00:00Z';
 const at = (slot: number): string => `${new Date(Date.parse(FROM) + slot * 300_000).toISOString().slice(0, 19)}Z`;
 const SLOTS = 44;
@@ -76,45 +76,6 @@ function small(seed: number): Small {
   return { problem, quiet, away, people };
 }
 
-/** The same day as an integer programme: x_i_t = piece i begins at slot t. */
-function asProgramme({ problem, quiet, away, people }: Small): string {
-  const { nodes, links } = problem;
-  const may = nodes.map((node) =>
-    Array.from({ length: SLOTS - node.slots }, (_, t) => t).filter((t) => {
-      const end = t + node.slots;
-      if (node.noisy && quiet && t < quiet[1] && quiet[0] < end) return false;
-      return node.stretches.every((s) => !away || t + s.at >= away[1] || t + s.at + s.slots <= away[0]);
-    }),
-  );
-  const rows: string[] = [];
-  const start = (i: number, sign: string): string => (may[i] ?? []).map((t) => `${sign} ${t} x_${i}_${t}`).join(' ');
-  nodes.forEach((node, i) => {
-    rows.push(` one_${i}: ${(may[i] ?? []).map((t) => `x_${i}_${t}`).join(' + ')} = 1`);
-    rows.push(` end_${i}: z ${start(i, '-')} >= ${node.slots}`);
-  });
-  links.forEach(({ from, to, most }, k) => {
-    const slots = nodes[from]?.slots ?? 0;
-    rows.push(` after_${k}: ${start(to, '+')} ${start(from, '-')} >= ${slots}`);
-    if (most !== undefined) rows.push(` soon_${k}: ${start(to, '+')} ${start(from, '-')} <= ${slots + most}`);
-  });
-  const limit = (name: string, most: number, uses: (node: Node, offset: number) => number): void => {
-    for (let t = 0; t < SLOTS; t++) {
-      const terms = nodes.flatMap((node, i) =>
-        (may[i] ?? []).flatMap((s) => {
-          const use = t >= s && t < s + node.slots ? uses(node, t - s) : 0;
-          return use > 0 ? [`${use} x_${i}_${s}`] : [];
-        }),
-      );
-      if (terms.length > 0) rows.push(` ${name}_${t}: ${terms.join(' + ')} <= ${most}`);
-    }
-  };
-  for (const machine of ['w', 'd']) limit(machine, 1, (node) => (node.on === machine ? 1 : 0));
-  limit('line', 3, (node) => node.metres ?? 0);
-  limit('hands', people, (node, offset) => node.stretches.filter((s) => offset >= s.at && offset < s.at + s.slots).length);
-  const names = nodes.flatMap((_, i) => (may[i] ?? []).map((t) => `x_${i}_${t}`));
-  return `Minimize\n obj: z\nSubject To\n${rows.join('\n')}\nBinary\n ${names.join(' ')}\nEnd`;
-}
-
 describe('the best day', () => {
   const RUNS = 300;
   test(`ends when HiGHS says that it can, on ${RUNS} random small days`, async () => {
@@ -122,7 +83,9 @@ describe('the best day', () => {
     let harder = 0;
     for (let seed = 1; seed <= RUNS; seed++) {
       const day = small(seed);
-      const theirs = solver.solve(asProgramme(day));
+      const theirs = solver.solve(
+        asProgramme(day.problem, { slots: SLOTS, quiet: day.quiet, away: day.away, people: day.people }),
+      );
       const proof = prove(day.problem, Infinity, 100_000);
       expect({ seed, complete: proof.complete }).toEqual({ seed, complete: true });
       if (theirs.Status !== 'Optimal') {
