@@ -1,3 +1,4 @@
+import type { DayWish } from '../src/core/washday';
 import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
@@ -433,10 +434,34 @@ function others(nowMs: number): LogEntry[] {
   ];
 }
 
+export type DemoWeekend = Pick<DayWish, 'items' | 'people' | 'quiet'>;
+/** The club's weekend before the crossing: shells, down, rescue boots with the hut's towels, pads, cloths of four jobs; two people, quiet nights. */
+const WEEKEND: DemoWeekend = {
+  items: [
+    'itm-parka',
+    'itm-pale-jacket',
+    'itm-bib',
+    'itm-storm',
+    'itm-softshell',
+    'itm-ice-trousers',
+    'itm-studs',
+    'itm-towels',
+    'itm-lens-cloths',
+    'itm-wax-cloths',
+    'itm-pads',
+  ],
+  people: [
+    { name: 'Bo', from: '08:00', to: '21:00' },
+    { name: 'Runa', from: '10:00', to: '18:00' },
+  ],
+  quiet: { from: '21:00', to: '07:00' },
+};
+
 /** The demo kit as a document of the kit format, and which of its things is being dried just now. */
 export function makeDemoKit(nowMs: number): {
   kit: Kit;
   live: { itemId: string; atStep: string; minutesIn: number }[];
+  weekend: DemoWeekend;
   pictures: readonly DemoPicture[];
 } {
   const kit: Kit = {
@@ -576,5 +601,10 @@ export function makeDemoKit(nowMs: number): {
   kit.log?.push(...past.log);
   kit.inspections.push(...past.inspections);
   kit.weighIns?.push(...past.weighIns);
-  return { kit, live: [{ itemId: 'itm-quilt', atStep: 'tumble-down', minutesIn: 42 }], pictures: DEMO_PICTURES };
+  return {
+    kit,
+    live: [{ itemId: 'itm-quilt', atStep: 'tumble-down', minutesIn: 42 }],
+    pictures: DEMO_PICTURES,
+    weekend: WEEKEND,
+  };
 }

@@ -1,6 +1,6 @@
 import { addDays, addMinutes, formatISO, parseISO, set, startOfDay } from 'date-fns';
 import type { Kit } from '../core/gear';
-import type { DayRequest, DayWish, Span } from '../core/washday';
+import type { DayRequest, DayTask, DayWish, Span } from '../core/washday';
 
 /** Hours are laid out for so many days. */
 const DAYS = 21;
@@ -72,5 +72,10 @@ export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date()): DayR
     prefer: wish.prefer,
     together: known(wish.together),
     apart: known(wish.apart),
+    ...(wish.started ? { begun: begunOf(wish.started).filter((t) => t.itemIds.every((id) => there.has(id))) } : {}),
   };
 }
+
+/** The tasks of a started day that have begun: they stay where they are. */
+export const begunOf = ({ day, begun }: NonNullable<DayWish['started']>): DayTask[] =>
+  day.tasks.filter((t) => begun.includes(t.id));

@@ -1,10 +1,11 @@
 import type { Kit } from '../core/gear';
+import type { DayWish } from '../core/washday';
 import { checkKit } from '../core/formats';
 import { planItem } from '../core/programme';
 import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
 import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
-import { saveRun, type Undo } from '../data/repo';
+import { saveRun, saveWashDay, type Undo } from '../data/repo';
 import { undoAll } from '../data/undo';
 import { newId, nowMs } from './now';
 import { keepPhotos } from './photos';
@@ -13,6 +14,7 @@ interface DemoOffer {
   readonly firstVisit: boolean;
   readonly kit: Kit;
   readonly pictures: readonly { readonly file: string; readonly itemId: string; readonly step: string }[];
+  readonly weekend?: Pick<DayWish, 'items' | 'people' | 'quiet'>;
   readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
 }
 
@@ -41,9 +43,18 @@ export async function takeDemoKit(offer?: DemoOffer): Promise<Undo | null> {
       run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
     undos.push(await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000)));
   }
+  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }));
   // The photographs come after the kit, which does not wait for them; undoing does.
   const pictures = takePictures(demo.pictures);
   return async () => undoAll(...undos, ...(await pictures))();
+}
+
+/** Eight in the morning of the next Saturday. */
+function saturday(): string {
+  const day = new Date(nowMs());
+  day.setDate(day.getDate() + (6 - day.getDay() || 7));
+  day.setHours(8, 0, 0, 0);
+  return `${day.toISOString().slice(0, 19)}Z`;
 }
 
 /** Each has an id of its own, so that taking the demo again does not double it. */

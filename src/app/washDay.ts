@@ -2,12 +2,23 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Kit } from '../core/gear';
-import type { DayRequest, DayWish, WashDay } from '../core/washday';
+import { momentText } from '../core/telling/wash-day';
+import type { DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
 import { readMeta } from '../data/db';
 import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
-import { requestOf } from './dayHours';
+import { begunOf, instantOf, requestOf } from './dayHours';
 import { tell } from './session';
+
+const GRID_MS = 5 * 60_000;
+/** The next step of the grid. */
+const soonest = (): Date => new Date(Math.ceil(Date.now() / GRID_MS) * GRID_MS);
+const stepsOf = (task: DayTask): string => task.steps.map((s) => `${s.itemId}/${s.stepId}`).join();
+/** Tasks of a new day that are those that have begun, by their new ids. */
+const begunIn = (day: WashDay, begun: readonly DayTask[]): string[] => {
+  const those = new Set(begun.map(stepsOf));
+  return day.tasks.filter((t) => those.has(stepsOf(t))).map((t) => t.id);
+};
 
 export interface DayState {
   readonly kit: Kit | undefined;
@@ -19,6 +30,8 @@ export interface DayState {
   readonly busy: { readonly better: number; readonly verdict: string } | null;
   readonly stop: () => void;
   readonly again: () => void;
+  /** Moves what has not begun of a started day behind now, and says what it costs. */
+  readonly moveRest: () => Promise<void>;
   readonly change: (next: DayWish, said?: string) => Promise<void>;
 }
 /** The wish as it is stored, live. */
@@ -26,9 +39,18 @@ export const useWish = (): DayWish | null | undefined => useLiveQuery(async () =
 
 /** The wash day that is being put together, planned anew at every change, off the page. */
 export function useWashDay(kit: Kit | undefined): DayState {
-  const wish = useWish();
+  const stored = useWish();
+  // What was taken out of the kit meanwhile is passed over.
+  const wish = useMemo(() => {
+    if (!stored || !kit) return stored;
+    const there = new Set(kit.items.map((i) => i.id));
+    return { ...stored, items: stored.items.filter((id) => there.has(id)) };
+  }, [stored, kit]);
   const [round, setRound] = useState(0);
-  const request = useMemo(() => (wish && kit && wish.items.length > 0 ? requestOf(wish, kit) : null), [wish, kit]);
+  const request = useMemo(
+    () => (wish && kit && wish.items.length > 0 && !wish.started ? requestOf(wish, kit) : null),
+    [wish, kit],
+  );
   const asked = useMemo(() => ({ request, round }), [request, round]);
   const [answer, setAnswer] = useState<{ asked: object; day: WashDay } | null>(null);
   const [progress, setProgress] = useState({ asked: {}, better: 0, verdict: '' });
@@ -60,7 +82,7 @@ export function useWashDay(kit: Kit | undefined): DayState {
     wish,
     request,
     // While a newer one is looked for the last stands.
-    day: request ? (answer?.day ?? null) : null,
+    day: wish?.started?.day ?? (request ? (answer?.day ?? null) : null),
     busy: busy ? (progress.asked === asked ? progress : { better: 0, verdict: '' }) : null,
     stop: () => {
       end.current();
@@ -68,5 +90,22 @@ export function useWashDay(kit: Kit | undefined): DayState {
     },
     again: () => setRound((n) => n + 1),
     change,
+    moveRest: async () => {
+      if (!wish?.started || !kit) return;
+      const before = wish.started;
+      const worker = dayWorker();
+      const late = { ...requestOf(wish, kit), from: instantOf(soonest()) };
+      const day = await worker.api.plan(
+        late,
+        proxy(() => undefined),
+      );
+      worker.end();
+      const begun = begunIn(day, begunOf(before));
+      const moves =
+        day.finish === before.day.finish
+          ? 'The end stays as it was.'
+          : `The end moves from ${momentText(before.day.finish)} to ${momentText(day.finish)}.`;
+      await change({ ...wish, started: { day, begun } }, moves);
+    },
   };
 }

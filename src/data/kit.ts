@@ -64,6 +64,7 @@ export const replaceKit = (kit: Kit): Promise<Undo> =>
       { key: 'title', value: kit.title ?? '' },
       { key: 'evenings', value: Object.fromEntries(evenings) },
     ]);
+    await db.meta.delete('washDay');
     await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
     await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
   });

@@ -77,6 +77,30 @@ describe('wash day', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('a started day: what has begun is ticked, what is late is moved, and it says what that costs', async () => {
+    const v = await visit({ path: '/wash-day?items=itm-bib,itm-softshell' });
+    await planned(v);
+    await v.press('Start the day');
+    await v.sees('The day is started');
+    const before = (await v.stored('meta', 'washDay')) as {
+      value: { started: { day: { tasks: { id: string; from: string }[] } } };
+    };
+    const [first] = before.value.started.day.tasks;
+    await (
+      await v.page.waitForSelector('section[aria-label="When you are needed"] input[type=checkbox]')
+    )?.evaluate((box) => (box as HTMLInputElement).click());
+    await v.page.waitForFunction(() => document.querySelector('input[type=checkbox]:checked') !== null);
+    await v.press('Late: move the rest');
+    await v.sees('The end ');
+    const after = (await v.stored('meta', 'washDay')) as typeof before & { value: { started: { begun: string[] } } };
+    // What has begun stayed where it was.
+    expect(after.value.started.begun).toHaveLength(1);
+    expect(after.value.started.day.tasks.find((t) => t.id === after.value.started.begun[0])?.from).toBe(first?.from);
+    await v.reload();
+    await v.sees('Late: move the rest');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('out of hours: it says why, and one press makes it possible', async () => {
     const v = await visit({ path: '/wash-day?items=itm-parka,itm-bib' });
     await planned(v);

@@ -49,6 +49,8 @@ export interface DayWish {
   readonly prefer: Prefer;
   readonly together?: readonly (readonly string[])[];
   readonly apart?: readonly (readonly string[])[];
+  /** The day as it was when it was started, and which of its tasks have begun. */
+  readonly started?: { readonly day: WashDay; readonly begun: readonly string[] };
 }
 
 export interface DayStep {

@@ -15,6 +15,7 @@ import type { DayWish, Remedy, WashDay as Day } from '../../core/washday';
 import { Column, Empty, Figure, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { ComboBox } from '../../ui/ComboBox';
+import { Checkbox } from '../../ui/Checkbox';
 import { Disclosure } from '../../ui/Disclosure';
 import { Menu } from '../../ui/Menu';
 import { usePhone } from '../../ui/phone';
@@ -53,7 +54,16 @@ const Money = ({ of }: { of: { amount: number; currency: string } | undefined })
 const doingText = ({ task, nth }: Doing): string =>
   nth === 0 ? (task.title ?? task.text) : `Look ${nth + 1} of ${task.attended.length}. ${task.title ?? task.text}`;
 const dayName = (instant: string): string => momentText(instant).split(' at ')[0] ?? '';
-function Needed({ day }: { day: Day }) {
+function Needed({
+  day,
+  begun,
+  onBegun,
+}: {
+  day: Day;
+  /** Which tasks have begun; undefined before the day was started. */
+  begun: readonly string[] | undefined;
+  onBegun: (id: string, has: boolean) => void;
+}) {
   const turns = turnsOf(day);
   return (
     <section aria-label="When you are needed">
@@ -78,7 +88,15 @@ function Needed({ day }: { day: Day }) {
             <ul>
               {turn.doings.map((doing) => (
                 <li key={doing.key}>
-                  <Figure>{doing.from.slice(11, 16)}</Figure> <span>{doingText(doing)}</span>{' '}
+                  {begun && doing.nth === 0 ? (
+                    <Checkbox selected={begun.includes(doing.task.id)} onChange={(has) => onBegun(doing.task.id, has)}>
+                      <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+                    </Checkbox>
+                  ) : (
+                    <>
+                      <Figure>{doing.from.slice(11, 16)}</Figure> <span>{doingText(doing)}</span>
+                    </>
+                  )}{' '}
                   {doing.nth === 0 && doing.task.title !== doing.task.text && (
                     <Why label="How" of={doing.task.title ?? ''}>
                       {doing.task.text}
@@ -173,6 +191,7 @@ function remedied(wish: DayWish, { change }: Remedy): DayWish {
   };
 }
 
+const unstarted = ({ started: _started, ...rest }: DayWish): DayWish => rest;
 function hoursLine(wish: DayWish): string {
   const people = wish.people.map((p) => (p.from && p.to ? `${p.name} ${p.from}–${p.to}` : `${p.name} all day`)).join(', ');
   const quiet = wish.quiet ? ` · quiet ${wish.quiet.from}–${wish.quiet.to}` : '';
@@ -217,7 +236,7 @@ function Choose({ kit, wish, onChange }: { kit: Kit; wish: DayWish; onChange: (n
 /** How to get all this done in time: what shares a drum, and when somebody is needed. */
 export function WashDay() {
   const kit = useKit();
-  const { wish, day, busy, request, change, stop, again } = useWashDay(kit);
+  const { wish, day, busy, request, change, moveRest, stop, again } = useWashDay(kit);
   const { programmes } = usePlanning(kit);
   const [search, setSearch] = useSearchParams();
   const phone = usePhone();
@@ -239,6 +258,7 @@ export function WashDay() {
     const next = { ...newWish(items), ...(by ? { until: endOfDay(by) } : {}) };
     void change(
       wish ? { ...next, people: wish.people, prefer: wish.prefer, ...(wish.quiet ? { quiet: wish.quiet } : {}) } : next,
+      'A new day is put together.',
     ).then(() => setSearch({}, { replace: true }));
     // eslint-disable-next-line react-hooks/exhaustive-deps -- taken once from the address
   }, [given, wish === undefined]);
@@ -249,6 +269,7 @@ export function WashDay() {
   if (!kit || wish === undefined) return <Page aria-busy="true" />;
   const here = wish ?? newWish();
   const say = (next: DayWish, said: string): void => void change(next, said);
+  const replan = (next: DayWish, said: string): void => say(unstarted(next), said);
   const nameOf = namesIn(kit);
   if (!wish || wish.items.length === 0)
     return (
@@ -314,7 +335,22 @@ export function WashDay() {
           </Row>
         </Column>
         <Row $wrap className="no-print">
-          <Button isDisabled={!day} data-main-action onPress={() => void calendar()}>
+          {here.started ? (
+            <Button data-main-action onPress={() => void moveRest()}>
+              Late: move the rest
+            </Button>
+          ) : (
+            <Button
+              isDisabled={!day || busy !== null || day.status === 'impossible'}
+              data-main-action
+              onPress={() =>
+                day && say({ ...here, started: { day, begun: [] } }, 'The day is started. Tick what you have begun.')
+              }
+            >
+              Start the day
+            </Button>
+          )}
+          <Button look="quiet" isDisabled={!day} onPress={() => void calendar()}>
             To calendar
           </Button>
           <Button look="quiet" isDisabled={!day} onPress={() => window.print()}>
@@ -341,6 +377,15 @@ export function WashDay() {
                 name: 'Save what was asked',
                 onPress: () => request && download('day-request.json', 'application/json', JSON.stringify(request, null, 2)),
               },
+              ...(here.started
+                ? [
+                    {
+                      id: 'open',
+                      name: 'Plan it anew',
+                      onPress: () => say(unstarted(here), 'The day is open again.'),
+                    },
+                  ]
+                : []),
               {
                 id: 'new',
                 name: 'Begin a new day',
@@ -367,15 +412,28 @@ export function WashDay() {
       )}
       {day && (
         <>
-          <WhyNot day={day} onTake={(remedy) => say(remedied(here, remedy), 'The day is changed.')} />
+          <WhyNot day={day} onTake={(remedy) => replan(remedied(here, remedy), 'The day is changed.')} />
           {!phone && board}
           <TwoColumns $left={1.6}>
             <Column $gap={24}>
-              <Needed day={day} />
+              <Needed
+                day={day}
+                begun={here.started?.begun}
+                onBegun={(id, has) =>
+                  here.started &&
+                  void change({
+                    ...here,
+                    started: {
+                      ...here.started,
+                      begun: has ? [...here.started.begun, id] : here.started.begun.filter((one) => one !== id),
+                    },
+                  })
+                }
+              />
               {phone && board}
             </Column>
             <Column $gap={24}>
-              <Choose kit={kit} wish={here} onChange={say} />
+              <Choose kit={kit} wish={here} onChange={replan} />
               <Saved day={day} />
               {day.leftOut.length > 0 && (
                 <section aria-label="Left out">
@@ -412,7 +470,7 @@ export function WashDay() {
         <HoursSheet
           wish={here}
           onSave={(next) => {
-            say(next, 'The hours are changed.');
+            replan(next, 'The hours are changed.');
             setSheet(null);
           }}
           onClose={() => setSheet(null)}
@@ -426,7 +484,7 @@ export function WashDay() {
           itemId={move.id}
           to={move.to}
           onMove={(next) => {
-            say(
+            replan(
               next,
               next.items.includes(move.id) ? `${nameOf(move.id)} is in another drum.` : `${nameOf(move.id)} is out of the day.`,
             );
