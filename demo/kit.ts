@@ -1,6 +1,6 @@
-import type { DayWish } from '../src/core/washday';
 import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
+import { WEEKEND, type DemoWeekend } from './weekend';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
 import { CARES } from './cares';
 import { historyOf } from './history';
@@ -433,29 +433,6 @@ function others(nowMs: number): LogEntry[] {
     },
   ];
 }
-
-export type DemoWeekend = Pick<DayWish, 'items' | 'people' | 'quiet'>;
-/** The club's weekend before the crossing: shells, down, rescue boots with the hut's towels, pads, cloths of four jobs; two people, quiet nights. */
-const WEEKEND: DemoWeekend = {
-  items: [
-    'itm-parka',
-    'itm-pale-jacket',
-    'itm-bib',
-    'itm-storm',
-    'itm-softshell',
-    'itm-ice-trousers',
-    'itm-studs',
-    'itm-towels',
-    'itm-lens-cloths',
-    'itm-wax-cloths',
-    'itm-pads',
-  ],
-  people: [
-    { name: 'Bo', from: '08:00', to: '21:00' },
-    { name: 'Runa', from: '10:00', to: '18:00' },
-  ],
-  quiet: { from: '21:00', to: '07:00' },
-};
 
 /** The demo kit as a document of the kit format, and which of its things is being dried just now. */
 export function makeDemoKit(nowMs: number): {

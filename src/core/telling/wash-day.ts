@@ -80,13 +80,16 @@ export function dayVerdict(day: {
   readonly visits: number;
   readonly handsMin: number;
   readonly finish: string;
+  /** How many there are to do it. */
+  readonly people: number;
 }): string {
-  const { things, loads, visits, handsMin, finish } = day;
+  const { things, loads, visits, handsMin, finish, people } = day;
+  const who = people > 1 ? 'somebody is' : 'you are';
   const work =
     loads === 0
       ? many(things, 'thing', 'things')
       : `${many(things, 'thing', 'things')}, ${many(loads, 'load', 'loads').toLowerCase()}`;
-  return `${work}: you are needed ${times(visits)}, for ${hoursText(handsMin)} in all; the last is done on ${momentText(finish)}.`;
+  return `${work}: ${who} needed ${times(visits)}, for ${hoursText(handsMin)} in all; the last is done on ${momentText(finish)}.`;
 }
 /** The same where it does not fit. */
 export const lateVerdict = (until: string, finish: string | null): string =>

@@ -254,7 +254,7 @@ function taskWords(w: Writing, at: number): { readonly title: string; readonly t
   });
   if (load && node.do === 'machine-wash')
     return {
-      title: `Wash ${listed(names)}`,
+      title: `Wash ${listed(names)}.`,
       text: loadText({ ...load.settings, names, machine: machineText(load.washer), cushion: cushionText(load.ballast) }),
     };
   const title = handText(listed(names), node.titles);
@@ -389,7 +389,14 @@ function writeDay(request: DayRequest, asked: Asked, outcome: Outcome, leftOut: 
     status: late ? 'impossible' : outcome.proved ? 'optimal' : 'planned',
     verdict: late
       ? lateVerdict(request.until ?? finish, finish)
-      : dayVerdict({ things: members.length, loads: found.loads.length, visits: found.visits, handsMin, finish }),
+      : dayVerdict({
+          things: members.length,
+          loads: found.loads.length,
+          visits: found.visits,
+          handsMin,
+          finish,
+          people: calendar.there.length,
+        }),
     loads: writeLoads(w),
     tasks: writeTasks(w),
     finish,

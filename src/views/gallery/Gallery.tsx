@@ -11,6 +11,7 @@ import { ComboBox } from '../../ui/ComboBox';
 import { Crumbs } from '../../ui/Crumbs';
 import { DayField, type DayRange, DayRangeField, FarDayField, TimeField } from '../../ui/dates';
 import { Disclosure } from '../../ui/Disclosure';
+import { DrumList } from '../../ui/DrumList';
 import { FigureTable } from '../../ui/FigureTable';
 import { FilePick } from '../../ui/FilePick';
 import { Form } from '../../ui/Form';
@@ -27,9 +28,24 @@ import { Slider } from '../../ui/Slider';
 import { DigitsField, SearchField, TextArea, TextField } from '../../ui/TextField';
 import { enterTable, RowLink, ThingTable } from '../../ui/ThingTable';
 import { color } from '../../ui/theme';
+import { Timeline, type TimeRow } from '../../ui/Timeline';
 import { Units } from '../../ui/units';
 import { Why } from '../../ui/Why';
 
+const MORNING_MS = Date.parse('2027-01-09T08:00:00Z');
+const morning = (id: string, title: string, from: number, to: number, band?: 'water' | 'heat' | 'air') => ({
+  id,
+  title,
+  from: MORNING_MS + from * 60_000,
+  to: MORNING_MS + to * 60_000,
+  ...(band ? { band } : {}),
+});
+const MORNING: readonly TimeRow[] = [
+  { id: 'w', name: 'Washer', hint: '7 kg', blocks: [morning('a', 'A', 0, 60, 'water'), morning('b', 'B', 65, 120, 'water')] },
+  { id: 'd', name: 'Dryer', blocks: [morning('c', 'A', 65, 180, 'heat')] },
+  { id: 'l', name: 'Line', waits: true, blocks: [morning('e', 'B', 120, 900, 'air')] },
+  { id: 'y', name: 'You', blocks: [morning('f', '', 0, 5), morning('g', '', 60, 70), morning('h', '', 120, 125)] },
+];
 const Frame = styled.section`
   border-top: 1px solid ${color.line};
   padding-top: 16px;
@@ -272,6 +288,10 @@ function Lists() {
     { id: 'fill', name: 'Fill' },
     { id: 'lining', name: 'Lining' },
   ]);
+  const [drums, setDrums] = useState([
+    { id: 'a', name: 'Ice bib', where: 'wet' as 'wet' | 'waiting' },
+    { id: 'b', name: 'Rust smock', where: 'waiting' as 'wet' | 'waiting' },
+  ]);
   const [at, setAt] = useState<Point>([0.4, 0.5]);
   return (
     <Show
@@ -305,6 +325,17 @@ function Lists() {
               </Row>
             )}
           </ReorderList>
+          {(['wet', 'waiting'] as const).map((where) => (
+            <DrumList
+              key={where}
+              label={where === 'wet' ? 'In the drum' : 'Not in it'}
+              rows={drums.filter((d) => d.where === where)}
+              onBring={(id) => setDrums(drums.map((d) => (d.id === id ? { ...d, where } : d)))}
+            >
+              {(row) => <span>{row.name}</span>}
+            </DrumList>
+          ))}
+          <Timeline label="Two machines in a morning" rows={MORNING} now={MORNING_MS + 5_400_000} />
         </Column>
         <Column>
           <Row $wrap>

@@ -36,6 +36,14 @@ const Turns = styled.ol`
     padding: 8px 0;
     border-top: 1px solid var(--line);
   }
+  ul > li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 4px 12px;
+    align-items: start;
+    padding: 4px 0;
+    min-height: 44px;
+  }
   > li[data-day] {
     display: block;
     font-weight: 700;
@@ -93,9 +101,9 @@ function Needed({
                       <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
                     </Checkbox>
                   ) : (
-                    <>
-                      <Figure>{doing.from.slice(11, 16)}</Figure> <span>{doingText(doing)}</span>
-                    </>
+                    <span>
+                      <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+                    </span>
                   )}{' '}
                   {doing.nth === 0 && doing.task.title !== doing.task.text && (
                     <Why label="How" of={doing.task.title ?? ''}>
