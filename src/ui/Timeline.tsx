@@ -155,7 +155,8 @@ export function Timeline({ rows, now, label }: { rows: readonly TimeRow[]; now?:
   }
   const percent = (share: number): string => `${(share * 100).toFixed(3)}%`;
   return (
-    <Scroll role="img" aria-label={label}>
+    // It scrolls, so it can be reached by key.
+    <Scroll role="region" aria-label={label} tabIndex={0}>
       <Grid aria-hidden="true" style={{ minWidth: width }}>
         <Name style={{ borderTop: 0 }} />
         <Hours>

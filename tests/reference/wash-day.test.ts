@@ -9,7 +9,7 @@ import { asProgramme } from '../day-programme';
 
 const FROM = '2027-01-08T08:00:00Z';
 const at = (slot: number): string => `${new Date(Date.parse(FROM) + slot * 300_000).toISOString().slice(0, 19)}Z`;
-const SLOTS = 44;
+const SLOTS = 36;
 
 interface Small {
   readonly problem: Problem;

@@ -413,7 +413,7 @@ function writeDay(request: DayRequest, asked: Asked, outcome: Outcome, leftOut: 
 function whyNot(request: DayRequest, asked: Asked, outcome: Outcome, effort: Effort): NonNullable<WashDay['impossible']> {
   const offset = offsetOf(request.from);
   const at = (slot: number): string => instantAt(asked.calendar, slot, offset);
-  const some: Effort = { proof: Math.min(500, effort.proof), tries: Math.max(4, Math.floor(effort.tries / 6)) };
+  const some: Effort = { proof: Math.min(500, effort.proof), tries: Math.max(4, Math.floor(effort.tries / 6)), ways: 24 };
   const because: { rule: string; itemIds: string[]; text: string }[] = [];
   for (const member of asked.members) {
     const limit = Math.min(asked.until, asked.latest.get(member.item.id) ?? Infinity);

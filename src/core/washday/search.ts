@@ -37,15 +37,15 @@ export interface Found {
   readonly runs: number;
   readonly kWh: number;
 }
-/** How much is looked at: choices of the proof, and schedules tried. */
+/** How much is looked at: choices of the proof, schedules tried, and ways of sharing that are all tried. */
 export interface Effort {
   readonly proof: number;
   readonly tries: number;
+  readonly ways: number;
 }
-export const USUAL_EFFORT: Effort = { proof: 12_000, tries: 60 };
+export const USUAL_EFFORT: Effort = { proof: 12_000, tries: 60, ways: 400 };
 /** More drums of things than this are not all tried. */
 const FEW_THINGS = 6;
-const MOST_WAYS = 400;
 const SLACKS = [0, 3, 12, 36, 72, 144] as const;
 
 interface Way {
@@ -71,7 +71,11 @@ export function problemOf(asked: Asked, loads: readonly Load[]): { work: Work; p
   const metres = new Map(
     (kit.equipment?.racks ?? []).flatMap((r) => (r.metres === undefined ? [] : [[r.id, r.metres] as const])),
   );
-  return { work: { ...work, nodes }, problem: { nodes, links: work.links, calendar, latest, pinned, metres } };
+  // What has begun cannot be moved any more, not even where what should have followed at once did not.
+  const links = work.links.flatMap(({ from, to, most }) =>
+    pinned.has(to) ? [] : [{ from, to, ...(most === undefined || pinned.has(from) ? {} : { most }) }],
+  );
+  return { work: { ...work, nodes, links }, problem: { nodes, links, calendar, latest, pinned, metres } };
 }
 
 const runsIn = (work: Pick<Work, 'nodes'>, loads: readonly Load[]): number =>
@@ -125,7 +129,7 @@ function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
 }
 
 /** Every way of sharing few things among drums and machines, or null when there are too many. */
-function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[]): Way[] | null {
+function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[], most: number): Way[] | null {
   if (washed.length > FEW_THINGS) return null;
   const parts: Member[][][] = [[]];
   for (const member of washed) {
@@ -136,7 +140,7 @@ function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[
         const more = [...drum, member];
         if (machinesFor(more).some((w) => mayShare(more, w, asked.wishes))) next.push(part.map((d, k) => (k === n ? more : d)));
       });
-      if (next.length > MOST_WAYS) return null;
+      if (next.length > most) return null;
     }
     parts.splice(0, parts.length, ...next);
   }
@@ -148,7 +152,7 @@ function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[
         drum.length === 1 || mayShare(drum, w, asked.wishes) ? (loadOf(drum, w) ?? []) : [],
       );
       sets = sets.flatMap((set) => loads.map((load) => [...set, load]));
-      if (sets.length + ways.length > MOST_WAYS) return null;
+      if (sets.length + ways.length > most) return null;
     }
     ways.push(...sets.map((loads) => ({ loads })));
   }
@@ -170,7 +174,8 @@ function tryWay(asked: Asked, way: Way, tries: number): Found | undefined {
     const slack = asked.prefer === 'fewest-visits' ? (SLACKS[n % SLACKS.length] ?? 0) : 0;
     const urgent = (g: number): number => (n === 1 ? -(due[g] ?? 0) : (tail[g] ?? 0)) + (shake[g] ?? 0);
     const placed = place(problem, groups, urgent, slack);
-    if (!placed) continue;
+    // What finds no room in four weeks finds none in another order.
+    if (!placed) break;
     const found = foundOf(asked, way, work, problem, placed);
     if (!best || better(found, best)) best = found;
   }
@@ -250,7 +255,9 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
   const inFixed = new Set(fixed.flatMap((l) => l.members));
   const washed = asked.members.filter((m) => m.drums.length > 0 && !inFixed.has(m));
   const lone = loneBound(asked, washed);
-  const ways = everyWay(asked, fixed, washed);
+  // The hours leave no room for something even when it is alone.
+  if (lone.finish >= asked.calendar.horizon) return { found: undefined, proved: false, bound: lone };
+  const ways = everyWay(asked, fixed, washed, effort.ways);
   if (!ways) {
     improve(asked, fixed, washed, effort, consider, () => best);
     const runs = lone.runs + fixed.length;

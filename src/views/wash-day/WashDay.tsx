@@ -324,7 +324,7 @@ export function WashDay() {
     </>
   );
   return (
-    <Page>
+    <Page aria-busy={(!day && busy !== null) || undefined}>
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 820 }}>
           <h1 aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</h1>
