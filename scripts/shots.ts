@@ -30,7 +30,6 @@ const SHOTS: readonly {
   { name: 'run', path: '', run: true },
   { name: 'run-phone', path: '', run: true, phone: true },
   { name: 'cupboard', path: '/cupboard' },
-  { name: 'machines', path: '/cupboard/machines' },
   { name: 'bench', path: '/bench/rinse?item=itm-night-bag&by=hand&held=4&fresh=40&release=50' },
   { name: 'wash-day', path: '/wash-day' },
   { name: 'record', path: '/record' },

@@ -79,3 +79,5 @@ export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date()): DayR
 /** The tasks of a started day that have begun: they stay where they are. */
 export const begunOf = ({ day, begun }: NonNullable<DayWish['started']>): DayTask[] =>
   day.tasks.filter((t) => begun.includes(t.id));
+/** The same day, open again. */
+export const unstarted = ({ started: _started, ...rest }: DayWish): DayWish => rest;

@@ -333,14 +333,39 @@ describe('a day', () => {
         from: task.from,
       });
   });
-  test('preferring few visits never needs more of them than the earliest day; least energy never takes more', () => {
+  test('preferring few visits needs fewer of them, preferring little energy takes less, and neither is earlier', () => {
     const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
-    const items = ['itm-bib', 'itm-softshell', 'itm-socks', 'itm-jersey'];
-    const of = (prefer: DayRequest['prefer']): WashDay => dayOf(kit, { items, ...(prefer ? { prefer } : {}) }).day;
-    const earliest = of('earliest');
-    expect(of('fewest-visits').visits).toBeLessThanOrEqual(earliest.visits);
-    expect(of('least-energy').takes.kWh).toBeLessThanOrEqual(earliest.takes.kWh);
-    expect(Date.parse(earliest.finish)).toBeLessThanOrEqual(Date.parse(of('fewest-visits').finish));
+    const of = (items: string[], prefer: DayRequest['prefer']): WashDay =>
+      dayOf(kit, { items, ...(prefer ? { prefer } : {}) }).day;
+    const few = ['itm-bib', 'itm-softshell', 'itm-socks', 'itm-jersey'];
+    const earliest = of(few, 'earliest');
+    expect(of(few, 'fewest-visits').visits).toBeLessThan(earliest.visits);
+    expect(Date.parse(earliest.finish)).toBeLessThanOrEqual(Date.parse(of(few, 'fewest-visits').finish));
+    const three = kitOf([boots(), boots(), boots()].map((one) => ({ item: one })));
+    const [soon, saving] = [dayOf(three).day, dayOf(three, { prefer: 'least-energy' }).day];
+    expect(saving.takes.kWh).toBeLessThan(soon.takes.kWh);
+    expect(Date.parse(soon.finish)).toBeLessThan(Date.parse(saving.finish));
+  });
+  test('a short line takes one after the other, a second pair of hands saves time, an own limit counts', () => {
+    const shirts = [0, 1, 2].map(() => ({ item: shirt() }));
+    const line = (metres: number): DayRequest['kit'] =>
+      kitOf(shirts, { equipment: { ...KIT.equipment, racks: [{ id: 'r', kind: 'line', metres }] } });
+    expect(Date.parse(dayOf(line(0.7)).day.finish)).toBeGreaterThan(Date.parse(dayOf(line(5)).day.finish));
+    const hand = kitOf([0, 1, 2].map(() => ({ item: jersey() })));
+    const alone = dayOf(hand, { hands: [{ name: 'a' }] }).day;
+    expect(Date.parse(dayOf(hand, { hands: [{ name: 'a' }, { name: 'b' }] }).day.finish)).toBeLessThan(Date.parse(alone.finish));
+    const late = dayOf(two, { due: { i1: '2027-01-09T09:00:00+01:00' } }).day;
+    expect(late.status).toBe('impossible');
+    expect(late.impossible?.because.map((b) => b.itemIds)).toContainEqual(['i1']);
+  });
+  test('money is told of what has a price only, and hours of hands on both sides', () => {
+    const { day } = dayOf(two);
+    expect(day.takes.money).toBeUndefined();
+    expect(day.takes.unpriced).toBe(true);
+    const priced = dayOf({ ...two, preferences: { prices: { electricityPerKWh: 0.3, waterPerM3: 4 }, currency: 'EUR' } }).day;
+    expect(priced.takes.money?.amount).toBeGreaterThan(0);
+    expect(day.takes.hours).toBeCloseTo(day.handsMin / 60, 6);
+    expect(day.takes.hours).toBeLessThan(day.oneByOne.hours ?? 0);
   });
 });
 

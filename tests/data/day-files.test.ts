@@ -77,6 +77,8 @@ describe('a wish becomes a request', () => {
     expect(ms(open?.to ?? '') - ms(open?.from ?? '')).toBe(14 * 3_600_000);
     const busy = [{ from: open?.from ?? '', to: new Date(ms(open?.from ?? '') + 3_600_000).toISOString() }];
     const left = without(request.hands?.[0]?.windows ?? [], busy);
+    const asked = { ...wish, from: '2027-01-09T08:00:00Z', people: [{ name: 'Bo', from: '08:00', to: '22:00', busy }] };
+    expect(requestOf(asked, kit, now).hands?.[0]?.windows).toEqual(left);
     expect(ms(left[0]?.to ?? '') - ms(left[0]?.from ?? '')).toBe(13 * 3_600_000);
   });
   test('the end of a day is of this place', () => {

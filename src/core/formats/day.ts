@@ -134,7 +134,6 @@ class ChangeDoc {
   @Maybe() @Texts(200) items?: string[];
   @Maybe() @NestedList(() => HandDoc) hands?: HandDoc[];
   @Maybe() @NestedList(() => SpanDoc) quiet?: SpanDoc[];
-  @Maybe() @OneOf(['dryer', 'washer']) add?: string;
 }
 class RemedyDoc {
   @Text() text!: string;
@@ -157,6 +156,7 @@ class CostsDoc {
   @NotNegative() kWh!: number;
   @NotNegative() waterL!: number;
   @Maybe() @Nested(() => AmountDoc) money?: AmountDoc;
+  @Maybe() @Bool() unpriced?: boolean;
   @Maybe() @NotNegative() hours?: number;
 }
 class ShoppingDoc {

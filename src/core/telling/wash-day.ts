@@ -1,7 +1,8 @@
 import type { Action, SupplyClass } from '../gear';
 import type { ApartRule, CushionRule } from '../knowledge';
-import { AIM_WORDS, SUPPLY_WORDS } from '../words';
-import { capital, listed } from '../words/text';
+import { minutesText } from '../units';
+import { SUPPLY_WORDS } from '../words';
+import { listed } from '../words/text';
 
 /** Why two things do not share a drum. @param both their names. */
 export const APART_WORDS: Readonly<Record<ApartRule, (both: string) => string>> = {
@@ -59,11 +60,8 @@ const CUSHION_WORDS: Readonly<Record<CushionRule['what'], readonly [string, stri
 export const cushionText = (ballast: readonly { readonly what: CushionRule['what']; readonly count: number }[]): string =>
   listed(ballast.map(({ what, count }) => `${count} ${CUSHION_WORDS[what][count === 1 ? 0 : 1]}`));
 
-/** "1 h 52" or "45 min". */
-export function hoursText(minutes: number): string {
-  const [h, m] = [Math.floor(minutes / 60), Math.round(minutes % 60)];
-  return h === 0 ? `${m} min` : `${h} h${m > 0 ? ` ${String(m).padStart(2, '0')}` : ''}`;
-}
+/** Hours of hands: "1 h 52", and beyond a day still in hours. */
+export const hoursText = (minutes: number): string => (minutes < 1440 ? minutesText(minutes) : `${Math.round(minutes / 60)} h`);
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 const many = (n: number, one: string, more: string): string => `${NUMBERS[n] ?? n} ${n === 1 ? one : more}`;
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${(NUMBERS[n] ?? String(n)).toLowerCase()} times`);
@@ -140,7 +138,6 @@ export const REMEDIES = {
   hands: (): string => 'Have somebody there the whole time.',
   second: (): string => 'Have a second pair of hands.',
   less: (name: string): string => `Leave out ${name}.`,
-  dryer: (): string => 'Use one dryer more, as in a launderette.',
   loud: (): string => 'Let the machines run in the quiet hours.',
 } as const;
 export const LEFT_OUT = {
@@ -153,4 +150,3 @@ export const DAY_ASSUMPTIONS = {
   grid: 'Every piece of work is taken in whole steps of five minutes.',
   metres: 'Lines and racks whose length is not known are taken to have room for all.',
 } as const;
-export const aimText = (aims: readonly (keyof typeof AIM_WORDS)[]): string => capital(listed(aims.map((a) => AIM_WORDS[a])));

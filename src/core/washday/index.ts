@@ -2,7 +2,7 @@
  * Several things, the machines and the hours that there are: what shares a drum, when everything is done, how near that is to the best.
  * Refuses: changing any thing's programme.
  */
-export { planDay, withMore } from './answer';
+export { planDay } from './answer';
 export { apartBy, loadOf, mayShare } from './loads';
 export { conflictsOf } from './sharing';
 export { memberOf } from './members';

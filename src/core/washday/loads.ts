@@ -1,4 +1,4 @@
-import { looseness, DIMENSIONS, type Envelope } from '../envelope';
+import { looseness, DIMENSIONS, type Bound, type Envelope } from '../envelope';
 import type { Kit, SupplyClass, Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import type { ApartRule, Dimension } from '../knowledge';
@@ -31,13 +31,12 @@ function rinsesOf({ steps, washer }: Plan): { readonly all: number; readonly spe
 function meet(envelopes: readonly Envelope[]): Pick<Plan, 'envelope'> {
   const [first, ...rest] = envelopes;
   if (!first) throw new RangeError('A load holds at least one thing.');
-  const bounds: Record<string, Envelope['bounds'][Dimension]> = { ...first.bounds };
+  const bounds: Partial<Record<Dimension, Bound>> = { ...first.bounds };
   for (const dimension of DIMENSIONS)
-    for (const envelope of rest) {
-      const [a, b] = [bounds[dimension], envelope.bounds[dimension]];
-      if (!a || looseness(dimension, b.value) < looseness(dimension, a.value)) bounds[dimension] = b;
-    }
-  return { envelope: { ...first, bounds: bounds as unknown as Envelope['bounds'] } };
+    for (const { bounds: other } of rest)
+      if (looseness(dimension, other[dimension].value) < looseness(dimension, bounds[dimension]?.value ?? null))
+        bounds[dimension] = other[dimension];
+  return { envelope: { ...first, bounds: bounds as Envelope['bounds'] } };
 }
 
 /** The cleaner that it is planned with, and the class that was asked for where another stands in. */
@@ -107,6 +106,7 @@ export function loadOf(members: readonly Member[], washer: Washer): Load | undef
   const cycleRinses = cycle?.rinses ?? only?.cycleRinses ?? 0;
   const special = made.reduce((sum, m) => Math.max(sum, rinsesOf(m).special), 0);
   const rinses = Math.max(-most.value, forMass, cycleRinses + own);
+  const bottle = chosen && only ? servingBottle(only, chosen.asked).bottle : null;
   let dose: { ml: number; by: Member } | null = null;
   for (const { member, made: one } of chosen && isMeasured(chosen.cls) ? plans : []) {
     const served = servingBottle(one, chosen?.asked ?? 'plain-liquid');
@@ -129,6 +129,7 @@ export function loadOf(members: readonly Member[], washer: Washer): Load | undef
     members,
     washer,
     settings,
+    ...(bottle ? { supplyId: bottle.id } : {}),
     boundBy: {
       tempC: at(temp.by, 'washMaxC'),
       action: at(gentle.by, 'action'),

@@ -33,6 +33,8 @@ export interface Node {
   /** Purges stand for themselves. */
   readonly purge?: 'purge' | 'scent-purge';
 }
+/** Slots in which somebody is needed for it. */
+export const handSlots = (node: Pick<Node, 'stretches'>): number => node.stretches.reduce((sum, s) => sum + s.slots, 0);
 /** `to` begins when `from` has ended, at most `most` slots later. */
 export interface Link {
   readonly from: number;

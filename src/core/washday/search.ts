@@ -3,7 +3,7 @@ import { chance as chanceFrom } from '../units/chance';
 import type { Calendar } from './calendar';
 import { prove, relaxed } from './exact';
 import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
-import { compareOrder, SLOT_MIN, workOf, type Work } from './nodes';
+import { compareOrder, handSlots, SLOT_MIN, workOf, type Work } from './nodes';
 import { isDrum } from './members';
 import { hasteOf } from './sharing';
 import { groupsOf, place, tailsOf, visitsOf, type Placed, type Problem } from './place';
@@ -230,7 +230,6 @@ function handsBound(asked: Asked): number {
   }
   return first;
 }
-const handSlots = (node: Pick<Work['nodes'][number], 'stretches'>): number => node.stretches.reduce((sum, s) => sum + s.slots, 0);
 /** The shortest run of any machine that may take it: a gentler companion may make it shorter than its own. */
 function quickest(member: Member): number {
   const usual = Object.values(member.made.knowledge.settings.cycleMinutes);

@@ -119,7 +119,11 @@ export interface Remedy {
 export interface Costs {
   readonly kWh: number;
   readonly waterL: number;
+  /** Of what has a price; absent when nothing has one. */
   readonly money?: Money;
+  /** Something that costs has no price. */
+  readonly unpriced?: true;
+  /** Of hands. */
   readonly hours?: number;
 }
 /** `umbrastic/wash-day` version 1. */
@@ -174,6 +178,8 @@ export interface Load {
   readonly members: readonly Member[];
   readonly washer: Washer;
   readonly settings: LoadSettings;
+  /** The bottle that is poured from; absent when none is owned. */
+  readonly supplyId?: string;
   readonly boundBy: DayLoad['boundBy'];
   readonly ballast: DayLoad['ballast'];
   readonly massKg: number;

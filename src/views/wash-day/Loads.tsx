@@ -76,7 +76,7 @@ function Load({
     return (
       <Card data-purge="" aria-label={`Purge of ${machine}`}>
         <h3>
-          <span>{load.purpose === 'purge' ? 'Empty, hot' : 'Towels against smells'}</span>
+          <span>{load.purpose === 'purge' ? 'Run it empty and hot' : 'Run it hot with towels, against smells'}</span>
           <Quiet>{machine}</Quiet>
         </h3>
         <Settings>{settingsText(load)}</Settings>

@@ -1,0 +1,61 @@
+import { LEFT_OUT } from '../telling/wash-day';
+import { thingName } from '../words';
+import { calendarOf, slotAt } from './calendar';
+import { runLines } from './costs';
+import { dryerLitres, type Wishes } from './loads';
+import { memberOf } from './members';
+import type { Asked } from './search';
+import type { DayRequest, Member, WashDay } from './types';
+
+const nameOf = (member: Member): string => thingName(member.item);
+
+/** The things that are asked for, and what is left out of them with its reason. */
+export function gather(request: DayRequest): { members: Member[]; leftOut: WashDay['leftOut'] } {
+  const { kit } = request;
+  const wanted = request.items ? request.items.flatMap((id) => kit.items.find((i) => i.id === id) ?? []) : kit.items;
+  const members: Member[] = [];
+  const leftOut: { itemId: string; text: string }[] = [];
+  for (const item of wanted) {
+    const named = request.items !== undefined;
+    if (!named && (item.archivedOn || item.retiredOn)) continue;
+    const member = memberOf(kit, item);
+    const { aims } = member.programme;
+    const out = (text: string): void => void leftOut.push({ itemId: item.id, text });
+    if (aims.length === 0 || member.steps.length === 0) {
+      if (named) out(LEFT_OUT.nothing(nameOf(member)));
+    } else if (aims.every((a) => a === 'refer')) {
+      out(LEFT_OUT.refer(nameOf(member)));
+    } else if (member.steps.some((s) => s.settings.place === 'launderette')) out(LEFT_OUT.launderette(nameOf(member)));
+    else members.push(member);
+  }
+  return { members, leftOut };
+}
+
+const wishesOf = (request: DayRequest): Wishes => ({
+  together: request.together ?? [],
+  apart: request.apart ?? [],
+  drums: dryerLitres(request.kit),
+});
+export function askedOf(request: DayRequest, members: readonly Member[]): Asked {
+  const begun = request.begun ?? [];
+  const origin = Math.min(Date.parse(request.from), ...begun.map((t) => Date.parse(t.from)));
+  const grid = 5 * 60_000;
+  const originMs = begun.length > 0 && origin < Date.parse(request.from) ? Math.floor(origin / grid) * grid : undefined;
+  const calendar = originMs === undefined ? calendarOf(request) : calendarOf(request, originMs);
+  const end = (instant: string | undefined): number => (instant === undefined ? Infinity : Math.floor(slotAt(calendar, instant)));
+  return {
+    kit: request.kit,
+    members,
+    calendar,
+    wishes: wishesOf(request),
+    latest: new Map(Object.entries(request.due ?? {}).map(([id, at]) => [id, end(at)])),
+    until: end(request.until),
+    prefer: request.prefer ?? 'earliest',
+    begun,
+    begunAt: (task) => {
+      const start = Math.round(slotAt(calendar, task.from));
+      return { start, slots: Math.max(1, Math.round(slotAt(calendar, task.to)) - start) };
+    },
+    energyOf: (load) => runLines(request.kit, load).reduce((sum, l) => sum + l.kWh, 0),
+  };
+}
