@@ -64,9 +64,9 @@ const CHANGES: Record<string, fc.Arbitrary<Change>> = {
       { ...kit.items[1]!, id: 'new' },
     ]),
   ),
-  saveWashDay: fc.constantFrom('earliest' as const, 'least-energy' as const).map(
-    (prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer }),
-  ),
+  saveWashDay: fc
+    .constantFrom('earliest' as const, 'least-energy' as const)
+    .map((prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer })),
   saveView: fc.constantFrom('view-1', 'view-2').map((v) => () => repo.saveView({ id: v, name: 'x', query: '' })),
   deleteView: fc.constantFrom('view-1', 'view-9').map((v) => () => repo.deleteView(v)),
   savePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhoto(photo(p, 'itm-smock'))),
