@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { licences } from './scripts/licences';
 
 const API = 'http://127.0.0.1:4173';
 
@@ -45,14 +46,15 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['index.html', 'icon.svg', 'assets/*.{js,css}', 'assets/*-latin-wght-normal-*.woff2'],
+        globPatterns: ['index.html', 'icon.svg', 'licences.txt', 'assets/*.{js,css}', 'assets/*-latin-wght-normal-*.woff2'],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
       },
     }),
+    licences(),
     // Made small once, here, and not at every visit.
     compression({
-      include: /\.(js|css|html|svg|webmanifest)$/,
+      include: /\.(js|css|html|svg|txt|webmanifest)$/,
       algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
     }),
   ],

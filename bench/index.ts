@@ -58,3 +58,4 @@ const code = [engine].flat().flatMap((made) => ('output' in made ? made.output :
 const bytes = code.reduce((total, file) => total + (file.type === 'chunk' ? gzipSync(file.code).length : 0), 0);
 say('knowledge, words and engine', bytes / KB, AIMS.knowledge);
 await benchPage();
+await (await import('./first')).benchFirst();

@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util';
 import { faultLine, readKit } from '../src/core/formats';
 import { planItem } from '../src/core/programme';
-import { fail, readText } from './input';
+import { answer, fail, readText } from './input';
 
 function readArguments(): { file: string; item: string | undefined } {
   try {
@@ -23,4 +23,4 @@ if (item !== undefined && !kit.items.some((i) => i.id === item)) fail([`--item: 
 const inspected = new Set(kit.inspections.map((inspection) => inspection.itemId));
 const wanted = kit.items.filter((i) => (item === undefined ? inspected.has(i.id) : i.id === item));
 const programmes = wanted.map((i) => planItem(kit, i));
-process.stdout.write(`${JSON.stringify({ programmes }, null, 2)}\n`);
+answer({ programmes });

@@ -13,8 +13,34 @@ const label = (
 ): CareLabel => ({ wash: { allowed: true, maxC, action }, ...rest });
 
 type Seen = Omit<Inspection, 'id' | 'itemId' | 'at'>;
+interface FamilyThing {
+  readonly item: Item;
+  readonly daysAgo: number;
+  readonly seen: Seen;
+}
+/** Cloths of one job, g in all. */
+const clubCloths = (
+  id: string,
+  name: string,
+  jobClass: NonNullable<Item['jobClass']>,
+  massG: number,
+  seen: Seen,
+): FamilyThing => ({
+  item: {
+    id,
+    name,
+    kind: 'cloth',
+    owner: 'the club',
+    massG,
+    jobClass,
+    components: [c('pile', 'split-microfibre')],
+    label: label(60, 'normal', { tumble: 'low' }),
+  },
+  daysAgo: 3,
+  seen,
+});
 /** Each with the days since it was looked over and what was seen then. */
-export const FAMILY_THINGS: readonly { readonly item: Item; readonly daysAgo: number; readonly seen: Seen }[] = [
+export const FAMILY_THINGS: readonly FamilyThing[] = [
   {
     item: {
       id: 'itm-softshell',
@@ -205,20 +231,14 @@ export const FAMILY_THINGS: readonly { readonly item: Item; readonly daysAgo: nu
     daysAgo: 0.5,
     seen: { soil: 3, soils: ['mud'], odour: 1, damp: true },
   },
-  {
-    item: {
-      id: 'itm-wax-cloths',
-      name: 'Blade wax cloths',
-      kind: 'cloth',
-      owner: 'the club',
-      massG: 240,
-      jobClass: 'dirty',
-      components: [c('pile', 'split-microfibre')],
-      label: label(60, 'normal', { tumble: 'low' }),
-    },
-    daysAgo: 3,
-    seen: { soil: 4, soils: ['wax', 'grease'], odour: 1, stains: [{ soil: 'wax', set: true }] },
-  },
+  clubCloths('itm-drying-cloths', 'Ski drying cloths', 'drying', 320, { soil: 2, odour: 1 }),
+  clubCloths('itm-bench-cloths', 'Workbench cloths', 'general', 280, { soil: 3, odour: 1 }),
+  clubCloths('itm-wax-cloths', 'Blade wax cloths', 'dirty', 240, {
+    soil: 4,
+    soils: ['wax', 'grease'],
+    odour: 1,
+    stains: [{ soil: 'wax', set: true }],
+  }),
   {
     item: {
       id: 'itm-towels',

@@ -212,6 +212,8 @@ const ITEMS: Item[] = [
     components: canvas,
     fittings: ['laces', 'eyelets', 'removable-insole'],
     label: null,
+    price: { amount: 18, currency: 'EUR' },
+    worth: { asFound: { low: 15, high: 25 }, after: { low: 40, high: 60 } },
   },
   {
     id: 'itm-blue-shoes',
@@ -236,6 +238,8 @@ const ITEMS: Item[] = [
     components: [...canvas, { part: 'trim', material: 'suede' }],
     fittings: ['laces', 'eyelets'],
     label: null,
+    price: { amount: 12, currency: 'EUR' },
+    worth: { asFound: { low: 14, high: 20 }, after: { low: 18, high: 26 } },
   },
   {
     id: 'itm-damp-shoes',
@@ -262,6 +266,8 @@ const ITEMS: Item[] = [
     ],
     fittings: ['laces', 'removable-insole'],
     label: null,
+    price: { amount: 35, currency: 'EUR' },
+    worth: { asFound: { low: 30, high: 50 }, after: { low: 60, high: 110 } },
   },
   {
     id: 'itm-merino',
@@ -570,7 +576,12 @@ export function makeDemoKit(nowMs: number): {
       { id: 's-softener', class: 'softener', name: 'Fabric softener', remainingMl: 700 },
       { id: 's-soap', class: 'mild-soap', name: 'Mild soap', remainingMl: 150 },
     ],
-    preferences: { schools: {}, units: 'metric', currency: 'EUR', prices: { electricityPerKWh: 0.29, waterPerM3: 4.1 } },
+    preferences: {
+      schools: {},
+      units: 'metric',
+      currency: 'EUR',
+      prices: { electricityPerKWh: 0.29, waterPerM3: 4.1, hourOfHands: 15 },
+    },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
     log: others(nowMs),
   };

@@ -13,6 +13,8 @@ export const WEEKEND: DemoWeekend = {
     'itm-studs',
     'itm-towels',
     'itm-lens-cloths',
+    'itm-drying-cloths',
+    'itm-bench-cloths',
     'itm-wax-cloths',
     'itm-pads',
   ],

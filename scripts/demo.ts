@@ -2,7 +2,12 @@ import { spawnSync } from 'node:child_process';
 import { makeApp } from '../server/app';
 
 /** Builds the app and starts it with the demo kit. PORT chooses the port; 4173 and the next free ones are tried otherwise. */
-const PORTS = process.env.PORT ? [Number(process.env.PORT)] : [4173, 4174, 4175, 0];
+const wished = process.env.PORT;
+if (wished !== undefined && !(/^\d{1,5}$/.test(wished) && Number(wished) < 65_536)) {
+  console.error(`PORT=${wished} is no port. Choose a number from 0 to 65535: PORT=5000 npm run demo`);
+  process.exit(1);
+}
+const PORTS = wished ? [Number(wished)] : [4173, 4174, 4175, 0];
 
 console.log('Building Umbrastic …');
 const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], {

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
@@ -22,6 +22,7 @@ export interface ServerOptions {
   readonly now: () => number;
 }
 
+const MINUTE_MS = 60_000;
 /** Serves the built app, the stand-in devices and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
 export function makeApp({ dist, demo, now }: ServerOptions): Express {
   const app = express();
@@ -38,14 +39,21 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
           connectSrc: ["'self'"],
           objectSrc: ["'none'"],
           frameAncestors: ["'none'"],
+          baseUri: ["'self'"],
+          formAction: ["'self'"],
         },
       },
       strictTransportSecurity: false,
     }),
   );
+  app.use(ownOnly);
   app.use('/api/demo', compression());
+  // Its days are those of the visit; to the minute is near enough.
+  let made = { atMs: -Infinity, kit: {} };
   app.get('/api/demo', (_request, response) => {
-    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...makeDemoKit(now()) });
+    const nowMs = now();
+    if (Math.abs(nowMs - made.atMs) >= MINUTE_MS) made = { atMs: nowMs, kit: makeDemoKit(nowMs) };
+    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...made.kit });
   });
   app.use('/api/demo/pictures', express.static(PICTURES, { index: false }));
   app.use('/api/devices', devices(DEVICE_SEED));
@@ -62,5 +70,40 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
     if (existsSync(index)) response.sendFile(index);
     else response.status(503).type('text').send('The app is not built yet. Run: npm run build');
   });
+  app.use(sayFault);
   return app;
 }
+
+const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const nameOf = (host: string | undefined): string => (host ?? '').replace(/:\d+$/, '').toLowerCase();
+/** It serves one person on one machine: it answers to that machine's own names, and a page of another site sends it nothing. */
+function ownOnly(request: Request, response: Response, next: NextFunction): void {
+  const refuse = (message: string): void => void response.status(403).type('text').send(message);
+  if (!OWN_NAMES.has(nameOf(request.headers.host))) {
+    refuse('This server answers on its own machine only: http://127.0.0.1.');
+    return;
+  }
+  const { origin } = request.headers;
+  if (origin !== undefined && request.method !== 'GET' && origin !== `http://${request.headers.host}`) {
+    refuse('A page of another site may not change anything here.');
+    return;
+  }
+  next();
+}
+/** What went wrong, in a sentence; nothing of how the server is made. */
+function sayFault(fault: unknown, request: Request, response: Response, next: NextFunction): void {
+  if (response.headersSent) {
+    next(fault);
+    return;
+  }
+  const known = typeof fault === 'object' && fault !== null && 'status' in fault ? Number(fault.status) : 500;
+  const status = known >= 400 && known < 500 ? known : 500;
+  const message = FAULTS[status] ?? (status < 500 ? 'The request cannot be read.' : 'Something went wrong here. Try again.');
+  if (request.path.startsWith('/api')) response.status(status).json({ message });
+  else response.status(status).type('text').send(message);
+}
+const FAULTS: Readonly<Record<number, string>> = {
+  400: 'The request cannot be read.',
+  404: 'There is nothing at this address.',
+  413: 'The request is too large.',
+};

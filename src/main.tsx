@@ -1,4 +1,4 @@
-import { StrictMode } from 'react';
+import { type ReactNode, StrictMode } from 'react';
 import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate } from 'react-router';
@@ -23,6 +23,7 @@ const router = createBrowserRouter([
           { index: true, lazy: async () => ({ Component: (await import('./views/now/Now')).Now }) },
           { path: 'kit', lazy: async () => ({ Component: (await import('./views/kit/KitList')).KitList }) },
           { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
+          { path: 'kit/worth', lazy: async () => ({ Component: (await import('./views/kit/WorthList')).WorthList }) },
           { path: 'kit/labels', lazy: async () => ({ Component: (await import('./views/kit/Labels')).Labels }) },
           { path: 'kit/:id', lazy: async () => ({ Component: (await import('./views/kit/ItemPage')).ItemPage }) },
           { path: 'kit/:id/look-over', lazy: async () => ({ Component: (await import('./views/look-over/LookOver')).LookOver }) },
@@ -36,6 +37,7 @@ const router = createBrowserRouter([
           { path: 'kit/:id/baffles', lazy: async () => ({ Component: (await import('./views/fill/LayoutPage')).LayoutPage }) },
           { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },
           { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
+          { path: 'load/:id', lazy: async () => ({ Component: (await import('./views/run/LoadPage')).LoadPage }) },
           { path: 'cupboard/:section?', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
           {
             path: 'handbook/:section?/:entry?',
@@ -54,23 +56,51 @@ const router = createBrowserRouter([
 
 applyTheme(useSession.getState().theme);
 const root = createRoot(document.getElementById('root') as HTMLElement);
-const opened = await openStore();
-if (opened.status === 'open' && !(await readMeta('demoOffered'))) await (await import('./app/demo')).firstVisit();
-root.render(
-  <StrictMode>
-    <GlobalStyle />
-    {/* Days and figures read the same on every machine. */}
-    <I18nProvider locale="en-GB">
-      {opened.status === 'open' ? (
-        <RouterProvider router={router} />
-      ) : (
-        <StoreTrouble
-          newer={opened.status === 'newer'}
-          message={opened.status === 'newer' ? `Stored as version ${opened.version}.` : opened.message}
-        />
-      )}
-    </I18nProvider>
-  </StrictMode>,
-);
+/** Days and figures read the same on every machine. */
+const show = (page: ReactNode): void =>
+  root.render(
+    <StrictMode>
+      <GlobalStyle />
+      <I18nProvider locale="en-GB">{page}</I18nProvider>
+    </StrictMode>,
+  );
+/** The places, until a newer version takes the store over. */
+function Places() {
+  const overtaken = useSession((s) => s.overtaken);
+  return overtaken ? <StoreTrouble state="overtaken" /> : <RouterProvider router={router} />;
+}
 
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+const opened = await openStore({
+  onHeld: () => show(<StoreTrouble state="held" />),
+  onOvertaken: () => useSession.setState({ overtaken: true }),
+});
+const isFirst = opened.status === 'open' && !(await readMeta('demoOffered'));
+// The page stands while the demo comes; what it needs is fetched beside it.
+if (isFirst) useSession.setState({ arriving: true });
+if (opened.status === 'open') show(<Places />);
+else if (opened.status === 'newer') show(<StoreTrouble state="newer" message={`Stored as version ${opened.version}.`} />);
+else show(<StoreTrouble state="failed" message={opened.message} />);
+
+// Loaded beside the page, which it must not hold up.
+void import('./app/faults').then(({ hearFaults }) => hearFaults());
+
+if (isFirst) {
+  const here = (): void => useSession.setState({ arriving: false });
+  const asked = fetch('/api/demo');
+  // Without a network it is met with where it is awaited.
+  asked.catch(() => undefined);
+  try {
+    await (await import('./app/demo')).firstVisit(asked, here);
+  } finally {
+    here();
+  }
+}
+
+/** The app is kept for when there is no network, but not before the page has its answer: on a thin line it would wait for all of that. */
+const QUIET_MS = 500;
+function keepWhenQuiet(): void {
+  if (document.querySelector('[aria-busy=true]') !== null || document.querySelector('h1') === null)
+    setTimeout(keepWhenQuiet, QUIET_MS);
+  else void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+}
+if (import.meta.env.PROD && 'serviceWorker' in navigator) setTimeout(keepWhenQuiet, QUIET_MS);

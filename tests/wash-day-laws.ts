@@ -159,6 +159,13 @@ export function brokenLaws(request: DayRequest, day: WashDay): string[] {
   law(visits === day.visits, `${day.visits} visits are told, ${visits} are planned`);
   const minutes = spans.reduce((sum, s) => sum + (ms(s.to) - ms(s.from)) / MIN, 0);
   law(minutes === day.handsMin, `${day.handsMin} minutes of hands are told, ${minutes} are planned`);
+  // Two things that were wished together are in one drum, unless a hard rule says why not.
+  const [pair, ...others] = request.together ?? [];
+  if (pair?.length === 2 && others.length === 0 && !request.begun && !request.apart?.length)
+    law(
+      !day.apart.some((a) => !a.hard && pair.every((id) => a.itemIds.includes(id))),
+      `${pair.join(' and ')} were wished together and are not`,
+    );
   return broken;
 }
 /** A kit that holds only these of its things. */

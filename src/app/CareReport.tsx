@@ -2,12 +2,13 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { format, parseISO } from 'date-fns';
-import type { CareEntry, Inspection, Kit } from '../core/gear';
+import { isEntry, type CareEntry, type Inspection, type Kit, type LoadEntry } from '../core/gear';
 import { capital, listed } from '../core/words/text';
 import { didText, stepText, usedText } from '../core/telling/run';
+import { inDrumText, loadTookText } from '../core/telling/load';
 import { loftOf } from '../core/loft';
 import { minutesText } from '../core/units';
-import { SOIL_GRADE_WORDS, SOIL_WORDS } from '../core/words';
+import { SOIL_GRADE_WORDS, SOIL_WORDS, thingName } from '../core/words';
 import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
 import { color, phone } from '../ui/theme';
@@ -144,14 +145,19 @@ export function CareReport({
   kit,
   after: given,
   weights: taken,
+  load: unwritten,
 }: {
   entry: CareEntry;
   kit: Kit;
   /** The look after it, when it is not yet in the record; weights likewise. */
   after?: Inspection | null;
   weights?: readonly { massG: number; dryMin?: number }[];
+  /** Its drum's line, when that is not yet in the record. */
+  load?: LoadEntry | null;
 }) {
   const find = (id: string | undefined): Inspection | null => kit.inspections.find((i) => i.id === id) ?? null;
+  const load = unwritten ?? (kit.log ?? []).filter(isEntry('load')).find((e) => e.id === entry.loadId);
+  const names = new Map(kit.items.map((i) => [i.id, thingName(i)]));
   const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given);
   const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
   const dried = weights.flatMap(({ massG, dryMin }) => (dryMin === undefined ? [] : [{ massG, dryMin }]));
@@ -195,6 +201,12 @@ export function CareReport({
             <WeightCurve weights={dried} />
           </Suspense>
         </div>
+      )}
+      {load && (
+        <p>
+          {inDrumText(load, entry.itemId, (id) => names.get(id) ?? 'a thing that is gone')}{' '}
+          <Quiet>Counted once for all of it:</Quiet> <Figure>{loadTookText(load, kit) || 'nothing'}</Figure>.
+        </p>
       )}
       {(entry.supplies ?? []).length > 0 && (
         <p>

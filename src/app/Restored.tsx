@@ -1,13 +1,56 @@
-import { Note } from '../ui/basics';
+import { fieldText } from '../core/words/text';
+import type { Clash } from '../data/sheets';
+import { Note, Row } from '../ui/basics';
 import { TextButton } from '../ui/Button';
-import type { Draft } from './draft';
+import { reachable } from '../ui/focus';
+import { CLASHES, type Draft } from './draft';
 
-/** Says that earlier changes stand here again, and offers what is stored instead. */
-export function Restored({ of }: { of: Pick<Draft<object>, 'restored' | 'beginAgain'> }) {
-  if (!of.restored) return null;
+/** Says what stands here that is not saved: earlier changes, and what was changed elsewhere meanwhile. */
+export function Restored({ of }: { of: Pick<Draft<object>, 'restored' | 'beginAgain' | 'clashes' | 'settle'> }) {
   return (
-    <Note>
-      These are your changes from before; they are not saved yet. <TextButton onPress={of.beginAgain}>Begin again</TextButton>
+    <>
+      {of.restored && (
+        <Note>
+          These are your changes from before; they are not saved yet. <TextButton onPress={of.beginAgain}>Begin again</TextButton>
+        </Note>
+      )}
+      {of.clashes.length > 0 && (
+        <div {...reachable(CLASHES)} aria-live="polite">
+          {of.clashes.map((clash) => (
+            <Meanwhile key={clash.field} clash={clash} onSettle={(as) => of.settle(clash, as)} />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+const isPlainList = (value: unknown): value is readonly unknown[] =>
+  Array.isArray(value) && value.every((entry) => typeof entry !== 'object');
+/** A value in words; null where it is more than a line. */
+const valueText = (value: unknown): string | null =>
+  value === undefined || value === ''
+    ? 'nothing'
+    : isPlainList(value)
+      ? value.join(', ') || 'nothing'
+      : typeof value === 'object'
+        ? null
+        : String(value);
+
+function Meanwhile({ clash, onSettle }: { clash: Clash; onSettle: (as: unknown) => void }) {
+  const { field, mine, theirs } = clash;
+  const [own, other] = [valueText(mine), valueText(theirs)];
+  return (
+    <Note tone="alarm">
+      <strong>Changed in another tab too: {fieldText(field)}.</strong>{' '}
+      {own !== null && other !== null && `Here: ${own}. There: ${other}. `}Choose before you save.
+      <Row $wrap>
+        <TextButton onPress={() => onSettle(mine)}>Keep mine</TextButton>
+        <TextButton onPress={() => onSettle(theirs)}>Take theirs</TextButton>
+        {isPlainList(mine) && isPlainList(theirs) && (
+          <TextButton onPress={() => onSettle([...new Set([...theirs, ...mine])])}>Both</TextButton>
+        )}
+      </Row>
     </Note>
   );
 }

@@ -112,8 +112,10 @@ export function Shell() {
     // Loaded after the first page: it must not hold it up.
     let stop = (): void => undefined;
     let left = false;
-    void import('./alarms').then(({ watchAlarms }) => {
-      if (!left) stop = watchAlarms();
+    void Promise.all([import('./alarms'), import('./clock')]).then(([{ watchAlarms }, { watchClock }]) => {
+      if (left) return;
+      const stops = [watchAlarms(), watchClock()];
+      stop = () => stops.forEach((end) => end());
     });
     return () => {
       left = true;
@@ -122,7 +124,7 @@ export function Shell() {
   }, []);
   const system = useLiveQuery(() => readMeta('preferences'), [])?.units ?? 'metric';
   const { pathname } = useLocation();
-  const running = pathname.startsWith('/run/');
+  const running = pathname.startsWith('/run/') || pathname.startsWith('/load/');
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);

@@ -54,18 +54,41 @@ export function Trouble() {
   );
 }
 
-/** Shown when the stored data was made by a newer version, or cannot be opened. */
-export function StoreTrouble({ newer, message }: { newer: boolean; message: string }) {
+/** Why the store cannot be used, or not yet. */
+export type StoreState = 'newer' | 'failed' | 'held' | 'overtaken';
+const STORE_WORDS: Readonly<Record<StoreState, readonly [string, string]>> = {
+  newer: [
+    'Your data was made by a newer Umbrastic.',
+    'This older one will not touch it. Load the newer version, or save a copy and import it there.',
+  ],
+  failed: [
+    'The stored data could not be opened.',
+    'Nothing was deleted. Close other tabs of Umbrastic, check that the browser may store data, and load the page again.',
+  ],
+  held: [
+    'Another tab is in the way.',
+    'An older Umbrastic is open in another tab and holds your data. Close the other tabs; this page then goes on by itself. Nothing is lost.',
+  ],
+  overtaken: [
+    'A newer Umbrastic has taken over in another tab.',
+    'This older page no longer changes anything. What you had saved is there; what stood unsaved in a sheet is kept and stands in it again.',
+  ],
+};
+/** Shown when the stored data cannot be used: made by a newer version, not to be opened, held or taken over by another tab. */
+export function StoreTrouble({ state, message }: { state: StoreState; message?: string }) {
+  const [title, text] = STORE_WORDS[state];
+  const readable = state === 'newer' || state === 'failed';
   return (
     <Page>
-      <h1>{newer ? 'Your data was made by a newer Umbrastic.' : 'The stored data could not be opened.'}</h1>
-      <p>
-        {newer
-          ? 'This older one will not touch it. Load the newer version, or save a copy and import it there.'
-          : 'Nothing was deleted. Close other tabs of Umbrastic, check that the browser may store data, and load the page again.'}
-      </p>
-      <Note>{message}</Note>
-      <SaveCopy />
+      <h1>{title}</h1>
+      <p>{text}</p>
+      {message && <Note>{message}</Note>}
+      {readable && <SaveCopy />}
+      {state === 'overtaken' && (
+        <Row>
+          <Button onPress={() => window.location.reload()}>Load the newer one</Button>
+        </Row>
+      )}
     </Page>
   );
 }

@@ -1,5 +1,6 @@
 import { liveQuery } from 'dexie';
 import { current, foldRun, tick, type Run } from '../core/run';
+import { sharedAs } from '../core/run/load';
 import { db } from '../data/db';
 import { nowMs } from './now';
 import { ringTitle } from './title';
@@ -36,9 +37,11 @@ export const notifying = (): 'can-ask' | 'on' | 'off' =>
       : 'can-ask';
 export const askToNotify = async (): Promise<boolean> => (await Notification.requestPermission()) === 'granted';
 
+/** What is waited for: the thing, or all of its drum. */
+const nameOf = (run: Run): string => (run.load && sharedAs(run, run.currentId) !== null ? run.load.name : run.itemName);
 async function notify(run: Run): Promise<void> {
   if (notifying() !== 'on' || document.visibilityState === 'visible') return;
-  const title = `Look now: ${run.itemName}`;
+  const title = `Look now: ${nameOf(run)}`;
   const options = { body: current(run)?.title ?? '', tag: run.id };
   try {
     const worker = await navigator.serviceWorker?.getRegistration();
@@ -59,8 +62,11 @@ export function watchAlarms(): () => void {
     for (const stored of runs) {
       const run = tick(stored, nowMs());
       const step = run.currentId ? run.steps[run.currentId] : undefined;
-      const key = `${run.id}/${step?.stepId}/${step?.round}/${step?.times}`;
-      if (step?.state === 'rung') waits ??= run.itemName;
+      // A drum of several things rings once.
+      const shared = sharedAs(run, run.currentId);
+      const at = shared === null ? `${run.id}/${step?.stepId}` : `${run.load?.id}/${shared}`;
+      const key = `${at}/${step?.round}/${step?.times}`;
+      if (step?.state === 'rung') waits ??= nameOf(run);
       if (step?.state !== 'rung' || rung.has(key)) continue;
       rung.add(key);
       ring();

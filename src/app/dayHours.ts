@@ -52,7 +52,7 @@ export const newWish = (items: readonly string[] = []): DayWish => ({
 });
 
 /** The request that such a day is. Things that are no longer in the kit are passed over; what begins in the past begins now. */
-export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date()): DayRequest {
+export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date(), begunToo: readonly string[] = []): DayRequest {
   const from = parseISO(wish.from) < now ? soon(now) : parseISO(wish.from);
   const there = new Set(kit.items.map((i) => i.id));
   const known = (groups: readonly (readonly string[])[] | undefined): string[][] =>
@@ -72,12 +72,24 @@ export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date()): DayR
     prefer: wish.prefer,
     together: known(wish.together),
     apart: known(wish.apart),
-    ...(wish.started ? { begun: begunOf(wish.started).filter((t) => t.itemIds.every((id) => there.has(id))) } : {}),
+    ...(wish.started ? { begun: begunOf(wish.started, begunToo).filter((t) => t.itemIds.every((id) => there.has(id))) } : {}),
   };
 }
 
-/** The tasks of a started day that have begun: they stay where they are. */
-export const begunOf = ({ day, begun }: NonNullable<DayWish['started']>): DayTask[] =>
-  day.tasks.filter((t) => begun.includes(t.id));
+/** The tasks of a started day that have begun: they stay where they are. @param more those that its runs have begun. */
+export const begunOf = ({ day, begun }: NonNullable<DayWish['started']>, more: readonly string[] = []): DayTask[] =>
+  day.tasks.filter((t) => begun.includes(t.id) || more.includes(t.id));
+/** The kit of a day: its things, and all that its plan rests on. */
+export function kitOfDay(kit: Kit, itemIds: readonly string[]): Kit {
+  const those = new Set(itemIds);
+  const ofThose = (row: { readonly itemId?: string }): boolean => row.itemId !== undefined && those.has(row.itemId);
+  return {
+    ...kit,
+    items: kit.items.filter((i) => those.has(i.id)),
+    inspections: kit.inspections.filter(ofThose),
+    ...(kit.weighIns ? { weighIns: kit.weighIns.filter(ofThose) } : {}),
+    ...(kit.log ? { log: kit.log.filter(ofThose) } : {}),
+  };
+}
 /** The same day, open again. */
 export const unstarted = ({ started: _started, ...rest }: DayWish): DayWish => rest;

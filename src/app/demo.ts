@@ -1,12 +1,12 @@
 import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
 import { checkKit } from '../core/formats';
-import { planItem } from '../core/programme';
 import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
 import { readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun, saveWashDay, type Undo } from '../data/repo';
 import { undoAll } from '../data/undo';
+import { instantOf } from './dayHours';
 import { newId, nowMs } from './now';
 import { keepPhotos } from './photos';
 
@@ -18,22 +18,26 @@ interface DemoOffer {
   readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
 }
 
-async function fetchDemo(): Promise<DemoOffer | null> {
+async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise<DemoOffer | null> {
   try {
-    const response = await fetch('/api/demo');
+    const response = await asked;
     return response.ok ? ((await response.json()) as DemoOffer) : null;
   } catch {
     return null;
   }
 }
 
-/** Loads the demo kit, with one thing being dried just now. Gives back what undoes all of it, or null when there is no demo kit here. */
-export async function takeDemoKit(offer?: DemoOffer): Promise<Undo | null> {
+/** Loads the demo kit, with one thing being dried just now. `onKit` is called when the kit stands and the rest is on its way. Gives back what undoes all of it, or null when there is no demo kit here. */
+export async function takeDemoKit(offer?: DemoOffer, onKit: () => void = () => undefined): Promise<Undo | null> {
   const demo = offer ?? (await fetchDemo());
   if (!demo) return null;
   const checked = checkKit(demo.kit);
   if (checked.status !== 'read') return null;
   const undos = [await replaceKit(checked.kit)];
+  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }));
+  onKit();
+  // What plans comes when the kit is on the page.
+  const { planItem } = await import('../core/programme');
   for (const live of demo.live) {
     const item = checked.kit.items.find((i) => i.id === live.itemId);
     if (!item) continue;
@@ -43,7 +47,6 @@ export async function takeDemoKit(offer?: DemoOffer): Promise<Undo | null> {
       run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
     undos.push(await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000)));
   }
-  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }));
   // The photographs come after the kit, which does not wait for them; undoing does.
   const pictures = takePictures(demo.pictures);
   return async () => undoAll(...undos, ...(await pictures))();
@@ -54,7 +57,7 @@ function saturday(): string {
   const day = new Date(nowMs());
   day.setDate(day.getDate() + (6 - day.getDay() || 7));
   day.setHours(8, 0, 0, 0);
-  return `${day.toISOString().slice(0, 19)}Z`;
+  return instantOf(day);
 }
 
 /** Each has an id of its own, so that taking the demo again does not double it. */
@@ -73,11 +76,14 @@ async function takePictures(pictures: DemoOffer['pictures']): Promise<Undo[]> {
   return undos;
 }
 
-/** On a first visit to a demo server the kit is loaded; it is offered, never forced, elsewhere. */
-export async function firstVisit(): Promise<void> {
+/**
+ * On a first visit to a demo server the kit is loaded; it is offered, never forced, elsewhere.
+ * @param asked the answer of the server, asked for before this file was here. @param onKit called when the kit stands.
+ */
+export async function firstVisit(asked: Promise<Response>, onKit: () => void): Promise<void> {
   if (await readMeta('demoOffered')) return;
   await writeMeta('demoOffered', true);
   if ((await loadKit()).items.length > 0) return;
-  const demo = await fetchDemo();
-  if (demo?.firstVisit) await takeDemoKit(demo);
+  const demo = await fetchDemo(asked);
+  if (demo?.firstVisit) await takeDemoKit(demo, onKit);
 }

@@ -1,24 +1,18 @@
 import { create } from 'zustand';
-import { isStuck, readReading, type DryerReading, type RoomReading, type ScaleReading } from '../core/devices';
+import { readReading } from '../core/devices';
+import { believe, type Believed, hear, type Heard, nothingHeard } from '../core/devices/heard';
 
-/** Devices near by, as they were last heard. Passing state of this tab; nothing waits for it. */
-interface Devices {
+/** Devices near by, as they are to be believed just now. Passing state of this tab; nothing waits for it. */
+interface Devices extends Believed {
   readonly state: 'off' | 'connecting' | 'on' | 'lost';
-  readonly scale: ScaleReading | null;
-  readonly dryer: DryerReading | null;
-  readonly room: RoomReading | null;
-  /** The scale said the same too often, or nothing for a while. */
-  readonly scaleStuck: boolean;
-  readonly scaleSilent: boolean;
 }
-const NONE = { scale: null, dryer: null, room: null, scaleStuck: false, scaleSilent: false } as const;
+const NONE: Believed = { scale: null, dryer: null, room: null, scaleStuck: false, silent: [] };
 export const useDevices = create<Devices>(() => ({ state: 'off', ...NONE }));
 
 let source: EventSource | null = null;
-let heard: number[] = [];
-let lastScaleMs = 0;
+let heard: Heard = nothingHeard(0);
 let watch: ReturnType<typeof setInterval> | null = null;
-const SILENT_MS = 5000;
+const show = (): void => useDevices.setState(believe(heard, performance.now()));
 
 /** Listens; a lost connection is tried again by the browser itself, and everything goes on by hand meanwhile. */
 export function connectDevices(): void {
@@ -26,30 +20,24 @@ export function connectDevices(): void {
   useDevices.setState({ state: 'connecting', ...NONE });
   source = new EventSource('/api/devices/events');
   source.onopen = () => {
-    lastScaleMs = performance.now();
+    heard = nothingHeard(performance.now());
     useDevices.setState({ state: 'on' });
   };
   source.onerror = () => useDevices.setState({ state: 'lost', ...NONE });
   source.onmessage = (event: MessageEvent<string>) => {
     const reading = readReading(event.data);
     if (!reading) return;
-    if (reading.device === 'scale') {
-      heard = [...heard.slice(-30), reading.value];
-      lastScaleMs = performance.now();
-      useDevices.setState({ scale: reading, scaleStuck: isStuck(heard), scaleSilent: false, state: 'on' });
-    } else if (reading.device === 'dryer') useDevices.setState({ dryer: reading });
-    else useDevices.setState({ room: reading });
+    heard = hear(heard, reading, performance.now());
+    show();
   };
   watch = setInterval(() => {
-    if (useDevices.getState().state === 'on' && performance.now() - lastScaleMs > SILENT_MS)
-      useDevices.setState({ scale: null, scaleSilent: true });
+    if (useDevices.getState().state === 'on') show();
   }, 1000);
 }
 export function disconnectDevices(): void {
   source?.close();
   source = null;
   if (watch) clearInterval(watch);
-  heard = [];
   useDevices.setState({ state: 'off', ...NONE });
 }
 

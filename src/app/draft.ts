@@ -1,5 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { dropSheet, keepSheet, readSheet, withChanges } from '../data/sheets';
+import { showAt } from '../ui/focus';
+import { clashesOf, dropSheet, keepSheet, readSheet, withChanges, type Clash } from '../data/sheets';
+
+/** Where what two have changed is asked about. */
+export const CLASHES = 'clashes';
 
 export interface Draft<T> {
   readonly draft: T;
@@ -10,6 +14,11 @@ export interface Draft<T> {
   readonly restored: boolean;
   /** Something that is not kept stands here: the sheet asks before it is thrown away. */
   readonly changed: boolean;
+  /** Fields that were changed here and, meanwhile, elsewhere; each wants a word before it is saved. */
+  readonly clashes: readonly Clash[];
+  readonly settle: (clash: Clash, as: unknown) => void;
+  /** True when it may be saved; else what is still to be chosen comes into sight. */
+  readonly ready: () => boolean;
   /** Goes back to what is stored. */
   readonly beginAgain: () => void;
   /** It is kept, or thrown away: nothing is left for the next time. */
@@ -59,5 +68,18 @@ export function useDraft<T extends object>(key: string, start: T): Draft<T> {
     forget();
   }, [start, forget]);
   const toKeep = useMemo(() => withChanges(start, { was, draft }), [start, was, draft]);
-  return { draft, toKeep, setDraft, restored, changed: changed || restored, beginAgain, forget };
+  const clashes = useMemo(
+    () => (changed || restored ? clashesOf(start, { was, draft }) : []),
+    [start, was, draft, changed, restored],
+  );
+  const settle = useCallback(({ field, theirs }: Clash, as: unknown): void => {
+    setWas((w) => ({ ...w, [field]: theirs }));
+    setHere((d) => ({ ...d, [field]: as }));
+    setChanged(true);
+  }, []);
+  const ready = useCallback((): boolean => {
+    if (clashes.length > 0) showAt(CLASHES);
+    return clashes.length === 0;
+  }, [clashes]);
+  return { clashes, settle, ready, draft, toKeep, setDraft, restored, changed: changed || restored, beginAgain, forget };
 }

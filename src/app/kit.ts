@@ -4,10 +4,15 @@ import { proxy } from 'comlink';
 import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
 import { readMeta } from '../data/db';
 import { loadKit } from '../data/kit';
-import { plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
+import { useSession } from './session';
+import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
 
-/** The whole kit, live; undefined while it is read. */
-export const useKit = (): Kit | undefined => useLiveQuery(() => loadKit(), []);
+/** The whole kit, live; undefined while it is read, and on a first visit until the demo has come. */
+export function useKit(): Kit | undefined {
+  const arriving = useSession((s) => s.arriving);
+  const kit = useLiveQuery(() => loadKit(), []);
+  return arriving ? undefined : kit;
+}
 
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
@@ -19,10 +24,13 @@ export function useItem(id: string | undefined): { kit: Kit | undefined; item: I
 }
 
 type Outlines = Readonly<Record<string, ProgrammeOutline>>;
+/** By an id that may be any word, `__proto__` too. */
+const byId = (): Record<string, ProgrammeOutline> => Object.create(null) as Record<string, ProgrammeOutline>;
 export interface Planning {
   /** Null until the first are there; they come in pieces. */
   readonly programmes: Outlines | null;
-  readonly state: 'busy' | PlanningEnd;
+  /** `failed`: planning broke down; it can be asked for again. */
+  readonly state: 'busy' | 'failed' | PlanningEnd;
   /** No answer for most of the kit stands yet, not even an older one. */
   readonly first: boolean;
   readonly done: number;
@@ -34,7 +42,7 @@ interface Answer {
   readonly kit: Kit;
   readonly round: number;
   readonly done: number;
-  readonly end: PlanningEnd | null;
+  readonly end: PlanningEnd | 'failed' | null;
   readonly programmes: Outlines;
 }
 /** The lines of the record that a plan reads, without what it does not: a year of care would be costly to hand over. */
@@ -64,32 +72,37 @@ export function usePlanning(kit: Kit | undefined): Planning {
     asked.current = round;
     let stale = false;
     let shown = performance.now();
-    let made: Record<string, ProgrammeOutline> = {};
-    const show = (done: number, end: PlanningEnd | null): void => {
+    let made = byId();
+    const show = (done: number, end: Answer['end']): void => {
       shown = performance.now();
-      made = { ...made };
+      made = Object.assign(byId(), made);
       const now = { kit, round, done, end, programmes: made };
-      if (end !== null) newest = now;
+      if (end !== null && end !== 'failed') newest = now;
       setAnswer(now);
     };
     const onPiece: OnPiece = (piece, done) => {
       if (stale) return;
-      Object.assign(made, piece);
+      for (const [id, outline] of Object.entries(piece)) made[id] = outline;
       if (performance.now() - shown > SHOW_EVERY_MS) show(done, null);
     };
-    void plannerWorker()
+    const fail = (): void => {
+      if (!stale) show(Object.keys(made).length, 'failed');
+    };
+    const deaf = onPlannerTrouble(fail);
+    plannerWorker()
       .planAll({ ...kit, log: whatPlansRead(kit), weighIns: [] }, proxy(onPiece), again)
       .then((end) => {
         if (!stale) show(Object.keys(made).length, end);
-      });
+      }, fail);
     return () => {
       stale = true;
+      deaf();
     };
   }, [kit, round]);
   const again = useCallback(() => setRound((n) => n + 1), []);
   const fresh = answer?.kit === kit && answer?.round === round;
   const known = useMemo(() => {
-    const made = newest?.programmes ?? {};
+    const made = newest?.programmes ?? byId();
     const there = kit?.items.filter((item) => made[item.id] !== undefined).length ?? 0;
     return newest !== null && kit !== undefined && there >= MOSTLY * kit.items.length;
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the newest answer changes with this one

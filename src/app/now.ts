@@ -3,6 +3,4 @@ export const nowMs = (): number => Date.now();
 export const nowIso = (): string => `${new Date().toISOString().slice(0, 19)}Z`;
 /** Today as a day of this place, "2027-01-03". Swedish dates are written so. */
 export const today = (): string => new Date().toLocaleDateString('sv-SE');
-/** The day of this place on which an instant fell. */
-export const dayOf = (iso: string): string => new Date(iso).toLocaleDateString('sv-SE');
 export const newId = (prefix: string): string => `${prefix}-${crypto.randomUUID().slice(0, 13)}`;

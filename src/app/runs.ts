@@ -1,18 +1,10 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Programme } from '../core/document';
-import { foldRun, startRun, type Run, type RunRecord } from '../core/run';
+import { foldRun, startRun, type Run } from '../core/run';
 import { db } from '../data/db';
-import { saveRun } from '../data/repo';
+import { openRecords, startRuns } from '../data/repo';
 import { newId, nowMs } from './now';
-
-/** Runs that are not over for the record: under way, or ended and not written. */
-const OPEN = ['live', 'finished', 'stopped'] as const;
-const openRecords = (): Promise<RunRecord[]> =>
-  db.runs
-    .where('status')
-    .anyOf([...OPEN])
-    .sortBy('startedAtMs');
 
 /** A run, live; null when there is none, undefined while it is read. */
 export function useRun(id: string | undefined): Run | null | undefined {
@@ -50,9 +42,7 @@ export async function beginRun(
   name: string,
   machineId?: string,
 ): Promise<{ readonly id: string; readonly wasUnderWay: boolean }> {
-  const open = (await openRecords()).find((r) => r.itemId === programme.itemId);
-  if (open) return { id: open.id, wasUnderWay: true };
   const run = startRun(programme, name, newId('run'), nowMs(), machineId);
-  await saveRun(run);
-  return { id: run.id, wasUnderWay: false };
+  const open = await startRuns([run]);
+  return open ? { id: open.id, wasUnderWay: true } : { id: run.id, wasUnderWay: false };
 }

@@ -3,6 +3,10 @@ import type { Undo } from '../data/repo';
 
 interface Session {
   readonly theme: 'auto' | 'light' | 'dark';
+  /** A first visit: the demo kit is on its way, and no page says yet that there is nothing. */
+  readonly arriving: boolean;
+  /** A newer version has taken the store over, in another tab. */
+  readonly overtaken: boolean;
 }
 const THEME_KEY = 'umbrastic-theme';
 const storedTheme = (): Session['theme'] => {
@@ -11,7 +15,7 @@ const storedTheme = (): Session['theme'] => {
 };
 
 /** Passing state of this tab. Kept things live in the store. */
-export const useSession = create<Session>(() => ({ theme: storedTheme() }));
+export const useSession = create<Session>(() => ({ theme: storedTheme(), arriving: false, overtaken: false }));
 
 /** What says it, loaded after the first page. */
 const toasts = () => import('../ui/Toasts');

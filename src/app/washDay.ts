@@ -1,13 +1,12 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Kit } from '../core/gear';
 import { momentText } from '../core/telling/wash-day';
-import type { DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
-import { readMeta } from '../data/db';
+import type { DayLoad, DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
 import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
 import { begunOf, instantOf, requestOf } from './dayHours';
+import { begunByRuns, pathOf, runsOfLoad, type Started, useDayRuns, useWish } from './loads';
 import { tell } from './session';
 
 const GRID_MS = 5 * 60_000;
@@ -20,6 +19,17 @@ const begunIn = (day: WashDay, begun: readonly DayTask[]): string[] => {
   return day.tasks.filter((t) => those.has(stepsOf(t))).map((t) => t.id);
 };
 
+/** What was begun of a day, by the ids that the same loads have in a new one. */
+function loadsIn(day: WashDay, { day: before, loads = {} }: Started): Record<string, string> {
+  const key = (l: DayLoad): string => `${l.purpose}/${l.washerId}/${[...l.itemIds].sort().join()}`;
+  return Object.fromEntries(
+    Object.entries(loads).map(([piece, loadId]) => {
+      const was = before.loads.find((l) => l.id === piece);
+      return [(was && day.loads.find((l) => key(l) === key(was))?.id) ?? piece, loadId];
+    }),
+  );
+}
+
 export interface DayState {
   readonly kit: Kit | undefined;
   /** Undefined while it is read; null when none was put together. */
@@ -30,12 +40,16 @@ export interface DayState {
   readonly busy: { readonly better: number; readonly verdict: string } | null;
   readonly stop: () => void;
   readonly again: () => void;
+  /** Tasks of a started day that have begun: ticked, or in a run. */
+  readonly begun: readonly string[];
+  /** Those that a run has begun. */
+  readonly inRuns: readonly string[];
   /** Moves what has not begun of a started day behind now, and says what it costs. */
   readonly moveRest: () => Promise<void>;
+  /** Begins a load, a purge or a thing by itself. @returns where it is carried on, or null when it could not be begun. */
+  readonly carryOut: (piece: string) => Promise<string | null>;
   readonly change: (next: DayWish, said?: string) => Promise<void>;
 }
-/** The wish as it is stored, live. */
-export const useWish = (): DayWish | null | undefined => useLiveQuery(async () => (await readMeta('washDay')) ?? null, []);
 
 /** The wash day that is being put together, planned anew at every change, off the page. */
 export function useWashDay(kit: Kit | undefined): DayState {
@@ -73,6 +87,9 @@ export function useWashDay(kit: Kit | undefined): DayState {
     return () => worker.end();
   }, [asked]);
   const busy = request !== null && answer?.asked !== asked && stopped !== asked;
+  const started = wish?.started;
+  const runs = useDayRuns(started);
+  const inRuns = useMemo(() => (started && runs ? begunByRuns(started, runs) : []), [started, runs]);
   const change = async (next: DayWish, said?: string): Promise<void> => {
     const undo = await saveWashDay(next);
     if (said) tell(said, undo);
@@ -90,22 +107,41 @@ export function useWashDay(kit: Kit | undefined): DayState {
     },
     again: () => setRound((n) => n + 1),
     change,
+    begun: [...new Set([...(started?.begun ?? []), ...inRuns])],
+    inRuns,
+    carryOut: async (piece) => {
+      if (!wish || !started || !kit) return null;
+      const known = started.loads?.[piece];
+      // What was stopped before anything was done is begun anew.
+      if (known !== undefined && (await runsOfLoad(known)).some((r) => r.status !== 'dropped'))
+        return pathOf(started.day, piece, known);
+      const ticked = begunOf(started, inRuns).map((t) => t.id);
+      const { beginPiece } = await import('./carryOut');
+      const found = await beginPiece(started.kit ?? kit, started.day, piece, ticked);
+      if ('busy' in found) {
+        tell(`${found.busy.itemName} is under way by itself. Finish that first, or stop it.`);
+        return null;
+      }
+      await change({ ...wish, started: { ...started, loads: { ...started.loads, [piece]: found.loadId } } });
+      return pathOf(started.day, piece, found.loadId);
+    },
     moveRest: async () => {
       if (!wish?.started || !kit) return;
       const before = wish.started;
       const worker = dayWorker();
-      const late = { ...requestOf(wish, kit), from: instantOf(soonest()) };
+      const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantOf(soonest()) };
       const day = await worker.api.plan(
         late,
         proxy(() => undefined),
       );
       worker.end();
       const begun = begunIn(day, begunOf(before));
+      const loads = loadsIn(day, before);
       const moves =
         day.finish === before.day.finish
           ? 'The end stays as it was.'
           : `The end moves from ${momentText(before.day.finish)} to ${momentText(day.finish)}.`;
-      await change({ ...wish, started: { day, begun } }, moves);
+      await change({ ...wish, started: { ...before, day, begun, loads } }, moves);
     },
   };
 }

@@ -3,6 +3,7 @@ import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
 import type { LightMarks } from '../core/loft/light';
 import type { RunRecord } from '../core/run';
+import type { ClockKnown } from '../core/run/clock';
 import { m0002, m0003, m0004, m0005, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
@@ -19,6 +20,8 @@ export interface MetaValues {
   evenings: Readonly<Record<string, EveningDone>>;
   /** The wash day that is being put together. */
   washDay: DayWish;
+  /** The last step of the device's clock. */
+  clock: ClockKnown;
 }
 export interface MetaRow<K extends keyof MetaValues = keyof MetaValues> {
   readonly key: K;
@@ -153,8 +156,21 @@ export type OpenResult =
   | { readonly status: 'newer'; readonly version: number }
   | { readonly status: 'failed'; readonly message: string };
 
+/** Other tabs, of an older version or a newer one. */
+export interface OtherTabs {
+  /** An older one holds the store; it opens when that one is gone. */
+  readonly onHeld?: () => void;
+  /** A newer one needs the store: this page has let go of it, and writes no more. */
+  readonly onOvertaken?: () => void;
+}
 /** Opens the store and checks its version before the first write; data made by a newer version is left untouched. */
-export async function openStore(store: UmbrasticDb = db): Promise<OpenResult> {
+export async function openStore({ onHeld, onOvertaken }: OtherTabs = {}, store: UmbrasticDb = db): Promise<OpenResult> {
+  store.on('blocked', () => onHeld?.());
+  store.on('versionchange', () => {
+    // Not opened again by the next write: that would be an old program in newer data.
+    store.close({ disableAutoOpen: true });
+    onOvertaken?.();
+  });
   try {
     await store.open();
     const version = await readMeta('schemaVersion', store);

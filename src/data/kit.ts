@@ -48,26 +48,31 @@ export async function loadKit(store: UmbrasticDb = db): Promise<Kit> {
  * that the new one does not have go.
  */
 export const replaceKit = (kit: Kit): Promise<Undo> =>
-  undoable(TABLE_NAMES, async () => {
-    const here = new Set(kit.items.map((item) => item.id));
-    for (const name of TABLE_NAMES) {
-      const { onReplace, inKit, ofItem } = TABLES[name];
-      if (onReplace === 'kept') continue;
-      const table = db.table<object>(name);
-      if (onReplace === 'follows') await table.filter((row) => !here.has((row as Record<string, string>)[ofItem] ?? '')).delete();
-      else await table.clear();
-      if (inKit) await table.bulkPut([...((kit[inKit] as readonly object[] | undefined) ?? [])]);
-    }
-    const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
-    await db.meta.bulkPut([
-      { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
-      { key: 'title', value: kit.title ?? '' },
-      { key: 'evenings', value: Object.fromEntries(evenings) },
-    ]);
-    await db.meta.delete('washDay');
-    await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
-    await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
-  });
+  undoable(
+    TABLE_NAMES,
+    async () => {
+      const here = new Set(kit.items.map((item) => item.id));
+      for (const name of TABLE_NAMES) {
+        const { onReplace, inKit, ofItem } = TABLES[name];
+        if (onReplace === 'kept') continue;
+        const table = db.table<object>(name);
+        if (onReplace === 'follows')
+          await table.filter((row) => !here.has((row as Record<string, string>)[ofItem] ?? '')).delete();
+        else await table.clear();
+        if (inKit) await table.bulkPut([...((kit[inKit] as readonly object[] | undefined) ?? [])]);
+      }
+      const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
+      await db.meta.bulkPut([
+        { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
+        { key: 'title', value: kit.title ?? '' },
+        { key: 'evenings', value: Object.fromEntries(evenings) },
+      ]);
+      await db.meta.delete('washDay');
+      await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
+      await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
+    },
+    true,
+  );
 
 /** The kit as a file's text, with the time it was made. */
 export async function exportKit(nowIso: string, store: UmbrasticDb = db): Promise<string> {

@@ -11,7 +11,8 @@ import type {
   Washer,
   WeighIn,
 } from '../core/gear';
-import { foldRun, recordOf, type Run } from '../core/run';
+import { dropRun, foldRun, mendClock, recordOf, type Run, type RunRecord, shiftClock } from '../core/run';
+import { type ClockKnown, clockStepped } from '../core/run/clock';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import { db, readMeta, writeMeta, type Photo, type SavedView } from './db';
@@ -81,25 +82,92 @@ export const chooseForKit = (school: string, option: string): Promise<Undo> =>
     await writeMeta('preferences', { ...preferences, schools: { ...preferences.schools, [school]: option } });
   });
 
-export const saveRun = (run: Run): Promise<Undo> => undoable(['runs'], () => db.runs.put(recordOf(run)));
+export const saveRun = (run: Run): Promise<Undo> => saveRuns([run]);
+/** The runs of a load, begun together. */
+export const saveRuns = (runs: readonly Run[]): Promise<Undo> => undoable(['runs'], () => db.runs.bulkPut(runs.map(recordOf)));
+
+/** Drops runs of which nothing is kept: those to which nothing has happened since they were seen so. */
+export const dropRuns = (seen: readonly Run[]): Promise<Undo> =>
+  undoable(['runs'], async () => {
+    for (const run of seen) {
+      const stored = await db.runs.get(run.id);
+      if (stored?.events.length === run.events.length) await db.runs.put(recordOf(dropRun(run)));
+    }
+  });
+
+const OPEN = ['live', 'finished', 'stopped'] as const;
+/** Runs that are not over for the record: under way, or ended and not written; oldest first. */
+export const openRecords = (): Promise<RunRecord[]> =>
+  db.runs
+    .where('status')
+    .anyOf([...OPEN])
+    .sortBy('startedAtMs');
+/**
+ * Begins runs, unless one of their things or machines is in one: looked for and begun in one go, so that two presses or two tabs begin one.
+ * @returns the run that is in the way, or null: they are begun.
+ */
+export async function startRuns(runs: readonly Run[]): Promise<RunRecord | null> {
+  return db.transaction('rw', db.runs, async () => {
+    const inTheWay = (await openRecords()).find((r) => runs.some((own) => own.itemId === r.itemId));
+    if (inTheWay) return inTheWay;
+    await db.runs.bulkPut(runs.map(recordOf));
+    return null;
+  });
+}
 
 /** Changes a run from what is stored, so that two tabs never overwrite one another, and what then stands in its machines and baths. */
 export async function changeRun(id: string, change: (run: Run) => Run, atIso?: string): Promise<Run | undefined> {
+  const [next] = await changeRuns([id], (runs) => runs.map(change), atIso);
+  return next;
+}
+/** The same for the runs of one load, in one go: those that there still are, in any order. @returns them as they are then. */
+export async function changeRuns(
+  ids: readonly string[],
+  change: (runs: readonly Run[]) => readonly Run[],
+  atIso?: string,
+): Promise<readonly Run[]> {
   return db.transaction('rw', [db.runs, db.meta], async () => {
-    const record = await db.runs.get(id);
-    if (!record) return undefined;
-    const run = foldRun(record);
-    const next = change(run);
-    if (next === run) return next;
-    await db.runs.put(recordOf(next));
-    const equipment = atIso === undefined ? undefined : await readMeta('equipment');
-    if (equipment && atIso !== undefined) {
-      const after = vesselsAfter(run, next, equipment, atIso);
-      if (after !== equipment) await writeMeta('equipment', after);
+    const before = (await db.runs.bulkGet([...ids])).flatMap((record) => (record ? [foldRun(record)] : []));
+    const after = change(before);
+    for (const next of after) {
+      const run = before.find((r) => r.id === next.id);
+      if (!run || next === run) continue;
+      await db.runs.put(recordOf(next));
+      const equipment = atIso === undefined ? undefined : await readMeta('equipment');
+      if (!equipment || atIso === undefined) continue;
+      const left = vesselsAfter(run, next, equipment, atIso);
+      if (left !== equipment) await writeMeta('equipment', left);
     }
-    return next;
+    return after;
   });
 }
+
+/** Changes every run under way, in one go with what is known of the clock. */
+const withClock = (
+  change: (known: ClockKnown | undefined) => { known: ClockKnown | undefined; of: (run: Run) => Run },
+): Promise<void> =>
+  db.transaction('rw', [db.runs, db.meta], async () => {
+    const live = (await db.runs.where('status').equals('live').toArray()).map(foldRun);
+    const { known, of } = change(await readMeta('clock'));
+    // Without a timer there is nothing to ask about.
+    if (known) await writeMeta('clock', live.length > 0 ? known : { ...known, askedMs: 0 });
+    const moved = live.map((run) => [run, of(run)] as const).filter(([run, next]) => next !== run);
+    await db.runs.bulkPut(moved.map(([, next]) => recordOf(next)));
+  });
+/** The device's clock stepped while work is under way: once for all tabs. */
+export const clockStep = (byMs: number, nowMs: number): Promise<void> =>
+  withClock((was) => {
+    const { known, shiftMs } = clockStepped(was, byMs, nowMs);
+    return { known, of: (run) => (shiftMs === 0 ? run : shiftClock(run, shiftMs)) };
+  });
+/** The user says what a step forward was: the clock was set, so timers move with it, or the device slept. */
+export const answerClock = (wasSet: boolean): Promise<void> =>
+  withClock((known) => ({
+    known: known && { ...known, askedMs: 0 },
+    of: (run) => (wasSet && known ? shiftClock(run, known.askedMs) : run),
+  }));
+/** A clock that was set back while no page was open. */
+export const mendClocks = (nowMs: number): Promise<void> => withClock((known) => ({ known, of: (run) => mendClock(run, nowMs) }));
 
 /** The machines of the record become these. */
 async function setWashers(washers: readonly Washer[]): Promise<void> {
@@ -112,6 +180,7 @@ export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
   undoable(['log', 'supplies', 'inspections', 'meta', 'runs', 'items', 'weighIns', 'drafts'], async () => {
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
+    if (result.load) await db.log.put(result.load);
     if (result.item) {
       const { learned, massG, inFreezer, jobClass } = result.item;
       const stored = await db.items.get(result.item.id);
@@ -135,15 +204,14 @@ export const writeResult = (runId: string, result: RunResult): Promise<Undo> =>
   });
 
 /** Writes what a purge did to a machine, once. */
-export async function writePurge(runId: string, result: ReturnType<typeof finishPurge>): Promise<void> {
-  await db.transaction('rw', [db.log, db.meta, db.runs, db.supplies], async () => {
+export const writePurge = (runId: string, result: ReturnType<typeof finishPurge>): Promise<Undo> =>
+  undoable(['log', 'meta', 'runs', 'supplies'], async () => {
     if (await db.log.get(result.entry.id)) return;
     await db.log.put(result.entry);
     await db.supplies.bulkPut([...result.supplies]);
     await setWashers(result.washers);
     await db.runs.update(runId, { status: 'written' });
   });
-}
 
 /** Records a use or upkeep, or corrects one. */
 export const saveEntry = (entry: LogEntry): Promise<Undo> => undoable(['log'], () => db.log.put(entry));

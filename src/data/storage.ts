@@ -24,5 +24,21 @@ export async function isKept(): Promise<boolean> {
   return (await globalThis.navigator?.storage?.persisted?.()) ?? false;
 }
 
+type Thrown = {
+  readonly name?: unknown;
+  readonly message?: unknown;
+  readonly inner?: unknown;
+  readonly failures?: readonly unknown[];
+};
+/** A fault and those inside it. */
+function* within(error: unknown, depth = 0): Generator<string> {
+  if (typeof error !== 'object' || error === null || depth > 3) return;
+  const { name, message, inner, failures } = error as Thrown;
+  yield `${String(name)} ${String(message)}`;
+  yield* within(inner, depth + 1);
+  for (const one of (failures ?? []).slice(0, 3)) yield* within(one, depth + 1);
+}
 /** True for the fault a full store throws. */
-export const isFull = (error: unknown): boolean => error instanceof Error && /quota/i.test(`${error.name} ${error.message}`);
+export const isFull = (error: unknown): boolean => [...within(error)].some((text) => /quota/i.test(text));
+/** True for the fault of a store that was closed under this page. */
+export const isShut = (error: unknown): boolean => [...within(error)].some((text) => /DatabaseClosed|VersionChange/.test(text));

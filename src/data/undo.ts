@@ -1,8 +1,10 @@
 import Dexie, { type Transaction } from 'dexie';
 import { db } from './db';
-import type { TableName } from './tables';
+import { hold, loadRules } from './guard';
+import { takenBack } from './merge';
+import { TABLE_NAMES, TABLES, type TableName } from './tables';
 
-/** Puts everything back exactly as it was: what undo calls. */
+/** Puts back what a change did, and leaves alone what was changed since: what undo calls. */
 export type Undo = () => Promise<void>;
 
 const rootOf = (trans: Transaction): Transaction => {
@@ -10,15 +12,23 @@ const rootOf = (trans: Transaction): Transaction => {
   while (root.parent) root = root.parent as typeof root;
   return root;
 };
+type Rows = Map<unknown, object | undefined>;
+const tableOf = (name: TableName): Dexie.Table<object, unknown> => db[name] as Dexie.Table<object, unknown>;
+const OF_ITEMS = TABLE_NAMES.filter((name) => TABLES[name].ofItem !== null);
 
 /**
- * Carries a change out in one transaction over these tables, and notes every row as it was before it was first touched.
- * @returns what undoes it: each touched row is as it was, new ones are gone, nothing else is moved.
+ * Carries a change out in one transaction over these tables, holds what it wrote to the rules of the format, and notes every row as it was
+ * before it was first touched. @param checked the rows come from a document that was held to the rules as a whole.
+ * @returns what undoes it: each touched row is as it was, new ones are gone with all that hangs on them, nothing else is moved.
+ * @throws NotKept when a row breaks a rule; nothing is changed then.
  */
-export async function undoable(names: readonly TableName[], change: () => Promise<unknown>): Promise<Undo> {
-  const tables = names.map((name) => db[name] as Dexie.Table<object, unknown>);
-  const before = new Map<TableName, Map<unknown, object | undefined>>(names.map((name) => [name, new Map()]));
-  await db.transaction('rw', tables, async () => {
+export async function undoable(names: readonly TableName[], change: () => Promise<unknown>, checked = false): Promise<Undo> {
+  const tables = names.map(tableOf);
+  const before = new Map<TableName, Rows>(names.map((name) => [name, new Map()]));
+  const after = new Map<TableName, Map<unknown, object>>(names.map((name) => [name, new Map()]));
+  // Fetched first: a transaction waits for nothing but the store.
+  const rules = checked || !names.some((name) => TABLES[name].inKit || name === 'meta') ? null : await loadRules();
+  await db.transaction('rw', [...new Set([...tables, db.items])], async () => {
     const mine = rootOf(Dexie.currentTransaction);
     const stops = tables.map((table) => {
       const rows = before.get(table.name as TableName);
@@ -51,15 +61,45 @@ export async function undoable(names: readonly TableName[], change: () => Promis
     } finally {
       for (const stop of stops) stop();
     }
+    for (const [name, rows] of before) {
+      const keys = [...rows.keys()];
+      const made = await tableOf(name).bulkGet(keys);
+      made.forEach((row, n) => row && after.get(name)?.set(keys[n], row));
+    }
+    if (rules) await hold(after, rules);
   });
-  return async () => {
-    await db.transaction('rw', tables, async () => {
-      for (const [name, rows] of before) {
-        const table = db[name] as Dexie.Table<object, unknown>;
-        for (const [key, row] of rows) await (row === undefined ? table.delete(key) : table.put(row));
+  return () => takeBack(before, after);
+}
+
+async function takeBack(
+  before: ReadonlyMap<TableName, Rows>,
+  after: ReadonlyMap<TableName, Map<unknown, object>>,
+): Promise<void> {
+  // What hangs on a thing that was added goes with it, whenever it came.
+  const added = [...(before.get('items') ?? [])].filter(([, row]) => row === undefined).map(([id]) => id as string);
+  await db.transaction('rw', [...new Set([...before.keys(), ...OF_ITEMS])].map(tableOf), async () => {
+    for (const [name, rows] of before)
+      for (const [key, row] of rows) {
+        const now = await tableOf(name).get(key);
+        const back = row && now ? takenBack(row, after.get(name)?.get(key), now) : row;
+        await (back === undefined ? tableOf(name).delete(key) : tableOf(name).put(back as object));
       }
-    });
-  };
+    for (const name of OF_ITEMS)
+      if (added.length > 0)
+        await tableOf(name)
+          .where(TABLES[name].ofItem as string)
+          .anyOf(added)
+          .delete();
+    // Nothing comes back to a thing that is gone meanwhile.
+    for (const [name, rows] of before) {
+      const { ofItem } = TABLES[name];
+      if (ofItem !== 'itemId') continue;
+      for (const [key, row] of rows) {
+        const id = (row as { itemId?: string } | undefined)?.itemId;
+        if (id !== undefined && name !== 'runs' && !(await db.items.get(id))) await tableOf(name).delete(key);
+      }
+    }
+  });
 }
 
 /** Undoes several changes as one, the last first. */

@@ -9,7 +9,12 @@ export type Look = 'main' | 'quiet' | 'danger';
 /** `big`: 64 px, for wet hands at the tub. */
 export type Size = 'usual' | 'big';
 
-const face = css<{ $look: Look; $size: Size }>`
+interface FaceProps {
+  readonly $look: Look;
+  readonly $size: Size;
+  readonly $named?: boolean;
+}
+const face = css<FaceProps>`
   display: inline-flex;
   align-items: center;
   justify-content: center;
@@ -24,7 +29,16 @@ const face = css<{ $look: Look; $size: Size }>`
   font-size: ${(p) => (p.$size === 'big' ? '20px' : '16px')};
   text-decoration: none;
   cursor: pointer;
-  white-space: nowrap;
+  ${(p) =>
+    p.$named
+      ? css`
+          max-width: 100%;
+          overflow-wrap: anywhere;
+          text-align: left;
+        `
+      : css`
+          white-space: nowrap;
+        `}
   &[data-pressed] {
     transform: translateY(1px);
   }
@@ -33,7 +47,7 @@ const face = css<{ $look: Look; $size: Size }>`
     cursor: default;
   }
 `;
-const Face = styled(AriaButton)<{ $look: Look; $size: Size }>`
+const Face = styled(AriaButton)<FaceProps>`
   ${face}
 `;
 type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> & {
@@ -41,21 +55,28 @@ type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> & {
   readonly style?: React.CSSProperties;
 };
 
+interface ButtonLook {
+  readonly look?: Look;
+  readonly size?: Size;
+  /** What stands on it is the name of a thing, of whatever length. */
+  readonly named?: boolean;
+}
 /** Does something here. One `main` a page; Enter inside a form presses the one of `type="submit"`. To go to another place, take `LinkButton`. */
-export function Button({ look = 'main', size = 'usual', ...rest }: Pressed & { look?: Look; size?: Size }) {
-  return <Face $look={look} $size={size} {...rest} />;
+export function Button({ look = 'main', size = 'usual', named = false, ...rest }: Pressed & ButtonLook) {
+  return <Face $look={look} $size={size} $named={named} {...rest} />;
 }
 
-const LinkFace = styled(Link)<{ $look: Look; $size: Size }>`
+const LinkFace = styled(Link)<FaceProps>`
   ${face}
 `;
 /** The look of a button where pressing it goes to another place. */
 export function LinkButton({
   look = 'main',
   size = 'usual',
+  named = false,
   ...rest
-}: React.ComponentProps<typeof Link> & { look?: Look; size?: Size }) {
-  return <LinkFace $look={look} $size={size} {...rest} />;
+}: React.ComponentProps<typeof Link> & ButtonLook) {
+  return <LinkFace $look={look} $size={size} $named={named} {...rest} />;
 }
 
 const Words = styled(AriaButton)`

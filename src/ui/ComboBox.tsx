@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { Button, ComboBox as AriaComboBox, Input, ListLayout, Popover, Virtualizer } from 'react-aria-components';
 import styled from 'styled-components';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, insetButton, lineLook, sized, useTouch } from './field';
@@ -72,7 +72,12 @@ export function ComboBox({
     setHeard(value);
     setTyped(own);
   }
+  const line = useRef<HTMLInputElement>(null);
+  const settled = useRef(false);
   const take = (id: string | null): void => {
+    // A page that moves under the hand shuts the list; what is being typed stays, and the list opens again beside it.
+    if (id === value && !settled.current && document.activeElement === line.current) return;
+    settled.current = false;
     // Left without a choice, it shows again what is chosen; that is no change.
     if (id !== value) change(id);
     setTyped(clears ? '' : nameOf(id));
@@ -103,7 +108,13 @@ export function ComboBox({
     >
       <FieldName>{label}</FieldName>
       <Line>
-        <Typed placeholder={placeholder} />
+        <Typed
+          ref={line}
+          placeholder={placeholder}
+          onKeyDownCapture={(e) => {
+            settled.current = e.key === 'Escape' || e.key === 'Enter';
+          }}
+        />
         <Button>
           <ChevronDown size={18} aria-hidden="true" />
         </Button>

@@ -10,6 +10,8 @@ const Frame = styled.nav`
   display: flex;
   gap: 4px 16px;
   flex-wrap: wrap;
+  /* A name may be one long word. */
+  overflow-wrap: anywhere;
   ol {
     display: flex;
     flex-wrap: wrap;

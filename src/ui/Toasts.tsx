@@ -42,6 +42,9 @@ const Region = styled(ToastRegion)<{ $top: boolean }>`
   gap: 8px;
   z-index: 70;
   outline-offset: 4px;
+  @media print {
+    display: none;
+  }
   ${phone} {
     left: 12px;
     right: 12px;

@@ -42,7 +42,7 @@ export const GlobalStyle = createGlobalStyle`
   :root[data-theme='dark'] { ${dark} color-scheme: dark; }
   *, *::before, *::after { box-sizing: border-box; }
   html { -webkit-text-size-adjust: 100%; }
-  body { margin: 0; background: var(--ground); color: var(--ink); font: 400 16px/1.5 ${font.text}; font-variant-numeric: tabular-nums; }
+  body { margin: 0; background: var(--ground); color: var(--ink); font: 400 16px/1.5 ${font.text}; font-variant-numeric: tabular-nums; overflow-wrap: break-word; }
   h1, h2, h3 { font-weight: 700; line-height: 1.2; margin: 0; letter-spacing: -0.01em; }
   h1 { font-size: 30px; text-wrap: balance; }
   h2 { font-size: 20px; }

@@ -1,6 +1,7 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
 import plannerUrl from 'virtual:planner-worker';
+import type { CsvApi } from './csv.protocol';
 import type { DayApi } from './day.protocol';
 import type { LightApi } from './light.protocol';
 import type { PhotoApi } from './photo.protocol';
@@ -10,11 +11,24 @@ import type { RehearseApi } from './rehearse.protocol';
 export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
 let planner: Remote<PlannerApi> | null = null;
+const troubles = new Set<() => void>();
 
 /** The planning worker, started on first use. */
 export function plannerWorker(): Remote<PlannerApi> {
-  planner ??= wrap<PlannerApi>(new Worker(plannerUrl, { type: 'module' }));
-  return planner;
+  if (planner) return planner;
+  const worker = new Worker(plannerUrl, { type: 'module' });
+  worker.addEventListener('error', () => {
+    // It is begun anew when somebody asks again.
+    worker.terminate();
+    planner = null;
+    for (const hear of troubles) hear();
+  });
+  return (planner = wrap<PlannerApi>(worker));
+}
+/** Hears when the planning worker could not be started or broke down: what it was asked stays without an answer. @returns how to stop it. */
+export function onPlannerTrouble(hear: () => void): () => void {
+  troubles.add(hear);
+  return () => void troubles.delete(hear);
 }
 
 let photos: Remote<PhotoApi> | null = null;
@@ -44,4 +58,10 @@ export function lightWorker(): Remote<LightApi> {
 export function dayWorker(): { readonly api: Remote<DayApi>; readonly end: () => void } {
   const worker = new Worker(new URL('./day.worker.ts', import.meta.url), { type: 'module' });
   return { api: wrap<DayApi>(worker), end: () => worker.terminate() };
+}
+
+/** A worker for one file of rows at a time; who ends it stops what it does. */
+export function csvWorker(): { readonly api: Remote<CsvApi>; readonly end: () => void } {
+  const worker = new Worker(new URL('./csv.worker.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<CsvApi>(worker), end: () => worker.terminate() };
 }

@@ -1,5 +1,5 @@
 import { reachOf } from '../core/energy/choice';
-import { readKit } from '../core/formats';
+import { readJson, readKit, soundPart } from '../core/formats';
 import { latestInspection, type Inspection, type Item, type Kit, type LogEntry } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import type { Programme } from '../core/document';
@@ -32,6 +32,29 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
       mayWait,
     })),
   };
+}
+
+/** By an id that may be any word, `__proto__` too. */
+const byId = <T>(): Record<string, T> => Object.create(null) as Record<string, T>;
+
+/** One thing that cannot be planned silences no other. */
+function outlineOf(own: Kit, item: Item): ProgrammeOutline {
+  try {
+    return outline(planItem(own, item), item);
+  } catch (error) {
+    return {
+      itemId: item.id,
+      verdict: 'It could not be planned.',
+      because: [],
+      aims: [],
+      method: 'none',
+      confidence: 'low',
+      lookDays: 0,
+      needs: [],
+      steps: [],
+      failed: error instanceof Error ? error.message : String(error),
+    };
+  }
 }
 
 interface Watch {
@@ -91,17 +114,17 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
   const ground = JSON.stringify({ ...kit, items: [], inspections: [], log: [] });
   if (ground !== memory.ground) memory.made.clear();
   memory.ground = ground;
-  let piece: Record<string, ProgrammeOutline> = {};
+  let piece = byId<ProgrammeOutline>();
   const report = (done: number, of: number): void => {
     onPiece(piece, done, of);
-    piece = {};
+    piece = byId();
   };
   const end = await forEachItem(kit, { ...watch, onPiece: report }, (item, own) => {
     if (memory.left.has(item.id)) return false;
     const key = JSON.stringify([item, own.inspections, own.log]);
     const known = memory.made.get(item.id);
     const fresh = known?.key !== key;
-    const made = fresh ? outline(planItem(own, item), item) : known.outline;
+    const made = fresh ? outlineOf(own, item) : known.outline;
     if (fresh) memory.made.set(item.id, { key, outline: made });
     piece[item.id] = made;
     return fresh;
@@ -114,10 +137,14 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
 
 /** Which items rest on which handbook entries. */
 export async function whoUses(kit: Kit, watch: Watch = {}): Promise<Record<string, string[]>> {
-  const users: Record<string, string[]> = {};
+  const users = byId<string[]>();
   await forEachItem(kit, watch, (item, own) => {
-    const made = plan({ item, inspection: latestInspection(own.inspections, item.id), kit: own });
-    for (const entry of entriesUsedBy(made, writeProgramme(made))) (users[entry] ??= []).push(item.id);
+    try {
+      const made = plan({ item, inspection: latestInspection(own.inspections, item.id), kit: own });
+      for (const entry of entriesUsedBy(made, writeProgramme(made))) (users[entry] ??= []).push(item.id);
+    } catch {
+      // Now says that it could not be planned.
+    }
     return true;
   });
   return users;
@@ -145,5 +172,10 @@ export const plannerJobs: PlannerApi = {
     latest++;
     memory.left = new Set(asked.filter((id) => !memory.made.has(id)));
   },
-  read: async (text) => readKit(text),
+  read: async (text) => {
+    const read = readKit(text);
+    if (read.status === 'read') return read;
+    const json = read.status === 'faulty' ? readJson(text) : { document: null };
+    return { ...read, sound: 'document' in json ? soundPart(json.document) : null };
+  },
 };

@@ -1,5 +1,5 @@
 import type { Reach, Reached } from '../core/energy/choice';
-import type { Fault } from '../core/formats';
+import type { Fault, Sound } from '../core/formats';
 import type { Kit } from '../core/gear';
 import type { Programme, ProgrammeStep } from '../core/document';
 import type { Need } from '../core/supplies';
@@ -15,6 +15,8 @@ export interface ProgrammeOutline extends Pick<Programme, 'itemId' | 'verdict' |
   readonly needs: readonly Need[];
   /** Days of ordinary use until the next look. */
   readonly lookDays: number;
+  /** It could not be planned, and why; nothing else of it is known then. */
+  readonly failed?: string;
 }
 /** Outlines as they are made, by item id, and how far the work is. */
 export type OnPiece = (piece: Readonly<Record<string, ProgrammeOutline>>, done: number, of: number) => void;
@@ -34,6 +36,8 @@ export interface PlannerApi {
   reach(kit: Kit, itemId: string, school: string, option: string, reach: Reach): Promise<readonly Reached[]>;
   /** Stops planning, by hand; what is under way returns what it has, the rest waits to be asked for. */
   stop(): Promise<void>;
-  /** Reads and checks a kit file's text. */
-  read(text: string): Promise<{ status: 'read'; kit: Kit } | { status: 'newer' | 'faulty'; faults: readonly Fault[] }>;
+  /** Reads and checks a kit file's text; of one with faults, what can be read and what cannot. */
+  read(
+    text: string,
+  ): Promise<{ status: 'read'; kit: Kit } | { status: 'newer' | 'faulty'; faults: readonly Fault[]; sound: Sound | null }>;
 }

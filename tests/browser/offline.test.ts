@@ -5,7 +5,7 @@ import { visit } from './visit';
 describe('without a network, after one visit', () => {
   test('every place opens, a thing is added and looked over, and a programme is run', async () => {
     // 1. One visit with a network: the app is kept.
-    const v = await visit({ width: 390, height: 844 });
+    const v = await visit({ width: 390, height: 844, kept: true });
     await v.sees('under way');
     await v.page.evaluate(async () => {
       await navigator.serviceWorker.ready;

@@ -1,10 +1,9 @@
-import axe from 'axe-core';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { giveFile, settled, visit, type Visit } from './visit';
+import { faultsOf, giveFile, settled, visit } from './visit';
 
 const PATHS = [
   '/',
@@ -42,23 +41,6 @@ const PATHS = [
   '/handbook/school',
 ] as const;
 const demo = makeDemoKit(Date.now()).kit;
-/** Serious faults of the page as it stands. */
-async function faultsOf(v: Visit): Promise<unknown[]> {
-  const found = await v.page.evaluate(async () => {
-    const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
-    return result.violations
-      .filter((x) => x.impact === 'serious' || x.impact === 'critical')
-      .map(
-        (x) =>
-          `${x.id}: ${x.nodes
-            .slice(0, 3)
-            .map((n) => n.html.slice(0, 160))
-            .join(' | ')}`,
-      );
-  });
-  const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  return [...found, ...(over > 0 ? [`${over} px too wide`] : [])];
-}
 const LOOKS = [
   { name: 'desk, light', width: 1280, height: 800, scheme: 'light' },
   { name: 'phone, dark', width: 390, height: 844, scheme: 'dark' },
@@ -73,7 +55,6 @@ test.concurrent.each([0, 1])(
     const faults: unknown[] = [];
     for (const path of [...PATHS, `/run/${run}`].filter((_, n) => n % 2 === half)) {
       await v.go(path);
-      await v.page.evaluate(axe.source);
       for (const { name, width, height, scheme } of LOOKS) {
         await v.page.setViewport({ width, height });
         await v.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);

@@ -1,8 +1,9 @@
+import axe from 'axe-core';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type ElementHandle, type Page } from 'puppeteer-core';
-import { inject } from 'vitest';
+import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import { afterAll, inject } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 
 export interface Visit {
@@ -32,7 +33,19 @@ export interface Visit {
   /** Steers the stand-in devices that this visitor has to themselves. */
   readonly device: (path: string, body: unknown) => Promise<void>;
   readonly reload: () => Promise<void>;
+  /** Another tab of the same browser. */
+  readonly tab: (path: string, bare?: boolean) => Promise<Visit>;
   readonly close: () => Promise<void>;
+}
+interface Look {
+  width?: number;
+  height?: number;
+  path?: string;
+  dark?: boolean;
+  /** The app is kept for when there is no network, as it is for everybody. */
+  kept?: boolean;
+  /** No page of the app is waited for. */
+  bare?: boolean;
 }
 
 const WAIT = { timeout: 45_000 };
@@ -47,20 +60,66 @@ export async function settled(page: Page): Promise<void> {
 }
 let worlds = 0;
 
-/** A fresh person with an empty browser, on the demo server. */
-export async function visit(options: { width?: number; height?: number; path?: string; dark?: boolean } = {}): Promise<Visit> {
-  const browser = await puppeteer.connect({ browserWSEndpoint: inject('wsEndpoint') });
-  const context = await browser.createBrowserContext();
+/*
+ * Browsers that somebody has left: all that was theirs is gone, the app's own files are still at hand. A new one for each visit would parse the
+ * whole app anew.
+ */
+const left: BrowserContext[] = [];
+let connected: Browser | null = null;
+const connect = async (): Promise<Browser> =>
+  (connected ??= await puppeteer.connect({ browserWSEndpoint: inject('wsEndpoint') }));
+afterAll(async () => {
+  for (const context of left.splice(0)) await context.close();
+  await connected?.disconnect();
+  connected = null;
+});
+/** Leaves a browser: every page is shut, and what was stored is cleared away. */
+async function leave(context: BrowserContext, base: string): Promise<void> {
+  await context.clearPermissionOverrides();
+  const broom = await context.newPage();
+  for (const page of await context.pages()) if (page !== broom) await page.close();
+  const session = await broom.createCDPSession();
+  await session.send('Storage.clearDataForOrigin', {
+    origin: new URL(base).origin,
+    storageTypes: 'cookies,indexeddb,local_storage',
+  });
+  await broom.close();
+  left.push(context);
+}
+
+/**
+ * A fresh person with an empty browser, on the demo server.
+ * @param options.kept the app is kept for when there is no network, as it is for everybody; a browser of its own, because that outlasts a visit.
+ */
+export async function visit(options: Look & { base?: string } = {}): Promise<Visit> {
+  const browser = await connect();
+  // What is kept for when there is no network outlasts a visit, and belongs to its server.
+  const own = options.kept === true || options.base !== undefined;
+  const context = (own ? undefined : left.pop()) ?? (await browser.createBrowserContext());
+  const base = options.base ?? inject('baseUrl');
+  // Devices of their own, so that tests side by side do not turn each other's knobs.
+  const world = `w-${process.pid}-${worlds++}`;
+  await context.setCookie({ name: 'devices', value: world, domain: new URL(base).hostname, path: '/' });
+  return tab(context, base, world, options, () => (own ? context.close() : leave(context, base)));
+}
+/** One page of a browser, and the hands and eyes in front of it. */
+async function tab(
+  context: BrowserContext,
+  base: string,
+  world: string,
+  options: Look,
+  close: () => Promise<void>,
+): Promise<Visit> {
   const page = await context.newPage();
+  if (!options.kept)
+    await page.evaluateOnNewDocument(() =>
+      Object.defineProperty(navigator.serviceWorker, 'register', { value: () => new Promise(() => undefined) }),
+    );
   await page.setViewport({ width: options.width ?? 1280, height: options.height ?? 800 });
   if (options.dark) await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
   page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-  const base = inject('baseUrl');
-  // Devices of their own, so that tests side by side do not turn each other's knobs.
-  const world = `w-${process.pid}-${worlds++}`;
-  await context.setCookie({ name: 'devices', value: world, domain: new URL(base).hostname, path: '/' });
   const device = async (path: string, body: unknown): Promise<void> => {
     await fetch(`${base}/api/devices${path}`, {
       method: 'POST',
@@ -183,7 +242,8 @@ export async function visit(options: { width?: number; height?: number; path?: s
       table,
       key,
     );
-  await go(options.path ?? '/');
+  if (options.bare) await page.goto(base + (options.path ?? '/'));
+  else await go(options.path ?? '/');
   return {
     page,
     errors,
@@ -204,11 +264,32 @@ export async function visit(options: { width?: number; height?: number; path?: s
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
     stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,
     rows: async (table) => (await read(table, null)) as Record<string, unknown>[],
-    close: async () => {
-      await context.close();
-      await browser.disconnect();
-    },
+    tab: (path, bare = false) => tab(context, base, world, { ...options, path, bare }, close),
+    close,
   };
+}
+
+/** Serious faults of the page as it stands: those that axe finds, and what is wider than the screen. */
+export async function faultsOf(v: Visit): Promise<string[]> {
+  await v.page.evaluate(axe.source);
+  const found = await v.page.evaluate(async () => {
+    const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
+    return (
+      result.violations
+        .filter((x) => x.impact === 'serious' || x.impact === 'critical')
+        // In forced colours the system draws its own; axe reads ours.
+        .filter((x) => x.id !== 'color-contrast' || !matchMedia('(forced-colors: active)').matches)
+        .map(
+          (x) =>
+            `${x.id}: ${x.nodes
+              .slice(0, 3)
+              .map((n) => n.html.slice(0, 160))
+              .join(' | ')}`,
+        )
+    );
+  });
+  const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  return [...found, ...(over > 0 ? [`${over} px too wide`] : [])];
 }
 
 /** Gives a file to import on the Record page. */
@@ -262,3 +343,23 @@ export async function reloadLater(page: Page): Promise<void> {
     await settled(page);
   }
 }
+
+/** A row as an older version, or something else meanwhile, has left it. */
+export const putInStore = (v: Visit, table: string, row: object): Promise<void> =>
+  v.page.evaluate(
+    (t, r) =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('umbrastic');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const tx = open.result.transaction(t, 'readwrite');
+          tx.objectStore(t).put(r);
+          tx.oncomplete = () => {
+            open.result.close();
+            resolve();
+          };
+        };
+      }),
+    table,
+    row,
+  );

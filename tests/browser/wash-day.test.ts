@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { visit, type Visit } from './visit';
+import { moveByKeys, planned } from './day-page';
+import { faultsOf, visit, type Visit } from './visit';
 
 const WEEKEND = [
   'itm-parka',
@@ -13,14 +14,6 @@ const WEEKEND = [
   'itm-wax-cloths',
   'itm-pads',
 ];
-/** Waits until the day is planned, and no better one is looked for. */
-const planned = (v: Visit): Promise<unknown> =>
-  v.page.waitForFunction(
-    () =>
-      document.querySelector('section[aria-label="Loads"]') !== null &&
-      ![...document.querySelectorAll('[role=status]')].some((e) => e.textContent?.includes('Looking for')),
-    { timeout: 45_000 },
-  );
 const loads = (v: Visit): Promise<string[]> =>
   v.page.evaluate(() =>
     [...document.querySelectorAll('section[aria-label^="Load "]')].map((card) =>
@@ -53,16 +46,7 @@ describe('wash day', () => {
     await planned(v);
     const before = await loads(v);
     const together = before.some((d) => d.includes(' + '));
-    await (await v.named('Move Ice bib elsewhere', 'button')).focus();
-    await v.page.keyboard.press('Enter');
-    await v.sees('Where does Ice bib go?');
-    // The first that may be chosen: a drum of its own, or the other's.
-    await v.page.keyboard.press('Tab');
-    await v.page.keyboard.press('Space');
-    await v.sees('Runs of a machine');
-    await v.page.keyboard.press('Tab');
-    await v.page.keyboard.press('Enter');
-    await v.sees('is in another drum');
+    await moveByKeys(v, 'Ice bib');
     await planned(v);
     const after = await loads(v);
     expect(after.some((d) => d.includes(' + '))).toBe(!together);
@@ -141,6 +125,42 @@ describe('wash day', () => {
     await v.sees('is out of the day');
     await v.sees('Several things, one day');
     await v.sees('Everything that is due');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('hours are moved by keys and by hand, and each machine gets its card', async () => {
+    const v = await visit({ path: '/wash-day?items=itm-bib,itm-ice-trousers' });
+    await planned(v);
+    await v.press('Hours and people');
+    const from = await v.named('Hours of Bo: from', 'slider');
+    await from.focus();
+    await v.page.keyboard.press('ArrowRight');
+    await v.page.keyboard.press('ArrowRight');
+    expect(await from.evaluate((e) => e.getAttribute('aria-valuetext'))).toBe('08:30');
+    const quiet = await v.named('Quiet hours: from', 'slider');
+    expect(await quiet.evaluate((e) => e.getAttribute('aria-valuetext'))).toBe('21:00');
+    // An hour to the left by hand: the line is noon to noon.
+    await quiet.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+    const box = (await quiet.boundingBox())!;
+    const line = await quiet.evaluate((e) => e.parentElement!.getBoundingClientRect().width);
+    await v.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await v.page.mouse.down();
+    await v.page.mouse.move(box.x + box.width / 2 - line / 24, box.y + box.height / 2, { steps: 4 });
+    await v.page.mouse.up();
+    await v.press('Use these hours');
+    await v.sees('quiet 20:00–07:00');
+    expect(await v.text()).toContain('Bo 08:30–21:00');
+    await planned(v);
+    await v.page.evaluate(() => void (window.print = () => undefined));
+    await v.press('More');
+    await v.press('Print a card for each machine');
+    await v.sees('Cards for the doors');
+    const card = await v.page.$eval('main section', (e) => e.textContent ?? '');
+    expect(card).toContain('Ice bib');
+    expect(card).toMatch(/30 °C.*technical cleaner/);
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('Back to the day');
+    await planned(v);
     expect(v.errors).toEqual([]);
     await v.close();
   });

@@ -31,6 +31,36 @@ describe('the planning command', () => {
     const { programmes } = JSON.parse(out) as { programmes: { itemId: string }[] };
     expect(programmes.map((p) => p.itemId).sort()).toEqual([...new Set(kit.inspections.map((i) => i.itemId))].sort());
   }, 30_000);
+  test('a reader that has heard enough is no fault', () => {
+    const done = spawnSync(
+      'bash',
+      ['-c', `set -o pipefail; ${process.execPath} node_modules/tsx/dist/cli.mjs cli/plan.ts ${file} | head -c 40`],
+      {
+        encoding: 'utf8',
+      },
+    );
+    expect({ status: done.status, err: done.stderr }).toEqual({ status: 0, err: '' });
+  }, 30_000);
+  test('a full disk is told in a line', () => {
+    const done = spawnSync('bash', ['-c', `${process.execPath} node_modules/tsx/dist/cli.mjs cli/plan.ts ${file} > /dev/full`], {
+      encoding: 'utf8',
+    });
+    expect(done.status).toBe(1);
+    expect(done.stderr).toMatch(/^The answer could not be written \(ENOSPC\)\.\n$/);
+  }, 30_000);
+  test('control characters of a file are shown, not carried out; more faults than are shown are counted', () => {
+    const bad = {
+      ...kit,
+      items: Array.from({ length: 60 }, (_, n) => ({ id: `i${n}`, kind: '\u001b[31mspoon', components: [], label: null })),
+      inspections: [],
+    };
+
+    expect(run([file, '--item', '\u001b[31mx']).err).toMatch(/^--item: there is no item "\\u001b\[31mx"[^\u001b]*$/);
+    const { status, err } = run(['-'], JSON.stringify(bad));
+    expect(status).toBe(2);
+    expect(err.trim().split('\n')).toHaveLength(51);
+    expect(err).toMatch(/kit: has \d+ more faults like these/);
+  }, 30_000);
   test('plans the one that is named, from standard input, even when nobody looked at it', () => {
     const { status, out } = run(['-', '--item', 'itm-smock'], JSON.stringify({ ...kit, inspections: [] }));
     expect(status).toBe(0);

@@ -11,7 +11,7 @@ describe('items as CSV', () => {
   test('RFC 4180: a header, CRLF between lines, quotes doubled, and read back the same', () => {
     const odd = { ...items[0]!, name: 'a "quoted", odd\nname', tags: ['tour', 'hut, small'] };
     const text = itemsToCsv([odd]);
-    expect(text.split('\r\n')[0]).toMatch(/^id,name,kind/);
+    expect(text.split('\r\n')[0]).toMatch(/^\uFEFFid,name,kind/);
     expect(text).toContain('"a ""quoted"", odd\nname"');
     const back = itemsFromCsv(text, [odd], ids);
     expect(back.rows).toMatchObject([{ state: 'same', item: { name: odd.name, tags: odd.tags } }]);
@@ -23,12 +23,35 @@ describe('items as CSV', () => {
     expect(fresh.rows.every((r) => r.state === 'new' && r.item !== null)).toBe(true);
     expect(fresh.rows.find((r) => r.item?.id === 'itm-parka')?.item?.components.map((c) => c.material)).toContain('down');
   });
-  test.each(['=1+1', '+1', '-1', '@sum', '\tx'])('%j cannot run as a formula, and comes back as it was', (name) => {
-    const text = itemsToCsv([{ ...items[0]!, name }]);
-    const cell = Papa.parse<Record<string, string>>(text, { header: true }).data[0]?.name ?? '';
-    expect(cell.startsWith("'")).toBe(true);
-    expect(itemsFromCsv(text, items, ids).rows[0]?.item?.name).toBe(name.trim());
+  test('an unclosed quotation mark swallows no row: the file is refused, with the line', () => {
+    const text = 'id,name,kind,components\n,"Left open,jacket,face:polyester-woven\n,Second,jacket,face:polyester-woven\n';
+    const { rows, fault } = itemsFromCsv(text, items, ids);
+    expect(rows).toEqual([]);
+    expect(fault).toContain('line 2');
   });
+  test('it opens in a spreadsheet as what it is: a byte-order mark first', () => {
+    expect(itemsToCsv(items).charCodeAt(0)).toBe(0xfeff);
+  });
+  test('how far it is, is told', () => {
+    const told: number[] = [];
+    const rows = Array.from({ length: 450 }, (_, n) => `,Thing ${n},jacket,face:polyester-woven`).join('\n');
+    itemsFromCsv(
+      `id,name,kind,components\n${rows}`,
+      [],
+      (n) => `x${n}`,
+      (done) => told.push(done),
+    );
+    expect(told).toEqual([0, 200, 400]);
+  });
+  test.each(['=1+1', '+1', '-1', '@sum', '\tx', '\n=1', ' =1+1', '\u00a0=1', '＝1+1', '＠sum'])(
+    '%j cannot run as a formula, and comes back as it was',
+    (name) => {
+      const text = itemsToCsv([{ ...items[0]!, name }]);
+      const cell = Papa.parse<Record<string, string>>(text, { header: true }).data[0]?.name ?? '';
+      expect(cell.startsWith("'")).toBe(true);
+      expect(itemsFromCsv(text, items, ids).rows[0]?.item?.name).toBe(name.trim());
+    },
+  );
   test('every fault names its line and column, and good lines are still offered', () => {
     const text = [
       'id,name,kind,massG,components,shelf',

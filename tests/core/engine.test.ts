@@ -168,7 +168,7 @@ describe('schools', () => {
       refusals: [] as { option: string; rule: string }[],
       request: { item: {}, kit: { preferences: { schools: wish ? { S: wish } : {} } } },
     };
-    const option = settle(school, state as never);
+    const option = settle(school, invented(state));
     return { ...state, option };
   };
   test('no question, no answer', () => {

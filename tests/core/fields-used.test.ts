@@ -310,6 +310,15 @@ const NOT_USED: Readonly<Record<string, string>> = {
   'items.price': 'cost per use, for its life',
   'items.price.amount': 'the same',
   'items.price.currency': 'the same',
+  ...Object.fromEntries(
+    [
+      '',
+      ...['asFound', 'after'].flatMap((g) => [`.${g}`, `.${g}.low`, `.${g}.high`]),
+      ...['', '.on', '.amount', '.where'].map((f) => `.listed${f}`),
+      ...['', '.on', '.amount', '.fees', '.post', '.to'].map((f) => `.sold${f}`),
+    ].map((field) => [`items.worth${field}`, 'what it brings, on its own page; no care depends on it']),
+  ),
+  'preferences.prices.hourOfHands': 'when work stops to pay, on the page of a thing',
   'items.targetYears': 'its life',
   'items.lent': 'who has it',
   'items.lent.to': 'the same',

@@ -3,11 +3,11 @@ import { describe, expect, test } from 'vitest';
 import { forecastText } from '../../src/core/telling/due';
 import { addDays } from '../../src/core/due';
 import { dueOf, forecast, nextEvent } from '../../src/core/due/forecast';
-import type { Item, LogEntry } from '../../src/core/gear';
+import type { Item, LogEntry, UseEntry } from '../../src/core/gear';
 
 const at = (day: string): string => `${day}T08:00:00Z`;
 let n = 0;
-const use = (day: string, rest: Partial<LogEntry> = {}): LogEntry => ({
+const use = (day: string, rest: Partial<UseEntry> = {}): LogEntry => ({
   id: `u${n++}`,
   type: 'use',
   at: at(day),
@@ -15,7 +15,7 @@ const use = (day: string, rest: Partial<LogEntry> = {}): LogEntry => ({
   ...rest,
 });
 const wash = (day: string): LogEntry => ({ id: `c${n++}`, type: 'care', at: at(day), itemId: 'x', aims: ['wash'] });
-const every = (from: string, count: number, gap: number, rest: Partial<LogEntry> = {}): LogEntry[] =>
+const every = (from: string, count: number, gap: number, rest: Partial<UseEntry> = {}): LogEntry[] =>
   Array.from({ length: count }, (_, k) => use(addDays(from, k * gap), rest));
 
 describe('the forecast', () => {

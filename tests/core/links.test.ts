@@ -23,8 +23,16 @@ describe('links', () => {
     expect(ROUTES.length).toBeGreaterThan(12);
     expect(LINKS.length).toBeGreaterThan(30);
   });
-  test('each leads to a route', () =>
-    expect(LINKS.filter(({ path }) => path !== '/' && !ROUTES.some((route) => route.test(path)))).toEqual([]));
+  test('each leads to a route, or to a file that the build sends', () =>
+    expect(
+      LINKS.filter(({ path }) => !['/', '/licences.txt'].includes(path) && !ROUTES.some((route) => route.test(path))),
+    ).toEqual([]));
+  test('every page of a thing that an address can be made for is a route', () => {
+    const text = FILES.find(({ file }) => file === join('app', 'routes.ts'))?.text ?? '';
+    const pages = [...(/type ThingPage = ([^;]*);/.exec(text)?.[1] ?? '').matchAll(/'([^']+)'/g)].map(([, page]) => page);
+    expect(pages.length).toBeGreaterThan(4);
+    expect(pages.filter((page) => !ROUTES.some((route) => route.test(`/kit/x/${page}`)))).toEqual([]);
+  });
   test('each into the handbook leads to an entry', () => {
     const entries = new Set(handbook().map((entry) => entry.id));
     const wanted = LINKS.flatMap(({ path }) => /^\/handbook\/([\w-]+\/[\w-]+)$/.exec(path)?.[1] ?? []).filter(

@@ -1,3 +1,4 @@
+import type { LogEntry } from '../../src/core/gear';
 import { describe, expect, test } from 'vitest';
 import type { Programme } from '../../src/core/document';
 import {
@@ -117,7 +118,7 @@ describe('a finished run', () => {
   const residue: KitPart = withEquipment({
     washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 58, lastLoads: ['softener'] }],
   });
-  const finished = (fail: boolean) => {
+  const finished = (fail: boolean, log: readonly LogEntry[] = []) => {
     const thing = down({ repellency: 'finish' });
     let run = begin(programme(thing, { soil: 2, clumped: true }, residue));
     if (fail) run = answerCheck(upTo(run, 'droplet-test'), false, T0);
@@ -127,10 +128,26 @@ describe('a finished run', () => {
       run,
       thing,
       { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', soil: 2, clumped: true },
-      { ...KIT, ...residue },
+      { ...KIT, ...residue, log: [...log] },
       at,
     );
   };
+  test('clears a machine of what was in it before its purge, and of nothing that was washed there since', () => {
+    const line = (hoursLater: number, more: object): LogEntry => ({
+      id: `l${hoursLater}`,
+      type: 'care',
+      itemId: 'y',
+      at: new Date(T0 + hoursLater * 60 * MIN).toISOString(),
+      washerId: 'w1',
+      ...more,
+    });
+    const powder = { supplies: [{ class: 'powder', ml: 60 }] };
+    const left = (...log: LogEntry[]) => finished(false, log).washers.find((w) => w.id === 'w1')?.lastLoads;
+    expect(left(line(1, powder))).toEqual(['powder']);
+    expect(left(line(1, { steps: [{ stepId: 's', do: 'treat-grease', outcome: 'done' }] }))).toEqual(['workshop']);
+    // Before the purge, in another machine, or with nothing that stays: it is clean.
+    expect(left(line(-1, powder), line(2, { ...powder, washerId: 'w2' }), line(3, {}))).toEqual([]);
+  });
   test('is recorded with what it took and when to look again', () => {
     const { entry, supplies, washers, inspection } = finished(false);
     expect(entry).toMatchObject({

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Inspection, Item, Kit } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import { envelopeFor, plan, writeProgramme, type Plan } from '../../src/core/programme';
-import { canvas, comp, DIRTY, down, downBag, item, KIT, label, shell } from '../make';
+import { canvas, comp, DIRTY, down, downBag, invented, item, KIT, label, shell } from '../make';
 
 /* What a plan settles on the way, each by itself: common practice, no source. */
 const look = (rest: object): Inspection => ({ id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...rest }) as Inspection;
@@ -158,11 +158,11 @@ describe('what is to be bought', () => {
 describe('knowledge that does not hold together is refused by name', () => {
   const request = { item: down(), inspection: look(DIRTY), kit: KIT };
   const step = (rest: object): typeof KNOWLEDGE =>
-    ({ ...KNOWLEDGE, steps: [{ ...KNOWLEDGE.steps[0]!, when: {}, ...rest }] }) as never;
+    invented({ ...KNOWLEDGE, steps: [{ ...KNOWLEDGE.steps[0]!, when: {}, ...rest }] });
   test.each([
     [
       'no family that takes everything',
-      { ...KNOWLEDGE, families: [{ ...KNOWLEDGE.families[0]!, when: { all: ['never'] } }] } as never,
+      invented<typeof KNOWLEDGE>({ ...KNOWLEDGE, families: [{ ...KNOWLEDGE.families[0]!, when: { all: ['never'] } }] }),
     ],
     ['No setting is called teleport', step({ settings: ['teleport'] })],
     ['No duration is called forever', step({ unattended: 'forever' })],

@@ -4,7 +4,7 @@ import { KNOWLEDGE } from '../../src/core/knowledge';
 import type { Programme } from '../../src/core/document';
 import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { WORDS } from '../../src/core/words';
-import { canvas, comp, DIRTY, down, item, KIT, label, shell, supply } from '../make';
+import { canvas, comp, DIRTY, down, invented, item, KIT, label, shell, supply } from '../make';
 
 /* How a plan is written: each promise of the document, by itself. */
 type Change = Partial<Pick<Kit, 'equipment' | 'supplies' | 'preferences'>>;
@@ -130,7 +130,7 @@ describe('steps', () => {
     expect(p.steps.some((s) => s.when === 'if-failed')).toBe(true);
   });
   test('without words it still names what is done', () => {
-    const bare = writeProgramme(made(down()), { ...WORDS, steps: {} } as never);
+    const bare = writeProgramme(made(down()), invented({ ...WORDS, steps: {} }));
     expect(bare.steps.find((s) => s.do === 'weigh')).toMatchObject({ title: 'weigh', text: 'weigh.' });
   });
   test('cautions of steps that are always done stand above too, each once; those behind a failed check do not', () => {

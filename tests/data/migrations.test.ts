@@ -70,7 +70,7 @@ describe('migrations', () => {
     await old.table('meta').put({ key: 'title', value: 'Old kit' });
     old.close();
     const store = new UmbrasticDb('was-version-1');
-    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await openStore({}, store)).toEqual({ status: 'open' });
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     expect(await readMeta('title', store)).toBe('Old kit');
     const sorted = (rows: readonly object[]): object[] =>
@@ -121,7 +121,7 @@ describe('migrations', () => {
     await old.table('meta').put({ key: 'schemaVersion', value: 2 });
     old.close();
     const store = new UmbrasticDb('was-version-2');
-    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await openStore({}, store)).toEqual({ status: 'open' });
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     expect(Object.fromEntries((await store.runs.toArray()).map((r) => [r.id, r.status]))).toEqual({
       'run-drying': 'live',
@@ -145,7 +145,7 @@ describe('migrations', () => {
     await old.table('meta').put({ key: 'schemaVersion', value: 3 });
     old.close();
     const store = new UmbrasticDb('was-version-3');
-    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await openStore({}, store)).toEqual({ status: 'open' });
     expect(await readMeta('preferences', store)).toEqual(after[0]);
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     await store.delete();
@@ -159,7 +159,7 @@ describe('migrations', () => {
     for (const [table, rows] of Object.entries(before)) await old.table(table).bulkPut(rows);
     old.close();
     const store = new UmbrasticDb('was-version-4');
-    expect(await openStore(store)).toEqual({ status: 'open' });
+    expect(await openStore({}, store)).toEqual({ status: 'open' });
     expect(await store.items.toArray()).toEqual(before.items);
     expect(await store.drafts.toArray()).toEqual(before.drafts);
     expect(await store.sheets.toArray()).toEqual([]);

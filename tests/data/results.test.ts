@@ -20,6 +20,7 @@ const result = {
   inspection: { id: 'ins-run-1', itemId: 'itm-parka', at: AT, soil: 0 },
   item: { ...parka, learned: { dryRuns: 1 } },
   weighIns: [{ itemId: 'itm-parka', at: AT, massG: 431, after: 'dry', runId: 'run-1' }] as const,
+  load: null,
 };
 
 beforeEach(async () => {

@@ -1,4 +1,4 @@
-import type { Server } from 'node:http';
+import { request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -40,11 +40,66 @@ describe('the server', () => {
     expect(checkKit(offer.kit).status).toBe('read');
     expect(offer.live[0]?.itemId).toBe('itm-quilt');
   });
+  test('answers a page of another site nothing, and no other name than its machine’s', async () => {
+    const post = (headers: Record<string, string>) =>
+      fetch(`${base}/api/devices/reset`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', ...headers },
+        body: '{}',
+      });
+    expect((await post({ Origin: 'http://elsewhere.test' })).status).toBe(403);
+    expect((await post({ Origin: base })).status).toBeLessThan(400);
+    const { port } = new URL(base);
+    const named = await new Promise<number>((resolve, reject) => {
+      request({ host: '127.0.0.1', port, path: '/api/demo', headers: { Host: 'elsewhere.test' } }, (r) => {
+        r.resume();
+        resolve(r.statusCode ?? 0);
+      })
+        .on('error', reject)
+        .end();
+    });
+    expect(named).toBe(403);
+  });
+  test.each([
+    ['/%', {}, 400],
+    ['/assets/nothing.js', {}, 404],
+    ['/api/devices/reset', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: '{' }, 400],
+    [
+      '/api/devices/reset',
+      { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify('x'.repeat(20_000)) },
+      413,
+    ],
+  ] as const)('says what went wrong at %s in a sentence, and nothing of how it is made', async (path, how, status) => {
+    const response = await fetch(`${base}${path}`, how);
+    const text = await response.text();
+    expect(response.status).toBe(status);
+    expect(text.length).toBeLessThan(120);
+    expect(text).not.toMatch(/\n\s+at |node_modules|\/server\/|Error:/);
+  });
   test('lets the page load nothing from elsewhere', async () => {
     const policy = (await fetch(base)).headers.get('content-security-policy') ?? '';
     expect(policy).toContain("default-src 'self'");
+    expect(policy).toContain("base-uri 'self'");
+    expect(policy).toContain("form-action 'self'");
     expect(policy).not.toMatch(/https?:|\*/);
   });
+  test('answers two thousand requests, many at once, and keeps nothing of them', async () => {
+    const paths = ['/', '/kit', '/assets/a.js', '/api/demo', '/nowhere.js', '/assets/..%2f..%2fpackage.json'];
+    const before = process.memoryUsage().heapUsed;
+    const failed: string[] = [];
+    for (let n = 0; n < 2000; n += 100)
+      await Promise.all(
+        Array.from({ length: 100 }, async (_, k) => {
+          const path = paths[(n + k) % paths.length]!;
+          const response = await fetch(base + path);
+          const text = await response.text();
+          if (response.status >= 500 || text.includes('"devDependencies"')) failed.push(`${path}: ${response.status}`);
+        }),
+      );
+    expect(failed).toEqual([]);
+    // A bound against hoarding: all that was sent, kept, would be twenty times as much.
+    expect(process.memoryUsage().heapUsed - before).toBeLessThan(200e6);
+  }, 60_000);
   test('answers unknown services and files plainly', async () => {
     expect((await fetch(`${base}/api/nothing`)).status).toBe(404);
     expect((await fetch(`${base}/assets/missing.js`)).status).toBe(404);

@@ -69,15 +69,15 @@ describe('the store', () => {
 describe('versions', () => {
   test('data of a newer version is left untouched', async () => {
     const store = new UmbrasticDb('newer');
-    await openStore(store);
+    await openStore({}, store);
     await writeMeta('schemaVersion', SCHEMA_VERSION + 1, store);
-    expect(await openStore(store)).toEqual({ status: 'newer', version: SCHEMA_VERSION + 1 });
+    expect(await openStore({}, store)).toEqual({ status: 'newer', version: SCHEMA_VERSION + 1 });
     await store.delete();
   });
   test('a store that cannot be opened says so, with the browser’s own words, and nothing is written', async () => {
     const store = new UmbrasticDb('blocked');
     store.open = () => invented(Promise.reject(new Error('Internal error opening backing store')));
-    expect(await openStore(store)).toEqual({ status: 'failed', message: 'Internal error opening backing store' });
+    expect(await openStore({}, store)).toEqual({ status: 'failed', message: 'Internal error opening backing store' });
     expect(store.isOpen()).toBe(false);
   });
 });

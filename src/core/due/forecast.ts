@@ -1,3 +1,4 @@
+import { dayOf } from '../units/day';
 import { isHardUse } from '../facts';
 import { isEntry, type Inspection, type Item, type LogEntry } from '../gear';
 import { addDays } from './index';
@@ -34,8 +35,7 @@ const HARD_PACE = RHYTHM_FIGURES.hardPace.value;
 const PACE_DAYS = RHYTHM_FIGURES.paceDays.value;
 const DAY_MS = 86_400_000;
 
-const days = (from: string, to: string): number =>
-  Math.round((Date.parse(to.slice(0, 10)) - Date.parse(from.slice(0, 10))) / DAY_MS);
+const days = (from: string, to: string): number => Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / DAY_MS);
 const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.aims ?? []).some((aim) => aim === 'wash' || aim === 'rinse');
 
 /** Uses in each stretch between two washes, oldest first. */
@@ -60,7 +60,7 @@ function stretches(log: readonly LogEntry[]): number[] {
  */
 export function forecast({ from, rhythmDays, today, log, event }: ForecastInput): Forecast {
   const uses = log.filter(isEntry('use'));
-  const since = uses.filter((e) => e.at.slice(0, 10) >= from.slice(0, 10));
+  const since = uses.filter((e) => dayOf(e.at) >= dayOf(from));
   const recent = uses.filter((e) => days(e.at, today) <= PACE_DAYS && days(e.at, today) >= 0);
   const perDay = recent.length / PACE_DAYS;
   const counts = stretches(log);
@@ -72,7 +72,7 @@ export function forecast({ from, rhythmDays, today, log, event }: ForecastInput)
     hardShare,
   };
   const hard = hardShare > 0.5 && since.length >= 2;
-  const calendar = addDays(from.slice(0, 10), Math.round(rhythmDays * (hard ? HARD_PACE : 1)));
+  const calendar = addDays(dayOf(from), Math.round(rhythmDays * (hard ? HARD_PACE : 1)));
   let on = calendar;
   let by: Forecast['by'] = hard ? 'hard-use' : 'calendar';
   let plusMinusDays: number | null = null;
@@ -111,8 +111,8 @@ export interface DueInput {
 
 /** When an item is due, from its own record: counted from its last care or look, whichever is later, else from the day it was bought. */
 export function dueOf({ item, log, seen, rhythmDays, careMin, today, event }: DueInput): Forecast {
-  const cared = log.filter((e) => e.type === 'care').map((e) => e.at.slice(0, 10));
-  const from = [...cared, ...(seen ? [seen.at.slice(0, 10)] : [])].sort().at(-1) ?? item.boughtOn ?? today;
+  const cared = log.filter((e) => e.type === 'care').map((e) => dayOf(e.at));
+  const from = [...cared, ...(seen ? [dayOf(seen.at)] : [])].sort().at(-1) ?? item.boughtOn ?? today;
   return forecast({
     from,
     rhythmDays,

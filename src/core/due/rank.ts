@@ -8,7 +8,7 @@ import { dueOf, eventsAhead, goesAlong, type Ahead, type Forecast } from './fore
  */
 
 /** In the order in which lists show them. */
-const NEEDS = ['under-way', 'urgent', 'due', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
+const NEEDS = ['under-way', 'urgent', 'due', 'unplanned', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
 export type Need = (typeof NEEDS)[number];
 
 /** What of a programme decides when a thing is due. */
@@ -16,6 +16,8 @@ export interface Outline extends Pick<Programme, 'aims' | 'verdict' | 'because'>
   readonly steps: readonly Pick<ProgrammeStep, 'id' | 'key' | 'when' | 'phase' | 'attendedMin' | 'unattendedMin'>[];
   /** Days of ordinary use until the next look. */
   readonly lookDays: number;
+  /** It could not be planned, and why. */
+  readonly failed?: string;
 }
 export interface Ranked<O extends Outline = Outline> {
   readonly item: Item;
@@ -73,6 +75,7 @@ function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> 
     if (underWay) return 'under-way';
     if (item.archivedOn || item.retiredOn) return 'away';
     if (item.lent) return 'lent';
+    if (programme?.failed !== undefined) return 'unplanned';
     if (aims.includes('refer')) return programme?.steps[0]?.key === 'refer-life-safety' ? 'safety' : 'blocked';
     // Nobody ever looked: no day can be told from it, but a use says enough.
     if (!seen && !(aims.length > 0 && usesSince(item.id, seen, log).length > 0)) return 'look';

@@ -62,12 +62,15 @@ function toCells(item: Item): Record<Column, string> {
   };
 }
 
-/** Items as CSV text with a header row and CRLF line ends. */
+/** What a spreadsheet runs: a sign, in full width too, whatever space stands before it. */
+const RUNS = /^[\s\u00a0\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^[\t\r\n]/;
+/** Items as CSV text with a byte-order mark, a header row and CRLF line ends. */
 export function itemsToCsv(items: readonly Item[]): string {
-  return Papa.unparse(
+  const text = Papa.unparse(
     { fields: [...CSV_COLUMNS], data: items.map((item) => Object.values(toCells(item))) },
-    { escapeFormulae: true },
+    { escapeFormulae: RUNS },
   );
+  return `\uFEFF${text}`;
 }
 
 /** A row that was read: what it would make, whether that is new, and what is wrong with it. Lines count from 1, the header included. */
@@ -86,7 +89,8 @@ export interface CsvResult {
   readonly fault: string | null;
 }
 
-const plain = (cell: unknown): string => (typeof cell === 'string' ? cell.replace(/^'(?=[=+\-@\t\r])/, '').trim() : '');
+const plain = (cell: unknown): string =>
+  typeof cell === 'string' ? (cell.startsWith("'") && RUNS.test(cell.slice(1)) ? cell.slice(1) : cell).trim() : '';
 const number = (cell: string): number => Number(cell.replace(',', '.'));
 
 /** The item a row makes, on top of the one it changes. An empty cell leaves a field unknown; a column that is not there leaves it as it was. */
@@ -114,22 +118,36 @@ function fromCells(cells: Cells, has: ReadonlySet<string>, before: Item | undefi
   return item;
 }
 
+/** Rows between two words on how far it is. */
+const ROWS_BETWEEN = 200;
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * Reads items from CSV text against the kit that is there. Never throws: every fault names its line and column.
- * @param newId makes an id for a row without one.
+ * @param newId makes an id for a row without one. @param onRow told how far it is, now and then.
  */
-export function itemsFromCsv(text: string, items: readonly Item[], newId: (line: number) => string): CsvResult {
+export function itemsFromCsv(
+  text: string,
+  items: readonly Item[],
+  newId: (line: number) => string,
+  onRow: (done: number, of: number) => void = () => undefined,
+): CsvResult {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy' });
   const columns = parsed.meta.fields ?? [];
   if (!columns.includes('kind') && !columns.includes('id'))
     return { rows: [], ignored: [], fault: 'The first line must name the columns, with “kind” or “id” among them.' };
+  // What stands behind it cannot be told apart: rows would be swallowed without a word.
+  const open = parsed.errors.find((e) => e.code === 'MissingQuotes');
+  if (open) {
+    const line = text.slice(0, text.lastIndexOf('"') + 1).split(/\r\n|\n|\r/).length;
+    return { rows: [], ignored: [], fault: `A quotation mark at line ${line} or before it is opened and never closed.` };
+  }
   const has = new Set(columns);
   const byId = new Map(items.map((item) => [item.id, item]));
   const used = new Set<string>();
   const rows = parsed.data.map((raw, index): CsvRow => {
     const line = index + 2;
+    if (index % ROWS_BETWEEN === 0) onRow(index, parsed.data.length);
     const cells = Object.fromEntries(CSV_COLUMNS.map((column) => [column, plain(raw[column])])) as Cells;
     const before = byId.get(cells.id ?? '');
     const made = fromCells(cells, has, before, newId(line));

@@ -96,19 +96,27 @@ export const Bool = (): Decorate =>
     (v) => typeof v === 'boolean',
     'must be true or false',
   );
-const finite = (v: unknown): v is number => typeof v === 'number' && Number.isFinite(v);
-export const Finite = (): Decorate => rule('finite', () => ({ type: 'number' }), finite, 'must be a number');
-export const Positive = (): Decorate =>
+/** No thing, bottle or machine has figures beyond these; sums with such would be no figures any more. */
+const [LEAST, MOST] = [0.001, 1e9];
+const NUMBER: JsonSchema = { type: 'number', minimum: -MOST, maximum: MOST };
+const NOT_NEGATIVE: JsonSchema = { type: 'number', minimum: 0, maximum: MOST };
+const POSITIVE: JsonSchema = { type: 'number', minimum: LEAST, maximum: MOST };
+const finite = (v: unknown): v is number => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= MOST;
+export const Finite = (): Decorate => rule('finite', () => NUMBER, finite, 'must be a number');
+export const Between = (min: number, max: number): Decorate =>
   rule(
-    'positive',
-    () => ({ type: 'number', exclusiveMinimum: 0 }),
-    (v) => finite(v) && v > 0,
-    'must be a number greater than 0',
+    'between',
+    () => ({ type: 'number', minimum: min, maximum: max }),
+    (v) => finite(v) && v >= min && v <= max,
+    `must be a number from ${min} to ${max}`,
   );
+const positive = (v: unknown): boolean => finite(v) && v >= LEAST;
+export const Positive = (): Decorate =>
+  rule('positive', () => POSITIVE, positive, `must be a number greater than 0, from ${LEAST} to ${MOST}`);
 export const NotNegative = (): Decorate =>
   rule(
     'notNegative',
-    () => ({ type: 'number', minimum: 0 }),
+    () => NOT_NEGATIVE,
     (v) => finite(v) && v >= 0,
     'must be a number of 0 or more',
   );
@@ -189,36 +197,22 @@ export const Texts = (max: number): Decorate =>
     (v) => typeof v === 'string' && v.length <= max,
     `must be text of at most ${max} characters`,
   );
-export const PositiveList = (): Decorate =>
-  listRule(
-    'positiveList',
-    () => ({ type: 'number', exclusiveMinimum: 0 }),
-    (v) => finite(v) && v > 0,
-    'must be a number greater than 0',
-  );
+export const PositiveList = (): Decorate => listRule('positiveList', () => POSITIVE, positive, 'must be a number greater than 0');
 export const NotNegatives = (): Decorate =>
   listRule(
     'notNegatives',
-    () => ({ type: 'number', minimum: 0 }),
+    () => NOT_NEGATIVE,
     (v) => finite(v) && v >= 0,
     'must be a number of 0 or more',
   );
 export const RangeOfTwo = (): Decorate =>
-  listRule(
-    'rangeOfTwo',
-    () => ({ type: 'number', exclusiveMinimum: 0 }),
-    (v) => finite(v) && v > 0,
-    'must be a number greater than 0',
-    { minItems: 2, maxItems: 2 },
-  );
+  listRule('rangeOfTwo', () => POSITIVE, positive, 'must be a number greater than 0', {
+    minItems: 2,
+    maxItems: 2,
+  });
 const isPoint = (v: unknown): boolean => Array.isArray(v) && v.length === 2 && v.every(finite);
 export const Points = (): Decorate =>
-  listRule(
-    'points',
-    () => ({ type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 2 }),
-    isPoint,
-    'must be two numbers',
-  );
+  listRule('points', () => ({ type: 'array', items: NUMBER, minItems: 2, maxItems: 2 }), isPoint, 'must be two numbers');
 
 const ids = (v: unknown): boolean => Array.isArray(v) && v.length >= 2 && v.every((x) => typeof x === 'string' && x.length > 0);
 /** Groups of ids, two or more each. */

@@ -19,6 +19,11 @@ export type ReadKit =
 
 const MAX_FAULTS = 50;
 const MAX_DEPTH = 60;
+/** As many as are read; that there are more is said. */
+const firstOf = (faults: readonly Fault[]): readonly Fault[] =>
+  faults.length <= MAX_FAULTS
+    ? faults
+    : [...faults.slice(0, MAX_FAULTS), { path: '', message: `has ${faults.length - MAX_FAULTS} more faults like these` }];
 
 const join = (path: string, key: string): string =>
   /^\d+$/.test(key) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
@@ -37,7 +42,7 @@ export function collect(errors: readonly ValidationError[], path: string, faults
 }
 
 type Loose = Readonly<Record<string, unknown>>;
-const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
+export const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
 /** A list of objects, whatever stands there: what is no object has been named as a fault already. */
 const objects = (value: unknown): Loose[] => (Array.isArray(value) ? value.map((entry) => (isObject(entry) ? entry : {})) : []);
 
@@ -52,20 +57,31 @@ function duplicates(list: unknown, path: string, faults: Fault[]): void {
 }
 
 /** Rules that no single field can see; asked even where single fields are wrong, so that all faults come at once. */
-function across(kit: Loose): Fault[] {
+const across = (kit: Loose): Fault[] => [...inside(kit), ...references(kit)];
+/** Those that rows of one list can break among themselves. */
+function inside(kit: Loose): Fault[] {
   const faults: Fault[] = [];
   const equipment = isObject(kit.equipment) ? kit.equipment : {};
   for (const list of ['items', 'inspections', 'supplies', 'log'] as const) duplicates(kit[list], list, faults);
   for (const list of ['washers', 'dryers', 'racks', 'irons'] as const) duplicates(equipment[list], `equipment.${list}`, faults);
-  const items = objects(kit.items);
-  const ids = new Set(items.map((item) => item.id));
-  items.forEach(({ label, fillMap }, index) => {
+  objects(kit.items).forEach(({ label, fillMap, worth }, index) => {
+    for (const guess of ['asFound', 'after'] as const) {
+      const { low, high } = isObject(worth) && isObject(worth[guess]) ? worth[guess] : {};
+      if (typeof low === 'number' && typeof high === 'number' && high < low)
+        faults.push({ path: `items[${index}].worth.${guess}.high`, message: 'must not be below low' });
+    }
     const wash = isObject(label) && isObject(label.wash) ? label.wash : {};
     for (const key of ['maxC', 'action'] as const)
       if (wash.allowed === false && wash[key] !== undefined)
         faults.push({ path: `items[${index}].label.wash.${key}`, message: 'must be absent when washing is not allowed' });
     if (isObject(fillMap)) duplicates(fillMap.baffles, `items[${index}].fillMap.baffles`, faults);
   });
+  return faults;
+}
+/** Rows that are of a thing which is not there. */
+function references(kit: Loose): Fault[] {
+  const faults: Fault[] = [];
+  const ids = new Set(objects(kit.items).map((item) => item.id));
   for (const list of ['inspections', 'weighIns', 'log'] as const)
     objects(kit[list]).forEach(({ itemId }, index) => {
       if (typeof itemId === 'string' && !ids.has(itemId))
@@ -93,6 +109,12 @@ function parse(text: string): unknown {
   }) as unknown;
 }
 
+/** Every fault of a document that is an object, in the order of its fields. */
+export function faultsOf(document: object): Fault[] {
+  const faults: Fault[] = [];
+  collect(validateSync(plainToInstance(KitDoc, document), { forbidUnknownValues: false, stopAtFirstError: true }), '', faults);
+  return [...faults, ...across(document as Loose)];
+}
 /** Checks a parsed document against the kit format. The document itself is returned, so that unknown fields are kept. */
 export function checkKit(document: unknown): ReadKit {
   const faulty = (message: string, path = ''): ReadKit => ({ status: 'faulty', faults: [{ path, message }] });
@@ -112,11 +134,8 @@ export function checkKit(document: unknown): ReadKit {
     };
   }
   if (tooDeep(document)) return faulty(`must not be nested deeper than ${MAX_DEPTH} levels`);
-  const errors = validateSync(plainToInstance(KitDoc, document), { forbidUnknownValues: false, stopAtFirstError: true });
-  const faults: Fault[] = [];
-  collect(errors, '', faults);
-  faults.push(...across(document as Loose));
-  return faults.length > 0 ? { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) } : { status: 'read', kit: document as Kit };
+  const faults = faultsOf(document);
+  return faults.length > 0 ? { status: 'faulty', faults: firstOf(faults) } : { status: 'read', kit: document as Kit };
 }
 
 /** A part of a kit that is about to be kept: one row of a list, or the equipment. */
@@ -125,16 +144,23 @@ export type KitPart =
   | { readonly list: 'equipment' | 'preferences'; readonly row: object };
 
 /**
- * Holds one row to the rules that a whole document is held to, before it is kept.
- * @returns its faults; their paths begin inside the row, such as `price.amount`.
+ * Holds rows to the rules that a whole document is held to, before they are kept; whether the things they are of are there is not asked.
+ * @returns their faults, all of them; paths as in a document, such as `supplies[0].price.amount`.
  */
-export function checkPart({ list, row }: KitPart): readonly Fault[] {
-  const single = list === 'equipment' || list === 'preferences';
-  const document = { format: KIT_FORMAT, version: KIT_VERSION, items: [], inspections: [], [list]: single ? row : [row] };
+export function checkRows(rows: Partial<Kit>): readonly Fault[] {
+  const document = { format: KIT_FORMAT, version: KIT_VERSION, items: [], inspections: [], ...rows };
   const faults: Fault[] = [];
   collect(validateSync(plainToInstance(KitDoc, document), { forbidUnknownValues: false, stopAtFirstError: true }), '', faults);
-  const inside = single ? `${list}.` : `${list}[0].`;
-  return faults.map(({ path, message }) => ({ path: path.startsWith(inside) ? path.slice(inside.length) : path, message }));
+  return [...faults, ...inside(document as Loose)];
+}
+/** The same for one row. @returns its faults; their paths begin inside the row, such as `price.amount`. */
+export function checkPart({ list, row }: KitPart): readonly Fault[] {
+  const single = list === 'equipment' || list === 'preferences';
+  const own = single ? `${list}.` : `${list}[0].`;
+  return checkRows({ [list]: single ? row : [row] } as Partial<Kit>).map(({ path, message }) => ({
+    path: path.startsWith(own) ? path.slice(own.length) : path,
+    message,
+  }));
 }
 
 /** Reads a kit from text. Never throws on bad input: every fault names its place. */
@@ -144,8 +170,27 @@ export function readKit(text: string): ReadKit {
   const read = readJson(text);
   return 'fault' in read ? { status: 'faulty', faults: [read.fault] } : checkKit(read.document);
 }
+/** Whether brackets stand in one another deeper than any document's do; asked of the text, before memory is spent on it. */
+function nestsTooDeep(text: string): boolean {
+  let depth = 0;
+  let quoted = false;
+  for (let n = 0; n < text.length; n++) {
+    const c = text.charCodeAt(n);
+    if (quoted) {
+      if (c === BACKSLASH) n++;
+      else if (c === QUOTE) quoted = false;
+    } else if (c === QUOTE) quoted = true;
+    else if (c === OPEN_LIST || c === OPEN_OBJECT) {
+      if (++depth > MAX_DEPTH + 1) return true;
+    } else if (c === CLOSE_LIST || c === CLOSE_OBJECT) depth--;
+  }
+  return false;
+}
+const [QUOTE, BACKSLASH, OPEN_LIST, CLOSE_LIST, OPEN_OBJECT, CLOSE_OBJECT] = [...'"\\[]{}'].map((c) => c.charCodeAt(0));
+
 /** A document from text, or what is wrong with it. */
 export function readJson(text: string): { readonly document: unknown } | { readonly fault: Fault } {
+  if (nestsTooDeep(text)) return { fault: { path: '', message: `must not be nested deeper than ${MAX_DEPTH} levels` } };
   try {
     return { document: parse(text.replace(/^\uFEFF/, '')) };
   } catch (error) {

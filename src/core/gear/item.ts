@@ -103,6 +103,32 @@ export interface Learned {
   dryRuns?: number;
 }
 
+/** An honest guess at a price. */
+export interface Guess {
+  low: number;
+  high: number;
+}
+export interface Listing {
+  on: string;
+  amount: number;
+  where?: string;
+}
+/** A sale. Fees and post are the seller's. */
+export interface Sale {
+  on: string;
+  amount: number;
+  fees?: number;
+  post?: number;
+  to?: string;
+}
+/** What it would fetch as it was found and after the work, and what became of that; in the currency of the preferences. */
+export interface Worth {
+  asFound?: Guess;
+  after?: Guess;
+  listed?: Listing;
+  sold?: Sale;
+}
+
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
 export interface Item {
   id: string;
@@ -113,6 +139,7 @@ export interface Item {
   owner?: string;
   boughtOn?: string;
   price?: Money;
+  worth?: Worth;
   massG?: number;
   bulk?: v.Bulk;
   colour?: Colour;

@@ -35,6 +35,8 @@ export interface DoneStep {
   way?: string;
   /** Why it was left out. */
   why?: string;
+  /** Done once for all things in the drum. */
+  together?: boolean;
 }
 
 /** Energy, water and money that it took. Money is of what has a price. */
@@ -96,12 +98,26 @@ export interface CareEntry extends Entry {
   /** It was put away although a look was open. */
   asItIs?: boolean;
   tookMin?: number;
+  /** Minutes of hands in it, as planned for what was done; of what was shared with others, its share. */
+  handsMin?: number;
   plannedMin?: number;
   takes?: Took;
+  /** The line of the drum that it shared with others: what was done once for all stands there. */
+  loadId?: string;
   /** The looks before and after it. */
   before?: string;
   after?: string;
   photos?: string[];
+}
+/** One drum of several things: what was done once for all of them, and what that took. */
+export interface LoadEntry extends Entry {
+  type: 'load';
+  itemIds: string[];
+  washerId?: string;
+  startedAt?: string;
+  steps?: DoneStep[];
+  supplies?: UsedSupply[];
+  takes?: Took;
 }
 /** A day the kit must be ready for; no thing of its own. */
 export interface EventEntry extends Entry {
@@ -129,4 +145,4 @@ export const isEntry =
     entry.type === type;
 
 /** One line of the record. */
-export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry;
+export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry | LoadEntry;

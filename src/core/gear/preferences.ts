@@ -19,6 +19,8 @@ export interface Thresholds {
 export interface Prices {
   electricityPerKWh?: number;
   waterPerM3?: number;
+  /** What an hour of one's own hands must bring. */
+  hourOfHands?: number;
 }
 
 export interface Preferences {

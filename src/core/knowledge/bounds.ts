@@ -36,6 +36,7 @@ export const BOUNDS = {
   inletC: { min: 0, max: 40 },
   hardnessMgPerL: { min: 0, max: 1500 },
   /** Prices, in the user's currency. */
+  money: { min: 0, max: 1_000_000 },
   perKWh: { min: 0, max: 100 },
   perM3: { min: 0, max: 1000 },
   bottleMl: { max: 100_000 },

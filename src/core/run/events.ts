@@ -14,6 +14,8 @@ interface At {
   readonly stepId: string;
   /** Lines of one press share a number: they are undone together. */
   readonly act: number;
+  /** One press for all things in the drum; it stands in the run of each. */
+  readonly together?: true;
 }
 /** Minutes that a round, soak or warming really ran when it was ended early or late; absent: what the timer says. */
 interface Ran {
@@ -27,6 +29,10 @@ export type Happening =
   | ({ readonly type: 'look'; readonly passed: boolean; readonly proof?: 'weights' | 'hand' } & Ran)
   | { readonly type: 'way'; readonly way: WayId }
   | { readonly type: 'skipped'; readonly why: string }
+  /** Something small that is made ready, in whatever order the hands take it; or it was not yet. */
+  | { readonly type: 'ticked'; readonly has: boolean }
+  /** It leaves its load: what the others do from here on is not done to it. */
+  | { readonly type: 'alone' }
   | { readonly type: 'used'; readonly class: SupplyClass; readonly ml: number; readonly supplyId?: string }
   /** Litres of a bath, measured. */
   | { readonly type: 'filled'; readonly litres: number }
@@ -67,6 +73,17 @@ export type RunEvent = At & Happening;
 /** `written`: its result is in the record; `dropped`: it was stopped and nothing of it is kept. */
 export type RunStatus = 'live' | 'finished' | 'stopped' | 'written' | 'dropped';
 
+/** A drum of several things: each has a run of its own, and what is done to all is one press. */
+export interface RunLoad {
+  readonly id: string;
+  readonly name: string;
+  /** All of them, the thing itself too. */
+  readonly members: readonly { readonly runId: string; readonly itemId: string; readonly name: string }[];
+  /** Steps of this run that are done once for all, by the name under which they are shared. */
+  readonly shared: Readonly<Record<string, string>>;
+  /** Steps that begin with one press, and are looked at each by itself. */
+  readonly beside: Readonly<Record<string, string>>;
+}
 /** A run as it is stored: what was planned, and what happened. */
 export interface RunRecord {
   readonly id: string;
@@ -74,6 +91,8 @@ export interface RunRecord {
   readonly itemName: string;
   /** Set when it is a machine that is looked after; `itemId` is then its id. */
   readonly machineId?: string;
+  /** The drum it shares with other things. */
+  readonly load?: RunLoad;
   readonly programme: Programme;
   readonly startedAtMs: number;
   /** Follows from the events, but for `written` and `dropped`; kept beside them so that it can be searched by. */
@@ -87,6 +106,8 @@ const MOVES: ReadonlySet<RunEvent['type']> = new Set([
   'look',
   'way',
   'skipped',
+  'ticked',
+  'alone',
   'taken-in',
   'as-it-is',
   'back-to',
@@ -97,7 +118,12 @@ const OF_THE_MOMENT: ReadonlySet<RunEvent['type']> = new Set(['timer', 'paused',
 
 /** The place of the last line in force that can be gone back over, or −1. */
 const lastMove = (kept: readonly RunEvent[]): number => kept.findLastIndex((e) => MOVES.has(e.type));
-export const hasMove = (events: readonly RunEvent[]): boolean => lastMove(inForce(events)) >= 0;
+/** The last line that can be gone back over, or undefined. */
+export const moveBefore = (events: readonly RunEvent[]): RunEvent | undefined => {
+  const kept = inForce(events);
+  return kept[lastMove(kept)];
+};
+export const hasMove = (events: readonly RunEvent[]): boolean => moveBefore(events) !== undefined;
 
 /**
  * The lines that still hold: going back takes away the last move with all that was pressed with it, and the timers begun since. Weights, notes

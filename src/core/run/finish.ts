@@ -8,22 +8,24 @@ import type {
   Kit,
   Soil,
   Stain,
+  LoadEntry,
   Supply,
   UpkeepEntry,
   UpkeepTask,
-  UsedSupply,
   Washer,
   WeighIn,
-  Residue,
 } from '../gear';
 import { nextLook } from '../due';
 import { surfaceAt } from '../facts';
 import { exposedZones, KNOWLEDGE, type LookId, type Surface } from '../knowledge';
 import { loftOf } from '../loft';
-import { inForce, type RunEvent } from './events';
-import type { Run, StepRun } from './fold';
+import { inForce } from './events';
+import type { Run, StepRun } from './state';
 import { gradesOf, looseFill } from './index';
 import { learnDrying } from './damp';
+import { eventsOf, residues, takeOff } from './left';
+import { partOf, sharedAny } from './load';
+import { loadRecord } from './load-record';
 import { lookOf, wayOf } from './looks';
 import { aimsDone, caresOf, carried, doneSteps, photosOf, plannedMinutes, tookMinutes } from './report';
 import { learnRinse, rinsedIn } from './rinsed';
@@ -40,62 +42,8 @@ export interface RunResult {
   readonly item: Item | null;
   /** Weights that were taken in it. */
   readonly weighIns: readonly WeighIn[];
-}
-
-type Of<T extends RunEvent['type']> = Extract<RunEvent, { type: T }>;
-/** The lines of one kind that still hold, oldest first. */
-const eventsOf = <T extends RunEvent['type']>(run: Run, type: T): Of<T>[] =>
-  inForce(run.events).filter((e): e is Of<T> => e.type === type);
-
-/** Takes what was used off the bottles: off the one that was meant first, then off the others of its class. Never below empty. */
-function takeOff(run: Run, supplies: readonly Supply[]): { readonly supplies: Supply[]; readonly used: UsedSupply[] } {
-  const left = new Map(supplies.map((s) => [s.id, s.remainingMl]));
-  const used = new Map<string, UsedSupply & { ml: number }>();
-  const put = (key: string, use: UsedSupply, ml: number): void => {
-    used.set(key, { ...use, ml: (used.get(key)?.ml ?? 0) + ml });
-  };
-  for (const { class: cls, ml, supplyId } of eventsOf(run, 'used')) {
-    let want = ml;
-    const bottles = supplies.filter((s) => s.class === cls).sort((a, b) => Number(b.id === supplyId) - Number(a.id === supplyId));
-    for (const { id } of bottles) {
-      const has = left.get(id);
-      // A bottle whose rest is not known is enough.
-      const out = has === undefined ? want : Math.min(want, has);
-      if (out <= 0) continue;
-      want -= out;
-      if (has !== undefined) left.set(id, has - out);
-      put(id, { supplyId: id, class: cls }, out);
-      if (want <= 0) break;
-    }
-    // More than the cupboard knew of: it was used all the same.
-    if (want > 0) put(cls, { class: cls }, want);
-  }
-  return {
-    supplies: supplies.map((s) => {
-      const rest = left.get(s.id);
-      return rest === undefined || rest === s.remainingMl ? s : { ...s, remainingMl: rest };
-    }),
-    used: [...used.values()],
-  };
-}
-
-/** A purge clears a machine's residues; powder, bleach and greasy loads leave their own. */
-function residues(run: Run, washers: readonly Washer[], iso: string): Washer[] {
-  return washers.map((washer) => {
-    let left: readonly Residue[] | undefined = washer.lastLoads;
-    let scent = washer.scentPurgedAt;
-    for (const step of run.programme.steps) {
-      if (step.settings.washerId !== washer.id || carried(run, step.id) === 0) continue;
-      if (step.do === 'purge-machine' || step.do === 'purge-scent') left = [];
-      if (step.do === 'purge-scent') scent = iso;
-      if (step.settings.cleaner === 'powder') left = [...(left ?? []), 'powder'];
-      if (step.settings.cleaner === 'chlorine-bleach') left = [...(left ?? []), 'bleach'];
-      if (step.do === 'machine-wash' && run.programme.steps.some((s) => s.do === 'treat-grease' && carried(run, s.id) > 0))
-        left = [...(left ?? []), 'workshop'];
-    }
-    // What nobody wrote down stays unknown.
-    return { ...washer, ...(left ? { lastLoads: [...new Set(left)] } : {}), ...(scent ? { scentPurgedAt: scent } : {}) };
-  });
+  /** What was done once for all things of its drum; null when it had the drum to itself. */
+  readonly load: LoadEntry | null;
 }
 
 /** Treatments whose look is about these marks only. */
@@ -275,6 +223,16 @@ export function afterwards(
   return next;
 }
 
+/** Minutes of hands in what was carried out, as they were planned; of what is done once for a whole drum, this thing's share. */
+function handsMinutes(run: Run): number {
+  const sharers = run.load?.members.length ?? 1;
+  const all = run.programme.steps.map((step) => {
+    const share = run.load?.shared[step.id] === undefined ? 1 : 1 / sharers;
+    return step.attendedMin * carried(run, step.id) * share;
+  });
+  return Math.round(all.reduce((sum, minutes) => sum + minutes, 0));
+}
+
 /** The weights of a run, as rows of the record. */
 const weightsOf = (run: Run): WeighIn[] =>
   eventsOf(run, 'weighed').map((e) => ({
@@ -310,12 +268,17 @@ export function finishRun(
   run: Run,
   item: Item,
   before: Inspection | null,
-  kit: Pick<Kit, 'equipment' | 'supplies' | 'weighIns' | 'preferences'>,
+  kit: Pick<Kit, 'equipment' | 'supplies' | 'weighIns' | 'preferences' | 'log'>,
   at: { readonly iso: string; readonly today: string; readonly logId: string; readonly inspectionId: string },
   note = '',
+  mates: readonly Run[] = [],
 ): RunResult {
-  const { supplies, used } = takeOff(run, kit.supplies ?? []);
-  const rinsed = rinsedIn(run);
+  // What was done for all of a drum stands in its own line, and is taken off once.
+  const own = run.load ? partOf(run, 'own') : run;
+  const load = sharedAny(run) ? loadRecord(run, mates, kit) : null;
+  const { supplies, used } = takeOff(own, load?.supplies ?? kit.supplies ?? []);
+  // How soon a whole drum was clear says nothing of one thing in it.
+  const rinsed = rinsedIn(own);
   const taught = learnMass(
     learnDrying(learnRinse(item, rinsed), run, kit.weighIns ?? [], kit.equipment?.room, run.finishedAtMs ?? run.seenAtMs),
     run,
@@ -334,7 +297,7 @@ export function finishRun(
   const due = nextLook(item, at.today);
   const inspection = afterwards(run, item, before, at.iso, at.inspectionId);
   const photos = photosOf(run);
-  const took = tookOf(run, kit);
+  const took = tookOf(own, kit);
   const entry: CareEntry = {
     id: at.logId,
     type: 'care',
@@ -349,8 +312,10 @@ export function finishRun(
     steps: doneSteps(run),
     supplies: used,
     tookMin: tookMinutes(run),
+    handsMin: handsMinutes(run),
     plannedMin: plannedMinutes(run),
     takes: took,
+    ...(load ? { loadId: load.entry.id } : {}),
     nextDue: due.on,
     dueReason: due.reason,
     ...(run.status === 'stopped' ? { stopped: true } : {}),
@@ -366,7 +331,8 @@ export function finishRun(
   return {
     entry,
     supplies,
-    washers: residues(run, kit.equipment?.washers ?? [], at.iso),
+    washers: residues(own, load?.washers ?? kit.equipment?.washers ?? [], at.iso, kit.log ?? []),
+    load: load?.entry ?? null,
     inspection,
     item: learned === item ? null : learned,
     weighIns: weightsOf(run),
@@ -397,7 +363,7 @@ export function finishPurge(
       steps: doneSteps(run),
       ...(off.used.length > 0 ? { supplies: off.used } : {}),
     },
-    washers: residues(run, washers, at.iso),
+    washers: residues(run, washers, at.iso, []),
     supplies: off.supplies,
   };
 }

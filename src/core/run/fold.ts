@@ -1,286 +1,23 @@
-import type { WayId } from '../knowledge';
-import type { Programme, ProgrammeStep } from '../document';
+import type { ProgrammeStep } from '../document';
 import { inForce, type RunEvent, type RunRecord, type RunStatus } from './events';
-import { lookOf, remedyOf, triesOf, waysOf, wayOf } from './looks';
+import { advance, chosenWay, following, looked, standAt, ticked, withSettings } from './moves';
+import { endRound, MINUTE, patched, STILL, stepIn, waiting, type Patch, type Run, type StepRun } from './state';
 
 /*
  * A run is the fold of its events. Pure: the same events give the same run. Refuses: reading a clock, storing, asking.
  */
 
-/** What the timer of a step is at: an instant at which it ends or ended, what was left when it was paused, or nothing. */
-type Timer =
-  | { readonly state: 'running' | 'rung'; readonly endsAtMs: number; readonly leftMs: null }
-  | { readonly state: 'paused'; readonly endsAtMs: null; readonly leftMs: number }
-  /** `asking`: its look has failed too often, and a way out is to be chosen; `failed`: it was left as it is. */
-  | {
-      readonly state: 'waiting' | 'done' | 'passed' | 'failed' | 'skipped' | 'asking';
-      readonly endsAtMs: null;
-      readonly leftMs: null;
-    };
-export type StepState = Timer['state'];
-
-/** A look as it was answered. */
-export interface Looked {
-  readonly atMs: number;
-  readonly passed: boolean;
-  readonly proof?: 'weights' | 'hand';
-}
-interface StepCarried {
-  readonly stepId: string;
-  /** How often it was carried through. */
-  readonly times: number;
-  readonly round: number;
-  /** Minutes for which the present round was set. */
-  readonly roundMin: number;
-  /** Minutes that each ended round really ran, since the thing was last wetted; and those before. */
-  readonly spells: readonly number[];
-  readonly before: readonly number[];
-  /** Events before this instant belong to an earlier pass, ms. */
-  readonly sinceMs: number;
-  readonly finishedAtMs: number | null;
-  readonly notes: readonly string[];
-  readonly looks: readonly Looked[];
-  /** Failed looks since the last that passed or since the wash began anew. */
-  readonly failures: number;
-  /** The way out that was last chosen. */
-  readonly way?: WayId;
-  /** Why it was left out. */
-  readonly why?: string;
-  /** The longest it sat after its timer had ended, minutes. */
-  readonly satMin: number;
-  /** Baffles in which a clump or damp core was felt at the last look. */
-  readonly clumps?: readonly string[];
-}
-export type StepRun = StepCarried & Timer;
-
-interface Detour {
-  readonly checkId: string;
-  readonly at: string;
-  readonly left: readonly string[];
-}
-/** A run as it stands: the record, and what follows from it. */
-export interface Run extends Omit<RunRecord, 'programme'> {
-  /** As it was planned. */
-  readonly planned: Programme;
-  /** With steps that were taken in and machines that were changed. */
-  readonly programme: Programme;
-  readonly currentId: string | null;
-  readonly steps: Readonly<Record<string, StepRun>>;
-  /** Steps reached through a failed look. */
-  readonly unlocked: readonly string[];
-  readonly detours: readonly Detour[];
-  /** Looks that nothing has closed, while one stands before putting away. */
-  readonly open: readonly string[];
-  readonly putAwayAsItIs: boolean;
-  /** Latest instant this run has seen, ms; a clock set back shows against it. */
-  readonly seenAtMs: number;
-  /** By how much the clock was set while it ran, ms. */
-  readonly clockMs: number;
-  readonly finishedAtMs: number | null;
-}
-
-const STILL = { endsAtMs: null, leftMs: null } as const;
-const MINUTE = 60_000;
-
-const waiting = (stepId: string, sinceMs: number): StepRun => ({
-  stepId,
-  state: 'waiting',
-  ...STILL,
-  times: 0,
-  round: 0,
-  roundMin: 0,
-  spells: [],
-  before: [],
-  sinceMs,
-  finishedAtMs: null,
-  notes: [],
-  looks: [],
-  failures: 0,
-  satMin: 0,
-});
-
-export const stepIn = (programme: Programme, id: string | null): ProgrammeStep | undefined =>
-  programme.steps.find((s) => s.id === id);
-
-type Patch = Partial<StepCarried> & (Timer | { readonly state?: never });
-function patched(run: Run, id: string, patch: Patch): Run {
-  const step = run.steps[id];
-  return step ? { ...run, steps: { ...run.steps, [id]: { ...step, ...patch } as StepRun } } : run;
-}
-
-/** True for drying that goes on by itself when its timer has ended: no machine stops. */
-const driesOn = (step: ProgrammeStep): boolean =>
-  step.phase === 'dry' && step.settings.dryerId === undefined && step.settings.heat === undefined;
-
-/** Minutes that the present round has run by an instant. */
-export function ranBy(step: ProgrammeStep, now: StepRun, atMs: number): number {
-  if (now.state === 'paused') return Math.max(0, now.roundMin - now.leftMs / MINUTE);
-  if (now.state !== 'running' && now.state !== 'rung') return 0;
-  const ran = now.roundMin - (now.endsAtMs - atMs) / MINUTE;
-  return Math.max(0, driesOn(step) ? ran : Math.min(now.roundMin, ran));
-}
-/** The present round ends: what it ran is counted, and how long it sat. */
-function endRound(run: Run, id: string, atMs: number, told?: number): Run {
-  const now = run.steps[id];
-  const step = stepIn(run.programme, id);
-  if (!now || !step || (now.state !== 'running' && now.state !== 'rung' && now.state !== 'paused')) return run;
-  const ran = told ?? ranBy(step, now, atMs);
-  const sat = now.endsAtMs === null ? 0 : Math.max(0, Math.floor((atMs - now.endsAtMs) / MINUTE));
-  return patched(run, id, {
-    state: 'waiting',
-    ...STILL,
-    spells: [...now.spells, Math.round(ran * 100) / 100],
-    satMin: Math.max(now.satMin, sat),
-  });
-}
-
-const OVER: ReadonlySet<StepState> = new Set(['done', 'passed', 'failed', 'skipped']);
-/** The next step of the programme that is not over, whatever was done on detours. */
-function following(run: Run, fromId: string): string | null {
-  const { steps } = run.programme;
-  const at = steps.findIndex((s) => s.id === fromId);
-  for (const step of steps.slice(at + 1))
-    if (step.when === 'always' && !OVER.has(run.steps[step.id]?.state ?? 'waiting')) return step.id;
-  return null;
-}
-
-/** Looks that no answer has closed: failed ones that nothing was decided on, skipped ones, and those put off to a later look. */
-function openLooks(run: Run): string[] {
-  const looks = run.programme.steps.flatMap((step) => {
-    const look = lookOf(step);
-    const state = run.steps[step.id];
-    return look && state && (step.when === 'always' || run.unlocked.includes(step.id)) ? [{ step, look, state }] : [];
-  });
-  const passed = looks.filter(({ state }) => state.state === 'passed');
-  return looks.flatMap(({ step, look, state }) => {
-    const decided = state.state === 'failed' && state.way !== undefined && ['leave', 'moves'].includes(wayOf(state.way).does);
-    if (state.state === 'passed' || state.state === 'waiting' || decided) return [];
-    return passed.some((p) => p.look.covers?.includes(look.id)) ? [] : [step.id];
-  });
-}
-
-/** Stands at a step; before anything is put away, every look must have been closed. */
-function standAt(run: Run, id: string | null, atMs: number): Run {
-  if (id === null) return { ...run, currentId: null, status: 'finished', finishedAtMs: atMs, open: [] };
-  const store = stepIn(run.programme, id)?.phase === 'store';
-  return { ...run, currentId: id, open: store && !run.putAwayAsItIs ? openLooks(run) : [] };
-}
-
-function advance(run: Run, fromId: string, atMs: number): Run {
-  const detour = run.detours.at(-1);
-  if (detour?.at !== fromId) return standAt(run, following(run, fromId), atMs);
-  const [next, ...left] = detour.left;
-  const outer = run.detours.slice(0, -1);
-  if (next === undefined) {
-    // The remedy is done: the same look again.
-    const again = patched({ ...run, detours: outer }, detour.checkId, { state: 'waiting', ...STILL });
-    return standAt(again, detour.checkId, atMs);
-  }
-  const on = patched({ ...run, detours: [...outer, { ...detour, at: next, left }] }, next, { state: 'waiting', ...STILL });
-  return standAt(on, next, atMs);
-}
-
-/** Sends the work to a remedy, and back to the same look. */
-function remedy(run: Run, step: ProgrammeStep, ids: readonly string[], atMs: number): Run {
-  const [first, ...left] = ids;
-  if (first === undefined || first === step.id)
-    return standAt(patched(run, step.id, { state: 'waiting', ...STILL }), step.id, atMs);
-  const opened: Run = {
-    ...patched(patched(run, step.id, { state: 'waiting', ...STILL }), first, { state: 'waiting', ...STILL }),
-    unlocked: [...new Set([...run.unlocked, ...ids.filter((id) => stepIn(run.programme, id)?.when === 'if-failed')])],
-    detours: [...run.detours, { checkId: step.id, at: first, left }],
-  };
-  return standAt(opened, first, atMs);
-}
-
-/** From the wash on, everything is done again. */
-function washAgain(run: Run, step: ProgrammeStep, atMs: number): Run {
-  const { steps } = run.programme;
-  const from = steps.findIndex((s) => s.phase === 'wash' && s.when === 'always');
-  const to = steps.findIndex((s) => s.id === step.id);
-  let next: Run = { ...run, detours: [] };
-  for (const { id } of steps.slice(from, to + 1)) {
-    const now = next.steps[id];
-    if (now)
-      next = patched(next, id, {
-        state: 'waiting',
-        ...STILL,
-        round: 0,
-        failures: 0,
-        before: [...now.before, ...now.spells],
-        spells: [],
-        sinceMs: atMs,
-      });
-  }
-  return standAt(next, steps[from]?.id ?? step.id, atMs);
-}
-
-function chosenWay(run: Run, step: ProgrammeStep, way: WayId, atMs: number): Run {
-  const record = wayOf(way);
-  const chosen = patched(run, step.id, { way });
-  switch (record.does) {
-    case 'wash':
-      return washAgain(chosen, step, atMs);
-    case 'moves':
-    case 'leave':
-    case 'later':
-      return advance(
-        patched(record.does === 'moves' ? toLaunderette(chosen) : chosen, step.id, {
-          state: 'failed',
-          ...STILL,
-          finishedAtMs: atMs,
-        }),
-        step.id,
-        atMs,
-      );
-    case 'elsewhere': {
-      const moved = toLaunderette(chosen);
-      return remedy(moved, step, remedyOf(moved.programme, step, Number.MAX_SAFE_INTEGER), atMs);
-    }
-    case 'again':
-      return remedy(chosen, step, remedyOf(chosen.programme, step, Number.MAX_SAFE_INTEGER, record), atMs);
-  }
-}
-
-/** Another machine or place for some steps: one dryer or place takes the other's. */
-function withSettings(
-  run: Run,
-  which: (step: ProgrammeStep) => boolean,
-  to: { readonly washerId?: string; readonly dryerId?: string; readonly place?: string },
-): Run {
-  const steps = run.programme.steps.map((step) => {
-    if (!which(step)) return step;
-    const { dryerId, place, ...rest } = step.settings;
-    const dries = to.dryerId !== undefined || to.place !== undefined;
-    const kept = dries ? rest : { ...rest, ...(dryerId ? { dryerId } : {}), ...(place ? { place } : {}) };
-    return { ...step, settings: { ...kept, ...to } };
-  });
-  return { ...run, programme: { ...run.programme, steps } };
-}
-
-/** All its drying in a dryer is done in a large one elsewhere. */
-const toLaunderette = (run: Run): Run => withSettings(run, (s) => s.settings.dryerId !== undefined, { place: 'launderette' });
-
-function looked(run: Run, step: ProgrammeStep, event: Extract<RunEvent, { type: 'look' }>): Run {
-  const { at, passed, proof, ranMin } = event;
-  const ended = endRound(run, step.id, at, ranMin);
-  const now = ended.steps[step.id] as StepRun;
-  const failures = passed ? 0 : now.failures + 1;
-  const answered = patched(ended, step.id, {
-    times: now.times + 1,
-    failures,
-    looks: [...now.looks, { atMs: at, passed, ...(proof ? { proof } : {}) }],
-    finishedAtMs: at,
-    ...(passed ? { state: 'passed', ...STILL } : {}),
-  } as Patch);
-  if (passed) return advance(answered, step.id, at);
-  const ids = remedyOf(run.programme, step, failures);
-  if ((failures >= triesOf(step) || ids.length === 0) && waysOf(run.programme, step).length > 0)
-    return patched(answered, step.id, { state: 'asking', ...STILL });
-  return remedy(answered, step, ids, at);
-}
-
+const roundsOf = ({ before, spells }: StepRun): number => before.length + spells.length;
+/** An event, and what of it was done once for a whole drum. */
 function apply(run: Run, event: RunEvent): Run {
+  const next = happened(run, event);
+  const [was, is] = [run.steps[event.stepId], next.steps[event.stepId]];
+  if (!event.together || !was || !is || is === was) return next;
+  const { times, rounds } = was.together ?? { times: 0, rounds: [] };
+  const more = Array.from({ length: roundsOf(is) - roundsOf(was) }, (_, n) => roundsOf(was) + n);
+  return patched(next, event.stepId, { together: { times: times + is.times - was.times, rounds: [...rounds, ...more] } });
+}
+function happened(run: Run, event: RunEvent): Run {
   const seen: Run = { ...run, seenAtMs: event.at };
   const step = stepIn(seen.programme, event.stepId);
   const now = step && seen.steps[step.id];
@@ -311,6 +48,10 @@ function apply(run: Run, event: RunEvent): Run {
           : s.settings.washerId === step.settings.washerId && s.settings.washerId !== undefined;
       return withSettings(seen, (s) => later.has(s.id) && same(s), event.to);
     }
+    case 'ticked':
+      return seen.status === 'live' ? ticked(seen, step, event.has, event.at) : seen;
+    case 'alone':
+      return { ...seen, alone: true };
     case 'was': {
       const { outcome, times, minutes, why } = event;
       const looks = step.check && times > 0 ? [{ atMs: event.at, passed: outcome === 'passed' }] : [];
@@ -409,6 +150,7 @@ export function foldRun(record: RunRecord): Run {
     detours: [],
     open: [],
     putAwayAsItIs: false,
+    alone: false,
     seenAtMs: record.startedAtMs,
     clockMs: 0,
     finishedAtMs: null,
@@ -419,14 +161,23 @@ export function foldRun(record: RunRecord): Run {
   return { ...run, status: kept, seenAtMs: record.events.at(-1)?.at ?? run.seenAtMs };
 }
 
+/** The run with more lines: the same as folding all of them anew, but that only the new ones are gone through. */
+export function extended(run: Run, more: readonly RunEvent[]): Run {
+  const events = [...run.events, ...more];
+  if (more.some((e) => e.type === 'undone') || run.status === 'written' || run.status === 'dropped')
+    return foldRun({ ...recordOf(run), events });
+  return { ...more.reduce(apply, run), events, seenAtMs: more.at(-1)?.at ?? run.seenAtMs };
+}
+
 /** What of a run is stored. */
 export function recordOf(run: Run): RunRecord {
-  const { id, itemId, itemName, machineId, planned, startedAtMs, status, events } = run;
+  const { id, itemId, itemName, machineId, load, planned, startedAtMs, status, events } = run;
   return {
     id,
     itemId,
     itemName,
     ...(machineId === undefined ? {} : { machineId }),
+    ...(load === undefined ? {} : { load }),
     programme: planned,
     startedAtMs,
     status,

@@ -15,9 +15,11 @@ import type { WayId } from '../knowledge';
 import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import { hasMove, inForce, type Happening, type RunEvent } from './events';
-import { foldRun, ranBy, recordOf, stepIn, type Run, type StepRun } from './fold';
+import { extended, foldRun } from './fold';
+import { ranBy, stepIn, type Run, type StepRun } from './state';
 
-export { foldRun, ranBy, recordOf, type Run, type StepRun, type StepState } from './fold';
+export { foldRun, recordOf } from './fold';
+export { ranBy, type Run, type StepRun, type StepState } from './state';
 export type { RunEvent, RunRecord, RunStatus } from './events';
 
 const MINUTE = 60_000;
@@ -77,20 +79,27 @@ function add(run: Run, nowMs: number, stepId: string | null, ...happenings: read
   if (stepId === null) return run;
   const act = (run.events.at(-1)?.act ?? 0) + 1;
   const events: RunEvent[] = happenings.map((h) => ({ ...h, at: nowMs, stepId, act }));
-  return foldRun({ ...recordOf(run), events: [...run.events, ...events] });
+  return extended(run, events);
 }
+const sameSteps = (a: Run, b: Run): boolean =>
+  a.steps === b.steps || Object.keys(a.steps).every((id) => a.steps[id] === b.steps[id]);
 /** As `add`, but the very same run when nothing moved: a press that came twice leaves no line. */
 function move(run: Run, nowMs: number, stepId: string | null, ...happenings: readonly Happening[]): Run {
   const next = add(run, nowMs, stepId, ...happenings);
   return next.currentId === run.currentId &&
     next.status === run.status &&
-    JSON.stringify(next.steps) === JSON.stringify(run.steps) &&
+    sameSteps(next, run) &&
     next.open.length === run.open.length &&
     next.programme.steps.length === run.programme.steps.length
     ? run
     : next;
 }
 
+/** One line at a step, wherever one stands; the very same run when it moves nothing. */
+export function press(run: Run, stepId: string, happening: Happening, nowMs: number): Run {
+  const next = add(run, nowMs, stepId, happening);
+  return next.alone === run.alone && sameSteps(next, run) ? run : next;
+}
 /** Starts the timer of the current step, or its next round. @param minutes length of this round; the step's own when left out. */
 export function startTimer(run: Run, nowMs: number, minutes?: number): Run {
   const step = current(run);

@@ -1,7 +1,7 @@
 import { AIMS, CARES, type Aim, type Care, type DoneStep } from '../gear';
 import type { ProgrammeStep } from '../document';
 import { inForce } from './events';
-import type { Run } from './fold';
+import type { Run } from './state';
 
 /* What a run came to, from its events: the lines of its report. */
 
@@ -91,6 +91,7 @@ export function doneSteps(run: Run): DoneStep[] {
           : {}),
         ...(state.way ? { way: state.way } : {}),
         ...(state.why ? { why: state.why } : {}),
+        ...(state.together ? { together: true } : {}),
         ...(state.notes.length > 0 ? { note: state.notes.join('; ') } : {}),
       },
     ];

@@ -2,7 +2,7 @@ import { DRUM_RINSE_L, linesOf, priced, worthOf, type WorkOn } from '../energy/t
 import { DRYER_KINDS, type Kit, type Took } from '../gear';
 import { KNOWLEDGE } from '../knowledge';
 import { inForce } from './events';
-import type { Run } from './fold';
+import type { Run } from './state';
 
 const round = (x: number, digits: number): number => Math.round(x * 10 ** digits) / 10 ** digits;
 

@@ -8,6 +8,7 @@ export const NEED_WORDS: Record<Need, string> = {
   'under-way': 'under way',
   urgent: 'now',
   due: 'due',
+  unplanned: 'could not be planned',
   look: 'look it over',
   blocked: 'not at home',
   fresh: 'fine',

@@ -2,7 +2,7 @@ import type { Action, SupplyClass } from '../gear';
 import type { ApartRule, CushionRule } from '../knowledge';
 import { minutesText } from '../units';
 import { SUPPLY_WORDS } from '../words';
-import { listed } from '../words/text';
+import { counted, listed } from '../words/text';
 
 /** Why two things do not share a drum. @param both their names. */
 export const APART_WORDS: Readonly<Record<ApartRule, (both: string) => string>> = {
@@ -62,9 +62,8 @@ export const cushionText = (ballast: readonly { readonly what: CushionRule['what
 
 /** Hours of hands: "1 h 52", and beyond a day still in hours. */
 export const hoursText = (minutes: number): string => (minutes < 1440 ? minutesText(minutes) : `${Math.round(minutes / 60)} h`);
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
-const many = (n: number, one: string, more: string): string => `${NUMBERS[n] ?? n} ${n === 1 ? one : more}`;
-const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${(NUMBERS[n] ?? String(n)).toLowerCase()} times`);
+const many = (n: number, one: string, more: string): string => `${counted(n)} ${n === 1 ? one : more}`;
+const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${counted(n).toLowerCase()} times`);
 
 const dayOf = (instant: string): string =>
   new Date(`${instant.slice(0, 10)}T00:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
@@ -116,9 +115,13 @@ export function loadText(load: {
     rinses === undefined ? '' : `with ${rinses} ${rinses === 1 ? 'rinse' : 'rinses'} in all`,
   ].filter(Boolean);
   const poured = cleaner ? `${doseMl === undefined ? '' : `${doseMl} mL of `}${SUPPLY_WORDS[cleaner]}` : 'no cleaner';
-  const cushion = load.cushion ? ` Put ${load.cushion} in with it as a cushion.` : '';
+  const cushion = load.cushion ? ` Put ${load.cushion} in with ${load.names.length > 1 ? 'them' : 'it'} as a cushion.` : '';
   return `Wash ${listed(load.names)} in ${load.machine} ${set.join(', ')}; ${poured}.${cushion}`;
 }
+/** The name of a wash that is done to several things at once. */
+export const WASH_TOGETHER = 'Wash them together';
+/** The same when only one of them is left in the drum. */
+export const WASH_ALONE = 'Wash it';
 /** The short name of hand work on one thing. */
 export const handText = (name: string, titles: readonly string[]): string =>
   `${name}: ${listed(titles.map((t) => `${t.charAt(0).toLowerCase()}${t.slice(1)}`))}.`;

@@ -1,3 +1,16 @@
 /** Days that a field takes, both ends included: YYYY-MM-DD with four figures of a year, as the format has it. */
 export const FIRST_DAY = '1900-01-01';
 export const LAST_DAY = '2199-12-31';
+
+const two = (n: number): string => String(n).padStart(2, '0');
+/**
+ * The day on which an instant falls at the place where this runs, YYYY-MM-DD: a use in the morning is of that day, wherever on earth that
+ * morning is. A day stays itself. @param at ISO day or RFC 3339 instant.
+ */
+export function dayOf(at: string): string {
+  const d = new Date(at);
+  if (at.length <= 10 || Number.isNaN(d.getTime())) return at.slice(0, 10);
+  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
+}
+/** The instant at noon of a day at the place where this runs. */
+export const noonOf = (day: string): string => `${new Date(`${day}T12:00:00`).toISOString().slice(0, 19)}Z`;

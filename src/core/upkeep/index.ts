@@ -6,6 +6,7 @@ import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns
 import type { Dryer, Equipment, LogEntry, Residue, UpkeepTask, Washer } from '../gear';
 import { UPKEEP } from '../knowledge/upkeep';
 import { hardnessClass } from '../units';
+import { dayOf } from '../units/day';
 
 export { purgeProgramme } from './purge';
 
@@ -26,7 +27,7 @@ export interface UpkeepLine {
 export function lastDone(log: readonly LogEntry[], machineId: string, task: UpkeepTask): string | null {
   const days = log
     .filter((e) => e.type === 'upkeep' && e.machineId === machineId && (e.tasks ?? []).includes(task))
-    .map((e) => e.at.slice(0, 10))
+    .map((e) => dayOf(e.at))
     .sort();
   return days[days.length - 1] ?? null;
 }

@@ -8,3 +8,4 @@ export { conflictsOf } from './sharing';
 export { memberOf } from './members';
 export { USUAL_EFFORT, type Effort } from './search';
 export * from './types';
+export { carryLoad, type Carried } from './carry';

@@ -113,13 +113,33 @@ function begunLoads(asked: Asked): Load[] {
   });
 }
 
+/** Things that go in one drum: one by itself, or several that were wished together and may be. */
+type Unit = readonly Member[];
+const shareable = (asked: Asked, members: readonly Member[]): boolean =>
+  machinesFor(members).some((w) => mayShare(members, w, asked.wishes));
+/** What was wished together is never parted, unless no drum takes it together. */
+function unitsOf(asked: Asked, washed: readonly Member[]): Unit[] {
+  let units: Unit[] = washed.map((m) => [m]);
+  for (const ids of asked.wishes.together) {
+    let joined: Unit = [];
+    const rest: Unit[] = [];
+    for (const unit of units) {
+      const all = [...joined, ...unit];
+      if (unit.some((m) => ids.includes(m.item.id)) && (joined.length === 0 || shareable(asked, all))) joined = all;
+      else rest.push(unit);
+    }
+    units = joined.length > 0 ? [...rest, joined] : units;
+  }
+  return units;
+}
+
 /** Fills drum after drum with what may share it, the cleanest first. */
-function packed(asked: Asked, fixed: readonly Load[], order: readonly Member[]): Load[] {
+function packed(asked: Asked, fixed: readonly Load[], order: readonly Unit[]): Load[] {
   const drums: Member[][] = [];
-  for (const member of order) {
-    const room = drums.find((d) => machinesFor([...d, member]).some((w) => mayShare([...d, member], w, asked.wishes)));
-    if (room) room.push(member);
-    else drums.push([member]);
+  for (const unit of order) {
+    const room = drums.find((d) => shareable(asked, [...d, ...unit]));
+    if (room) room.push(...unit);
+    else drums.push([...unit]);
   }
   return [...fixed, ...drums.flatMap((d) => drumOf(asked, d) ?? [])];
 }
@@ -129,16 +149,16 @@ function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
 }
 
 /** Every way of sharing few things among drums and machines, or null when there are too many. */
-function everyWay(asked: Asked, fixed: readonly Load[], washed: readonly Member[], most: number): Way[] | null {
-  if (washed.length > FEW_THINGS) return null;
-  const parts: Member[][][] = [[]];
-  for (const member of washed) {
-    const next: Member[][][] = [];
+function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], most: number): Way[] | null {
+  if (units.length > FEW_THINGS) return null;
+  const parts: Unit[][] = [[]];
+  for (const unit of units) {
+    const next: Unit[][] = [];
     for (const part of parts) {
-      next.push([...part, [member]]);
+      next.push([...part, unit]);
       part.forEach((drum, n) => {
-        const more = [...drum, member];
-        if (machinesFor(more).some((w) => mayShare(more, w, asked.wishes))) next.push(part.map((d, k) => (k === n ? more : d)));
+        const more = [...drum, ...unit];
+        if (shareable(asked, more)) next.push(part.map((d, k) => (k === n ? more : d)));
       });
       if (next.length > most) return null;
     }
@@ -256,9 +276,10 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
   const lone = loneBound(asked, washed);
   // The hours leave no room for something even when it is alone.
   if (lone.finish >= asked.calendar.horizon) return { found: undefined, proved: false, bound: lone };
-  const ways = everyWay(asked, fixed, washed, effort.ways);
+  const units = unitsOf(asked, washed);
+  const ways = everyWay(asked, fixed, units, effort.ways);
   if (!ways) {
-    improve(asked, fixed, washed, effort, consider, () => best);
+    improve(asked, fixed, units, effort, consider, () => best);
     const runs = lone.runs + fixed.length;
     const proved = asked.prefer === 'earliest' && best?.late === 0 && best.placed.finish <= lone.finish && best.runs <= runs;
     return { found: best, proved, bound: { finish: lone.finish, runs } };
@@ -301,30 +322,32 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
 function improve(
   asked: Asked,
   fixed: readonly Load[],
-  washed: readonly Member[],
+  units: readonly Unit[],
   effort: Effort,
   consider: (found: Found | undefined) => void,
   best: () => Found | undefined,
 ): void {
-  const alone = new Map(washed.map((m) => [m, drumOf(asked, [m])]));
-  const dirt = (m: Member): readonly number[] => {
-    const load = alone.get(m);
+  const alone = new Map(units.map((u) => [u, drumOf(asked, u)]));
+  const dirt = (u: Unit): readonly number[] => {
+    const load = alone.get(u);
     return load ? orderOf(load) : [0];
   };
-  const clean = [...washed].sort((a, b) => compareOrder(dirt(a), dirt(b)) || (a.item.id < b.item.id ? -1 : 1));
-  const big = [...clean].sort((a, b) => b.kg - a.kg);
+  const idOf = ([first]: Unit): string => first?.item.id ?? '';
+  const kgOf = (u: Unit): number => u.reduce((sum, m) => sum + m.kg, 0);
+  const clean = [...units].sort((a, b) => compareOrder(dirt(a), dirt(b)) || (idOf(a) < idOf(b) ? -1 : 1));
+  const big = [...clean].sort((a, b) => kgOf(b) - kgOf(a));
   const tries = Math.max(2, Math.round((effort.tries * 40) / Math.max(40, asked.members.length * 4)));
   for (const order of [clean, big]) consider(tryWay(asked, { loads: packed(asked, fixed, order) }, tries));
   const chance = chanceFrom(7);
   for (let n = 0; n < tries * 2; n++) {
     const now = best();
     if (!now) return;
-    const moved = moveOne(asked, now.loads.slice(fixed.length), chance);
+    const moved = moveOne(asked, now.loads.slice(fixed.length), units, chance);
     if (moved) consider(tryWay(asked, { loads: [...fixed, ...moved] }, 2));
   }
 }
 /** The same drums with one thing elsewhere, or one drum in another machine. */
-function moveOne(asked: Asked, loads: readonly Load[], chance: () => number): Load[] | undefined {
+function moveOne(asked: Asked, loads: readonly Load[], units: readonly Unit[], chance: () => number): Load[] | undefined {
   const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(chance() * list.length)];
   const from = pick(loads);
   if (!from) return undefined;
@@ -336,10 +359,11 @@ function moveOne(asked: Asked, loads: readonly Load[], chance: () => number): Lo
     return there ? [...others, there] : undefined;
   }
   const member = pick(from.members);
-  if (!member) return undefined;
-  const rest = from.members.filter((m) => m !== member);
+  const unit = units.find((u) => member !== undefined && u.includes(member));
+  if (!unit) return undefined;
+  const rest = from.members.filter((m) => !unit.includes(m));
   const to = pick([undefined, ...others]);
-  const more = [...(to?.members ?? []), member];
+  const more = [...(to?.members ?? []), ...unit];
   const [a, b] = [rest.length > 0 ? drumOf(asked, rest) : undefined, drumOf(asked, more)];
   if (!b || (rest.length > 0 && !a) || (to === undefined && rest.length === 0)) return undefined;
   return [...others.filter((l) => l !== to), ...(a ? [a] : []), b];

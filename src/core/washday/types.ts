@@ -49,8 +49,15 @@ export interface DayWish {
   readonly prefer: Prefer;
   readonly together?: readonly (readonly string[])[];
   readonly apart?: readonly (readonly string[])[];
-  /** The day as it was when it was started, and which of its tasks have begun. */
-  readonly started?: { readonly day: WashDay; readonly begun: readonly string[] };
+  /** The day as it was when it was started, and which of its tasks were ticked as begun. */
+  readonly started?: {
+    readonly day: WashDay;
+    readonly begun: readonly string[];
+    /** What it was planned for: its steps keep their ids, whatever is recorded meanwhile. */
+    readonly kit?: Kit;
+    /** What each load, purge or thing by itself was begun as. */
+    readonly loads?: Readonly<Record<string, string>>;
+  };
 }
 
 export interface DayStep {

@@ -8,3 +8,9 @@ export const listed = (words: readonly string[], last: 'and' | 'or' = 'and'): st
 
 /** How long a mark rests under its agent: minutes, from two hours on hours. */
 export const restText = (minutes: number): string => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`);
+
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
+/** A count as a word up to twelve, as at the beginning of a sentence. */
+export const counted = (n: number): string => NUMBERS[n] ?? String(n);
+/** A field of a record as words: "label.wash.maxC" → "label, wash, max c". */
+export const fieldText = (path: string): string => path.replace(/\./g, ', ').replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);

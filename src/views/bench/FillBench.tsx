@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { toThing } from '../../app/routes';
 import { fillBench, fillFrom, FILL_FIELDS } from '../../core/bench';
 import type { Kit } from '../../core/gear';
 import { CONDUCTIVITY, SKIN_C } from '../../core/loft';
@@ -59,7 +60,7 @@ export function FillBench({ kit }: { kit: Kit }) {
             {inputs.item && (
               <>
                 {' '}
-                <Link to={`/kit/${inputs.item.id}/fill`}>Where its down is</Link>
+                <Link to={toThing(inputs.item.id, 'fill')}>Where its down is</Link>
               </>
             )}
           </Quiet>

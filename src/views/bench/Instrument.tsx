@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { toThing } from '../../app/routes';
 import { nextWashOf } from '../../app/plan';
 import { tell } from '../../app/session';
 import type { Fields, Read } from '../../core/bench';
@@ -165,7 +166,7 @@ export function Instrument<F extends Fields>({
               <p style={{ marginTop: 8 }}>
                 <Quiet>
                   {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
-                  <Link to={`/kit/${inputs.item.id}/programme`}>
+                  <Link to={toThing(inputs.item.id, 'programme')}>
                     To the programme of {inputs.item.name ?? KIND_WORDS[inputs.item.kind]}
                   </Link>
                 </Quiet>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { toThing } from '../../app/routes';
 import { planOf } from '../../app/plan';
 import { today } from '../../app/now';
 import type { Item, Kit } from '../../core/gear';
@@ -57,7 +58,7 @@ export function CleanFor({ kit }: { kit: Kit }) {
       {item && (
         <p style={{ marginTop: 4 }}>
           <Quiet>
-            Whether it may go in at all is in <Link to={`/kit/${item.id}/programme`}>its programme</Link>.
+            Whether it may go in at all is in <Link to={toThing(item.id, 'programme')}>its programme</Link>.
           </Quiet>
         </p>
       )}

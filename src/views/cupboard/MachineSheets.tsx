@@ -70,7 +70,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
       onClose();
     });
   const save = (): Promise<void> =>
-    write(was ? others.map((o) => (o.id === draft.id ? draft : o)) : [...others, draft], `${name} is saved.`);
+    write(was ? others.map((o) => (o.id === draft.id ? sheet.toKeep : o)) : [...others, draft], `${name} is saved.`);
   const leave = (): void => {
     forget();
     onClose();
@@ -78,7 +78,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
   return (
     <Sheet title={title} open wide={list === 'washers'} changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
-      <Form faults={own(faults)} fields={FIELDS} onSubmit={() => !fault && void save()}>
+      <Form faults={own(faults)} fields={FIELDS} onSubmit={() => !fault && sheet.ready() && void save()}>
         <TextField
           label="Name"
           name="name"
@@ -186,8 +186,8 @@ const speeds = (text: string): number[] =>
 
 /** A washing machine, tub or basin. */
 export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
-  const [start] = useState<Washer>(of ?? { id: newId('w'), kind: 'front-loader' });
-  const sheet = useDraft(`washer:${of?.id ?? 'new'}`, start);
+  const [blank] = useState<Washer>(() => ({ id: newId('w'), kind: 'front-loader' }));
+  const sheet = useDraft(`washer:${of?.id ?? 'new'}`, of ?? blank);
   const { draft, setDraft } = sheet;
   const [spins, setSpins] = useState((of?.spinRpm ?? []).join(', '));
   const spinFault = speeds(spins).some((r) => !(r > 0) || r > 2000);
@@ -260,8 +260,8 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
 
 /** A dryer, with its settings as they were measured. */
 export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
-  const [start] = useState<Dryer>(of ?? { id: newId('d'), kind: 'vented', heats: [...v.HEATS] });
-  const sheet = useDraft(`dryer:${of?.id ?? 'new'}`, start);
+  const [blank] = useState<Dryer>(() => ({ id: newId('d'), kind: 'vented', heats: [...v.HEATS] }));
+  const sheet = useDraft(`dryer:${of?.id ?? 'new'}`, of ?? blank);
   const { draft, setDraft } = sheet;
   const heats = draft.heats ?? v.HEATS;
   return (
@@ -319,8 +319,8 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
 
 /** A line, a rack or a flat place. */
 export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
-  const [start] = useState<Rack>(of ?? { id: newId('r'), kind: 'line' });
-  const sheet = useDraft(`rack:${of?.id ?? 'new'}`, start);
+  const [blank] = useState<Rack>(() => ({ id: newId('r'), kind: 'line' }));
+  const sheet = useDraft(`rack:${of?.id ?? 'new'}`, of ?? blank);
   const { draft, setDraft } = sheet;
   return (
     <PlaceSheet
@@ -362,8 +362,8 @@ export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
 
 /** An iron, as hot as it really is. */
 export function IronSheet({ of, equipment, onClose }: Props<Iron>) {
-  const [start] = useState<Iron>(of ?? { id: newId('i') });
-  const sheet = useDraft(`iron:${of?.id ?? 'new'}`, start);
+  const [blank] = useState<Iron>(() => ({ id: newId('i') }));
+  const sheet = useDraft(`iron:${of?.id ?? 'new'}`, of ?? blank);
   const { draft, setDraft } = sheet;
   return (
     <PlaceSheet title="An iron" list="irons" was={of} sheet={sheet} called="Iron" equipment={equipment} onClose={onClose}>

@@ -22,6 +22,9 @@ import { CleanFor } from './CleanFor';
 import { DryerSheet, IronSheet, RackSheet, WasherSheet } from './MachineSheets';
 import { Lines, Two } from './parts';
 
+/** A machine as it stands now: a run or another tab may have changed it while its sheet is open. */
+const asItIs = <T extends { readonly id: string }>(of: T | null, all: readonly T[] | undefined): T | null =>
+  all?.find((m) => m.id === of?.id) ?? of;
 type Open =
   | { sheet: 'washer'; of: Washer | null }
   | { sheet: 'dryer'; of: Dryer | null }
@@ -243,10 +246,10 @@ export function Machines({ kit }: { kit: Kit }) {
           </Lines>
         </section>
       </Column>
-      {open?.sheet === 'washer' && <WasherSheet of={open.of} equipment={equipment} onClose={close} />}
-      {open?.sheet === 'dryer' && <DryerSheet of={open.of} equipment={equipment} onClose={close} />}
-      {open?.sheet === 'rack' && <RackSheet of={open.of} equipment={equipment} onClose={close} />}
-      {open?.sheet === 'iron' && <IronSheet of={open.of} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'washer' && <WasherSheet of={asItIs(open.of, equipment.washers)} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'dryer' && <DryerSheet of={asItIs(open.of, equipment.dryers)} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'rack' && <RackSheet of={asItIs(open.of, equipment.racks)} equipment={equipment} onClose={close} />}
+      {open?.sheet === 'iron' && <IronSheet of={asItIs(open.of, equipment.irons)} equipment={equipment} onClose={close} />}
       {open?.sheet === 'used' && <UsedSheet washer={open.of} equipment={equipment} onClose={close} />}
     </Two>
   );

@@ -200,7 +200,13 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
           </Quiet>
         </p>
       </Column>
-      {open && <SupplySheet supply={open.supply} currency={kit.preferences?.currency} onClose={() => setOpen(null)} />}
+      {open && (
+        <SupplySheet
+          supply={kit.supplies?.find((s) => s.id === open.supply?.id) ?? open.supply}
+          currency={kit.preferences?.currency}
+          onClose={() => setOpen(null)}
+        />
+      )}
     </Two>
   );
 }

@@ -64,8 +64,8 @@ export function SupplySheet({
   currency: string | undefined;
   onClose: () => void;
 }) {
-  const [start] = useState<Supply>(supply ?? { id: newId('s'), class: 'down-cleaner' });
-  const sheet = useDraft(`supply:${supply?.id ?? 'new'}`, start);
+  const [blank] = useState<Supply>(() => ({ id: newId('s'), class: 'down-cleaner' }));
+  const sheet = useDraft(`supply:${supply?.id ?? 'new'}`, supply ?? blank);
   const { draft, setDraft } = sheet;
   const { faults, keep } = useChecked();
   const set = <K extends keyof Supply>(key: K, value: Supply[K] | undefined): void => setDraft((d) => withField(d, key, value));
@@ -73,7 +73,7 @@ export function SupplySheet({
   const [low, high] = draft.labelDoseRangeMl ?? [];
   const upsideDown = low !== undefined && high !== undefined && low > high;
   const save = async (): Promise<void> => {
-    let next: Supply = { ...draft };
+    let next: Supply = { ...sheet.toKeep };
     for (const key of LOOSE_KEYS) if (counted) delete next[key];
     if (!counted) next = withField(next, 'remainingCount', undefined);
     await keep({ list: 'supplies', row: next }, async () => {
@@ -104,7 +104,7 @@ export function SupplySheet({
   return (
     <Sheet title={supply ? 'Correct it' : 'What do you have?'} open changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
-      <Form faults={faults} fields={FIELDS} onSubmit={() => !upsideDown && void save()}>
+      <Form faults={faults} fields={FIELDS} onSubmit={() => !upsideDown && sheet.ready() && void save()}>
         <Grid>
           <Select
             label="What it is"

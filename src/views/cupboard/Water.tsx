@@ -1,4 +1,6 @@
-import { useState } from 'react';
+import { useMemo } from 'react';
+import { useDraft } from '../../app/draft';
+import { Restored } from '../../app/Restored';
 import { tell } from '../../app/session';
 import type { Equipment, HardnessUnit, Kit, Preferences, Room } from '../../core/gear';
 import { HARDNESS_UNITS } from '../../core/gear';
@@ -18,19 +20,33 @@ import { BOUNDS } from '../../core/knowledge/bounds';
 
 const round = (x: number): number => Math.round(x * 10) / 10;
 
+interface RoomDraft {
+  readonly room: Room;
+  readonly hardness: number | undefined;
+  readonly inletC: number | undefined;
+}
 function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: HardnessUnit }) {
-  const [room, setRoom] = useState<Room>(equipment.room ?? {});
-  const [hardness, setHardness] = useState(
-    equipment.waterHardnessMgPerL === undefined ? undefined : round(fromMgPerL(equipment.waterHardnessMgPerL, unit)),
+  const { waterHardnessMgPerL } = equipment;
+  const start = useMemo<RoomDraft>(
+    () => ({
+      room: equipment.room ?? {},
+      hardness: waterHardnessMgPerL === undefined ? undefined : round(fromMgPerL(waterHardnessMgPerL, unit)),
+      inletC: equipment.inletC,
+    }),
+    [equipment.room, equipment.inletC, waterHardnessMgPerL, unit],
   );
-  const [inletC, setInletC] = useState(equipment.inletC);
+  const sheet = useDraft<RoomDraft>(`water:${unit}`, start);
+  const { room, hardness, inletC } = sheet.draft;
+  const setRoom = (next: Room): void => sheet.setDraft((d) => ({ ...d, room: next }));
   const mgPerL = hardness === undefined ? undefined : toMgPerL(hardness, unit);
   const save = async (): Promise<void> => {
     const same =
       equipment.waterHardnessMgPerL !== undefined && round(fromMgPerL(equipment.waterHardnessMgPerL, unit)) === hardness;
     const kept = same ? equipment.waterHardnessMgPerL : mgPerL;
-    const next = withField(withField({ ...equipment, room }, 'waterHardnessMgPerL', kept), 'inletC', inletC);
+    const { room: own, inletC: inlet } = sheet.toKeep;
+    const next = withField(withField({ ...equipment, room: own }, 'waterHardnessMgPerL', kept), 'inletC', inlet);
     tell('Room and water are saved.', await saveEquipment(next));
+    sheet.forget();
   };
   const yes = (key: 'fan' | 'outdoorShade', label: string, on: string, off: string) => (
     <OneOf
@@ -46,7 +62,8 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
   return (
     <section aria-labelledby="room">
       <h2 id="room">Room and water</h2>
-      <Form style={{ marginTop: 8 }} onSubmit={() => void save()}>
+      <Restored of={sheet} />
+      <Form style={{ marginTop: 8 }} onSubmit={() => sheet.ready() && void save()}>
         <Grid>
           <QuantityField
             label="Room"
@@ -69,7 +86,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
             what="its temperature"
             {...BOUNDS.inletC}
             value={inletC}
-            onChange={setInletC}
+            onChange={(x) => sheet.setDraft((d) => ({ ...d, inletC: x }))}
           />
           <NumberField
             label={`Water hardness, ${unit}`}
@@ -77,7 +94,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
             min={0}
             max={Math.round(fromMgPerL(BOUNDS.hardnessMgPerL.max, unit))}
             value={hardness}
-            onChange={setHardness}
+            onChange={(x) => sheet.setDraft((d) => ({ ...d, hardness: x }))}
           />
         </Grid>
         {mgPerL !== undefined && (
@@ -98,19 +115,26 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
 }
 
 function Prices({ preferences }: { preferences: Preferences }) {
-  const [prices, setPrices] = useState(preferences.prices ?? {});
-  const [currency, setCurrency] = useState(preferences.currency ?? 'EUR');
+  const start = useMemo(
+    () => ({ prices: preferences.prices ?? {}, currency: preferences.currency ?? 'EUR' }),
+    [preferences.prices, preferences.currency],
+  );
+  const sheet = useDraft('prices', start);
+  const { prices, currency } = sheet.draft;
+  const setPrices = (next: typeof prices): void => sheet.setDraft((d) => ({ ...d, prices: next }));
   const { faults, keep } = useChecked();
   const save = async (): Promise<void> => {
     const next = { prices: Object.keys(prices).length > 0 ? prices : undefined, currency: currency.trim() || undefined };
-    await keep({ list: 'preferences', row: JSON.parse(JSON.stringify(next)) as object }, async () =>
-      tell('Your prices are saved.', await savePreferences(next)),
-    );
+    await keep({ list: 'preferences', row: JSON.parse(JSON.stringify(next)) as object }, async () => {
+      tell('Your prices are saved.', await savePreferences(next));
+      sheet.forget();
+    });
   };
   return (
     <section aria-labelledby="prices">
       <h2 id="prices">What you pay</h2>
-      <Form style={{ marginTop: 8 }} faults={faults} fields={['currency']} onSubmit={() => void save()}>
+      <Restored of={sheet} />
+      <Form style={{ marginTop: 8 }} faults={faults} fields={['currency']} onSubmit={() => sheet.ready() && void save()}>
         <Grid>
           <NumberField
             label={`A kWh, ${currency}`}
@@ -126,7 +150,20 @@ function Prices({ preferences }: { preferences: Preferences }) {
             value={prices.waterPerM3}
             onChange={(x) => setPrices(withField(prices, 'waterPerM3', x))}
           />
-          <TextField label="Currency" name="currency" value={currency} maxLength={8} onChange={(text) => setCurrency(text)} />
+          <NumberField
+            label={`An hour of your hands must bring, ${currency}`}
+            what="the amount"
+            {...BOUNDS.money}
+            value={prices.hourOfHands}
+            onChange={(x) => setPrices(withField(prices, 'hourOfHands', x))}
+          />
+          <TextField
+            label="Currency"
+            name="currency"
+            value={currency}
+            maxLength={8}
+            onChange={(text) => sheet.setDraft((d) => ({ ...d, currency: text }))}
+          />
         </Grid>
         <Row>
           <Button type="submit" look="quiet">

@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
+import { toThing, useIdHere } from '../../app/routes';
 import { EveningMoves } from '../../app/EveningMoves';
 import { moveKey, type Readings, readingsOf, type Source, useEvening, useTicked } from '../../app/evening';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
-import { nowIso } from '../../app/now';
+import { today } from '../../app/now';
+import { dayOf } from '../../core/units/day';
 import { useLastRun } from '../../app/runs';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
@@ -28,7 +30,7 @@ const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket',
 const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
 /** Where the down is, baffle by baffle, and the least work that evens it. */
 export function FillPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const seen = useMemo(() => (kit && item ? latestInspection(kit.inspections, item.id) : null), [kit, item]);
   const [changed, setChanged] = useState<Readings | null>(null);
@@ -50,7 +52,7 @@ export function FillPage() {
       <Page>
         <h1>{name} holds no down that could be moved.</h1>
         <Row>
-          <LinkButton to={`/kit/${item.id}`}>To {name}</LinkButton>
+          <LinkButton to={toThing(item.id)}>To {name}</LinkButton>
         </Row>
       </Page>
     );
@@ -61,7 +63,7 @@ export function FillPage() {
     <Crumbs
       trail={[
         { to: '/kit', name: 'Kit' },
-        { to: `/kit/${item.id}`, name: name },
+        { to: toThing(item.id), name: name },
       ]}
       here="Where its down is"
     />
@@ -78,7 +80,7 @@ export function FillPage() {
               {STARTS[kind]}
             </Button>
           ))}
-          <LinkButton look="quiet" to={`/kit/${item.id}/baffles`}>
+          <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
             Draw them myself
           </LinkButton>
         </Row>
@@ -98,7 +100,7 @@ export function FillPage() {
     else next.set(baffle, { ...next.get(baffle), nowMm });
     setChanged(next);
   };
-  const looked = seen !== null && seen.at.slice(0, 10) === nowIso().slice(0, 10);
+  const looked = seen !== null && dayOf(seen.at) === today();
   const keepReadings = async (): Promise<void> => {
     if (!seen) return;
     const loft = [...readings].map(([baffle, r]) => {
@@ -142,10 +144,10 @@ export function FillPage() {
                   : 'never measured baffle by baffle'}
             </Quiet>
           )}
-          <LinkButton look="quiet" to={`/kit/${item.id}/light`}>
+          <LinkButton look="quiet" to={toThing(item.id, 'light')}>
             Against the light
           </LinkButton>
-          <LinkButton look="quiet" to={`/kit/${item.id}/baffles`}>
+          <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
             Its baffles
           </LinkButton>
         </Row>
@@ -267,7 +269,7 @@ export function FillPage() {
                   </Button>
                 ) : (
                   <Quiet>
-                    These readings stand only here. <Link to={`/kit/${item.id}/look-over`}>Look it over</Link> to keep them.
+                    These readings stand only here. <Link to={toThing(item.id, 'look-over')}>Look it over</Link> to keep them.
                   </Quiet>
                 )}
                 <TextButton onPress={() => setChanged(null)}>Forget them</TextButton>
@@ -285,7 +287,7 @@ export function FillPage() {
           <p>
             <Quiet>
               {fillG} g of down, shared out by {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}
-              . <Link to={`/bench/loft?item=${item.id}`}>Its volume and overfill</Link>
+              . <Link to={`/bench/loft?item=${encodeURIComponent(item.id)}`}>Its volume and overfill</Link>
             </Quiet>
           </p>
         </Column>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useParams } from 'react-router';
+import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
@@ -64,7 +64,7 @@ function BaffleName({ was, onName }: { was: string; onName: (text: string) => bo
 
 /** Making a layout one's own: baffles moved, reshaped, parted, named, joined, and panels added. */
 export function LayoutPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const [selected, setSelected] = useState<string | null>(null);
   const [corner, setCorner] = useState<number | null>(null);
@@ -117,8 +117,8 @@ export function LayoutPage() {
       <Crumbs
         trail={[
           { to: '/kit', name: 'Kit' },
-          { to: `/kit/${item.id}`, name: name },
-          { to: `/kit/${item.id}/fill`, name: 'Where its down is' },
+          { to: toThing(item.id), name: name },
+          { to: toThing(item.id, 'fill'), name: 'Where its down is' },
         ]}
         here="Its baffles"
       />

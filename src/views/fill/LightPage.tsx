@@ -2,8 +2,9 @@ import { proxy } from 'comlink';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { toCorrect, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { keepPhotos } from '../../app/photos';
@@ -81,7 +82,7 @@ function Kept({ photo, as, onTake }: { photo: Photo; as: string; onTake: () => v
 
 /** Down by light: one picture against a lamp or a window, and grams in each baffle. */
 export function LightPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const photos =
     useLiveQuery(
@@ -119,8 +120,8 @@ export function LightPage() {
     <Crumbs
       trail={[
         { to: '/kit', name: 'Kit' },
-        { to: `/kit/${item.id}`, name: name },
-        { to: `/kit/${item.id}/fill`, name: 'Where its down is' },
+        { to: toThing(item.id), name: name },
+        { to: toThing(item.id, 'fill'), name: 'Where its down is' },
       ]}
       here="Against the light"
     />
@@ -132,9 +133,9 @@ export function LightPage() {
         <h1>{fillG > 0 ? 'First its baffles.' : 'First how much down is in it.'}</h1>
         <p>
           {fillG > 0 ? (
-            <Link to={`/kit/${item.id}/fill`}>Lay them out</Link>
+            <Link to={toThing(item.id, 'fill')}>Lay them out</Link>
           ) : (
-            <Link to={`/kit/${item.id}?correct=1`}>Write it under its layers</Link>
+            <Link to={toCorrect(item.id)}>Write it under its layers</Link>
           )}
           : the picture says how it is shared out, not how much there is.
         </p>
@@ -172,7 +173,7 @@ export function LightPage() {
       if (kept.fault) return setFault(kept.fault);
       tell('The photograph and its grams are kept.', kept.undo);
     }
-    void navigate(`/kit/${item.id}/fill`);
+    void navigate(toThing(item.id, 'fill'));
   };
   const others = photos.filter((photo) => photo.id !== source?.photo?.id);
   const offered = (which: 'thing' | 'alone') =>

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { toThing } from '../../app/routes';
 import { useThresholds } from '../../app/thresholds';
 import { whenText } from '../../app/time';
 import type { Kit } from '../../core/gear';
@@ -26,7 +27,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
       {data.length < 2 ? (
         <p>
           {data.length === 0 ? 'Nobody has measured its loft yet.' : 'One look so far.'}{' '}
-          <Link to={`/kit/${itemId}/look-over`}>Look it over</Link> before and after each wash, and its record says how it fades
+          <Link to={toThing(itemId, 'look-over')}>Look it over</Link> before and after each wash, and its record says how it fades
           and what a wash gives back.
         </p>
       ) : (

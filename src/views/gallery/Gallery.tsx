@@ -24,6 +24,7 @@ import { RadioList } from '../../ui/RadioList';
 import { ReorderList } from '../../ui/ReorderList';
 import { Select } from '../../ui/Select';
 import { Ask, Sheet } from '../../ui/Sheet';
+import { HoursBar } from '../../ui/HoursBar';
 import { Slider } from '../../ui/Slider';
 import { DigitsField, SearchField, TextArea, TextField } from '../../ui/TextField';
 import { enterTable, RowLink, ThingTable } from '../../ui/ThingTable';
@@ -79,6 +80,9 @@ function Buttons() {
         <Button look="quiet">Quiet</Button>
         <Button look="danger">Danger</Button>
         <Button isDisabled>Not now</Button>
+        <Button look="quiet" named>
+          The name of a thing, however long it is: the shell that the second skater lent to the school at the far end of the lake
+        </Button>
         <Button size="big">Big</Button>
         <Button size="big" look="quiet">
           Big, quiet
@@ -180,6 +184,7 @@ function Choosing() {
   const [on, setOn] = useState(true);
   const [way, setWay] = useState('cold');
   const [at, setAt] = useState(40);
+  const [hours, setHours] = useState({ from: '08:00', to: '21:00' });
   return (
     <Show name="Choosing" when="Up to about eight, all in sight: chips. More: a list. Among thousands: by typing.">
       <TwoColumns>
@@ -216,6 +221,7 @@ function Choosing() {
           <Switch selected={on} onChange={setOn}>
             Rings aloud
           </Switch>
+          <HoursBar label="Hours of a day" {...hours} onChange={setHours} />
           <Slider label="A place on a line" value={at} min={0} max={120} onChange={setAt} />
           <ChoiceCards
             options={[

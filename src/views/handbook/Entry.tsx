@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { toThing } from '../../app/routes';
 import type { Item } from '../../core/gear';
 import type { HandbookEntry, HandbookRow } from '../../core/handbook';
 import { basisText, KIND_WORDS } from '../../core/words';
@@ -118,7 +119,7 @@ export function Entry({ entry, wanted, users }: { entry: HandbookEntry; wanted: 
               {users.slice(0, 8).map((item, n) => (
                 <span key={item.id}>
                   {n > 0 && ', '}
-                  <Link to={`/kit/${item.id}/programme`}>{item.name ?? KIND_WORDS[item.kind]}</Link>
+                  <Link to={toThing(item.id, 'programme')}>{item.name ?? KIND_WORDS[item.kind]}</Link>
                 </span>
               ))}
               {users.length > 8 && ` and ${users.length - 8} more`}

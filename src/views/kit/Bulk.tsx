@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { listParam } from '../../app/routes';
 import type { Ranked } from '../../core/due/rank';
 import { today } from '../../app/now';
 import { tell } from '../../app/session';
@@ -46,7 +47,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   return (
     <Bar role="region" aria-label="Chosen things">
       <strong>{count} chosen</strong>
-      <LinkButton look="quiet" to={`/wash-day?items=${planned.map((r) => r.item.id).join(',')}`}>
+      <LinkButton look="quiet" to={`/wash-day?items=${listParam(planned.map((r) => r.item.id))}`}>
         Wash day ({planned.length})
       </LinkButton>
       <Button look="quiet" onPress={() => setOpen('tag')}>
@@ -71,7 +72,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
       >
         {away ? 'Bring back' : 'Put away'}
       </Button>
-      <LinkButton look="quiet" to={`/kit/labels?ids=${rows.map((r) => r.item.id).join(',')}`}>
+      <LinkButton look="quiet" to={`/kit/labels?ids=${listParam(rows.map((r) => r.item.id))}`}>
         Labels
       </LinkButton>
       <TextButton onPress={onDone}>Choose none</TextButton>

@@ -1,3 +1,4 @@
+import { proxy } from 'comlink';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { download } from '../../app/download';
@@ -11,6 +12,7 @@ import { Button, TextButton } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 import { FilePick } from '../../ui/FilePick';
+import { Progress } from '../../ui/Progress';
 
 const MAX_BYTES = 8_000_000;
 const Rows = styled.ul`
@@ -27,6 +29,7 @@ const STATES = { new: 'new', changed: 'changed', same: 'as it is', faulty: 'not 
 /** Items out as CSV, and in again with a look at every row first. */
 export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly Item[] }) {
   const [result, setResult] = useState<CsvResult | null>(null);
+  const [reading, setReading] = useState<{ done: number; of: number; end: () => void } | null>(null);
   const save = async (): Promise<void> => {
     const { itemsToCsv } = await import('../../core/formats/csv');
     download(`umbrastic-items-${today()}.csv`, 'text/csv', itemsToCsv(shown));
@@ -36,8 +39,19 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
       setResult({ rows: [], ignored: [], fault: `The file is larger than ${MAX_BYTES / 1e6} MB.` });
       return;
     }
-    const { itemsFromCsv } = await import('../../core/formats/csv');
-    setResult(itemsFromCsv(await file.text(), items, () => newId('itm')));
+    const text = await file.text();
+    const { csvWorker } = await import('../../workers');
+    const worker = csvWorker();
+    setReading({ done: 0, of: 1, end: worker.end });
+    const told = (done: number, of: number): void => setReading({ done, of, end: worker.end });
+    setResult(await worker.api.read(text, items, newId('itm'), proxy(told)));
+    worker.end();
+    setReading(null);
+  };
+  const stop = (): void => {
+    reading?.end();
+    setReading(null);
+    tell('Reading was stopped. Your kit is as it was.');
   };
   const close = (): void => setResult(null);
   const taken = (result?.rows ?? []).filter((r) => r.item && r.state !== 'same');
@@ -53,6 +67,7 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
       <FilePick accept={['.csv', 'text/csv']} look="text" onFiles={([file]) => file && void read(file)}>
         Take from CSV
       </FilePick>
+      {reading && <Progress what="Rows read" done={reading.done} of={reading.of} onStop={stop} />}
       {result && (
         <Sheet title={result.fault ? 'This file was not taken.' : 'Take these rows?'} open onClose={close}>
           {result.fault ? (

@@ -106,7 +106,7 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
   return (
     <Sheet title={`Correct ${item.name ?? 'it'}`} open wide changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
-      <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && void save()}>
+      <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && sheet.ready() && void save()}>
         <Two>
           <Column $gap={24}>
             <Fieldset>

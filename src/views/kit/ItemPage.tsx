@@ -1,8 +1,9 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { listParam, toCorrect, toRecord, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
-import { planOf } from '../../app/plan';
+import { planOf, workAhead } from '../../app/plan';
 import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
@@ -17,6 +18,7 @@ import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
 import { latestInspection, type Item, type Kit, type LogEntry } from '../../core/gear';
+import { listed } from '../../core/words/text';
 import { envelopeFor } from '../../core/programme';
 import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
@@ -30,6 +32,7 @@ import { color, phone } from '../../ui/theme';
 import { EditItem } from './EditItem';
 import { LabelCard } from './LabelCard';
 import { Lifecycle } from './Lifecycle';
+import { WorthCard } from './WorthCard';
 import { Photos } from './Photos';
 import { StateStrip } from './state';
 
@@ -113,7 +116,7 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
           {shown.map((e) => (
             <li key={e.id}>
               {e.type === 'care' ? (
-                <Link to={`/record/${e.id}`}>
+                <Link to={toRecord(e.id)}>
                   <strong>{lineOf(e)}</strong>
                 </Link>
               ) : (
@@ -185,9 +188,11 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
   );
 }
 
+/** "40 °C at most"; what is forbidden has no most. */
+const atMost = (limit: string): string => (/\d/.test(limit) ? `${limit} at most` : limit);
 /** One thing: its layers and limits, its state, what it needs now, its record. */
 export function ItemPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const navigate = useNavigate();
   const [query, setQuery] = useSearchParams();
@@ -209,7 +214,7 @@ export function ItemPage() {
     const copy: Item = { ...item, id: newId('itm'), name: `${item.name ?? KIND_WORDS[item.kind]}, copy` };
     const undo = await saveItem(copy);
     tell(`${copy.name} is added.`, undo);
-    await navigate(`/kit/${copy.id}?correct=1`);
+    await navigate(toCorrect(copy.id));
   };
   return (
     <Page>
@@ -224,21 +229,21 @@ export function ItemPage() {
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 640 }}>
           <h1>{run ? run.planned.verdict : seen ? programme.verdict : 'Look it over first: nobody has yet.'}</h1>
-          {programme.because.length > 0 && seen && !run && <p>Because {programme.because.slice(0, 3).join(' and ')}.</p>}
+          {programme.because.length > 0 && seen && !run && <p>Because {listed(programme.because.slice(0, 3))}.</p>}
           <Row $wrap $gap={8}>
             <StateStrip item={item} seen={seen} /> <Quiet>{seen ? `looked over ${whenText(seen.at)}` : ''}</Quiet>
           </Row>
         </Column>
         <Row $wrap>
           <LinkButton
-            to={`/kit/${item.id}/look-over`}
+            to={toThing(item.id, 'look-over')}
             look={!!seen || !!run ? 'quiet' : 'main'}
             {...(seen || run ? {} : { 'data-main-action': true })}
           >
             Look it over
           </LinkButton>
           {seen && !run && (
-            <LinkButton to={`/kit/${item.id}/programme`} data-main-action>
+            <LinkButton to={toThing(item.id, 'programme')} data-main-action>
               See the programme
             </LinkButton>
           )}
@@ -255,7 +260,7 @@ export function ItemPage() {
           </section>
           <Facts>
             <dt>Water</dt>
-            <dd>{limitText('washMaxC', envelope.bounds.washMaxC.value)} at most</dd>
+            <dd>{atMost(limitText('washMaxC', envelope.bounds.washMaxC.value))}</dd>
             <dt>Bleach</dt>
             <dd>{limitText('bleach', envelope.bounds.bleach.value)}</dd>
             <dt>Iron</dt>
@@ -275,7 +280,7 @@ export function ItemPage() {
                 <dt>Baffles</dt>
                 <dd>
                   {item.fillMap ? `${openings(item)}. ` : ''}
-                  <Link to={`/kit/${item.id}/fill`}>Where its down is</Link>
+                  <Link to={toThing(item.id, 'fill')}>Where its down is</Link>
                 </dd>
               </>
             )}
@@ -286,6 +291,7 @@ export function ItemPage() {
           <LabelCard item={item} />
           <Next kit={kit} item={item} programme={programme} underWay={run !== null} />
           <Lifecycle kit={kit} item={item} />
+          <WorthCard kit={kit} item={item} ahead={workAhead(kit, item)} />
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />
           <Row $wrap>
@@ -295,7 +301,7 @@ export function ItemPage() {
             <Button look="quiet" onPress={() => void duplicate()}>
               Duplicate
             </Button>
-            <LinkButton look="quiet" to={`/kit/labels?ids=${item.id}`}>
+            <LinkButton look="quiet" to={`/kit/labels?ids=${listParam([item.id])}`}>
               Print a label
             </LinkButton>
             <Button look="danger" onPress={() => void remove()}>

@@ -192,7 +192,7 @@ export function KitList() {
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
           <Line>
-            {!(planning.state === 'busy' && planning.first) && (
+            {planning.state !== 'failed' && !(planning.state === 'busy' && planning.first) && (
               <Quiet>
                 {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
                 {dueCount} of those shown need care
@@ -201,6 +201,11 @@ export function KitList() {
             {planning.state === 'busy' && (
               <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
             )}
+            {planning.state === 'failed' && (
+              <Quiet>
+                They could not be looked through. <TextButton onPress={planning.again}>Look through them again</TextButton>
+              </Quiet>
+            )}
             {planning.state === 'stopped' && (
               <Quiet>
                 Stopped: not all were looked through. <TextButton onPress={planning.again}>Look through the rest</TextButton>
@@ -208,9 +213,16 @@ export function KitList() {
             )}
           </Line>
         </div>
-        <LinkButton to="/kit/new" data-main-action>
-          Add a thing
-        </LinkButton>
+        <Row $wrap>
+          {kit.items.some((item) => item.worth !== undefined) && (
+            <LinkButton to="/kit/worth" look="quiet">
+              What the work brings
+            </LinkButton>
+          )}
+          <LinkButton to="/kit/new" data-main-action>
+            Add a thing
+          </LinkButton>
+        </Row>
       </Row>
       {kit.items.length === 0 ? (
         <Empty title="Your kit is empty.">

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { toThing } from '../../app/routes';
 import { dayText, whenText } from '../../app/time';
 import { byNeed, type Need, type Ranked } from '../../core/due/rank';
 import { NEED_WORDS } from '../../core/telling/due';
@@ -79,7 +80,7 @@ const COLUMNS: readonly ThingColumn<Thing>[] = [
     onPhone: 'auto',
     cell: ({ item, name, seen }) => (
       <>
-        <Name to={`/kit/${item.id}`}>{name}</Name>
+        <Name to={toThing(item.id)}>{name}</Name>
         <Line>
           {[KIND_WORDS[item.kind], ...(item.tags ?? [])].join(', ')}
           {item.lent && `, with ${item.lent.to}`}
@@ -148,7 +149,7 @@ export function KitTable({
       chosen={chosen}
       rowPx={ROW_PX}
       onChoose={onChoose}
-      onOpen={(id) => void navigate(`/kit/${id}`)}
+      onOpen={(id) => void navigate(toThing(id))}
     />
   );
 }

@@ -1,3 +1,5 @@
+import { toThing, readList } from '../../app/routes';
+import { dayOf } from '../../core/units/day';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { toDataURL } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
@@ -63,7 +65,7 @@ function useQr(text: string): string | null {
 }
 
 function OneLabel({ kit, item, photo }: { kit: Kit; item: Item; photo: Photo | undefined }) {
-  const link = `${window.location.origin}/kit/${item.id}`;
+  const link = `${window.location.origin}${toThing(item.id)}`;
   const qr = useQr(link);
   const picture = useMemo(() => (photo ? URL.createObjectURL(photo.blob) : null), [photo]);
   useEffect(() => () => (picture ? URL.revokeObjectURL(picture) : undefined), [picture]);
@@ -81,7 +83,7 @@ function OneLabel({ kit, item, photo }: { kit: Kit; item: Item; photo: Photo | u
         </small>
         <small>
           {care
-            ? `Last care ${dayText(care.at.slice(0, 10))}: ${(care.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}`
+            ? `Last care ${dayText(dayOf(care.at))}: ${(care.aims ?? []).map((a) => AIM_WORDS[a]).join(', ')}`
             : 'No care recorded'}
         </small>
         {/* What a phone without a camera, or a smudged code, needs. */}
@@ -96,7 +98,7 @@ function OneLabel({ kit, item, photo }: { kit: Kit; item: Item; photo: Photo | u
 export function Labels() {
   const kit = useKit();
   const [params] = useSearchParams();
-  const ids = params.get('ids')?.split(',') ?? null;
+  const ids = params.get('ids') === null ? null : readList(params.get('ids'));
   const photos = useLiveQuery(() => db.photos.toArray(), []) ?? [];
   if (!kit) return <Page aria-busy="true" />;
   const items = ids ? kit.items.filter((i) => ids.includes(i.id)) : kit.items.filter((i) => !i.archivedOn);

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { dayOf, today } from '../../app/now';
+import { today } from '../../app/now';
+import { dayOf } from '../../core/units/day';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { addDays } from '../../core/due';

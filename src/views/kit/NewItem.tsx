@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { toCorrect, toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { newId } from '../../app/now';
 import { JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
@@ -129,7 +130,7 @@ export function NewItem() {
     void keepStored();
     const undo = await saveItem(item);
     tell(`${item.name} is in your kit.`, undo);
-    await navigate(next === 'look-over' ? `/kit/${item.id}/look-over` : `/kit/${item.id}?correct=1`);
+    await navigate(next === 'look-over' ? toThing(item.id, 'look-over') : toCorrect(item.id));
   };
   return (
     <Page>

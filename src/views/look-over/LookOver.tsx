@@ -1,7 +1,8 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { tell } from '../../app/session';
@@ -75,7 +76,7 @@ function judge(kit: Kit, item: Item, seen: Partial<Inspection>): Programme {
 
 /** A guided look, one question a card; every answer may be skipped and the verdict follows along. */
 export function LookOver() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const draft = useLiveQuery(async () => (id ? ((await db.drafts.get(id)) ?? null) : null), [id]);
   if (!kit || draft === undefined) return <Page aria-busy="true" />;
@@ -114,7 +115,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
   const save = async (): Promise<void> => {
     const undo = await saveInspection({ ...seen, id: newId('ins'), itemId: item.id, at: nowIso() });
     tell('The look is recorded.', undo);
-    await navigate(`/kit/${item.id}/programme`);
+    await navigate(toThing(item.id, 'programme'));
   };
   const open = cards.filter((c) => c !== 'done' && !answered(c, seen));
   return (
@@ -123,7 +124,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
       <Crumbs
         trail={[
           { to: '/kit', name: 'Kit' },
-          { to: `/kit/${item.id}`, name: item.name ?? KIND_WORDS[item.kind] },
+          { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
         ]}
         here="Look over"
       />

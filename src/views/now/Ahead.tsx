@@ -1,5 +1,6 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { listParam, toThing } from '../../app/routes';
 import { latestStart } from '../../core/due/backwards';
 import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
 import { readinessOf, type Ranked } from '../../core/due/rank';
@@ -40,7 +41,7 @@ function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[];
         const { all, hands } = minutesOf(row.programme?.steps ?? []);
         return (
           <li key={row.item.id} style={{ padding: '6px 0' }}>
-            <Link to={`/kit/${row.item.id}/programme`}>
+            <Link to={toThing(row.item.id, 'programme')}>
               <strong>{thingName(row.item)}</strong>
             </Link>{' '}
             {begin(row, by, now)}{' '}
@@ -90,7 +91,7 @@ function One({
         </TextButton>
       )}{' '}
       {unready.length > 0 && (
-        <Link to={`/wash-day?items=${unready.map((row) => row.item.id).join(',')}&by=${event.readyBy}`}>
+        <Link to={`/wash-day?items=${listParam(unready.map((row) => row.item.id))}&by=${event.readyBy}`}>
           Put a wash day together
         </Link>
       )}{' '}

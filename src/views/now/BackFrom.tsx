@@ -3,7 +3,8 @@ import { isEntry, OUTINGS, type Item, type Kit, type Outing, type UseEntry } fro
 import { OUTING_WORDS, thingName } from '../../core/words';
 import { Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
-import { dayOf, today } from '../../app/now';
+import { today } from '../../app/now';
+import { dayOf } from '../../core/units/day';
 import { usedToday } from '../../app/used';
 
 /** What else there is to say of a use. Everything may stay open. */
@@ -56,11 +57,11 @@ export function UsedToday({ kit, now }: { kit: Kit; now: number }) {
         {often.map((item) => {
           const entry = done(item);
           return entry ? (
-            <Button key={item.id} onPress={() => setMore({ item, entry })}>
+            <Button key={item.id} named onPress={() => setMore({ item, entry })}>
               {thingName(item)}, used today: say more
             </Button>
           ) : (
-            <Button key={item.id} look="quiet" onPress={() => void usedToday(item)}>
+            <Button key={item.id} named look="quiet" onPress={() => void usedToday(item)}>
               {thingName(item)}
             </Button>
           );

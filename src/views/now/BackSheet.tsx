@@ -1,7 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { toThing } from '../../app/routes';
 import { planOf } from '../../app/plan';
 import { newId, nowIso, today } from '../../app/now';
+import { noonOf } from '../../core/units/day';
 import { tell } from '../../app/session';
 import { minutesOf } from '../../core/document';
 import { lastOuting, thingsFor, usesOf } from '../../core/due/outing';
@@ -38,7 +40,7 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
   const [about, setAbout] = useState<UseSaid>(last[0]?.place === undefined ? {} : { place: last[0].place });
   const [saved, setSaved] = useState<readonly UseEntry[] | null>(null);
   const save = async (): Promise<void> => {
-    const said = { ...about, at: day === today() ? nowIso() : `${day}T18:00:00Z` };
+    const said = { ...about, at: day === today() ? nowIso() : noonOf(day) };
     const uses = usesOf(outing, chosen, said, newId);
     tell(`${uses.length === 1 ? 'One thing was' : `${uses.length} things were`} used: it is recorded.`, await saveUses(uses));
     setSaved(uses);
@@ -94,7 +96,7 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
       <ul>
         {needy.map(({ item, programme, hands }) => (
           <li key={item.id} style={{ padding: '8px 0' }}>
-            <Link to={`/kit/${item.id}/programme`}>
+            <Link to={toThing(item.id, 'programme')}>
               <strong>{thingName(item)}</strong>
             </Link>{' '}
             {programme.verdict} <Quiet>{minutesText(hands)} of yours</Quiet>

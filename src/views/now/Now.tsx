@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
@@ -8,15 +9,19 @@ import { useSecond } from '../../app/UnderWay';
 import { needsCare, type Ranked } from '../../core/due/rank';
 import { tell } from '../../app/session';
 import { Ahead } from './Ahead';
+import { DayLine } from './DayLine';
 import { BackFrom, UsedToday } from './BackFrom';
 import { today } from '../../app/now';
 import { clockText } from '../../app/time';
+import { download } from '../../app/download';
 import { minutesOf } from '../../core/document';
-import { leftMs, type Run, tick, current } from '../../core/run';
+import type { Item, Kit } from '../../core/gear';
+import { leftMs, tick, current } from '../../core/run';
+import { underWayLines, type UnderWayLine } from '../../core/telling/load';
 import { runStateText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
 import { upkeepOf } from '../../core/upkeep';
-import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
+import { AGENT_WORDS, KIND_WORDS, RESIDUE_WORDS, thingName, WASHER_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { Column, Empty, Note, Page, Quiet, Row } from '../../ui/basics';
@@ -73,7 +78,7 @@ const Countdown = styled.span`
   letter-spacing: -0.02em;
 `;
 
-function LiveRun({ run, now }: { run: Run; now: number }) {
+function LiveRun({ line: { run, path, name, now: says }, now }: { line: UnderWayLine; now: number }) {
   const at = tick(run, now);
   const step = current(at);
   const left = leftMs(at, now);
@@ -83,13 +88,15 @@ function LiveRun({ run, now }: { run: Run; now: number }) {
       .map((s) => s.stepId),
   );
   return (
-    <Live to={`/run/${run.id}`}>
-      <Countdown>{run.status !== 'live' ? 'done' : left === null ? '···' : left === 0 ? 'now' : countdown(left)}</Countdown>
+    <Live to={path}>
+      <Countdown>
+        {says !== null ? '···' : run.status !== 'live' ? 'done' : left === null ? '···' : left === 0 ? 'now' : countdown(left)}
+      </Countdown>
       <Column $gap={6}>
         <span>
-          <strong>{run.itemName}</strong> <Quiet>{run.status === 'live' ? step?.title : runStateText(run, now)}</Quiet>
+          <strong>{name}</strong> <Quiet>{says ?? (run.status === 'live' ? step?.title : runStateText(run, now))}</Quiet>
         </span>
-        <Strip steps={run.programme.steps} small doneIds={done} label={`Progress of ${run.itemName}`} />
+        <Strip steps={run.programme.steps} small doneIds={done} label={`Progress of ${name}`} />
       </Column>
       <Quiet>{run.status !== 'live' ? 'write it down' : left ? `rings at ${clockText(now + left)}` : 'waits for you'}</Quiet>
     </Live>
@@ -100,7 +107,7 @@ function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
   return (
     <div>
       {ranked.map(({ item, programme }) => (
-        <NeedRow key={item.id} to={`/kit/${item.id}/programme`}>
+        <NeedRow key={item.id} to={toThing(item.id, 'programme')}>
           <span>
             <Verdict>
               <strong>{item.name ?? KIND_WORDS[item.kind]}</strong>
@@ -125,14 +132,32 @@ const Place = styled.div<{ $rows: number }>`
   min-height: ${({ $rows }) => $rows * ROW_PX}px;
 `;
 
-function headline(needs: number, live: number, looks: number, known: boolean): string {
+function headline(needs: number, live: number, looks: number, unplanned: number, known: boolean): string {
   if (!known && live === 0) return 'What needs you now?';
   const parts: string[] = [];
   if (live > 0) parts.push(live === 1 ? 'One thing is under way' : `${live} things are under way`);
   if (needs > 0) parts.push(needs === 1 ? 'one thing needs care' : `${needs} things need care`);
+  if (unplanned > 0) parts.push(unplanned === 1 ? 'one thing could not be planned' : `${unplanned} things could not be planned`);
   if (parts.length === 0) return looks > 0 ? 'Nothing needs care. Some things want a look.' : 'Nothing needs you now.';
   const text = parts.join(', ');
   return `${capital(text)}.`;
+}
+
+/** One thing with what is recorded of it and why it could not be planned, as a file. */
+function saveToSend(kit: Kit, item: Item, failed: string): void {
+  const own = <R extends { readonly itemId?: string }>(rows: readonly R[] = []): R[] => rows.filter((r) => r.itemId === item.id);
+  const { format, version, equipment, preferences } = kit;
+  const part = {
+    format,
+    version,
+    items: [item],
+    inspections: own(kit.inspections),
+    log: own(kit.log),
+    equipment,
+    preferences,
+    failed,
+  };
+  download('umbrastic-could-not-be-planned.json', 'application/json', JSON.stringify(part, null, 2));
 }
 
 /** What needs me? Live programmes, then what is due, ranked by performance lost. */
@@ -172,10 +197,11 @@ export function Now() {
     );
   }
   // Rows wait until all was looked through: a list that grows and sorts itself anew is pressed wrongly.
-  const known = programmes !== null && !(planning.state === 'busy' && planning.first);
+  const known = programmes !== null && !(planning.state !== 'done' && planning.state !== 'stopped' && planning.first);
   const planned = known ? (ranked ?? []) : [];
   const needs = planned.filter(needsCare);
   const elsewhere = planned.filter((r) => r.need === 'blocked');
+  const unplanned = planned.filter((r) => r.need === 'unplanned');
   const looks = planned.filter((r) => r.need === 'look');
   const shown = all ? needs : needs.slice(0, SHOWN);
   const dirtyMachines = (kit.equipment?.washers ?? []).filter(
@@ -185,22 +211,29 @@ export function Now() {
   return (
     <Page>
       <Row $between $wrap $top>
-        <h1>{headline(needs.length, runs.length, looks.length, known)}</h1>
+        <h1>{headline(needs.length, runs.length, looks.length, unplanned.length, known)}</h1>
         <LinkButton to="/kit/new" look="quiet">
           Add a thing
         </LinkButton>
       </Row>
       {runs.length > 0 && (
         <Section aria-label="Under way">
-          {runs.map((run) => (
-            <LiveRun key={run.id} run={run} now={now} />
+          {underWayLines(runs).map((line) => (
+            <LiveRun key={line.run.id} line={line} now={now} />
           ))}
         </Section>
       )}
+      <DayLine now={now} />
       <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known && planning.state !== 'stopped'}>
         <BackFrom kit={kit} />
       </Ahead>
-      {!known && (
+      {planning.state === 'failed' && (
+        <Note tone="alarm">
+          Your things could not be looked through; nothing of them is lost.{' '}
+          <TextButton onPress={planning.again}>Look through them again</TextButton>
+        </Note>
+      )}
+      {!known && planning.state !== 'failed' && (
         <Section aria-labelledby="looking" aria-busy="true">
           <h2 id="looking">Looking through your things</h2>
           <Place $rows={Math.min(SHOWN, kit.items.length)}>
@@ -231,6 +264,21 @@ export function Now() {
           )}
         </Section>
       )}
+      {unplanned.length > 0 && (
+        <Section aria-labelledby="unplanned">
+          <h2 id="unplanned">Could not be planned</h2>
+          <p>
+            Whether these need care is not known. Save one to send it to whoever looks after this program; the file holds that
+            thing with its record, your machines and your settings.
+          </p>
+          {unplanned.map(({ item, programme }) => (
+            <Row key={item.id} $wrap>
+              <strong>{thingName(item)}</strong>
+              <TextButton onPress={() => saveToSend(kit, item, programme?.failed ?? '')}>Save it to send</TextButton>
+            </Row>
+          ))}
+        </Section>
+      )}
       <UsedToday kit={kit} now={now} />
       {elsewhere.length > 0 && (
         <Section aria-labelledby="elsewhere">
@@ -243,7 +291,7 @@ export function Now() {
           <h2 id="looks">Time to look them over</h2>
           <Row $wrap>
             {looks.slice(0, 12).map(({ item }) => (
-              <LinkButton key={item.id} look="quiet" to={`/kit/${item.id}/look-over`}>
+              <LinkButton key={item.id} named look="quiet" to={toThing(item.id, 'look-over')}>
                 {item.name ?? KIND_WORDS[item.kind]}
               </LinkButton>
             ))}

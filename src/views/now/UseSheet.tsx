@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { dayOf } from '../../app/now';
+import { dayOf, noonOf } from '../../core/units/day';
 import { tell } from '../../app/session';
 import type { Item, UseEntry } from '../../core/gear';
 import { thingName } from '../../core/words';
@@ -27,7 +27,7 @@ export default function UseSheet({ item, entry, onClose }: { item: Item; entry: 
           day={dayOf(at)}
           counts={['hours', 'nights', 'km']}
           onSaid={setSaid}
-          onDay={(day) => setAt(`${day}T12:00:00Z`)}
+          onDay={(day) => setAt(noonOf(day))}
         />
         <Row>
           <Button type="submit">Record it</Button>

@@ -86,7 +86,8 @@ export function OwnFigures({ item }: { item: Item }) {
         </Row>
       ))}
       <Quiet>
-        Used inside what label and material allow. <Link to={`/bench/dose?item=${item.id}`}>Work them out again</Link>
+        Used inside what label and material allow.{' '}
+        <Link to={`/bench/dose?item=${encodeURIComponent(item.id)}`}>Work them out again</Link>
       </Quiet>
     </section>
   );

@@ -1,7 +1,8 @@
+import { toThing, useIdHere } from '../../app/routes';
 import { latestInspection } from '../../core/gear';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { planOf, type Planned } from '../../app/plan';
@@ -70,7 +71,7 @@ function Rulers({ planned }: { planned: Planned }) {
 
 /** What shall I do, and is it safe? Verdict, strip, steps with reasons, limits, choices, what is refused. */
 export function ProgrammePage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const navigate = useNavigate();
   const planned = useMemo(() => (kit && item ? planOf(kit, item) : null), [kit, item]);
@@ -100,7 +101,7 @@ export function ProgrammePage() {
         <Crumbs
           trail={[
             { to: '/kit', name: 'Kit' },
-            { to: `/kit/${item.id}`, name: item.name ?? KIND_WORDS[item.kind] },
+            { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
           ]}
           here="Programme"
         />
@@ -119,7 +120,7 @@ export function ProgrammePage() {
         </Column>
         <Column $gap={6} style={{ alignItems: 'flex-end' }}>
           <Row $wrap>
-            <LinkButton look="quiet" to={`/kit/${item.id}/rehearse`}>
+            <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>
               Rehearse
             </LinkButton>
             <Button look="quiet" onPress={() => window.print()}>
@@ -130,7 +131,7 @@ export function ProgrammePage() {
                 Start
               </Button>
             ) : (
-              <LinkButton to={`/kit/${item.id}/look-over`} data-main-action>
+              <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
                 Look it over
               </LinkButton>
             )}

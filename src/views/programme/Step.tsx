@@ -123,12 +123,12 @@ export function Step({ step, number, us, itemId, dose }: StepProps) {
                   {dose && step.settings.cleaner === dose.cleaner && (
                     <Figure style={{ fontSize: 14 }}>{doseWorking(dose.dose)}. </Figure>
                   )}
-                  <Link to={`/bench/dose?item=${itemId}`}>Work the dose out on the bench</Link>
+                  <Link to={`/bench/dose?item=${encodeURIComponent(itemId)}`}>Work the dose out on the bench</Link>
                 </li>
               )}
               {step.settings.rinseModel && step.phase === 'rinse' && (
                 <li>
-                  <Link to={`/bench/rinse?item=${itemId}`}>See the rinses as a curve</Link>
+                  <Link to={`/bench/rinse?item=${encodeURIComponent(itemId)}`}>See the rinses as a curve</Link>
                 </li>
               )}
             </ul>

@@ -57,7 +57,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
         </ul>
         <Quiet>
           The motor’s and the dryer’s draw are from memory. Latent heat FAO-56.{' '}
-          <Link to={`/bench/energy?item=${plan.request.item.id}`}>Try other figures</Link>
+          <Link to={`/bench/energy?item=${encodeURIComponent(plan.request.item.id)}`}>Try other figures</Link>
         </Quiet>
       </Disclosure>
     </section>

@@ -1,27 +1,22 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
-import { download } from '../../app/download';
 import { setTheme, tell, useSession } from '../../app/session';
-import { nowIso, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
-import type { Fault } from '../../core/formats';
-import { MAX_KIT_CHARS } from '../../core/formats/limits';
-import { isEntry, type Kit } from '../../core/gear';
+import { type CareEntry, isEntry, type Kit, type LoadEntry } from '../../core/gear';
 import { NEED_WORDS } from '../../core/telling/due';
+import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
-import { exportKit, replaceKit } from '../../data/kit';
 import { fullness, isKept, type Fullness } from '../../data/storage';
-import { plannerWorker } from '../../workers';
 import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
-import { Sheet } from '../../ui/Sheet';
 import { color, phone } from '../../ui/theme';
-import { FilePick } from '../../ui/FilePick';
+import { Import, saveCopy } from './Import';
 
 const Lines = styled.ol`
   li {
@@ -36,19 +31,9 @@ const Lines = styled.ol`
     }
   }
 `;
-const Faults = styled.ul`
-  font-size: 15px;
-  max-height: 320px;
-  overflow: auto;
-  li {
-    padding: 2px 0;
-    overflow-wrap: anywhere;
-  }
-`;
-
 const MB = 1_000_000;
 /** How much is stored here, and whether the browser has promised to keep it. */
-function Stored() {
+function Stored({ kit }: { kit: Kit }) {
   const [state, setState] = useState<{ full: Fullness | null; kept: boolean } | null>(null);
   useEffect(() => {
     let stale = false;
@@ -58,7 +43,8 @@ function Stored() {
     return () => {
       stale = true;
     };
-  }, []);
+    // Asked anew with every change of the kit.
+  }, [kit]);
   if (!state?.full) return null;
   const { usedBytes, ofBytes, nearlyFull } = state.full;
   return (
@@ -72,102 +58,31 @@ function Stored() {
   );
 }
 
-type Reading =
-  | { state: 'idle' }
-  | { state: 'reading'; name: string }
-  | { state: 'ready'; name: string; kit: Kit }
-  | { state: 'refused'; name: string; faults: readonly Fault[] };
-
-function Import({ current }: { current: Kit }) {
-  const [reading, setReading] = useState<Reading>({ state: 'idle' });
-  const job = useRef(0);
-  const read = async (file: File): Promise<void> => {
-    const mine = ++job.current;
-    setReading({ state: 'reading', name: file.name });
-    if (file.size > MAX_KIT_CHARS) {
-      setReading({
-        state: 'refused',
-        name: file.name,
-        faults: [{ path: '', message: `is larger than ${MAX_KIT_CHARS / 1e6} MB` }],
-      });
-      return;
-    }
-    try {
-      const result = await plannerWorker().read(await file.text());
-      if (mine !== job.current) return;
-      setReading(
-        result.status === 'read'
-          ? { state: 'ready', name: file.name, kit: result.kit }
-          : { state: 'refused', name: file.name, faults: result.faults },
-      );
-    } catch {
-      if (mine === job.current)
-        setReading({
-          state: 'refused',
-          name: file.name,
-          faults: [{ path: '', message: 'could not be read; choose the file again' }],
-        });
-    }
-  };
-  const cancel = (): void => {
-    job.current++;
-    setReading({ state: 'idle' });
-  };
-  const replace = async (kit: Kit): Promise<void> => {
-    tell(`${kit.items.length} things are in your kit now.`, await replaceKit(kit));
-    cancel();
-  };
+/** What it shared a drum with; what the drum took stands at the newest of its things, once. */
+function InDrum({
+  entry,
+  loads,
+  kit,
+  nameOf,
+}: {
+  entry: CareEntry;
+  loads: readonly LoadEntry[];
+  kit: Kit;
+  nameOf: (id: string) => string;
+}) {
+  const load = loads.find((l) => l.id === entry.loadId);
+  if (!load) return null;
+  const cares = (kit.log ?? []).filter(isEntry('care')).filter((c) => c.loadId === load.id);
+  const newest = cares.reduce((a, b) => (a.at >= b.at ? a : b), entry);
   return (
     <>
-      <FilePick accept={['application/json', '.json']} onFiles={([file]) => file && void read(file)}>
-        Import a kit
-      </FilePick>
-      {reading.state === 'reading' && (
-        <Row>
-          <Quiet role="status">Reading {reading.name} …</Quiet>
-          <Button look="quiet" onPress={cancel}>
-            Cancel
-          </Button>
-        </Row>
-      )}
-      {reading.state === 'ready' && (
-        <Sheet title="Replace your kit by this file?" open onClose={cancel}>
-          <p>
-            {reading.name} holds {reading.kit.items.length} things, {reading.kit.inspections.length} looks and{' '}
-            {(reading.kit.log ?? []).length} lines of record. Your {current.items.length} things and their record will be
-            replaced, and programmes under way end.
-          </p>
-          <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
-          <Row $wrap>
-            <Button onPress={() => void replace(reading.kit)}>Replace it</Button>
-            <Button
-              look="quiet"
-              onPress={() =>
-                void exportKit(nowIso()).then((text) => download(`umbrastic-${today()}.json`, 'application/json', text))
-              }
-            >
-              Save a copy first
-            </Button>
-            <Button look="quiet" onPress={cancel}>
-              Keep mine
-            </Button>
-          </Row>
-        </Sheet>
-      )}
-      {reading.state === 'refused' && (
-        <Sheet title="This file was not imported." open onClose={cancel}>
-          <p>Your kit is as it was. In {reading.name}:</p>
-          <Faults>
-            {reading.faults.map((f, n) => (
-              <li key={n}>
-                <Figure>{f.path || 'the file'}</Figure> {f.message}
-              </li>
-            ))}
-          </Faults>
-          <Row>
-            <Button onPress={cancel}>Close</Button>
-          </Row>
-        </Sheet>
+      <br />
+      <Quiet>{inDrumText(load, entry.itemId, nameOf)}</Quiet>
+      {newest.id === entry.id && (
+        <>
+          {' '}
+          <Figure>{loadTookText(load, kit)}</Figure>
+        </>
       )}
     </>
   );
@@ -183,6 +98,7 @@ export function Record() {
   if (!kit) return <Page aria-busy="true" />;
   const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
   const care = (kit.log ?? []).filter(isEntry('care')).sort((a, b) => (a.at < b.at ? 1 : -1));
+  const loads = (kit.log ?? []).filter(isEntry('load'));
   // One day for a thing, as everywhere: it stands at its newest line only.
   const newest = new Map([...care].reverse().map((e) => [e.itemId, e.id]));
   const dueAt = new Map((ranked ?? []).map((r) => [newest.get(r.item.id) ?? '', r]));
@@ -190,10 +106,6 @@ export function Record() {
     const row = dueAt.get(id);
     if (!row?.programme) return '';
     return row.need === 'fresh' ? `next look ${dayText(row.on)}` : NEED_WORDS[row.need];
-  };
-  const save = async (): Promise<void> => {
-    download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
-    tell('The copy is in your downloads.');
   };
   const demo = async (): Promise<void> => {
     setBusy(true);
@@ -211,7 +123,7 @@ export function Record() {
             : `Care recorded ${care.length === 1 ? 'once' : `${care.length} times`}, last ${whenText(care[0]?.at ?? '')}.`}
         </h1>
         <Row $wrap>
-          <Button data-main-action onPress={() => void save()}>
+          <Button data-main-action onPress={() => void saveCopy()}>
             Save a copy
           </Button>
           <Import current={kit} />
@@ -223,10 +135,10 @@ export function Record() {
             <li key={e.id}>
               <Quiet>{whenText(e.at)}</Quiet>
               <span>
-                <Link to={`/kit/${e.itemId}`}>
+                <Link to={toThing(e.itemId ?? '')}>
                   <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
                 </Link>{' '}
-                <Link to={`/record/${e.id}`}>{didText(e)}</Link>
+                <Link to={toRecord(e.id)}>{didText(e)}</Link>
                 {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
                 {e.note && (
                   <>
@@ -234,6 +146,7 @@ export function Record() {
                     <Quiet>{e.note}</Quiet>
                   </>
                 )}
+                <InDrum entry={e} loads={loads} kit={kit} nameOf={(id) => names.get(id) ?? 'a thing that is gone'} />
                 {(e.supplies ?? []).length > 0 && (
                   <>
                     <br />
@@ -252,7 +165,12 @@ export function Record() {
           Everything stays in this browser. Save a copy now and then; it opens in any Umbrastic, and the planning command reads it
           too.
         </Note>
-        <Stored />
+        <Stored kit={kit} />
+        <p>
+          <Link to="/licences.txt" reloadDocument>
+            Licences of what this app is made with
+          </Link>
+        </p>
         <OneOf
           label="Light or dark"
           value={theme}

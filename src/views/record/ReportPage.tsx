@@ -1,5 +1,7 @@
+import { toThing, useIdHere } from '../../app/routes';
+import { dayOf } from '../../core/units/day';
 import { Printer } from 'lucide-react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { CareReport } from '../../app/CareReport';
 import { useKit } from '../../app/kit';
 import { dayText, whenText } from '../../app/time';
@@ -11,7 +13,7 @@ import { Crumbs } from '../../ui/Crumbs';
 
 /** What one care came to, to be read and printed. */
 export function ReportPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const kit = useKit();
   if (!kit) return <Page aria-busy="true" />;
   const entry = (kit.log ?? []).filter(isEntry('care')).find((e) => e.id === id);
@@ -29,7 +31,7 @@ export function ReportPage() {
     <Page>
       <Row $between $wrap>
         <Crumbs
-          trail={[{ to: '/record', name: 'Record' }, ...(item ? [{ to: `/kit/${item.id}`, name: name }] : [])]}
+          trail={[{ to: '/record', name: 'Record' }, ...(item ? [{ to: toThing(item.id), name: name }] : [])]}
           here={item ? whenText(entry.at) : name}
         />
         <Button look="quiet" onPress={() => window.print()}>
@@ -39,7 +41,7 @@ export function ReportPage() {
       <h1>{name}</h1>
       <p>
         <Quiet>
-          {dayText(entry.at.slice(0, 10))}, {whenText(entry.at)}.
+          {dayText(dayOf(entry.at))}, {whenText(entry.at)}.
         </Quiet>{' '}
         {entry.verdict && <>Planned: {entry.verdict}</>}
       </p>

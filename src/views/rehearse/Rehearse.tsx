@@ -1,6 +1,7 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { planOf, nextWashOf } from '../../app/plan';
 import { UnderWayOf } from '../../app/UnderWay';
@@ -52,7 +53,7 @@ const QUARTER_MS = 15 * 60_000;
 
 /** A programme run forward in simulated time, with other choices beside it, and as a lesson with a goal. */
 export function Rehearse() {
-  const { id } = useParams();
+  const id = useIdHere();
   const { kit, item } = useItem(id);
   const [params, setParams] = useSearchParams();
   const [startMs] = useState(() => Math.floor(nowMs() / QUARTER_MS) * QUARTER_MS);
@@ -97,8 +98,8 @@ export function Rehearse() {
     <Crumbs
       trail={[
         { to: '/kit', name: 'Kit' },
-        { to: `/kit/${item.id}`, name: name },
-        { to: `/kit/${item.id}/programme`, name: 'Programme' },
+        { to: toThing(item.id), name: name },
+        { to: toThing(item.id, 'programme'), name: 'Programme' },
       ]}
       here="Rehearse"
     />
@@ -111,7 +112,7 @@ export function Rehearse() {
         <p>Its programme now is dry work, or none at all.</p>
         <Row $wrap>
           {made.other && <Button onPress={() => setParams({ [PATH.wash]: 'next' })}>Rehearse its next wash</Button>}
-          <LinkButton look="quiet" to={`/kit/${item.id}/programme`}>
+          <LinkButton look="quiet" to={toThing(item.id, 'programme')}>
             Back to the programme
           </LinkButton>
         </Row>
@@ -265,7 +266,7 @@ export function Rehearse() {
                 from memory. Weights, hands and labels decide.
               </Quiet>
               <p>
-                <Link to={`/kit/${item.id}/programme`}>To the programme</Link>
+                <Link to={toThing(item.id, 'programme')}>To the programme</Link>
               </p>
             </>
           )}

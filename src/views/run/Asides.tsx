@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { FillMap } from '../../core/gear';
 import { BaffleMap } from '../../ui/BaffleMap';
+import { useDraft } from '../../app/draft';
 import { keepPhotos } from '../../app/photos';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
@@ -13,13 +14,17 @@ import { Button, TextButton } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 import { FilePick } from '../../ui/FilePick';
 
-/** What one wants to remember of this step. */
-export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string) => void }) {
-  const [text, setText] = useState('');
+/** What one wants to remember of this step. @param at where it is noted: half a note waits there. */
+export function NoteField({ at, was, onKeep }: { at: string; was: string; onKeep: (text: string) => void }) {
+  const [unsaid] = useState({ text: '' });
+  const sheet = useDraft(`note:${at}`, unsaid);
+  const { text } = sheet.draft;
   return (
     <Form
       onSubmit={() => {
-        if (text.trim() !== '') onKeep(text);
+        if (text.trim() === '') return;
+        sheet.forget();
+        onKeep(text);
       }}
     >
       <Row $wrap $top>
@@ -28,7 +33,7 @@ export function NoteField({ was, onKeep }: { was: string; onKeep: (text: string)
           autoFocus
           maxLength={400}
           value={text}
-          onChange={setText}
+          onChange={(next) => sheet.setDraft({ text: next })}
         />
         <Button type="submit" style={{ marginTop: 22 }} isDisabled={text.trim() === ''}>
           Note it

@@ -1,9 +1,19 @@
 import { useEffect, useEffectEvent } from 'react';
 import { connectDevices, disconnectDevices, useDevices } from '../../app/devices';
+import type { DeviceId } from '../../core/devices';
 import type { Heat } from '../../core/gear';
 import { HEAT_WORDS } from '../../core/words';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
+
+/** A device that fell silent: what is not known any more, and what to do. */
+const SILENT_WORDS: Readonly<Record<DeviceId, string>> = {
+  scale: 'The scale is not heard any more: weigh by hand.',
+  dryer: 'The dryer is not heard any more: look yourself where its knob stands and whether it turns.',
+  room: 'The room sensor is not heard any more: warmth and humidity stay as they were entered.',
+};
+/** From here on it is said that a weight does not stand still. */
+const SWAYS_FROM = { g: 5, lb: 0.02 } as const;
 
 /** What scale, dryer and room say, and what is wrong with it. Everything can be done by hand without them. */
 export function DeviceLine({
@@ -20,7 +30,7 @@ export function DeviceLine({
   /** They are heard (again): tell them what is being done. */
   onHeard: () => void;
 }) {
-  const { state, scale, dryer, room, scaleStuck, scaleSilent } = useDevices();
+  const { state, scale, dryer, room, scaleStuck, silent } = useDevices();
   const tell = useEffectEvent(onHeard);
   useEffect(() => {
     if (state === 'on') tell();
@@ -50,7 +60,11 @@ export function DeviceLine({
         </Note>
       )}
       {running && dryer && !dryer.running && <Note tone="alarm">The dryer does not turn. Look what is wrong.</Note>}
-      {scaleSilent && <Note tone="alarm">The scale is not heard any more: weigh by hand.</Note>}
+      {silent.map((device) => (
+        <Note key={device} tone={device === 'room' ? 'quiet' : 'alarm'}>
+          {SILENT_WORDS[device]}
+        </Note>
+      ))}
       {scaleStuck && (
         <Note tone="alarm">The scale has said the same for a while: it may be stuck. Lift the thing off and on.</Note>
       )}
@@ -58,6 +72,7 @@ export function DeviceLine({
         {scale && (
           <span>
             Scale <strong>{`${scale.value} ${scale.unit}`}</strong>{' '}
+            {scale.sways > SWAYS_FROM[scale.unit] && <Quiet>swaying by {`${scale.sways} ${scale.unit}`}</Quiet>}{' '}
             <TextButton onPress={() => onTake(scale.value)}>Take this weight</TextButton>
           </span>
         )}

@@ -1,18 +1,21 @@
+import { toThing } from '../../app/routes';
 import { latestInspection } from '../../core/gear';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { CareReport } from '../../app/CareReport';
+import { useDraft } from '../../app/draft';
 import { useItem } from '../../app/kit';
-import { nowIso, nowMs, today } from '../../app/now';
+import { goBack, useLoad } from '../../app/loads';
+import { nowIso, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
-import { dropRun, isUntouched, stepBack, type Run } from '../../core/run';
+import { isUntouched, type Run } from '../../core/run';
 import { finishRun } from '../../core/run/finish';
 import { tookMinutes } from '../../core/run/report';
 import { minutesText } from '../../core/units';
 import { db } from '../../data/db';
-import { changeRun, saveRun, writeResult } from '../../data/repo';
+import { dropRuns, writeResult } from '../../data/repo';
 import { TextField } from '../../ui/TextField';
 import { Column, Page, Quiet, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
@@ -22,7 +25,11 @@ import { Form } from '../../ui/Form';
 export function Finished({ run }: { run: Run }) {
   const { kit, item } = useItem(run.itemId);
   const entry = useLiveQuery(async () => [await db.log.get(`log-${run.id}`)].find((e) => e?.type === 'care') ?? null, [run.id]);
-  const [note, setNote] = useState('');
+  const mates = useLoad(run.load?.id);
+  const [unsaid] = useState({ note: '' });
+  // What is typed here outlives a closed tab, as all that is typed.
+  const sheet = useDraft(`end:${run.id}`, unsaid);
+  const { note } = sheet.draft;
   const ended = new Date(run.finishedAtMs ?? run.seenAtMs).toISOString();
   const result = useMemo(
     () =>
@@ -34,11 +41,12 @@ export function Finished({ run }: { run: Run }) {
             kit,
             { iso: ended, today: today(), logId: `log-${run.id}`, inspectionId: `ins-${run.id}` },
             note.trim(),
+            mates ?? [],
           )
         : null,
-    [run, item, kit, note, ended],
+    [run, item, kit, note, ended, mates],
   );
-  if (!kit || entry === undefined) return <Page aria-busy="true" />;
+  if (!kit || entry === undefined || mates === undefined) return <Page aria-busy="true" />;
   if (!item || !result)
     return (
       <Page>
@@ -55,7 +63,7 @@ export function Finished({ run }: { run: Run }) {
         <h1>You stopped this programme.</h1>
         <p>Nothing had been done: nothing was taken off your supplies and nothing went into the record.</p>
         <Row>
-          <LinkButton to={`/kit/${item.id}/programme`}>Begin again</LinkButton>
+          <LinkButton to={toThing(item.id, 'programme')}>Begin again</LinkButton>
         </Row>
       </Page>
     );
@@ -68,7 +76,7 @@ export function Finished({ run }: { run: Run }) {
           Next look: <strong>{entry.nextDue ? dayText(entry.nextDue) : 'not set'}</strong>. {entry.dueReason}
         </p>
         <Row $wrap>
-          <LinkButton to={`/kit/${item.id}`} data-main-action>
+          <LinkButton to={toThing(item.id)} data-main-action>
             See {item.name ?? 'it'}
           </LinkButton>
           <LinkButton to="/" look="quiet">
@@ -87,9 +95,11 @@ export function Finished({ run }: { run: Run }) {
       'Recorded: supplies, machine and next look are up to date.',
       await writeResult(run.id, { ...result, entry: { ...result.entry, at: nowIso() } }),
     );
+    sheet.forget();
   };
   const forget = async (): Promise<void> => {
-    const undo = await saveRun(dropRun(run));
+    const undo = await dropRuns([run]);
+    sheet.forget();
     tell('Nothing of it is kept.', undo);
   };
   const stopped = run.status === 'stopped';
@@ -107,14 +117,17 @@ export function Finished({ run }: { run: Run }) {
           }}
         >
           <Column $gap={16}>
-            <TextField label="Anything to remember?" maxLength={400} value={note} onChange={setNote} />
+            <TextField
+              label="Anything to remember?"
+              maxLength={400}
+              value={note}
+              onChange={(text) => sheet.setDraft({ note: text })}
+            />
             <Row $wrap>
               <Button size="big" type="submit" data-main-action>
                 Write it in the record
               </Button>
-              <TextButton onPress={() => void changeRun(run.id, (r) => stepBack(r, nowMs()))}>
-                {stopped ? 'Go on with it after all' : 'One step back'}
-              </TextButton>
+              <TextButton onPress={() => void goBack(run)}>{stopped ? 'Go on with it after all' : 'One step back'}</TextButton>
               {stopped && <TextButton onPress={() => void forget()}>Forget it: nothing was done</TextButton>}
             </Row>
           </Column>
@@ -122,10 +135,10 @@ export function Finished({ run }: { run: Run }) {
       </Column>
       <section aria-labelledby="report">
         <h2 id="report">This goes into the record</h2>
-        <CareReport entry={result.entry} kit={kit} after={result.inspection} weights={result.weighIns} />
+        <CareReport entry={result.entry} kit={kit} load={result.load} after={result.inspection} weights={result.weighIns} />
       </section>
       <Row>
-        <Link to={`/kit/${item.id}`}>To {item.name ?? 'it'}</Link>
+        <Link to={toThing(item.id)}>To {item.name ?? 'it'}</Link>
       </Row>
     </Page>
   );

@@ -1,7 +1,10 @@
 import { ChevronLeft } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { toThing } from '../../app/routes';
 import { nowMs } from '../../app/now';
 import { chooseWay, lookAfterAll, putAwayAsItIs, type Run } from '../../core/run';
+import { answerClock } from '../../data/repo';
 import { minutesText } from '../../core/units';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
@@ -13,14 +16,24 @@ import { Drying, StepHead, StepMeasures, StepSays } from './StepBody';
 import { type LiveRun, useLive } from './useLive';
 
 /** One step at a time, large. */
-export function Live({ run: given }: { run: Run }) {
+export function Live({
+  run: given,
+  of,
+  children,
+}: {
+  run: Run;
+  /** The things of the drum, where the step is done for all of them. */
+  of?: string;
+  /** What else is to be seen meanwhile. */
+  children?: ReactNode;
+}) {
   const live = useLive(given);
   if (!live) return null;
   const { run, step, damp, look, act, asking, gate } = live;
   const wide = damp !== null || look?.id === 'drops';
   return (
     <Screen $aside={wide && !asking && !gate}>
-      <Where live={live} />
+      <Where live={live} of={of} />
       {asking ? (
         <WaysOut run={run} step={step} onWay={(way) => act((r) => chooseWay(r, way, nowMs()))} />
       ) : gate ? (
@@ -39,37 +52,44 @@ export function Live({ run: given }: { run: Run }) {
           <Drying live={live} />
         </Beside>
       )}
+      {children}
       <StepActions live={live} />
     </Screen>
   );
 }
 
 /** Which thing, which step of how many, and a clock that was set. */
-function Where({ live: { run, step, jumped, wasSet } }: { live: LiveRun }) {
+function Where({ live: { run, step, jumped }, of }: { live: LiveRun; of: string | undefined }) {
   const shown = run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id));
+  const [to, back] = of
+    ? ['/wash-day', 'Back to the wash day']
+    : run.load && !run.alone
+      ? [`/load/${run.load.id}`, 'Back to the load']
+      : run.machineId
+        ? ['/cupboard/machines', 'Back to the machines']
+        : [toThing(run.itemId, 'programme'), 'Back to the programme'];
   const done = new Set(shown.flatMap((s) => (s.id !== step.id && (run.steps[s.id]?.times ?? 0) > 0 ? [s.id] : [])));
   return (
     <>
       <Row $between>
         <Row $gap={8}>
-          <Link
-            to={run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}/programme`}
-            aria-label={run.machineId ? 'Back to the machines' : 'Back to the programme'}
-            style={{ display: 'inline-flex', minWidth: 44, minHeight: 44, alignItems: 'center' }}
-          >
+          <Link to={to} aria-label={back} style={{ display: 'inline-flex', minWidth: 44, minHeight: 44, alignItems: 'center' }}>
             <ChevronLeft aria-hidden="true" />
           </Link>
-          <strong>{run.itemName}</strong>
+          <strong style={{ overflowWrap: 'anywhere' }}>{of ?? run.itemName}</strong>
         </Row>
-        <Quiet>
-          step {shown.findIndex((s) => s.id === step.id) + 1} of {shown.length}
+        <Quiet style={{ whiteSpace: 'nowrap' }}>
+          {of ? 'in one drum' : `step ${shown.findIndex((s) => s.id === step.id) + 1} of ${shown.length}`}
         </Quiet>
       </Row>
-      <Strip steps={run.programme.steps} small doneIds={done} label="Where you are" />
+      {!of && <Strip steps={run.programme.steps} small doneIds={done} label="Where you are" />}
       {jumped !== 0 && (
         <Note tone="alarm">
-          The clock moved by {minutesText(Math.abs(jumped) / 60_000)}. If this device slept, go on. If the clock was set,{' '}
-          <TextButton onPress={wasSet}>the clock was set, keep my time</TextButton>
+          The clock moved by {minutesText(Math.abs(jumped) / 60_000)}. What was it?
+          <Row $wrap>
+            <TextButton onPress={() => void answerClock(false)}>The device slept: time has passed</TextButton>
+            <TextButton onPress={() => void answerClock(true)}>The clock was set: keep my time</TextButton>
+          </Row>
         </Note>
       )}
     </>

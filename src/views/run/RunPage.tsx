@@ -1,5 +1,7 @@
-import { useParams } from 'react-router';
+import { Navigate } from 'react-router';
+import { useIdHere } from '../../app/routes';
 import { useRun } from '../../app/runs';
+import { sharedAs } from '../../core/run/load';
 import { Empty, Page } from '../../ui/basics';
 import { LinkButton } from '../../ui/Button';
 import { Finished } from './Finished';
@@ -9,7 +11,7 @@ import { Screen } from './parts';
 
 /** A run: one step at a time, large; then what it came to. */
 export function RunPage() {
-  const { id } = useParams();
+  const id = useIdHere();
   const run = useRun(id);
   if (run === undefined) return <Screen aria-busy="true" />;
   if (run === null) {
@@ -22,6 +24,9 @@ export function RunPage() {
       </Page>
     );
   }
+  // What is done to all of a drum stands on the load's own page.
+  if (run.load && run.status === 'live' && sharedAs(run, run.currentId) !== null)
+    return <Navigate to={`/load/${run.load.id}`} replace />;
   if (run.status === 'live') return <Live run={run} />;
   return run.machineId ? <Purged run={run} /> : <Finished run={run} />;
 }

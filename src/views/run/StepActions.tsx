@@ -17,10 +17,10 @@ import {
   resumeTimer,
   seeWhole,
   skipStep,
-  stepBack,
 } from '../../core/run';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
+import { listed } from '../../core/words/text';
 import { changeRun } from '../../data/repo';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -101,6 +101,7 @@ function Opened({ live }: { live: LiveRun }) {
       )}
       {open === 'note' && (
         <NoteField
+          at={`${run.id}:${step.id}`}
           was={state.notes.join('; ')}
           onKeep={(text) => {
             act((r) => noteStep(r, text, nowMs()));
@@ -127,7 +128,7 @@ function Opened({ live }: { live: LiveRun }) {
 const heatOn = (heat: LiveRun['heat']): string => (heat ? `, heat on ${HEAT_WORDS[heat].toUpperCase()}` : '');
 /** The timer: to start it, the next round, to hold it, to go on. */
 function Starting({ live }: { live: LiveRun }) {
-  const { toggle, step, state, damp, act, left, usual, next, running, heat, begin, canStart } = live;
+  const { toggle, step, state, damp, act, beside, shared, left, usual, next, running, heat, begin, canStart } = live;
   const piece = step.settings.soakParts ? 'part' : 'round';
   return (
     <>
@@ -137,16 +138,19 @@ function Starting({ live }: { live: LiveRun }) {
           {heatOn(heat)}, {minutesText(next)}
         </Button>
       )}
+      {canStart && beside.length > 0 && <Quiet>It starts for {listed(beside.map((m) => m.itemName))} too.</Quiet>}
       {canStart && next !== usual && <TextButton onPress={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>}
       {running && !damp && (
-        <Pair>
-          <Button size="big" look="quiet" onPress={() => toggle('weigh')}>
-            <Scale aria-hidden="true" /> Weigh
-          </Button>
+        <Answers $two={shared === null}>
+          {shared === null && (
+            <Button size="big" look="quiet" onPress={() => toggle('weigh')}>
+              <Scale aria-hidden="true" /> Weigh
+            </Button>
+          )}
           <Button size="big" look="quiet" onPress={() => act((r) => pauseTimer(r, nowMs()))}>
             <Pause aria-hidden="true" /> Pause
           </Button>
-        </Pair>
+        </Answers>
       )}
       {state.state === 'paused' && (
         <Button size="big" data-main-action onPress={() => act((r) => resumeTimer(r, nowMs()))}>
@@ -253,12 +257,13 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
 
 /** What is always at hand: back, hold, skip, weigh, note, photograph, stop. */
 function Foot({ live }: { live: LiveRun }) {
-  const { run, stored, item, toggle, step, damp, act, running, clash, weighsDry, asking, gate, answering, stop } = live;
+  const { run, stored, item, toggle, step, damp, act, back, shared, running, clash, weighsDry, asking, gate, answering, stop } =
+    live;
   const stands = !clash && !asking && !gate;
   return (
     <Row $wrap $between>
       <Row $wrap>
-        {canGoBack(stored) && <TextButton onPress={() => act((r) => stepBack(r, nowMs()))}>One step back</TextButton>}
+        {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
         {running && damp && <TextButton onPress={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
         {clash && (
           <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
@@ -266,11 +271,11 @@ function Foot({ live }: { live: LiveRun }) {
           </TextButton>
         )}
         {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
-        {stands && !running && !weighsDry && !damp && answering && (
+        {stands && shared === null && !running && !weighsDry && !damp && answering && (
           <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
         )}
         {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
-        {item && (
+        {item && shared === null && (
           <PhotoTaker
             itemId={item.id}
             step={step.title}
@@ -278,7 +283,9 @@ function Foot({ live }: { live: LiveRun }) {
           />
         )}
       </Row>
-      <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>Stop the programme</TextButton>
+      <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>
+        {shared === null ? 'Stop the programme' : 'Stop it for all'}
+      </TextButton>
     </Row>
   );
 }

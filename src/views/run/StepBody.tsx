@@ -1,3 +1,4 @@
+import { toThing } from '../../app/routes';
 import { latestInspection } from '../../core/gear';
 import { Link } from 'react-router';
 import { steerDevice } from '../../app/devices';
@@ -27,12 +28,12 @@ import { reachable } from '../../ui/focus';
 
 /** What is done now: its name, which round, the clock and the heat. */
 export function StepHead({ live }: { live: LiveRun }) {
-  const { step, state, damp, counted, more, left, timed, rung, running, waiting, again, heat } = live;
+  const { step, words, state, damp, counted, more, left, timed, rung, running, waiting, again, heat } = live;
   const rounds = roundText(step, state.round);
   return (
     <div>
       {rounds && <Quiet style={{ fontSize: 18 }}>{rounds}</Quiet>}
-      <Big {...reachable('step')}>{more ? RINSE_WORDS.title : step.title}</Big>
+      <Big {...reachable('step')}>{more ? RINSE_WORDS.title : words.title}</Big>
       {!counted && !damp && state.failures > 0 && <Quiet style={{ fontSize: 18 }}>{lookCountText(state.failures)}</Quiet>}
       {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
       {timed && !waiting && (
@@ -52,7 +53,25 @@ export function StepHead({ live }: { live: LiveRun }) {
 
 /** All that is to be known of the step: how late it is, what to do, where, with what care, and what to look for. */
 export function StepSays({ live }: { live: LiveRun }) {
-  const { run, item, equipment, evening, step, state, damp, act, late, more, timed, rung, waiting, loose, way, onlyZones } = live;
+  const {
+    run,
+    item,
+    equipment,
+    evening,
+    step,
+    words,
+    state,
+    damp,
+    act,
+    late,
+    more,
+    timed,
+    rung,
+    waiting,
+    loose,
+    way,
+    onlyZones,
+  } = live;
   const machines = [...(equipment?.washers ?? []), ...(equipment?.dryers ?? [])];
   const moved = movedText(run, step, (id) => machines.find((m) => m.id === id)?.name);
   return (
@@ -63,7 +82,7 @@ export function StepSays({ live }: { live: LiveRun }) {
           {!step.mayWait && ' Do the next thing now.'}
         </Note>
       )}
-      <Text>{more ? RINSE_WORDS.text : step.text}</Text>
+      <Text>{more ? RINSE_WORDS.text : words.text}</Text>
       {moved && (
         <Text>
           <strong>{moved}</strong>
@@ -87,7 +106,7 @@ export function StepSays({ live }: { live: LiveRun }) {
       {step.do === 'even-fill' && evening && evening.moves.length > 0 && item && (
         <>
           <p>
-            <strong>{eveningText(evening)}</strong> <Link to={`/kit/${item.id}/fill`}>The map</Link>
+            <strong>{eveningText(evening)}</strong> <Link to={toThing(item.id, 'fill')}>The map</Link>
           </p>
           <EveningMoves itemId={item.id} evening={evening} large />
         </>

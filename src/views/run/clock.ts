@@ -1,37 +1,22 @@
-import { useEffect, useRef, useState } from 'react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useState } from 'react';
 import { nowMs } from '../../app/now';
 import { pageTitle } from '../../app/title';
-import { current, mendClock, type Run, shiftClock, tick } from '../../core/run';
-import { changeRun } from '../../data/repo';
+import { current, type Run } from '../../core/run';
+import { readMeta } from '../../data/db';
 
 const TICK_MS = 500;
-/** A step of the wall clock that the page's own clock did not see, larger than this, is told. */
-const JUMP_MS = 30_000;
 
-/**
- * Keeps a live run's time, keeps the screen awake (ringing is the shell's, for every run at once), and notices when the device's clock jumps. A clock set back
- * moves the timers with it at once; a jump forward may have been sleep, so the user is asked.
- */
-export function useRunClock(run: Run): { now: number; jumped: number; wasSet: () => void } {
+/** Keeps a live run's time, and the screen awake. Ringing and the device's clock are the shell's, for every run at once. */
+export function useRunClock(run: Run): { now: number; jumped: number } {
   const [now, setNow] = useState(nowMs);
-  const [jumped, setJumped] = useState(0);
-  const last = useRef<{ wall: number; mono: number } | null>(null);
   useEffect(() => {
-    void changeRun(run.id, (r) => mendClock(r, nowMs()));
-    const timer = setInterval(() => {
-      const wall = nowMs();
-      const mono = performance.now();
-      if (last.current) {
-        const drift = wall - last.current.wall - (mono - last.current.mono);
-        if (drift > JUMP_MS) setJumped((j) => j + drift);
-        else if (drift < -JUMP_MS) void changeRun(run.id, (r) => shiftClock(r, drift));
-      }
-      last.current = { wall, mono };
-      setNow(wall);
-      void changeRun(run.id, (r) => tick(r, wall));
-    }, TICK_MS);
+    const timer = setInterval(() => setNow(nowMs()), TICK_MS);
     return () => clearInterval(timer);
-  }, [run.id]);
+  }, []);
+  const clock = useLiveQuery(() => readMeta('clock'), []);
+  // A step that came before this run began is none of its concern.
+  const jumped = clock && clock.atMs - clock.askedMs > run.startedAtMs ? clock.askedMs : 0;
   const title = current(run)?.title ?? null;
   useEffect(() => {
     pageTitle(title);
@@ -53,9 +38,5 @@ export function useRunClock(run: Run): { now: number; jumped: number; wasSet: ()
       void lock?.release();
     };
   }, []);
-  const wasSet = (): void => {
-    void changeRun(run.id, (r) => shiftClock(r, jumped));
-    setJumped(0);
-  };
-  return { now, jumped, wasSet };
+  return { now, jumped };
 }

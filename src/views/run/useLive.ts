@@ -1,11 +1,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { toThing } from '../../app/routes';
 import { notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
 import { useEvening } from '../../app/evening';
 import type { LoftReading, Item, Kit, Room } from '../../core/gear';
 import { useEquipment, useItem } from '../../app/kit';
-import { nowIso, nowMs } from '../../app/now';
+import { nowMs } from '../../app/now';
+import { goBack, pressInLoad, useLoad } from '../../app/loads';
 import { useOpenRuns } from '../../app/runs';
 import { tell } from '../../app/session';
 import type { Heat } from '../../core/gear';
@@ -14,7 +16,6 @@ import {
   answerCheck,
   type Carried,
   current,
-  dropRun,
   isCounted,
   isUntouched,
   lateMinutes,
@@ -34,16 +35,19 @@ import {
 import { type Damp, dampOf, dryingMinutes, expectedDryG } from '../../core/run/damp';
 import { inForce } from '../../core/run/events';
 import { occupant } from '../../core/run/in-use';
+import { besideHere, gathered, pressAt, sharedAs } from '../../core/run/load';
 import { lookOf } from '../../core/run/looks';
 import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
+import { drumWords } from '../../core/telling/load';
 import { cutShortText } from '../../core/telling/run';
-import { changeRun, saveEquipment, saveRun } from '../../data/repo';
+import { dropRuns, saveEquipment } from '../../data/repo';
 import { weightText } from '../../core/telling/drying';
 import { useRunClock } from './clock';
 import type { Measured } from './Used';
 import { focusOn } from '../../ui/focus';
 
+const NOBODY: readonly Run[] = [];
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
 type Change = (run: Run, how: Carried) => Run;
@@ -65,12 +69,13 @@ function useDamp(stored: Run, item: Item | undefined, kit: Kit | undefined, room
 
 /** Everything the page of a run shows and does, at the step where it stands; null when it stands at none. */
 export function useLive(stored: Run) {
-  const { now, jumped, wasSet } = useRunClock(stored);
+  const { now, jumped } = useRunClock(stored);
   const run = tick(stored, now);
   const navigate = useNavigate();
   const equipment = useEquipment();
   const openRuns = useOpenRuns();
   const runs = openRuns ?? [];
+  const mates = useLoad(stored.load?.id) ?? NOBODY;
   const { kit, item } = useItem(run.itemId);
   const { evening } = useEvening(kit, item);
   // Each belongs to the step it was opened at, and closes with it.
@@ -102,7 +107,12 @@ export function useLive(stored: Run) {
     const there = r.steps[step.id];
     return r.currentId === step.id && there?.times === state.times && there.round === state.round;
   };
-  const act = (change: (r: Run) => Run): void => void changeRun(run.id, (r) => (isAsSeen(r) ? change(r) : r), nowIso());
+  /** In the run, or in those of all that stand at a step they share. */
+  const act = (change: (r: Run) => Run): void => void pressInLoad(run, (_own, all) => pressAt(all, run.id, change), isAsSeen);
+  /** A drying that begins for all that lie in the same dryer. */
+  const actBeside = (change: (r: Run) => Run): void =>
+    void pressInLoad(run, (own, all) => besideHere(own, all).map(change), isAsSeen);
+  const back = (): void => void goBack(run, isAsSeen);
   const type = (what: { massG?: number | null; loft?: readonly LoftReading[] }): void =>
     setTyped({ ...(typed?.stepId === step.id ? typed : { stepId: step.id }), ...what });
   /** The run with what is typed in the fields of this step. */
@@ -119,6 +129,10 @@ export function useLive(stored: Run) {
     else act((r) => withAll(r, how));
     setTyped(null);
   };
+  const shared = sharedAs(run, step.id);
+  const drum = gathered(stored, mates);
+  const words = drum && run.load ? drumWords(step, run.load, drum.here) : step;
+  const beside = besideHere(stored, mates).filter((m) => m.id !== run.id);
   const counted = isCounted(step);
   const look = lookOf(step);
   const suds = rinseAfter(step);
@@ -144,7 +158,9 @@ export function useLive(stored: Run) {
     if (vessel && equipment) tell('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
     else setRinsedAt(step.id);
   };
-  const inUse = waiting && state.spells.length === 0 && open !== 'together' ? occupant(step, runs, run.id) : null;
+  // Its own drum is not somebody else's.
+  const others = runs.filter((r) => !run.load || r.load?.id !== run.load.id);
+  const inUse = waiting && state.spells.length === 0 && open !== 'together' ? occupant(step, others, run.id) : null;
 
   const weighsDry = look?.id === 'weighed' || step.do === 'weigh';
   const keepWeight = (massG: number): void => {
@@ -177,7 +193,8 @@ export function useLive(stored: Run) {
     if (dryModel && state.round === 0) void steerDevice('load', dryModel);
     if (heat) void steerDevice('dryer', { heat, running: true });
     // Another round of what is looked at says: not yet.
-    act((r) => startTimer(rung && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
+    const press = shared === null ? actBeside : act;
+    press((r) => startTimer(rung && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
   };
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
@@ -201,8 +218,9 @@ export function useLive(stored: Run) {
   const onlyZones = zonesHere(run);
   const stop = (): void => {
     // Of a purge that was stopped nothing is taken for done.
-    if (isUntouched(run) || run.machineId) {
-      void saveRun(dropRun(run)).then((undo) =>
+    const those = drum?.here ?? [stored];
+    if (those.every(isUntouched) || run.machineId) {
+      void dropRuns(those).then((undo) =>
         tell(
           run.machineId
             ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
@@ -210,7 +228,7 @@ export function useLive(stored: Run) {
           undo,
         ),
       );
-      void navigate(run.machineId ? '/cupboard/machines' : `/kit/${run.itemId}`);
+      void navigate(run.machineId ? '/cupboard/machines' : toThing(run.itemId));
     } else act((r) => stopRun(r, nowMs()));
   };
   return {
@@ -218,7 +236,6 @@ export function useLive(stored: Run) {
     stored,
     now,
     jumped,
-    wasSet,
     equipment,
     runs,
     kit,
@@ -260,6 +277,10 @@ export function useLive(stored: Run) {
     clash,
     rinsed,
     inUse,
+    shared,
+    words,
+    beside,
+    back,
     weighsDry,
     keepWeight,
     type,

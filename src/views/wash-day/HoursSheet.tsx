@@ -7,6 +7,7 @@ import { Button, TextButton } from '../../ui/Button';
 import { DayField, TimeField } from '../../ui/dates';
 import { FilePick } from '../../ui/FilePick';
 import { Form } from '../../ui/Form';
+import { HoursBar } from '../../ui/HoursBar';
 import { RadioList } from '../../ui/RadioList';
 import { Sheet } from '../../ui/Sheet';
 import { Switch } from '../../ui/Checkbox';
@@ -84,6 +85,9 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
                 <TextField label="Name" value={one.name} maxLength={60} width={140} onChange={(name) => person(n, { name })} />
                 <TimeField label="from" value={one.from} onChange={(time) => time && person(n, { from: time })} />
                 <TimeField label="until" value={one.to} onChange={(time) => time && person(n, { to: time })} />
+                {one.from && one.to && (
+                  <HoursBar label={`Hours of ${one.name}`} from={one.from} to={one.to} onChange={(hours) => person(n, hours)} />
+                )}
                 <FilePick accept={['.ics', 'text/calendar']} look="text" onFiles={(files) => void readBusy(n, files)}>
                   {one.busy ? `${one.busy.length} busy hours read` : 'Busy hours from a calendar file'}
                 </FilePick>
@@ -123,6 +127,13 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
                 label="Quiet until"
                 value={draft.quiet.to}
                 onChange={(time) => time && draft.quiet && patch({ quiet: { ...draft.quiet, to: time } })}
+              />
+              <HoursBar
+                label="Quiet hours"
+                overnight
+                from={draft.quiet.from}
+                to={draft.quiet.to}
+                onChange={(quiet) => patch({ quiet })}
               />
             </Row>
           )}

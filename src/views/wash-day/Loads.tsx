@@ -1,15 +1,14 @@
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
-import { cushionText, GENTLE_WORDS } from '../../core/telling/wash-day';
+import { cushionText } from '../../core/telling/wash-day';
 import type { DayLoad, LoadSetting, WashDay } from '../../core/washday';
-import { SUPPLY_WORDS } from '../../core/words';
 import { Figure, Quiet, Row } from '../../ui/basics';
-import { TextButton } from '../../ui/Button';
+import { Button, TextButton } from '../../ui/Button';
 import { DrumList } from '../../ui/DrumList';
 import { Meter } from '../../ui/Meter';
 import { color } from '../../ui/theme';
 import { Why } from '../../ui/Why';
-import { letterOf, namesIn, placeName } from './parts';
+import { letterOf, namesIn, placeName, settingsText } from './parts';
 
 const Board = styled.div`
   display: grid;
@@ -25,6 +24,9 @@ const Card = styled.section`
   display: flex;
   flex-direction: column;
   gap: 8px;
+  &[data-alone] {
+    border-top-color: ${color.air};
+  }
   &[data-purge] {
     border-top-color: ${color.heat};
   }
@@ -46,28 +48,19 @@ const BOUND_NAMES: Readonly<Record<LoadSetting, string>> = {
   cleaner: 'Cleaner',
   doseMl: 'Dose',
 };
-function settingsText({ settings: s }: DayLoad): string {
-  return [
-    s.tempC === undefined ? '' : `${s.tempC} °C`,
-    s.action === undefined ? '' : (s.cycle ?? GENTLE_WORDS[s.action]),
-    s.spinRpm === undefined ? '' : `${s.spinRpm} rpm`,
-    s.rinses === undefined ? '' : `${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`,
-    s.cleaner ? `${s.doseMl === undefined ? '' : `${s.doseMl} mL `}${SUPPLY_WORDS[s.cleaner]}` : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
 
 function Load({
   load,
   day,
   kit,
   onMove,
+  carry,
 }: {
   load: DayLoad;
   day: WashDay;
   kit: Kit;
   onMove: (id: string, to: string | null) => void;
+  carry: Carry | undefined;
 }) {
   const nameOf = namesIn(kit);
   const letter = letterOf(day, load.id);
@@ -81,6 +74,7 @@ function Load({
         </h3>
         <Settings>{settingsText(load)}</Settings>
         <Quiet>{load.why[0]?.text}</Quiet>
+        {carry && <CarryOut piece={load.id} of={`the purge of ${machine}`} carry={carry} />}
       </Card>
     );
   const full = load.drumLitres ? (load.litres ?? 0) / load.drumLitres : load.capacityKg ? load.massKg / load.capacityKg : 0;
@@ -109,12 +103,17 @@ function Load({
       <DrumList
         label={`Things in load ${letter}`}
         rows={load.itemIds.map((id) => ({ id, name: nameOf(id) }))}
+        fixed={carry !== undefined}
         onBring={(id) => onMove(id, load.id)}
       >
         {(row) => (
           <>
             <span>{row.name}</span>
-            <TextButton aria-label={`Move ${row.name} elsewhere`} onPress={() => onMove(row.id, null)}>
+            <TextButton
+              isDisabled={carry !== undefined}
+              aria-label={`Move ${row.name} elsewhere`}
+              onPress={() => onMove(row.id, null)}
+            >
               Move
             </TextButton>
           </>
@@ -143,14 +142,40 @@ function Load({
           </Why>
         )}
       </Row>
+      {carry && <CarryOut piece={load.id} of={`load ${letter}`} carry={carry} />}
     </Card>
   );
 }
 
+/** How a started day is carried out, piece by piece. */
+export interface Carry {
+  /** Pieces that were begun. */
+  readonly begun: ReadonlySet<string>;
+  readonly onCarry: (piece: string) => void;
+}
+function CarryOut({ piece, of, carry: { begun, onCarry } }: { piece: string; of: string; carry: Carry }) {
+  const text = begun.has(piece) ? 'Go on with it' : 'Carry it out';
+  return (
+    <Row style={{ marginTop: 'auto' }}>
+      <Button look="quiet" aria-label={`${text}: ${of}`} onPress={() => onCarry(piece)}>
+        {text}
+      </Button>
+    </Row>
+  );
+}
+
 /** The drums of the day, each drawn to its fill. A thing is carried to another by dragging it, or by its button. */
-export function Loads(props: { day: WashDay; kit: Kit; onMove: (id: string, to: string | null) => void }) {
-  const { day } = props;
-  if (day.loads.length === 0) return null;
+export function Loads(props: {
+  day: WashDay;
+  kit: Kit;
+  onMove: (id: string, to: string | null) => void;
+  carry: Carry | undefined;
+}) {
+  const { day, kit, carry } = props;
+  const nameOf = namesIn(kit);
+  const drummed = new Set(day.loads.flatMap((l) => l.itemIds));
+  const alone = [...new Set(day.tasks.flatMap((t) => t.itemIds))].filter((id) => !drummed.has(id));
+  if (day.loads.length === 0 && alone.length === 0) return null;
   return (
     <section aria-label="Loads">
       <h2>Loads</h2>
@@ -158,6 +183,14 @@ export function Loads(props: { day: WashDay; kit: Kit; onMove: (id: string, to: 
         {day.loads.map((load) => (
           <Load key={load.id} load={load} {...props} />
         ))}
+        {carry &&
+          alone.map((id) => (
+            <Card key={id} data-alone="" aria-label={nameOf(id)}>
+              <h3>{nameOf(id)}</h3>
+              <Quiet>goes in no drum</Quiet>
+              <CarryOut piece={id} of={nameOf(id)} carry={carry} />
+            </Card>
+          ))}
       </Board>
     </section>
   );

@@ -1,10 +1,13 @@
 import styled from 'styled-components';
 import { momentText } from '../../core/telling/wash-day';
-import type { WashDay } from '../../core/washday';
+import type { DayTask, WashDay } from '../../core/washday';
 import { Figure, Quiet } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
+import { phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
-import { turnsOf, type Doing } from './parts';
+import { letterOf, piecesNextAt, turnsOf, type Doing } from './parts';
+import type { Carry } from './Loads';
 
 const Turns = styled.ol`
   display: flex;
@@ -24,6 +27,15 @@ const Turns = styled.ol`
     padding: 4px 0;
     min-height: 44px;
   }
+  ${phone} {
+    > li {
+      grid-template-columns: minmax(0, 1fr);
+      gap: 0;
+    }
+    br {
+      display: none;
+    }
+  }
   > li[data-day] {
     display: block;
     font-weight: 700;
@@ -31,21 +43,38 @@ const Turns = styled.ol`
     border-top: 0;
   }
 `;
-/** When somebody is needed, in order, with the day where it changes. */
 const doingText = ({ task, nth }: Doing): string =>
   nth === 0 ? (task.title ?? task.text) : `Look ${nth + 1} of ${task.attended.length}. ${task.title ?? task.text}`;
 const dayName = (instant: string): string => momentText(instant).split(' at ')[0] ?? '';
+/** When somebody is needed, in order, with the day where it changes; of a started day each turn leads to what is begun in it. */
 export function Needed({
   day,
   begun,
+  inRuns,
   onBegun,
+  onCalendar,
+  carry,
+  nameOf,
 }: {
   day: WashDay;
   /** Which tasks have begun; undefined before the day was started. */
   begun: readonly string[] | undefined;
+  /** Those of them that a run has begun: no tick of the hand. */
+  inRuns: readonly string[];
   onBegun: (id: string, has: boolean) => void;
+  /** One task alone is wanted in the calendar. */
+  onCalendar: (task: DayTask) => void;
+  /** How a started day is carried out. */
+  carry: Carry | undefined;
+  nameOf: (id: string) => string;
 }) {
   const turns = turnsOf(day);
+  const next = carry && begun ? piecesNextAt(day, turns, begun) : [];
+  const calledOf = (piece: string): string => {
+    const load = day.loads.find((l) => l.id === piece);
+    if (!load) return nameOf(piece);
+    return load.purpose === 'wash' ? `load ${letterOf(day, piece)}` : 'the purge';
+  };
   return (
     <section aria-label="When you are needed">
       <h2>When you are needed</h2>
@@ -62,7 +91,7 @@ export function Needed({
             <span>
               <Figure>
                 {turn.from.slice(11, 16)}–{turn.to.slice(11, 16)}
-              </Figure>
+              </Figure>{' '}
               <br />
               <Quiet>{turn.by}</Quiet>
             </span>
@@ -70,7 +99,11 @@ export function Needed({
               {turn.doings.map((doing) => (
                 <li key={doing.key}>
                   {begun && doing.nth === 0 ? (
-                    <Checkbox selected={begun.includes(doing.task.id)} onChange={(has) => onBegun(doing.task.id, has)}>
+                    <Checkbox
+                      selected={begun.includes(doing.task.id)}
+                      isDisabled={inRuns.includes(doing.task.id)}
+                      onChange={(has) => onBegun(doing.task.id, has)}
+                    >
                       <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
                     </Checkbox>
                   ) : (
@@ -81,10 +114,20 @@ export function Needed({
                   {doing.nth === 0 && doing.task.title !== doing.task.text && (
                     <Why label="How" of={doing.task.title ?? ''}>
                       {doing.task.text}
+                      <br />
+                      <TextButton onPress={() => onCalendar(doing.task)}>Only this to the calendar</TextButton>
                     </Why>
                   )}
                 </li>
               ))}
+              {carry &&
+                next[n]?.map((piece) => (
+                  <li key={`carry-${piece}`} style={{ justifyItems: 'start' }}>
+                    <TextButton onPress={() => carry.onCarry(piece)}>
+                      {carry.begun.has(piece) ? 'Go on with' : 'Begin'} {calledOf(piece)}
+                    </TextButton>
+                  </li>
+                ))}
             </ul>
           </li>,
         ])}

@@ -1,14 +1,16 @@
-import { useEffect, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
-import { endOfDay, newWish, unstarted } from '../../app/dayHours';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useNavigate, useSearchParams } from 'react-router';
+import { readList } from '../../app/routes';
+import { endOfDay, kitOfDay, newWish, unstarted } from '../../app/dayHours';
 import { download } from '../../app/download';
+import { readWish } from '../../app/loads';
 import { useKit, usePlanning } from '../../app/kit';
 import { nowIso, nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { pageTitle } from '../../app/title';
 import { useWashDay } from '../../app/washDay';
 import { momentText } from '../../core/telling/wash-day';
-import type { DayWish } from '../../core/washday';
+import type { DayTask, DayWish } from '../../core/washday';
 import { Column, Empty, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Disclosure } from '../../ui/Disclosure';
@@ -16,6 +18,7 @@ import { Menu } from '../../ui/Menu';
 import { usePhone } from '../../ui/phone';
 import { Timeline } from '../../ui/Timeline';
 import { Choose } from './Choose';
+import { DoorCards } from './DoorCards';
 import { HoursSheet } from './HoursSheet';
 import { Loads } from './Loads';
 import { MoveSheet } from './MoveSheet';
@@ -32,11 +35,13 @@ function hoursLine(wish: DayWish): string {
 /** How to get all this done in time: what shares a drum, and when somebody is needed. */
 export function WashDay() {
   const kit = useKit();
-  const { wish, day, busy, request, change, moveRest, stop, again } = useWashDay(kit);
+  const { wish, day, busy, request, change, moveRest, carryOut, begun, inRuns, stop, again } = useWashDay(kit);
+  const navigate = useNavigate();
   const { programmes } = usePlanning(kit);
   const [search, setSearch] = useSearchParams();
   const phone = usePhone();
-  const [sheet, setSheet] = useState<'hours' | null>(null);
+  const [sheet, setSheet] = useState<'hours' | 'cards' | null>(null);
+  const closeSheet = useCallback(() => setSheet(null), []);
   const [move, setMove] = useState<{ id: string; to: string | null } | null>(null);
   const due = useMemo(
     () =>
@@ -48,16 +53,21 @@ export function WashDay() {
   );
   const given = search.get('items');
   useEffect(() => {
-    if (given === null || wish === undefined) return;
-    const items = given.split(',').filter(Boolean);
+    // Not before the kit is here: on a first visit the demo would come behind it.
+    if (given === null || wish === undefined || !kit) return;
+    const items = readList(given);
     const by = search.get('by');
     const next = { ...newWish(items), ...(by ? { until: endOfDay(by) } : {}) };
-    void change(
-      wish ? { ...next, people: wish.people, prefer: wish.prefer, ...(wish.quiet ? { quiet: wish.quiet } : {}) } : next,
-      'A new day is put together.',
-    ).then(() => setSearch({}, { replace: true }));
+    void readWish()
+      .then((was) =>
+        change(
+          was ? { ...next, people: was.people, prefer: was.prefer, ...(was.quiet ? { quiet: was.quiet } : {}) } : next,
+          'A new day is put together.',
+        ),
+      )
+      .then(() => setSearch({}, { replace: true }));
     // eslint-disable-next-line react-hooks/exhaustive-deps -- taken once from the address
-  }, [given, wish === undefined]);
+  }, [given, wish === undefined, kit === undefined]);
   useEffect(() => {
     pageTitle('Wash day');
     return () => pageTitle(null);
@@ -90,15 +100,20 @@ export function WashDay() {
       </Page>
     );
   const files = () => import('../../app/dayFiles');
-  const calendar = async (): Promise<void> => {
+  const calendar = async (only?: DayTask): Promise<void> => {
     if (!day) return;
-    download('wash-day.ics', 'text/calendar', (await files()).calendarFile(day, nowIso()));
+    download('wash-day.ics', 'text/calendar', (await files()).calendarFile(day, nowIso(), only ? [only] : day.tasks));
     tell('The calendar file is saved. Open it in your calendar.');
+  };
+  if (sheet === 'cards' && day) return <DoorCards day={day} kit={kit} onClose={closeSheet} />;
+  const carry = here.started && {
+    begun: new Set(Object.keys(here.started.loads ?? {})),
+    onCarry: (piece: string) => void carryOut(piece).then((path) => path !== null && void navigate(path)),
   };
   // On a phone what comes next stands first.
   const board = day && (
     <>
-      <Loads day={day} kit={kit} onMove={(id, to) => setMove({ id, to })} />
+      <Loads day={day} kit={kit} onMove={(id, to) => setMove({ id, to })} carry={carry} />
       {day.tasks.length > 0 && (
         <section aria-label="The day by machine and by hands">
           <h2>The day</h2>
@@ -112,7 +127,8 @@ export function WashDay() {
     </>
   );
   return (
-    <Page aria-busy={(!day && busy !== null) || undefined}>
+    // A name may be one long word.
+    <Page aria-busy={(!day && busy !== null) || undefined} style={{ overflowWrap: 'anywhere' }}>
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 820 }}>
           <h1 aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</h1>
@@ -140,7 +156,11 @@ export function WashDay() {
               isDisabled={!day || busy !== null || day.status === 'impossible'}
               data-main-action
               onPress={() =>
-                day && say({ ...here, started: { day, begun: [] } }, 'The day is started. Tick what you have begun.')
+                day &&
+                say(
+                  { ...here, started: { day, begun: [], kit: kitOfDay(kit, here.items) } },
+                  'The day is started. Carry out a load, or tick what you have begun.',
+                )
               }
             >
               Start the day
@@ -155,6 +175,7 @@ export function WashDay() {
           <Menu
             label="More"
             lines={[
+              { id: 'cards', name: 'Print a card for each machine', onPress: () => setSheet('cards') },
               {
                 id: 'md',
                 name: 'Save as Markdown',
@@ -214,7 +235,11 @@ export function WashDay() {
             <Column $gap={24}>
               <Needed
                 day={day}
-                begun={here.started?.begun}
+                begun={here.started && begun}
+                inRuns={inRuns}
+                carry={carry}
+                nameOf={nameOf}
+                onCalendar={(task) => void calendar(task)}
                 onBegun={(id, has) =>
                   here.started &&
                   void change({

@@ -1,9 +1,22 @@
 import type { Kit } from '../../core/gear';
 import type { DayLoad, DayTask, WashDay } from '../../core/washday';
-import { DRYER_WORDS, thingName, WASHER_WORDS } from '../../core/words';
+import { GENTLE_WORDS } from '../../core/telling/wash-day';
+import { DRYER_WORDS, SUPPLY_WORDS, thingName, WASHER_WORDS } from '../../core/words';
 import type { Band } from '../../ui/strata';
 import type { TimeRow } from '../../ui/Timeline';
 
+/** What a load is set to, in one line. */
+export function settingsText({ settings: s }: DayLoad): string {
+  return [
+    s.tempC === undefined ? '' : `${s.tempC} °C`,
+    s.action === undefined ? '' : (s.cycle ?? GENTLE_WORDS[s.action]),
+    s.spinRpm === undefined ? '' : `${s.spinRpm} rpm`,
+    s.rinses === undefined ? '' : `${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`,
+    s.cleaner ? `${s.doseMl === undefined ? '' : `${s.doseMl} mL `}${SUPPLY_WORDS[s.cleaner]}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 /** "A", "B" … of the loads that wash, in the order in which they begin; a purge has no letter. */
 export function letterOf(day: WashDay, loadId: string | undefined): string {
@@ -44,7 +57,7 @@ function titleOf(day: WashDay, task: DayTask, nameOf: (id: string) => string): s
   if (task.do === 'purge-machine' || task.do === 'purge-scent') return 'Purge';
   return task.itemIds.map(nameOf).join(', ');
 }
-const VERBS: Readonly<Record<string, string>> = {
+export const VERBS: Readonly<Record<string, string>> = {
   'machine-wash': 'wash',
   'machine-rinse': 'rinse',
   'purge-machine': 'empty, hot',
@@ -123,6 +136,20 @@ export function turnsOf(day: WashDay): Turn[] {
     else turns.push({ key: doing.key, by, from: doing.from, to: doing.to, doings: [doing] });
   }
   return turns;
+}
+
+/** What a task is carried out with: its drum, the drum that its thing goes into, or the thing by itself. */
+const pieceOf = (day: WashDay, task: DayTask): string =>
+  task.loadId ?? day.loads.find((l) => l.itemIds.some((id) => task.itemIds.includes(id)))?.id ?? task.itemIds[0] ?? task.id;
+/** For each turn, the pieces whose next work is in it: there they are begun, or gone on with. */
+export function piecesNextAt(day: WashDay, turns: readonly Turn[], begun: readonly string[]): string[][] {
+  const placed = new Set<string>();
+  return turns.map((turn) => {
+    const next = turn.doings.filter((d) => d.nth > 0 || !begun.includes(d.task.id)).map((d) => pieceOf(day, d.task));
+    const here = [...new Set(next)].filter((piece) => !placed.has(piece));
+    here.forEach((piece) => placed.add(piece));
+    return here;
+  });
 }
 
 /** Why a thing may not go into this load, or the risk when it may: of all that lie in it, the hardest. */

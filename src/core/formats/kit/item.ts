@@ -2,6 +2,7 @@ import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
 import { SchoolChoicesDoc } from './preferences';
 import {
+  Between,
   Bool,
   Day,
   Finite,
@@ -126,6 +127,30 @@ export class LearnedDoc implements gear.Learned {
   @Maybe() @Whole(0, 1000) dryRuns?: number;
 }
 
+export class GuessDoc implements gear.Guess {
+  @NotNegative() low!: number;
+  @NotNegative() high!: number;
+}
+export class ListingDoc implements gear.Listing {
+  @Day() on!: string;
+  @NotNegative() amount!: number;
+  @Maybe() @Text(200) where?: string;
+}
+export class SaleDoc implements gear.Sale {
+  @Day() on!: string;
+  @NotNegative() amount!: number;
+  @Maybe() @NotNegative() fees?: number;
+  @Maybe() @NotNegative() post?: number;
+  @Maybe() @Text(200) to?: string;
+}
+/** What it would fetch as it was found and after the work, and what became of that; in the currency of the preferences. */
+export class WorthDoc implements gear.Worth {
+  @Maybe() @Nested(() => GuessDoc) asFound?: GuessDoc;
+  @Maybe() @Nested(() => GuessDoc) after?: GuessDoc;
+  @Maybe() @Nested(() => ListingDoc) listed?: ListingDoc;
+  @Maybe() @Nested(() => SaleDoc) sold?: SaleDoc;
+}
+
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
 export class ItemDoc implements gear.Item {
   @Id() id!: string;
@@ -136,6 +161,7 @@ export class ItemDoc implements gear.Item {
   @Maybe() @Text(200) owner?: string;
   @Maybe() @Day() boughtOn?: string;
   @Maybe() @Nested(() => MoneyDoc) price?: MoneyDoc;
+  @Maybe() @Nested(() => WorthDoc) worth?: WorthDoc;
   @Maybe() @Positive() massG?: number;
   @Maybe() @OneOf(v.BULKS) bulk?: v.Bulk;
   @Maybe() @Nested(() => ColourDoc) colour?: ColourDoc;
@@ -154,7 +180,7 @@ export class ItemDoc implements gear.Item {
   /** Given up for good. */
   @Maybe() @Day() retiredOn?: string;
   /** How long it is meant to last. */
-  @Maybe() @Positive() targetYears?: number;
+  @Maybe() @Between(0.01, 1000) targetYears?: number;
   @Maybe() @Nested(() => OwnFiguresDoc) own?: OwnFiguresDoc;
   /** Its own choices where practice disagrees, before the kit's. */
   @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;

@@ -17,7 +17,7 @@ import {
   Whole,
 } from '../fields';
 
-const LOG_TYPES = ['use', 'care', 'event', 'upkeep'] as const;
+const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load'] as const;
 
 export class UsedSupplyDoc implements gear.UsedSupply {
   @Maybe() @Id() supplyId?: string;
@@ -55,6 +55,7 @@ export class DoneStepDoc implements gear.DoneStep {
   @Maybe() @NestedList(() => LookAnswerDoc) looks?: LookAnswerDoc[];
   @Maybe() @Text(60) way?: string;
   @Maybe() @Text() why?: string;
+  @Maybe() @Bool() together?: boolean;
 }
 
 /** After how many fresh fills the water stayed clear, and what was rinsed how. */
@@ -66,6 +67,7 @@ export class RinseSeenDoc implements gear.RinseSeen {
 /**
  * One line of the record. `use`: it was worn or used. `care`: a finished programme, with what it took and when the next look is due.
  * `event`: a day the kit must be ready for (no item of its own). `upkeep`: something done to a machine.
+ * `load`: one drum of several things, with what was done once for all; the care of each names it by `loadId`.
  */
 export class LogEntryDoc {
   @Id() id!: string;
@@ -84,7 +86,7 @@ export class LogEntryDoc {
   /** What it was part of; things used together share the id. */
   @Maybe() @OneOf(v.OUTINGS) outing?: v.Outing;
   @Maybe() @Id() outingId?: string;
-  /** Of an event: by when all must be ready, and the things that go along. */
+  /** Of an event: by when all must be ready, and the things that go along; of a load: what was in it. */
   @Maybe() @Day() readyBy?: string;
   @Maybe() @Texts(10_000) itemIds?: string[];
   @Maybe() @ListOf(v.AIMS) aims?: v.Aim[];
@@ -97,6 +99,7 @@ export class LogEntryDoc {
   /** Of upkeep: which machine and what was done. */
   @Maybe() @Id() machineId?: string;
   @Maybe() @ListOf(v.UPKEEP_TASKS) tasks?: v.UpkeepTask[];
+  @Maybe() @Id() loadId?: string;
   /** Of care: the run it came from, what its plan said, what was really done, and what it took. */
   @Maybe() @Id() runId?: string;
   @Maybe() @Instant() startedAt?: string;
@@ -105,6 +108,7 @@ export class LogEntryDoc {
   @Maybe() @Bool() stopped?: boolean;
   @Maybe() @Bool() asItIs?: boolean;
   @Maybe() @NotNegative() tookMin?: number;
+  @Maybe() @NotNegative() handsMin?: number;
   @Maybe() @NotNegative() plannedMin?: number;
   @Maybe() @Nested(() => TookDoc) takes?: TookDoc;
   /** The looks before and after it, and photographs taken in it. */

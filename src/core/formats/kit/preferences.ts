@@ -26,6 +26,8 @@ export class ThresholdsDoc implements gear.Thresholds {
 export class PricesDoc implements gear.Prices {
   @Maybe() @NotNegative() electricityPerKWh?: number;
   @Maybe() @NotNegative() waterPerM3?: number;
+  /** What an hour of one's own hands must bring. */
+  @Maybe() @NotNegative() hourOfHands?: number;
 }
 
 export class PreferencesDoc implements gear.Preferences {

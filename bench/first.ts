@@ -1,0 +1,110 @@
+import type { AddressInfo } from 'node:net';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import express from 'express';
+import staticGzip from 'express-static-gzip';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { makeApp } from '../server/app';
+import { CHROMIUM, CHROMIUM_ARGS } from '../scripts/chromium';
+
+/*
+ * The first visit as somebody at the tub has it: Chromium four times slower than here, over "Slow 4G" (1.6 Mbit/s down, 0.75 up, 150 ms). When
+ * something is painted, when the verdict stands, what was sent until then. Bound of the same run: a bare page with the framework's chunk alone.
+ * Needs a build and Chromium.
+ */
+const SLOW_4G = { offline: false, latency: 150, downloadThroughput: (1.6e6 / 8) * 0.9, uploadThroughput: (0.75e6 / 8) * 0.9 };
+const CPU_SLOWER = 4;
+const VERDICT = 'need care';
+const AIMS = { paintMs: 1500, verdictMs: 4000, laterMs: 1000, sentKb: 250 } as const;
+const TIMES = 3;
+
+interface Seen {
+  readonly paintMs: number;
+  readonly verdictMs: number;
+  readonly sentKb: number;
+}
+async function seen(page: Page, url: string, verdict: string): Promise<Seen> {
+  const client = await page.createCDPSession();
+  await client.send('Network.enable');
+  await client.send('Network.emulateNetworkConditions', SLOW_4G);
+  await client.send('Emulation.setCPUThrottlingRate', { rate: CPU_SLOWER });
+  let sent = 0;
+  client.on('Network.loadingFinished', (e) => (sent += e.encodedDataLength));
+  const started = Date.now();
+  await page.goto(url, { waitUntil: 'domcontentloaded', timeout: 60_000 });
+  await page.waitForFunction((wanted) => document.body?.innerText.includes(wanted), { timeout: 60_000, polling: 50 }, verdict);
+  const verdictMs = Date.now() - started;
+  const sentKb = sent / 1000;
+  const paintMs = await page.evaluate(() => performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN);
+  await client.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await client.detach();
+  return { paintMs, verdictMs, sentKb };
+}
+const middle = (all: readonly number[]): number => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? NaN;
+const middleOf = (all: readonly Seen[]): Seen => ({
+  paintMs: middle(all.map((s) => s.paintMs)),
+  verdictMs: middle(all.map((s) => s.verdictMs)),
+  sentKb: middle(all.map((s) => s.sentKb)),
+});
+async function fresh<T>(browser: Browser, what: (page: Page) => Promise<T>): Promise<T> {
+  const context = await browser.createBrowserContext();
+  try {
+    const page = await context.newPage();
+    await page.setViewport({ width: 390, height: 844 });
+    return await what(page);
+  } finally {
+    await context.close();
+  }
+}
+
+/** Prints the figures of a first and a later visit beside the bare framework. */
+export async function benchFirst(): Promise<void> {
+  if (!CHROMIUM) throw new Error('This needs Chromium.');
+  const [server, bare] = [
+    makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1'),
+    bareServer().listen(0, '127.0.0.1'),
+  ];
+  const urlOf = (s: typeof server): string => `http://127.0.0.1:${(s.address() as AddressInfo).port}/`;
+  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-first-'));
+  const browser = await puppeteer.launch({ executablePath: CHROMIUM, userDataDir: profile, args: CHROMIUM_ARGS });
+  try {
+    const [first, later, frame]: [Seen[], Seen[], Seen[]] = [[], [], []];
+    for (let n = 0; n < TIMES; n++) {
+      frame.push(await fresh(browser, (page) => seen(page, urlOf(bare), 'Bare')));
+      await fresh(browser, async (page) => {
+        first.push(await seen(page, urlOf(server), VERDICT));
+        await page.goto('about:blank');
+        later.push(await seen(page, urlOf(server), VERDICT));
+      });
+    }
+    const [a, b, c] = [middleOf(first), middleOf(later), middleOf(frame)];
+    const row = (name: string, s: Seen): string =>
+      `  ${name.padEnd(16)} paint ${Math.round(s.paintMs)} ms · verdict ${Math.round(s.verdictMs)} ms · sent ${Math.round(s.sentKb)} kB`;
+    console.log('\nFirst visit on a phone: CPU four times slower, Slow 4G; middle of three');
+    console.log([row('bare framework', c), row('first visit', a), row('later visit', b)].join('\n'));
+    console.log(
+      `  paint ${(a.paintMs / c.paintMs).toFixed(1)} × the bare framework (aim ${AIMS.paintMs} ms) · verdict ${(a.verdictMs / c.verdictMs).toFixed(1)} × (aim ${AIMS.verdictMs} ms first, ${AIMS.laterMs} ms later) · sent (aim ${AIMS.sentKb} kB)`,
+    );
+  } finally {
+    await browser.close();
+    server.close();
+    bare.close();
+    rmSync(profile, { recursive: true, force: true });
+  }
+}
+
+/** A page that loads the framework's own chunk, sent as the app sends it, and writes one word. */
+function bareServer(): express.Express {
+  const chunk = readdirSync('dist/assets').find((f) => /^react-.*\.js$/.test(f)) ?? '';
+  const app = express();
+  app.use('/assets', staticGzip('dist/assets', { enableBrotli: true, orderPreference: ['br', 'gz'], index: false }));
+  app.get('/', (_request, response) => {
+    response
+      .type('html')
+      .send(
+        `<!doctype html><title>Bare</title><body><script type="module">import "/assets/${chunk}"; document.body.textContent = "Bare";</script></body>`,
+      );
+  });
+  return app;
+}

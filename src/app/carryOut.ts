@@ -1,0 +1,69 @@
+import type { Programme } from '../core/document';
+import type { Kit, Washer } from '../core/gear';
+import { planItem } from '../core/programme';
+import { foldRun, startRun, type Run } from '../core/run';
+import { startLoad } from '../core/run/load';
+import { purgeProgramme } from '../core/upkeep';
+import { carryLoad, type DayLoad, type WashDay } from '../core/washday';
+import { thingName, WASHER_WORDS } from '../core/words';
+import { listed } from '../core/words/text';
+import { startRuns } from '../data/repo';
+import { runId } from './loads';
+import { newId, nowMs } from './now';
+
+/* Plans anew, so it comes only when something is begun. */
+
+/**
+ * Begins a piece of a started day: a load, a purge, or a thing by itself.
+ * @param kit the kit that the day was planned for.
+ * @param begun tasks that have begun; a purge among them is not asked for again.
+ * @returns the id under which it was begun, or the run that one of its things is in.
+ */
+export async function beginPiece(
+  kit: Kit,
+  day: WashDay,
+  piece: string,
+  begun: readonly string[],
+): Promise<{ readonly loadId: string } | { readonly busy: Run }> {
+  const load = day.loads.find((l) => l.id === piece);
+  const loadId = newId('load');
+  const runs = load ? runsFor(kit, day, load, begun, loadId) : [runOf(kit, piece, loadId)];
+  const open = await startRuns(runs);
+  return open ? { busy: foldRun(open) } : { loadId };
+}
+const runOf = (kit: Kit, itemId: string, loadId: string): Run => {
+  const item = kit.items.find((i) => i.id === itemId);
+  if (!item) throw new RangeError(`There is no thing ${itemId} in this kit.`);
+  return startRun(planItem(kit, item), thingName(item), runId(loadId, 0), nowMs());
+};
+/** A purge of the day: the guided one, or for one against smells what the things ask for. */
+function purgeOf(kit: Kit, day: WashDay, load: DayLoad, washer: Washer): Programme {
+  const guided = purgeProgramme(washer);
+  if (load.purpose === 'purge') return guided;
+  const steps = day.tasks
+    .filter((t) => t.loadId === load.id)
+    .flatMap((task) => {
+      const [first] = task.steps;
+      const item = kit.items.find((i) => i.id === first?.itemId);
+      const asked = item && planItem(kit, item).steps.find((s) => s.id === first?.stepId);
+      return asked ? [{ ...asked, text: task.text, settings: { ...asked.settings, washerId: washer.id } }] : [];
+    });
+  return { ...guided, steps };
+}
+function runsFor(kit: Kit, day: WashDay, load: DayLoad, begun: readonly string[], loadId: string): Run[] {
+  if (load.purpose !== 'wash') {
+    const washer = kit.equipment?.washers?.find((w) => w.id === load.washerId);
+    if (!washer) throw new RangeError(`There is no machine ${load.washerId} in this kit.`);
+    return [
+      startRun(purgeOf(kit, day, load, washer), washer.name ?? WASHER_WORDS[washer.kind], runId(loadId, 0), nowMs(), washer.id),
+    ];
+  }
+  const things = carryLoad(kit, day, load, new Set(begun)).map((c) => ({ ...c, itemId: c.item.id, name: thingName(c.item) }));
+  const order = things.map((t) => t.itemId);
+  return startLoad(
+    things,
+    { id: loadId, name: listed(things.map((t) => t.name)) },
+    (itemId) => runId(loadId, order.indexOf(itemId)),
+    nowMs(),
+  );
+}

@@ -1,0 +1,188 @@
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { useChecked } from '../../app/checked';
+import { useDraft } from '../../app/draft';
+import { today } from '../../app/now';
+import { Restored } from '../../app/Restored';
+import { tell } from '../../app/session';
+import type { Guess, Item, Worth } from '../../core/gear';
+import { BOUNDS } from '../../core/knowledge/bounds';
+import { thingName } from '../../core/words';
+import { saveItem } from '../../data/repo';
+import { Fieldset, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { FarDayField } from '../../ui/dates';
+import { withField } from '../../ui/fields';
+import { Form } from '../../ui/Form';
+import { NumberField } from '../../ui/NumberField';
+import { Sheet } from '../../ui/Sheet';
+import { TextField } from '../../ui/TextField';
+
+/** The figures as they are typed: each by itself, empty where it is not known. */
+interface Figures {
+  readonly paid?: number;
+  readonly boughtOn?: string;
+  readonly foundLow?: number;
+  readonly foundHigh?: number;
+  readonly afterLow?: number;
+  readonly afterHigh?: number;
+  readonly listed?: number;
+  readonly listedOn?: string;
+  readonly where?: string;
+  readonly sold?: number;
+  readonly soldOn?: string;
+  readonly fees?: number;
+  readonly post?: number;
+  readonly to?: string;
+}
+/** Without the keys that stand for nothing. */
+const told = <T extends object>(fields: { [K in keyof T]: T[K] | undefined }): T =>
+  Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined && value !== '')) as T;
+
+const figuresOf = ({ price, boughtOn, worth = {} }: Item): Figures =>
+  told<Figures>({
+    paid: price?.amount,
+    boughtOn,
+    foundLow: worth.asFound?.low,
+    foundHigh: worth.asFound?.high,
+    afterLow: worth.after?.low,
+    afterHigh: worth.after?.high,
+    listed: worth.listed?.amount,
+    listedOn: worth.listed?.on,
+    where: worth.listed?.where,
+    sold: worth.sold?.amount,
+    soldOn: worth.sold?.on,
+    fees: worth.sold?.fees,
+    post: worth.sold?.post,
+    to: worth.sold?.to,
+  });
+/** With one end only, both are that. */
+const guess = (low: number | undefined, high: number | undefined): Guess | undefined =>
+  low === undefined && high === undefined ? undefined : { low: low ?? (high as number), high: high ?? (low as number) };
+
+function withFigures(item: Item, f: Figures, currency: string): Item {
+  const worth = told<Worth>({
+    asFound: guess(f.foundLow, f.foundHigh),
+    after: guess(f.afterLow, f.afterHigh),
+    listed: f.listed === undefined ? undefined : told({ on: f.listedOn ?? today(), amount: f.listed, where: f.where }),
+    sold:
+      f.sold === undefined ? undefined : told({ on: f.soldOn ?? today(), amount: f.sold, fees: f.fees, post: f.post, to: f.to }),
+  });
+  const price = f.paid === undefined ? undefined : { amount: f.paid, currency };
+  const priced = withField(withField(item, 'price', price), 'boughtOn', f.boughtOn);
+  const valued = withField(priced, 'worth', Object.keys(worth).length > 0 ? worth : undefined);
+  // What is sold asks for nothing any more; its record stays.
+  return worth.sold && !item.worth?.sold ? withField(valued, 'retiredOn', worth.sold.on) : valued;
+}
+
+const Fields = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 16px;
+  align-items: flex-start;
+`;
+const FIELDS = ['price.amount', 'boughtOn', 'worth.asFound.high', 'worth.after.high'] as const;
+
+/** What was paid, what it might bring, what became of it. */
+export default function WorthSheet({ item, currency, onClose }: { item: Item; currency: string; onClose: () => void }) {
+  const start = useMemo(() => figuresOf(item), [item]);
+  const sheet = useDraft<Figures>(`worth:${item.id}`, start);
+  const { draft, setDraft } = sheet;
+  const { faults, keep } = useChecked();
+  const own = item.price?.currency ?? currency;
+  const save = (): Promise<void> => {
+    const next = withFigures(item, sheet.toKeep, own);
+    return keep({ list: 'items', row: next }, async () => {
+      tell(`The figures of ${thingName(item)} are saved.`, await saveItem(next));
+      leave();
+    });
+  };
+  const leave = (): void => {
+    sheet.forget();
+    onClose();
+  };
+  const money = (
+    key: Exclude<keyof Figures, 'boughtOn' | 'listedOn' | 'soldOn' | 'where' | 'to'>,
+    label: string,
+    name?: string,
+  ) => (
+    <NumberField
+      label={label}
+      {...(name === undefined ? {} : { name })}
+      what="the amount"
+      {...BOUNDS.money}
+      width={150}
+      value={draft[key]}
+      onChange={(amount) => setDraft((d) => withField(d, key, amount))}
+    />
+  );
+  const day = (key: 'boughtOn' | 'listedOn' | 'soldOn', label: string) => (
+    <FarDayField
+      label={label}
+      {...(key === 'boughtOn' ? { name: key } : {})}
+      max={today()}
+      width={170}
+      value={draft[key]}
+      onChange={(on) => setDraft((d) => withField(d, key, on))}
+    />
+  );
+  const words = (key: 'where' | 'to', label: string) => (
+    <TextField
+      label={label}
+      maxLength={200}
+      width={200}
+      value={draft[key] ?? ''}
+      onChange={(text) => setDraft((d) => withField(d, key, text || undefined))}
+    />
+  );
+  return (
+    <Sheet title={`${thingName(item)}: what was paid, what it brings`} open wide changed={sheet.changed} onClose={leave}>
+      <Restored of={sheet} />
+      <Form faults={faults} fields={FIELDS} onSubmit={() => sheet.ready() && void save()}>
+        <Fieldset>
+          <legend>Bought, {own}</legend>
+          <Fields>
+            {money('paid', 'Paid', 'price.amount')}
+            {day('boughtOn', 'Bought on')}
+          </Fields>
+        </Fieldset>
+        <Fieldset>
+          <legend>What it might bring, {own}</legend>
+          <Fields>
+            {money('foundLow', 'As found, low')}
+            {money('foundHigh', 'As found, high', 'worth.asFound.high')}
+            {money('afterLow', 'After the work, low')}
+            {money('afterHigh', 'After the work, high', 'worth.after.high')}
+          </Fields>
+        </Fieldset>
+        <Fieldset>
+          <legend>Offered, {own}</legend>
+          <Fields>
+            {money('listed', 'Offered for')}
+            {day('listedOn', 'Offered since')}
+            {words('where', 'Where')}
+          </Fields>
+        </Fieldset>
+        <Fieldset>
+          <legend>Sold, {own}</legend>
+          <Fields>
+            {money('sold', 'Sold for')}
+            {day('soldOn', 'Sold on')}
+            {money('fees', 'Fees')}
+            {money('post', 'Post')}
+            {words('to', 'To whom')}
+          </Fields>
+        </Fieldset>
+        <Quiet>
+          Guess honestly: what like things were sold for, not what they were offered for. An empty field is not known.
+        </Quiet>
+        <Row $wrap>
+          <Button type="submit">Save</Button>
+          <Button look="quiet" onPress={leave}>
+            Leave it
+          </Button>
+        </Row>
+      </Form>
+    </Sheet>
+  );
+}

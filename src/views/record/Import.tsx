@@ -1,0 +1,163 @@
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { download } from '../../app/download';
+import { nowIso, today } from '../../app/now';
+import { tell } from '../../app/session';
+import type { Fault, LeftOut, Sound } from '../../core/formats';
+import { MAX_KIT_CHARS } from '../../core/formats/limits';
+import type { Kit } from '../../core/gear';
+import { exportKit, replaceKit } from '../../data/kit';
+import { plannerWorker } from '../../workers';
+import { Figure, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { FilePick } from '../../ui/FilePick';
+import { Sheet } from '../../ui/Sheet';
+
+const Faults = styled.ul`
+  font-size: 15px;
+  max-height: 320px;
+  overflow: auto;
+  li {
+    padding: 2px 0;
+    overflow-wrap: anywhere;
+  }
+`;
+
+type Reading =
+  | { state: 'idle' }
+  | { state: 'reading'; name: string }
+  | { state: 'ready'; name: string; kit: Kit; left: readonly LeftOut[] }
+  | { state: 'refused'; name: string; faults: readonly Fault[]; sound: Sound | null };
+/** A file of which nothing can be read. */
+const refused = (name: string, message: string): Reading => ({
+  state: 'refused',
+  name,
+  faults: [{ path: '', message }],
+  sound: null,
+});
+
+/** Takes a kit file in: what it holds, what of it cannot be read, and only then in place of what is here. */
+export function Import({ current }: { current: Kit }) {
+  const [reading, setReading] = useState<Reading>({ state: 'idle' });
+  const job = useRef(0);
+  const read = async (file: File): Promise<void> => {
+    const mine = ++job.current;
+    setReading({ state: 'reading', name: file.name });
+    if (file.size > MAX_KIT_CHARS) {
+      setReading(refused(file.name, `is larger than ${MAX_KIT_CHARS / 1e6} MB`));
+      return;
+    }
+    try {
+      const result = await plannerWorker().read(await file.text());
+      if (mine !== job.current) return;
+      setReading(
+        result.status === 'read'
+          ? { state: 'ready', name: file.name, kit: result.kit, left: [] }
+          : { state: 'refused', name: file.name, faults: result.faults, sound: result.sound },
+      );
+    } catch {
+      if (mine === job.current) setReading(refused(file.name, 'could not be read; choose the file again'));
+    }
+  };
+  const cancel = (): void => {
+    job.current++;
+    setReading({ state: 'idle' });
+  };
+  const replace = async (kit: Kit): Promise<void> => {
+    tell(`${kit.items.length} things are in your kit now.`, await replaceKit(kit));
+    cancel();
+  };
+  return (
+    <>
+      <FilePick accept={['application/json', '.json']} onFiles={([file]) => file && void read(file)}>
+        Import a kit
+      </FilePick>
+      {reading.state === 'reading' && (
+        <Row>
+          <Quiet role="status">Reading {reading.name} …</Quiet>
+          <Button look="quiet" onPress={cancel}>
+            Cancel
+          </Button>
+        </Row>
+      )}
+      {reading.state === 'ready' && (
+        <Sheet title="Replace your kit by this file?" open onClose={cancel}>
+          <p>
+            {reading.name} holds {reading.kit.items.length} things, {reading.kit.inspections.length} looks and{' '}
+            {(reading.kit.log ?? []).length} lines of record. Your {current.items.length} things and their record will be
+            replaced, and programmes under way end.
+          </p>
+          {reading.left.length > 0 && <LeftOutList left={reading.left} />}
+          <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
+          <Row $wrap>
+            <Button onPress={() => void replace(reading.kit)}>Replace it</Button>
+            <Button look="quiet" onPress={() => void saveCopy()}>
+              Save a copy first
+            </Button>
+            <Button look="quiet" onPress={cancel}>
+              Keep mine
+            </Button>
+          </Row>
+        </Sheet>
+      )}
+      {reading.state === 'refused' && (
+        <Sheet title="This file was not imported." open onClose={cancel}>
+          <p>Your kit is as it was. In {reading.name}:</p>
+          <Faults>
+            {reading.faults.map((f, n) => (
+              <li key={n}>
+                <Figure>{f.path || 'the file'}</Figure> {f.message}
+              </li>
+            ))}
+          </Faults>
+          {reading.sound && (
+            <p>
+              The rest can be opened: {howMany(reading.sound.kit.items.length, 'thing')}, without{' '}
+              {howMany(reading.sound.left.length, 'value or entry', 'values or entries')} that cannot be read.
+            </p>
+          )}
+          <Row $wrap>
+            {reading.sound && (
+              <Button
+                look="quiet"
+                onPress={() => reading.sound && setReading({ state: 'ready', name: reading.name, ...reading.sound })}
+              >
+                See what would be opened
+              </Button>
+            )}
+            <Button onPress={cancel}>Close</Button>
+          </Row>
+        </Sheet>
+      )}
+    </>
+  );
+}
+
+/** What a faulty file loses when it is opened all the same. */
+function LeftOutList({ left }: { left: readonly LeftOut[] }) {
+  return (
+    <>
+      <p>This cannot be read, and counts as not known:</p>
+      <Faults aria-label="Left out">
+        {left.map((l, n) => (
+          <li key={n}>
+            <strong>{l.name}</strong> {l.path === '' ? <>(all of it)</> : <Figure>{l.path}</Figure>} {l.message}
+          </li>
+        ))}
+      </Faults>
+    </>
+  );
+}
+
+/** Saves a copy of everything, and reads it back before it says so. */
+export async function saveCopy(): Promise<void> {
+  const text = await exportKit(nowIso());
+  const read = await plannerWorker().read(text);
+  download(`umbrastic-${today()}.json`, 'application/json', text);
+  tell(
+    read.status === 'read'
+      ? 'The copy is in your downloads; it was read back and is whole.'
+      : `The copy is in your downloads, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${read.faults[0]?.path ?? ''} ${read.faults[0]?.message ?? ''}). When it is opened, the rest can be taken.`,
+  );
+}
+const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { csvJobs } from './csv.job';
+
+expose(csvJobs);

@@ -1,0 +1,148 @@
+import fc from 'fast-check';
+import { makeDemoKit } from '../demo/kit';
+import type { Supply } from '../src/core/gear';
+import { planItem } from '../src/core/programme';
+import { foldRun, startRun } from '../src/core/run';
+import { db, type Photo } from '../src/data/db';
+import { replaceKit } from '../src/data/kit';
+import * as repo from '../src/data/repo';
+import { TABLE_NAMES } from '../src/data/tables';
+import { invented } from './make';
+
+/* Every change that the store can be asked for, as arbitraries, on the demo kit. */
+export const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
+const IDS = ['itm-parka', 'itm-quilt', 'itm-smock', 'nobody'];
+const photo = (id: string, itemId: string): Photo => ({
+  id,
+  itemId,
+  at: '2027-01-03T08:00:00Z',
+  width: 2,
+  height: 2,
+  bytes: 3,
+  blob: new Blob(['abc']),
+});
+
+/** Every row of every table, as plain data. */
+export async function everything(): Promise<Record<string, unknown>> {
+  const rows = await Promise.all(TABLE_NAMES.map(async (name) => [name, await db.table(name).toArray()] as const));
+  return JSON.parse(JSON.stringify(Object.fromEntries(rows))) as Record<string, unknown>;
+}
+/** The demo kit, with rows in every table. */
+export async function fill(): Promise<void> {
+  await replaceKit(structuredClone(kit));
+  const item = kit.items.find((i) => i.id === 'itm-parka')!;
+  await repo.saveRun(startRun(planItem(kit, item), 'Parka', 'run-1', 0));
+  await repo.patchDraft('itm-parka', 'soil', { soil: 2 });
+  await repo.patchDraft('itm-quilt', 'soil', { soil: 1 });
+  await repo.savePhoto(photo('pho-1', 'itm-parka'));
+  await repo.savePhoto(photo('pho-2', 'itm-quilt'));
+  await repo.saveView({ id: 'view-1', name: 'Due', query: 'due=1' });
+  await repo.tickMove('itm-quilt', 'plan', 'a-b', true);
+}
+
+export type Change = () => Promise<repo.Undo>;
+const id = fc.constantFrom(...IDS);
+/** A thing that is there, unless it was deleted before. */
+const here = fc.constantFrom(...IDS.slice(0, 3));
+export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
+  saveItem: id.map((i) => () => repo.saveItem({ ...kit.items[0]!, id: i, name: 'changed' })),
+  deleteItem: id.map((i) => () => repo.deleteItem(i)),
+  saveInspection: here.map(
+    (i) => () => repo.saveInspection({ id: `ins-of-${i}`, itemId: i, at: '2027-01-04T08:00:00Z', soil: 1 }),
+  ),
+  saveSupply: fc.constantFrom('s-down', 's-new').map((s) => () => repo.saveSupply({ id: s, class: 'down-cleaner' })),
+  deleteSupply: fc.constantFrom('s-down', 's-none').map((s) => () => repo.deleteSupply(s)),
+  saveEquipment: fc.constant(() => repo.saveEquipment({ washers: [] })),
+  savePreferences: fc.constant(() => repo.savePreferences({ units: 'us', currency: undefined })),
+  chooseFor: fc.constant(() => repo.chooseFor(['itm-parka', 'itm-vest'], 'LACES', 'in')),
+  chooseForKit: fc.constant(() => repo.chooseForKit('LACES', 'in')),
+  saveRuns: id.map(
+    (i) => () => repo.saveRuns([0, 1].map((n) => startRun(planItem(kit, kit.items[n]!), 'x', `run-${i}-${n}`, 5))),
+  ),
+  dropRuns: fc.constantFrom('run-1').map((r) => async () => {
+    const stored = await db.runs.get(r);
+    return repo.dropRuns(stored ? [foldRun(stored)] : []);
+  }),
+  saveRun: id.map((i) => () => repo.saveRun(startRun(planItem(kit, kit.items[1]!), 'x', `run-${i}`, 5))),
+  saveEntry: fc
+    .constantFrom('log-1', 'use-new')
+    .map((l) => () => repo.saveEntry({ id: l, type: 'use', at: '2027-01-04T08:00:00Z' })),
+  deleteEntry: fc.constantFrom('log-1', 'none').map((l) => () => repo.deleteEntry(l)),
+  saveUses: here.map((i) => () => repo.saveUses([{ id: `use-${i}`, type: 'use', itemId: i, at: '2027-01-04T08:00:00Z' }])),
+  saveWeighIn: here.map((i) => () => repo.saveWeighIn({ itemId: i, at: '2027-01-04T08:00:00Z', massG: 500 })),
+  changeItems: fc.constant(() =>
+    repo.changeItems([
+      { ...kit.items[0]!, name: 'a' },
+      { ...kit.items[1]!, id: 'new' },
+    ]),
+  ),
+  saveWashDay: fc
+    .constantFrom('earliest' as const, 'least-energy' as const)
+    .map((prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer })),
+  saveView: fc.constantFrom('view-1', 'view-2').map((v) => () => repo.saveView({ id: v, name: 'x', query: '' })),
+  deleteView: fc.constantFrom('view-1', 'view-9').map((v) => () => repo.deleteView(v)),
+  savePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhoto(photo(p, 'itm-smock'))),
+  changePhoto: fc
+    .constantFrom('pho-1', 'pho-9')
+    .map((p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } })),
+  deletePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.deletePhoto(p)),
+  tickMove: fc.boolean().map((done) => () => repo.tickMove('itm-quilt', 'plan', 'a-b', done)),
+  replaceKit: fc.constantFrom(2, 9).map((n) => () => {
+    const items = kit.items.slice(0, n);
+    const own = <R extends { itemId: string }>(rows: readonly R[]): R[] =>
+      rows.filter((r) => items.some((i) => i.id === r.itemId));
+    const rest = { inspections: own(kit.inspections), weighIns: own(kit.weighIns ?? []), log: [], title: 'other' };
+    return replaceKit({ ...structuredClone(kit), items, ...rest });
+  }),
+};
+
+const FAR = '12029-05-01';
+const day = fc.constantFrom('2027-05-01', FAR, '2027-02-30', '', 'soon');
+const amount = fc.constantFrom(0, -1, 5e-324, 1, 250, 1e9, Number.NaN, Number.POSITIVE_INFINITY);
+const words = fc.constantFrom('', 'Parka', 'x'.repeat(61), 'y'.repeat(5000), '=1+1', '<script>');
+/** Changes with values that a careless hand, an earlier version or another tab could bring. */
+export const CARELESS: Record<string, fc.Arbitrary<Change>> = {
+  bottle: fc.tuple(day, amount, words).map(
+    ([expiresOn, remainingMl, name]) =>
+      () =>
+        repo.saveSupply(invented<Supply>({ id: 's-x', class: 'vinegar', name, expiresOn, remainingMl })),
+  ),
+  thing: fc.tuple(here, words, amount).map(
+    ([i, name, massG]) =>
+      () =>
+        repo.saveItem(invented({ ...kit.items[0]!, id: i, name, massG })),
+  ),
+  lending: fc.tuple(here, day, words).map(
+    ([i, until, to]) =>
+      () =>
+        repo.changeItems([invented({ ...kit.items.find((x) => x.id === i)!, lent: { to, until } })]),
+  ),
+  baffle: fc.tuple(words, amount).map(
+    ([name, massG]) =>
+      () =>
+        repo.saveItem(invented({ ...kit.items[0]!, fillMap: { baffles: [{ id: name, name, fillG: massG }] } })),
+  ),
+  use: fc.tuple(id, day, words).map(
+    ([itemId, at, note]) =>
+      () =>
+        repo.saveEntry(invented({ id: `use-${at}`, type: 'use', itemId, at, note })),
+  ),
+  weight: fc.tuple(id, amount).map(
+    ([itemId, massG]) =>
+      () =>
+        repo.saveWeighIn({ itemId, massG, at: '2027-01-04T08:00:00Z' }),
+  ),
+  settings: words.map((units) => () => repo.savePreferences(invented({ units, thresholds: { [units]: 3 } }))),
+  machine: fc.tuple(words, amount).map(
+    ([name, capacityKg]) =>
+      () =>
+        repo.saveEquipment(
+          invented({
+            washers: [
+              { id: 'w', kind: 'front-loader', name, capacityKg },
+              ...(name === '' ? [{ id: 'w', kind: 'front-loader' }] : []),
+            ],
+          }),
+        ),
+  ),
+};
