@@ -4,6 +4,7 @@ import { proxy } from 'comlink';
 import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
 import { readMeta } from '../data/db';
 import { loadKit } from '../data/kit';
+import { useOpenRuns } from './runs';
 import { useSession } from './session';
 import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
 
@@ -17,8 +18,11 @@ export function useKit(): Kit | undefined {
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
 
+/** A thing of the kit; `kit` is undefined until it and what is under way are read: a page of a thing says first what runs with it. */
 export function useItem(id: string | undefined): { kit: Kit | undefined; item: Item | undefined } {
-  const kit = useKit();
+  const whole = useKit();
+  const runs = useOpenRuns();
+  const kit = runs && whole;
   const item = useMemo(() => kit?.items.find((i) => i.id === id), [kit, id]);
   return { kit, item };
 }

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Programme } from '../core/document';
-import { foldRun, startRun, type Run } from '../core/run';
+import { foldRun, startRun, type Run, type RunRecord } from '../core/run';
 import { db } from '../data/db';
 import { openRecords, startRuns } from '../data/repo';
 import { newId, nowMs } from './now';
@@ -11,9 +11,12 @@ export function useRun(id: string | undefined): Run | null | undefined {
   const record = useLiveQuery(async () => (id ? ((await db.runs.get(id)) ?? null) : null), [id]);
   return useMemo(() => record && foldRun(record), [record]);
 }
-/** All runs that are not over for the record, oldest first; undefined while they are read. */
+/** Those read last: the next page has them at once, so that nothing moves when they come. */
+let newest: RunRecord[] | undefined;
+const readOpen = async (): Promise<RunRecord[]> => (newest = await openRecords());
+/** All runs that are not over for the record, oldest first; undefined while they are read for the first time. */
 export function useOpenRuns(): readonly Run[] | undefined {
-  const records = useLiveQuery(openRecords, []);
+  const records = useLiveQuery(readOpen, [], newest);
   return useMemo(() => records?.map(foldRun), [records]);
 }
 /** The run that a thing or machine is in, or null. */

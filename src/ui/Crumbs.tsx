@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Breadcrumb, Breadcrumbs } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { color, size } from './theme';
+import { color, phone, size } from './theme';
 
 const Frame = styled.nav`
   color: ${color.quiet};
@@ -27,6 +27,11 @@ const Frame = styled.nav`
   }
   a:hover {
     text-decoration: underline;
+  }
+  /* What stands beside it on a desk comes below, however long the way is. */
+  ${phone} {
+    flex-basis: 100%;
+    min-height: 29px;
   }
   strong {
     color: ${color.ink};

@@ -69,6 +69,68 @@ test.concurrent.each([0, 1])(
   },
 );
 
+/*
+ * Nothing moves under the thumb while a page still works. Bound: cumulative layout shift 0.1, "good" by the Web Vitals (web.dev/cls);
+ * what the hand itself has just caused is left out there, and here.
+ */
+const WORKING = [
+  '/',
+  '/kit',
+  '/kit/itm-parka',
+  '/kit/itm-parka/programme',
+  '/kit/itm-vest/programme',
+  '/kit/itm-smock/look-over',
+  '/kit/itm-quilt/rehearse?heat=high&rounds=feels',
+  '/kit/itm-quilt/fill',
+  '/kit/itm-quilt/baffles',
+  '/bench/rinse?item=itm-quilt',
+  '/cupboard',
+  '/wash-day?items=itm-bib,itm-softshell,itm-studs,itm-towels,itm-lens-cloths',
+  '/record',
+  '/handbook',
+] as const;
+test.concurrent('on a slow phone nothing moves that stands already', async () => {
+  const v = await visit({ width: 390, height: 844 });
+  await v.sees('Needs care');
+  const cdp = await v.page.createCDPSession();
+  await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  await v.page.evaluateOnNewDocument(() => {
+    const w = window as unknown as { moved: [number, string][] };
+    w.moved = [];
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as unknown as {
+        value: number;
+        hadRecentInput: boolean;
+        sources: { node: Node | null }[];
+      }[]) {
+        if (entry.hadRecentInput) continue;
+        const text = entry.sources.map((s) => s.node?.textContent?.slice(0, 40) ?? '').join(' | ');
+        w.moved.push([entry.value, text]);
+      }
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+  const bad: string[] = [];
+  for (const path of WORKING) {
+    await v.go(path);
+    // Until nothing has been drawn anew for a while.
+    await v.page.waitForFunction(
+      () =>
+        new Promise((resolve) => {
+          let timer = setTimeout(() => resolve(true), 500);
+          const seen = new MutationObserver(() => {
+            clearTimeout(timer);
+            timer = setTimeout(() => resolve(true), 500);
+          });
+          seen.observe(document.body, { subtree: true, childList: true });
+        }),
+    );
+    const moved = await v.page.evaluate(() => (window as unknown as { moved: [number, string][] }).moved);
+    const sum = moved.reduce((a, [value]) => a + value, 0);
+    if (sum > 0.1) bad.push(`${path}: ${sum.toFixed(2)} ${moved.map(([x, t]) => `${x.toFixed(2)} ${t}`).join(' / ')}`);
+  }
+  expect(bad).toEqual([]);
+});
+
 describe('a newcomer', () => {
   test('adds a thing in two choices, looks it over with a reload between, and gets a programme', async () => {
     const v = await visit();

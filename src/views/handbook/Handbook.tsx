@@ -78,6 +78,8 @@ export function Handbook() {
     () => (query ? search(entries, query) : entries.filter((e) => e.section === here.id)),
     [entries, query, here.id],
   );
+  // The thresholds stand above and are of the kit: what is below waits for them.
+  const below = !kit && !query && here.id === 'seen' ? [] : shown;
   const wantedId = wanted ? `${here.id}/${wanted}` : null;
   useEffect(() => {
     if (!wantedId) return;
@@ -115,7 +117,7 @@ export function Handbook() {
           </p>
           {kit && !query && here.id === 'seen' && <Thresholds kit={kit} />}
           {shown.length === 0 && <p>Nothing says that. Try one word, such as a material or a cleaner.</p>}
-          {shown.map((entry) => (
+          {below.map((entry) => (
             <Entry
               key={entry.id}
               entry={entry}

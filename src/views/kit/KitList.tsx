@@ -184,6 +184,12 @@ export function KitList() {
       onChange={(id) => set(filter, id ?? '')}
     />
   );
+  const count = (
+    <Quiet>
+      {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
+      {dueCount} of those shown need care
+    </Quiet>
+  );
   return (
     <Page>
       <Row $between $wrap $top>
@@ -192,14 +198,16 @@ export function KitList() {
             {kit.items.length} things{kit.title ? `, ${kit.title}` : ''}
           </h1>
           <Line>
-            {planning.state !== 'failed' && !(planning.state === 'busy' && planning.first) && (
-              <Quiet>
-                {rows.length === kit.items.length ? '' : `${rows.length} shown, `}
-                {dueCount} of those shown need care
-              </Quiet>
-            )}
-            {planning.state === 'busy' && (
-              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
+            {planning.state === 'busy' ? (
+              <Progress
+                what="Looking through them"
+                done={planning.done}
+                of={planning.of}
+                onStop={planning.stop}
+                meanwhile={!planning.first && count}
+              />
+            ) : (
+              planning.state !== 'failed' && count
             )}
             {planning.state === 'failed' && (
               <Quiet>

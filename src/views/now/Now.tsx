@@ -37,6 +37,12 @@ const Section = styled.section`
   flex-direction: column;
   gap: 8px;
 `;
+/** Two lines on a phone from the start: it grows when all was looked through, and what is below is pressed meanwhile. */
+const Headline = styled.h1`
+  ${phone} {
+    min-height: 2.4em;
+  }
+`;
 const NeedRow = styled(Link)`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 220px 150px;
@@ -211,7 +217,7 @@ export function Now() {
   return (
     <Page>
       <Row $between $wrap $top>
-        <h1>{headline(needs.length, runs.length, looks.length, unplanned.length, known)}</h1>
+        <Headline>{headline(needs.length, runs.length, looks.length, unplanned.length, known)}</Headline>
         <LinkButton to="/kit/new" look="quiet">
           Add a thing
         </LinkButton>
@@ -248,13 +254,11 @@ export function Now() {
       )}
       {needs.length > 0 && (
         <Section aria-labelledby="needs">
-          <Row $between $wrap style={{ minHeight: 44 }}>
-            <h2 id="needs">Needs care, most lost first</h2>
-            {planning.state === 'busy' && (
-              <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
-            )}
-          </Row>
+          <h2 id="needs">Needs care, most lost first</h2>
           <Needs ranked={shown} />
+          {planning.state === 'busy' && (
+            <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
+          )}
           {needs.length > shown.length && (
             <Row>
               <Button look="quiet" onPress={() => setAll(true)}>

@@ -187,91 +187,91 @@ export function Rehearse() {
           )}
         </>
       )}
-      <TwoColumns $left={1.5}>
-        <Column $gap={16}>
-          {blind || !yours ? (
-            <div style={{ minHeight: blind ? 0 : 480 }} />
-          ) : (
-            <>
-              <div style={{ minHeight: 480 }}>
-                <Suspense fallback={null}>
-                  <CourseChart
-                    stage={stage}
-                    yours={yours}
-                    plans={differs ? (both?.plans ?? null) : null}
-                    cursor={cursor}
-                    toHour={60 - new Date(startMs).getMinutes()}
-                    clock={clock}
-                  />
-                </Suspense>
-              </div>
-              <Scrub stage={stage} rehearsal={yours} at={cursor} onMove={setMoved} />
-              {differs && both && <SideBySide plans={both.plans} yours={yours} clock={clock} filled={stage.filled} />}
-              <section aria-labelledby="story">
-                <h2 id="story">What happens</h2>
-                <Story>
-                  {yours.happened.map((h, n) => (
-                    <li key={n}>
-                      <Figure>{clock(h.minutes)}</Figure>
-                      <span>{happenedText(h)}</span>
-                    </li>
-                  ))}
-                </Story>
-              </section>
-            </>
-          )}
-        </Column>
-        <Column $gap={20} style={blind ? { gridColumn: '1 / -1', gridRow: 1 } : {}}>
-          <section aria-labelledby="choices">
-            <h2 id="choices" style={{ marginBottom: 10 }}>
-              {blind ? 'What you would do' : 'Do it otherwise'}
-            </h2>
-            <Chosen
-              stage={stage}
-              choices={choices}
-              onChange={(next) => {
-                if (lesson?.told) setLesson(null);
-                show(next);
-              }}
-            />
-          </section>
-          {blind ? (
-            <Row $wrap>
-              <Button size="big" data-main-action onPress={carryOut}>
-                Carry it out
-              </Button>
-              <TextButton onPress={() => setLesson(null)}>Leave the lesson</TextButton>
-            </Row>
-          ) : (
-            <>
-              <Row $wrap>
-                {differs && <TextButton onPress={() => show(null)}>All as planned</TextButton>}
-                <TextButton onPress={() => show(choices, { [PATH.seed]: String((seed + 1) % DAYS) })}>
-                  Another day’s luck
-                </TextButton>
-              </Row>
-              {!lesson && (
-                <section aria-labelledby="lesson">
-                  <h2 id="lesson" style={{ marginBottom: 6 }}>
-                    Learn it without risk
-                  </h2>
-                  <p style={{ marginBottom: 10 }}>A goal, a hurry, and the reasons afterwards.</p>
-                  <Button look="quiet" onPress={another}>
-                    Set me a goal
-                  </Button>
+      {!blind && !yours ? null : (
+        <TwoColumns $left={1.5}>
+          <Column $gap={16}>
+            {blind || !yours ? null : (
+              <>
+                <div style={{ minHeight: 480 }}>
+                  <Suspense fallback={null}>
+                    <CourseChart
+                      stage={stage}
+                      yours={yours}
+                      plans={differs ? (both?.plans ?? null) : null}
+                      cursor={cursor}
+                      toHour={60 - new Date(startMs).getMinutes()}
+                      clock={clock}
+                    />
+                  </Suspense>
+                </div>
+                <Scrub stage={stage} rehearsal={yours} at={cursor} onMove={setMoved} />
+                {differs && both && <SideBySide plans={both.plans} yours={yours} clock={clock} filled={stage.filled} />}
+                <section aria-labelledby="story">
+                  <h2 id="story">What happens</h2>
+                  <Story>
+                    {yours.happened.map((h, n) => (
+                      <li key={n}>
+                        <Figure>{clock(h.minutes)}</Figure>
+                        <span>{happenedText(h)}</span>
+                      </li>
+                    ))}
+                  </Story>
                 </section>
-              )}
-              <Quiet>
-                A rehearsal, not a promise: drying and rinsing by the same models as the plan (FAO-56, ASHRAE), clumps and luck
-                from memory. Weights, hands and labels decide.
-              </Quiet>
-              <p>
-                <Link to={toThing(item.id, 'programme')}>To the programme</Link>
-              </p>
-            </>
-          )}
-        </Column>
-      </TwoColumns>
+              </>
+            )}
+          </Column>
+          <Column $gap={20} style={blind ? { gridColumn: '1 / -1', gridRow: 1 } : {}}>
+            <section aria-labelledby="choices">
+              <h2 id="choices" style={{ marginBottom: 10 }}>
+                {blind ? 'What you would do' : 'Do it otherwise'}
+              </h2>
+              <Chosen
+                stage={stage}
+                choices={choices}
+                onChange={(next) => {
+                  if (lesson?.told) setLesson(null);
+                  show(next);
+                }}
+              />
+            </section>
+            {blind ? (
+              <Row $wrap>
+                <Button size="big" data-main-action onPress={carryOut}>
+                  Carry it out
+                </Button>
+                <TextButton onPress={() => setLesson(null)}>Leave the lesson</TextButton>
+              </Row>
+            ) : (
+              <>
+                <Row $wrap>
+                  {differs && <TextButton onPress={() => show(null)}>All as planned</TextButton>}
+                  <TextButton onPress={() => show(choices, { [PATH.seed]: String((seed + 1) % DAYS) })}>
+                    Another day’s luck
+                  </TextButton>
+                </Row>
+                {!lesson && (
+                  <section aria-labelledby="lesson">
+                    <h2 id="lesson" style={{ marginBottom: 6 }}>
+                      Learn it without risk
+                    </h2>
+                    <p style={{ marginBottom: 10 }}>A goal, a hurry, and the reasons afterwards.</p>
+                    <Button look="quiet" onPress={another}>
+                      Set me a goal
+                    </Button>
+                  </section>
+                )}
+                <Quiet>
+                  A rehearsal, not a promise: drying and rinsing by the same models as the plan (FAO-56, ASHRAE), clumps and luck
+                  from memory. Weights, hands and labels decide.
+                </Quiet>
+                <p>
+                  <Link to={toThing(item.id, 'programme')}>To the programme</Link>
+                </p>
+              </>
+            )}
+          </Column>
+        </TwoColumns>
+      )}
     </Page>
   );
 }

@@ -1,9 +1,18 @@
+import styled from 'styled-components';
 import { hoursText, momentText } from '../../core/telling/wash-day';
 import type { Costs, DayWish, Remedy, WashDay } from '../../core/washday';
 import { SUPPLY_WORDS } from '../../core/words';
 import { Column, Figure, Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
+import { phone } from '../../ui/theme';
 
+/** What the day comes to. It keeps its height while better days are found: what is below is read meanwhile. */
+export const Verdict = styled.h1`
+  min-height: 2.4em;
+  ${phone} {
+    min-height: 6em;
+  }
+`;
 /** Water, energy, money and hands; money only of what has a price. */
 function Figures({ of: { waterL, kWh, money, unpriced, hours } }: { of: Costs }) {
   return (

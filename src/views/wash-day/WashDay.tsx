@@ -23,7 +23,7 @@ import { HoursSheet } from './HoursSheet';
 import { Loads } from './Loads';
 import { MoveSheet } from './MoveSheet';
 import { Needed } from './Needed';
-import { remedied, Saved, WhyNot } from './Outcome';
+import { remedied, Saved, Verdict, WhyNot } from './Outcome';
 import { namesIn, rowsOf } from './parts';
 
 function hoursLine(wish: DayWish): string {
@@ -131,14 +131,22 @@ export function WashDay() {
     <Page aria-busy={(!day && busy !== null) || undefined} style={{ overflowWrap: 'anywhere' }}>
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 820 }}>
-          <h1 aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</h1>
-          {day && (
+          <Verdict aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</Verdict>
+          {busy && (
+            <Row role="status">
+              <Quiet>
+                {busy.better > 0 ? `Looking for a better day; ${busy.better} found so far.` : 'Looking for the best day …'}
+              </Quiet>
+              <TextButton onPress={stop}>Stop</TextButton>
+            </Row>
+          )}
+          {day && !busy && (
             <Quiet>
               {day.status === 'optimal'
                 ? 'No day on these machines and in these hours can be better.'
                 : day.status === 'planned'
                   ? `No day on these machines and in these hours can be done before ${momentText(day.bound.finish)}.`
-                  : 'What follows is the best that can be done without the limit.'}{' '}
+                  : 'What follows is the best that can be done without the limit.'}
             </Quiet>
           )}
           <Row $wrap>
@@ -212,14 +220,6 @@ export function WashDay() {
           />
         </Row>
       </Row>
-      {busy && (
-        <Row role="status">
-          <Quiet>
-            {busy.better > 0 ? `Looking for a better day; ${busy.better} found so far.` : 'Looking for the best day …'}
-          </Quiet>
-          <TextButton onPress={stop}>Stop</TextButton>
-        </Row>
-      )}
       {!busy && !day && (
         <Note>
           <Row $wrap>
