@@ -19,7 +19,7 @@ const face = css<FaceProps>`
   align-items: center;
   justify-content: center;
   gap: 8px;
-  min-height: ${(p) => (p.$size === 'big' ? 64 : 44)}px;
+  min-height: ${(p) => (p.$size === 'big' ? '64px' : text.touch)};
   padding: 0 ${(p) => (p.$size === 'big' ? 24 : 18)}px;
   border: 1.5px solid ${(p) => (p.$look === 'danger' ? color.alarm : color.ink)};
   border-radius: 4px;
@@ -83,7 +83,7 @@ const Words = styled(AriaButton)`
   border: 0;
   background: none;
   padding: 10px 4px;
-  min-height: 44px;
+  min-height: ${text.touch};
   text-decoration: underline;
   text-underline-offset: 3px;
   cursor: pointer;

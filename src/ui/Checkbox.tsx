@@ -8,13 +8,13 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { useTouch } from './field';
-import { color } from './theme';
+import { color, size } from './theme';
 
 const Line = styled(AriaCheckbox)`
   display: inline-flex;
   align-items: center;
   gap: 10px;
-  min-height: 44px;
+  min-height: ${size.touch};
   min-width: 44px;
   cursor: pointer;
   > span[data-box] {
@@ -116,7 +116,7 @@ const Lever = styled(AriaSwitch)`
   display: inline-flex;
   align-items: center;
   gap: 12px;
-  min-height: 44px;
+  min-height: ${size.touch};
   cursor: pointer;
   > span[data-way] {
     flex: none;

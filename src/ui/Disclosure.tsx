@@ -2,7 +2,7 @@ import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button, Disclosure as AriaDisclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
-import { color } from './theme';
+import { color, size } from './theme';
 
 const Frame = styled(AriaDisclosure)`
   min-width: 0;
@@ -11,7 +11,7 @@ const Head = styled(Button)`
   border: 0;
   background: none;
   padding: 4px 0;
-  min-height: 44px;
+  min-height: ${size.touch};
   font-size: 14px;
   text-align: left;
   color: ${color.quiet};

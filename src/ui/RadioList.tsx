@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { color } from './theme';
+import { color, size } from './theme';
 
 const Group = styled(RadioGroup)`
   display: flex;
@@ -12,7 +12,7 @@ const Row = styled(Radio)`
   grid-template-columns: 20px minmax(0, 1fr);
   gap: 10px;
   padding: 8px 0;
-  min-height: 44px;
+  min-height: ${size.touch};
   cursor: pointer;
   &::before {
     content: '';

@@ -23,7 +23,7 @@ export const FieldName = styled(Label)`
 `;
 export const lineLook = css`
   font: 400 16px ${font.text};
-  min-height: 44px;
+  min-height: ${size.touch};
   padding: 8px 12px;
   border: 1px solid ${color.quiet};
   border-radius: 4px;

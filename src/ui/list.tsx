@@ -1,6 +1,6 @@
 import { ListBox, ListBoxItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { color } from './theme';
+import { color, size } from './theme';
 
 /** The lines that a select, a combo box or a menu offers. */
 export const OptionList = styled(ListBox)`
@@ -10,7 +10,7 @@ export const OptionList = styled(ListBox)`
   font-size: 16px;
 ` as typeof ListBox;
 export const OptionLine = styled(ListBoxItem)`
-  min-height: 44px;
+  min-height: ${size.touch};
   padding: 10px 12px;
   border-radius: 4px;
   cursor: pointer;

@@ -21,8 +21,18 @@ export const font = {
   text: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
   mono: "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace",
 } as const;
-/** Type sizes, px. */
-export const size = { small: '14px', body: '16px', lead: '20px', title: '26px', answer: '36px', run: '64px' } as const;
+/** Type sizes, px; `touch`: the least height of what is pressed, 44 px, and 64 where hands are wet. */
+export const size = {
+  small: '14px',
+  body: '16px',
+  lead: '20px',
+  title: '26px',
+  answer: '36px',
+  run: '64px',
+  touch: 'var(--touch)',
+} as const;
+/** Inside it hands are wet. */
+export const wetHands = `--touch: 64px;`;
 /** Up to this width it is a phone, px. */
 export const PHONE_PX = 720;
 export const phone = `@media (max-width: ${PHONE_PX}px)`;
@@ -37,7 +47,7 @@ const light = `
 `;
 
 export const GlobalStyle = createGlobalStyle`
-  :root { ${light} color-scheme: light; }
+  :root { ${light} color-scheme: light; --touch: 44px; }
   @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${dark} color-scheme: dark; } }
   :root[data-theme='dark'] { ${dark} color-scheme: dark; }
   *, *::before, *::after { box-sizing: border-box; }

@@ -9,7 +9,7 @@ describe('devices', () => {
     const v = await visit();
     await v.device('/reset', { seed: 4, speed: 60 });
     await v.sees('under way');
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.sees('of drying yet');
     await v.press('Connect scale, dryer and room sensor');
     await v.sees('Take this weight');
@@ -53,7 +53,7 @@ describe('several things at once', () => {
   test('a timer that ends is noticed on any page, and a note at a step goes into its record', async () => {
     const v = await visit();
     await v.sees('under way');
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.sees('of drying yet');
     await v.press('Note');
     await v.write('What do you want to remember?', 'left cuff was last');

@@ -235,7 +235,7 @@ describe('the device’s clock', () => {
   test('set forward is asked about, also after a reload; forward and back is nothing', async () => {
     const v = await visit();
     await v.sees('under way');
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
     const left = (): Promise<number> =>
       v.page.$eval('[role=timer]', (e) => {
@@ -266,7 +266,7 @@ describe('a run', () => {
   test('is where it was after its tab was killed, with its timer', async () => {
     const v = await visit({ kept: true });
     await v.sees('under way');
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
     const { pathname } = new URL(v.page.url());
     const before = await liveOf(v);
@@ -400,7 +400,7 @@ describe('versions side by side', () => {
     const edition = (w: Visit): Promise<boolean> => w.page.evaluate(() => document.querySelector('meta[name=edition]') !== null);
     // The open tab goes on as it is, reloaded and without a network too; its timer runs.
     await v.page.setOfflineMode(true);
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
     await v.page.reload({ waitUntil: 'domcontentloaded' });
     await v.page.waitForSelector('[role=timer]');
@@ -516,7 +516,7 @@ describe('devices that fall silent', () => {
   test('dryer and room are not believed any more, each by itself', async () => {
     const v = await visit();
     await v.device('/reset', { seed: 4, speed: 60 });
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.press('Connect scale, dryer and room sensor');
     await v.sees('dryer on ');
     await v.device('/dryer', { heat: 'high' });

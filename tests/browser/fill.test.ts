@@ -53,7 +53,9 @@ describe('where the down is', () => {
     await v.press('Keep it and plan the evening');
     await v.sees('By light');
     await v.sees('of handwork');
-    await v.page.$eval('input[type=checkbox]', (e) => (e as HTMLElement).click());
+    await (
+      await v.page.waitForSelector('::-p-aria([name="By hand, in this order"][role="region"]) ::-p-aria([role="checkbox"])')
+    )?.evaluate((e) => (e as HTMLElement).click());
     await v.sees('1 of');
     await v.reload();
     await v.sees('1 of');

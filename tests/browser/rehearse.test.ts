@@ -75,7 +75,7 @@ describe('a photograph in Run', () => {
   test('is kept with the thing under the step’s name', async () => {
     const v = await visit();
     await v.sees('under way');
-    await v.page.click('a[href^="/run/"]');
+    await v.goToRun();
     await v.sees('of drying yet');
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
     writeFileSync(join(folder, 'cuff.png'), PNG);

@@ -12,6 +12,8 @@ export interface Visit {
   readonly go: (path: string) => Promise<void>;
   /** Presses the button or link with this text; waits for it. */
   readonly press: (text: string) => Promise<void>;
+  /** From *Now* to the first of what is under way. */
+  readonly goToRun: () => Promise<void>;
   /** Waits until the page shows this text. */
   readonly sees: (text: string) => Promise<void>;
   readonly text: () => Promise<string>;
@@ -242,6 +244,12 @@ async function tab(
       table,
       key,
     );
+  const goToRun = async (): Promise<void> => {
+    const link = await page.waitForSelector('::-p-aria([name="Under way"][role="region"]) ::-p-aria([role="link"])', WAIT);
+    if (link) await still(link);
+    await link?.click();
+    await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
+  };
   if (options.bare) await page.goto(base + (options.path ?? '/'));
   else await go(options.path ?? '/');
   return {
@@ -254,6 +262,7 @@ async function tab(
       await settled(page);
     },
     press,
+    goToRun,
     named,
     write,
     list,
@@ -269,7 +278,29 @@ async function tab(
   };
 }
 
-/** Serious faults of the page as it stands: those that axe finds, and what is wider than the screen. */
+/**
+ * Where Tab goes up or back within a column instead of on, by where things are seen: WCAG 2.4.3, the order of focus keeps the meaning.
+ * Tab goes as the page is written, for nothing here has a place of its own in that order (a lint rule).
+ */
+const backwards = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const fixed = (e: Element | null): boolean =>
+      e !== null && (/fixed|sticky/.test(getComputedStyle(e).position) || fixed(e.parentElement));
+    const stops = [...document.querySelectorAll<HTMLElement>('a[href], button:not([disabled]), input, textarea, [tabindex="0"]')]
+      .filter((e) => e.tabIndex >= 0 && e.offsetParent !== null && !fixed(e))
+      .map((e) => ({ e, box: e.getBoundingClientRect() }))
+      .filter(({ box }) => box.width > 1 && box.height > 1);
+    const said = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.innerText.slice(0, 40);
+    return stops.flatMap(({ e, box }, n) => {
+      const next = stops[n + 1];
+      // Up and not to a column on the right.
+      return next && !e.contains(next.e) && next.box.bottom <= box.top && next.box.left < box.left
+        ? [`order: from “${said(e)}” up to “${said(next.e)}”`]
+        : [];
+    });
+  });
+
+/** Serious faults of the page as it stands: those that axe finds, what is wider than the screen, and where Tab goes astray. */
 export async function faultsOf(v: Visit): Promise<string[]> {
   await v.page.evaluate(axe.source);
   const found = await v.page.evaluate(async () => {
@@ -289,7 +320,7 @@ export async function faultsOf(v: Visit): Promise<string[]> {
     );
   });
   const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  return [...found, ...(over > 0 ? [`${over} px too wide`] : [])];
+  return [...found, ...(over > 0 ? [`${over} px too wide`] : []), ...(await backwards(v.page))];
 }
 
 /** Gives a file to import on the Record page. */

@@ -71,7 +71,7 @@ describe('wash day', () => {
     };
     const [first] = before.value.started.day.tasks;
     await (
-      await v.page.waitForSelector('section[aria-label="When you are needed"] input[type=checkbox]')
+      await v.page.waitForSelector('::-p-aria([name="When you are needed"][role="region"]) ::-p-aria([role="checkbox"])')
     )?.evaluate((box) => (box as HTMLInputElement).click());
     await v.page.waitForFunction(() => document.querySelector('input[type=checkbox]:checked') !== null);
     await v.press('Late: move the rest');
@@ -89,11 +89,12 @@ describe('wash day', () => {
     const v = await visit({ path: '/wash-day?items=itm-parka,itm-bib' });
     await planned(v);
     await v.press('Hours and people');
-    const soon = new Date(Date.now() + 86_400_000).toLocaleDateString('sv-SE');
-    await v.day('Done by', soon);
+    // Too soon for down at any hour of the day.
+    const soon = new Date(Date.now() + 90 * 60_000);
+    await v.day('Done by', soon.toLocaleDateString('sv-SE'));
     const time = await v.page.waitForSelector('::-p-aria([role="group"][name="at what time"]) [role=spinbutton]');
     await time?.click();
-    await v.page.keyboard.type('0815');
+    await v.page.keyboard.type(soon.toLocaleTimeString('sv-SE', { hour: '2-digit', minute: '2-digit' }).replace(':', ''));
     await v.press('Use these hours');
     await v.sees('It does not fit until');
     await v.sees('Why it does not fit');
@@ -155,7 +156,9 @@ describe('wash day', () => {
     await v.press('More');
     await v.press('Print a card for each machine');
     await v.sees('Cards for the doors');
-    const card = await v.page.$eval('main section', (e) => e.textContent ?? '');
+    const card = await (await v.page.waitForSelector('::-p-aria([role="main"]) ::-p-aria([role="region"])'))!.evaluate(
+      (e) => e.textContent ?? '',
+    );
     expect(card).toContain('Ice bib');
     expect(card).toMatch(/30 °C.*technical cleaner/);
     expect(await faultsOf(v)).toEqual([]);

@@ -114,9 +114,8 @@ describe('a down jacket, start to record', () => {
         continue;
       }
       if (now.key === 'weigh-loft') {
-        const [, nowMm, newMm] = await v.page.$$('[aria-label=Loft] li input');
-        await nowMm?.type('43,65');
-        await newMm?.type('45');
+        await v.write('Now, mm', '43,65');
+        await v.write('When new, mm', '45');
         await v.sees('97 % of new');
         await v.write('On the scale, g', '430');
         await v.press('Dry: weight, hands and chill');

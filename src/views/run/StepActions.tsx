@@ -30,7 +30,7 @@ import { missingOf } from './DampPanel';
 import { WholeStep } from './Measures';
 import { CutShort, Occupied } from './Questions';
 import { Used } from './Used';
-import { Actions, Answers, Pair } from './parts';
+import { Actions, AtHand, Answers, Pair } from './parts';
 import { WeighHere } from './StepBody';
 import { type LiveRun } from './useLive';
 
@@ -72,11 +72,12 @@ export function StepActions({ live }: { live: LiveRun }) {
       </>
     );
   };
+  const first = main();
   return (
-    <Actions>
-      {main()}
+    <>
+      {first && <Actions>{first}</Actions>}
       <Foot live={live} />
-    </Actions>
+    </>
   );
 }
 
@@ -244,7 +245,7 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
   if (!running || left === null) return null;
   return (
     <Row $gap={8}>
-      <Bell size={18} aria-hidden="true" />
+      <Bell size={18} aria-hidden="true" style={{ flex: "none" }} />
       <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
       {mayNotify === 'can-ask' && (
         <TextButton style={{ whiteSpace: 'nowrap' }} onPress={() => void askToNotify().then(() => setMayNotify(notifying()))}>
@@ -255,38 +256,36 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
   );
 }
 
-/** What is always at hand: back, hold, skip, weigh, note, photograph, stop. */
+/** What is rarer: back, hold, skip, weigh, note, photograph, stop. Below what stands over the text on a small screen. */
 function Foot({ live }: { live: LiveRun }) {
   const { run, stored, item, toggle, step, damp, act, back, shared, running, clash, weighsDry, asking, gate, answering, stop } =
     live;
   const stands = !clash && !asking && !gate;
   return (
-    <Row $wrap $between>
-      <Row $wrap>
-        {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
-        {running && damp && <TextButton onPress={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
-        {clash && (
-          <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
-            Leave this step out
-          </TextButton>
-        )}
-        {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
-        {stands && shared === null && !running && !weighsDry && !damp && answering && (
-          <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
-        )}
-        {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
-        {item && shared === null && (
-          <PhotoTaker
-            itemId={item.id}
-            step={step.title}
-            onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
-          />
-        )}
-      </Row>
+    <AtHand>
+      {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
+      {running && damp && <TextButton onPress={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
+      {clash && (
+        <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
+          Leave this step out
+        </TextButton>
+      )}
+      {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
+      {stands && shared === null && !running && !weighsDry && !damp && answering && (
+        <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
+      )}
+      {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
+      {item && shared === null && (
+        <PhotoTaker
+          itemId={item.id}
+          step={step.title}
+          onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
+        />
+      )}
       <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>
         {shared === null ? 'Stop the programme' : 'Stop it for all'}
       </TextButton>
-    </Row>
+    </AtHand>
   );
 }
 

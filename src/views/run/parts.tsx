@@ -1,7 +1,8 @@
 import styled from 'styled-components';
-import { color, font, phone } from '../../ui/theme';
+import { color, font, phone, wetHands } from '../../ui/theme';
 
 export const Screen = styled.main<{ $aside?: boolean }>`
+  ${wetHands}
   padding: 20px 32px 32px;
   max-width: ${(p) => (p.$aside ? 1180 : 760)}px;
   min-height: 100vh;
@@ -64,6 +65,15 @@ export const Actions = styled.div`
   background: ${color.ground};
   padding: 12px 0 8px;
   border-top: 1px solid ${color.line};
+`;
+/** The rarer actions of a step, after all else. */
+export const AtHand = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+  > :last-child {
+    margin-left: auto;
+  }
 `;
 /** One answer, or two side by side. */
 export const Answers = styled.div<{ $two: boolean }>`
