@@ -2,14 +2,14 @@ import type { Programme } from '../core/document';
 import type { Kit, Washer } from '../core/gear';
 import { planItem } from '../core/programme';
 import { foldRun, startRun, type Run } from '../core/run';
-import { startLoad } from '../core/run/load';
+import { backIn, relay, startLoad, takeOut } from '../core/run/load';
 import { purgeProgramme } from '../core/upkeep';
-import { carryLoad, type DayLoad, type WashDay } from '../core/washday';
+import { carryLoad, loadOfSome, type DayLoad, type WashDay } from '../core/washday';
 import { thingName, WASHER_WORDS } from '../core/words';
 import { listed } from '../core/words/text';
-import { startRuns } from '../data/repo';
-import { runId } from './loads';
-import { newId, nowMs } from './now';
+import { changeRuns, startRuns, type Undo } from '../data/repo';
+import { idsWith, readWish, runId } from './loads';
+import { newId, nowIso, nowMs } from './now';
 
 /* Plans anew, so it comes only when something is begun. */
 
@@ -66,4 +66,53 @@ function runsFor(kit: Kit, day: WashDay, load: DayLoad, begun: readonly string[]
     (itemId) => runId(loadId, order.indexOf(itemId)),
     nowMs(),
   );
+}
+
+/**
+ * Takes a thing out of its load. As long as the drum has not begun, the others are washed with what is right for them alone, and it with what is
+ * right for it: settings, dose and words are worked out anew.
+ * @returns what brings it back in.
+ */
+export async function takeOutOf(run: Run): Promise<Undo> {
+  const started = (await readWish())?.started;
+  const piece = Object.entries(started?.loads ?? {}).find(([, id]) => id === run.load?.id)?.[0];
+  const load = started?.day.loads.find((l) => l.id === piece);
+  const kit = started?.kit;
+  const before = new Map<string, Run>();
+  const ids = idsWith(run);
+  await changeRuns(
+    ids,
+    (all) => {
+      for (const one of all) before.set(one.id, one);
+      const inIt = all.filter((r) => !r.alone && r.status === 'live');
+      const anew = kit && load ? laidAnew(kit, started.day, load, inIt, run) : new Map<string, Programme>();
+      return all.map((one) => {
+        const out = one.id === run.id ? takeOut(one, nowMs()) : one;
+        return relay(out, anew.get(one.itemId)?.steps ?? [], nowMs());
+      });
+    },
+    nowIso(),
+  );
+  return async () => {
+    await changeRuns(
+      ids,
+      (all) =>
+        all.map((one) => {
+          const was = before.get(one.id);
+          const back = one.id === run.id ? backIn(one, nowMs()) : one;
+          return was ? relay(back, was.programme.steps, nowMs()) : back;
+        }),
+      nowIso(),
+    );
+  };
+}
+/** The programmes of what stays in a load and of what leaves it, by item. */
+function laidAnew(kit: Kit, day: WashDay, load: DayLoad, inIt: readonly Run[], leaving: Run): Map<string, Programme> {
+  const staying = inIt.filter((r) => r.id !== leaving.id).map((r) => r.itemId);
+  const programmes = new Map<string, Programme>();
+  for (const itemIds of [staying, [leaving.itemId]]) {
+    const some = loadOfSome(kit, day, load, itemIds);
+    for (const one of some ? carryLoad(kit, some.day, some.load) : []) programmes.set(one.item.id, one.programme);
+  }
+  return programmes;
 }

@@ -2,6 +2,7 @@ import { proxy } from 'comlink';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Kit } from '../core/gear';
 import { momentText } from '../core/telling/wash-day';
+import { withHired } from '../core/washday/hired';
 import type { DayLoad, DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
 import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
@@ -31,6 +32,7 @@ function loadsIn(day: WashDay, { day: before, loads = {} }: Started): Record<str
 }
 
 export interface DayState {
+  /** With what is at hand for the day. */
   readonly kit: Kit | undefined;
   /** Undefined while it is read; null when none was put together. */
   readonly wish: DayWish | null | undefined;
@@ -52,8 +54,9 @@ export interface DayState {
 }
 
 /** The wash day that is being put together, planned anew at every change, off the page. */
-export function useWashDay(kit: Kit | undefined): DayState {
+export function useWashDay(home: Kit | undefined): DayState {
   const stored = useWish();
+  const kit = useMemo(() => home && withHired(home, stored?.hired), [home, stored?.hired]);
   // What was taken out of the kit meanwhile is passed over.
   const wish = useMemo(() => {
     if (!stored || !kit) return stored;

@@ -115,6 +115,7 @@ export function Sheet({
   const touch = useCallback(() => setChanged(true), []);
   return (
     <Overlay
+      data-sheet
       $above={false}
       isOpen={open}
       onOpenChange={(isOpen) => !isOpen && (changed ? setAsking(true) : onClose())}

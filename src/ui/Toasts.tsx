@@ -33,7 +33,7 @@ const LABEL = 'What just happened';
 export const enterToasts = (): void =>
   document.querySelector<HTMLElement>(`[role=region][aria-label="${LABEL}"] button`)?.focus();
 
-/* In a run what is pressed next stands at the bottom: there they come at the top. */
+/* In a run, and in a sheet, what is pressed next stands at the bottom: there they come at the top. */
 const Region = styled(ToastRegion)<{ $top: boolean }>`
   position: fixed;
   ${(p) => (p.$top ? 'right: 32px; top: 72px;' : 'left: 108px; bottom: 20px;')}
@@ -52,6 +52,16 @@ const Region = styled(ToastRegion)<{ $top: boolean }>`
     /* A stack would cover what the hand is about to press. */
     li:not(:first-child) {
       display: none !important;
+    }
+  }
+  body:has([data-sheet]) && {
+    right: 16px;
+    top: 16px;
+    left: auto;
+    bottom: auto;
+    ${phone} {
+      right: 12px;
+      left: 12px;
     }
   }
 ` as unknown as <T>(props: React.ComponentProps<typeof ToastRegion<T>> & { $top: boolean }) => React.ReactElement;

@@ -26,7 +26,10 @@ function outline({ itemId, verdict, because, aims, method, confidence, steps }: 
       phase,
       do: verb,
       when,
-      settings: settings.heat === undefined ? {} : { heat: settings.heat },
+      settings: {
+        ...(settings.heat === undefined ? {} : { heat: settings.heat }),
+        ...(settings.place === undefined ? {} : { place: settings.place }),
+      },
       attendedMin,
       unattendedMin,
       mayWait,

@@ -444,3 +444,27 @@ describe('the gallery', () => {
     await v.close();
   });
 });
+
+describe('what was just said', () => {
+  test.each([
+    [1280, 800],
+    [390, 844],
+  ])('lies over nothing that is pressed in a sheet at %i × %i', async (width, height) => {
+    const v = await visit({ path: '/wash-day?items=itm-bib', width, height });
+    await v.sees('A new day is put together.');
+    await v.press('Hours and people');
+    const covered = async (): Promise<string[]> =>
+      v.page.evaluate(() =>
+        [...document.querySelectorAll<HTMLElement>('[role=dialog] button, [role=dialog] label')].flatMap((e) => {
+          e.scrollIntoView({ block: 'nearest' });
+          const { left, top, width: w, height: h } = e.getBoundingClientRect();
+          const over = document.elementFromPoint(left + w / 2, top + h / 2);
+          return over?.closest('[aria-label="What just happened"]') ? [e.innerText] : [];
+        }),
+      );
+    await v.named('Use these hours', 'button');
+    expect(await covered()).toEqual([]);
+    expect(await v.text()).toContain('A new day is put together.');
+    await v.close();
+  });
+});

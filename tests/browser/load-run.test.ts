@@ -99,9 +99,16 @@ describe('a load of two things', () => {
     await carryOut(v, 'A');
     await v.press('Take it out: Lead skater’s softshell');
     await v.sees('Lead skater’s softshell goes on by itself');
+    // Brought back in, and out again.
+    await v.press('Undo');
+    await v.named('Before the door shuts: Lead skater’s softshell', 'region');
+    await v.press('Take it out: Lead skater’s softshell');
+    await v.sees('Lead skater’s softshell goes on by itself');
     for (let n = 0; n < 12 && (await tickNext(v)); n++);
     await v.sees('Wash it');
     expect(await v.text()).toContain('Lead skater’s softshell is not in it.');
+    // What is poured is for what is left.
+    expect(await v.text()).not.toContain('less is enough');
     await v.press('Start');
     await v.page.waitForSelector('[role=timer]');
     await v.go('/');

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
+import { makeDemoKit } from '../../demo/kit';
 import { moveByKeys, planned } from './day-page';
-import { faultsOf, visit, type Visit } from './visit';
+import { faultsOf, giveKit, visit, type Visit } from './visit';
 
 const WEEKEND = [
   'itm-parka',
@@ -115,6 +116,36 @@ describe('wash day', () => {
     // It is there again.
     await v.go('/wash-day');
     await planned(v);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('what only a large dryer dries is left out, and is in the day with one press when there is one', async () => {
+    const v = await visit();
+    const demo = makeDemoKit(Date.now()).kit;
+    const items = demo.items.filter((i) => i.id === 'itm-parka');
+    await giveKit(v, {
+      ...demo,
+      items,
+      inspections: demo.inspections.filter((i) => i.itemId === 'itm-parka'),
+      log: [],
+      weighIns: [],
+      equipment: { ...demo.equipment, dryers: [] },
+    });
+    await v.go('/wash-day?items=itm-parka');
+    await v.sees('a large dryer elsewhere');
+    await v.press('A launderette’s dryer is at hand');
+    await v.sees('The large dryer is in the day.');
+    await planned(v);
+    await v.sees('Launderette dryer');
+    // It is told with the hours, and can be taken away there; what was just said does not lie over what is pressed.
+    await v.press('Hours and people');
+    const tick = await v.named('A launderette’s dryer is at hand', 'checkbox');
+    expect(await tick.evaluate((e) => (e as HTMLInputElement).checked)).toBe(true);
+    await tick.press('Space');
+    await v.press('Use these hours');
+    await v.sees('a large dryer elsewhere');
+    // The kit itself has none still.
+    expect(JSON.stringify(await v.stored('meta', 'equipment'))).not.toContain('launderette');
     expect(v.errors).toEqual([]);
     await v.close();
   });

@@ -1,13 +1,28 @@
 import { describe, expect, test } from 'vitest';
 import type { CareEntry, Kit, LoadEntry } from '../../src/core/gear';
-import { addRinse, answerCheck, current, dropRun, finishStep, type Run, startTimer, stopRun } from '../../src/core/run';
+import { planItem } from '../../src/core/programme';
 import {
+  addRinse,
+  answerCheck,
+  current,
+  dropRun,
+  finishStep,
+  foldRun,
+  recordOf,
+  type Run,
+  startTimer,
+  stopRun,
+} from '../../src/core/run';
+import { carryLoad, loadOfSome } from '../../src/core/washday';
+import {
+  backIn,
   backTogether,
   beforeTheDoor,
   besideHere,
   gathered,
   loadState,
   pressAt,
+  relay,
   sharedAs,
   takeOut,
   tickStep,
@@ -216,6 +231,54 @@ describe('going back, and going apart', () => {
     expect(a).toBe(b);
     // Its own press is its own to take back.
     expect('runs' in backTogether(of(on, 'vest'), on, T0 + 501 * MIN)).toBe(true);
+  });
+  test('taken out before the drum begins, the others are dosed for themselves and it for itself; undone it is as before', () => {
+    const supplies = loadKit().supplies!.map(({ labelDoseMl: _one, ...s }) =>
+      s.class === 'technical-cleaner' ? { ...s, labelDoseRangeMl: [30, 120] as [number, number] } : s,
+    );
+    const two = begin({ ...loadKit(), supplies }, ['shell', 'trousers']);
+    const wash = (run: Run) => run.programme.steps.find((s) => s.do === 'machine-wash')!;
+    const alone = (itemId: string) =>
+      planItem(
+        two.kit,
+        two.kit.items.find((i) => i.id === itemId)!,
+      ).steps.find((s) => s.do === 'machine-wash')!;
+    const some = (ids: readonly string[]) => {
+      const left = loadOfSome(two.kit, two.day, two.load, ids)!;
+      return carryLoad(two.kit, left.day, left.load)[0]!.programme.steps;
+    };
+    const [shellRun, trousersRun] = [of(two.runs, 'shell'), of(two.runs, 'trousers')];
+    const stays = relay(shellRun, some(['shell']), T0);
+    const leaves = relay(takeOut(trousersRun, T0), some(['trousers']), T0);
+    for (const [run, id] of [
+      [stays, 'shell'],
+      [leaves, 'trousers'],
+    ] as const) {
+      expect(wash(run).settings.doseMl).toBe(alone(id).settings.doseMl);
+      expect(wash(run).settings.tempC).toBe(alone(id).settings.tempC);
+      expect(wash(run).text).toBe(alone(id).text);
+    }
+    expect(wash(shellRun).settings.doseMl).toBeGreaterThan(wash(stays).settings.doseMl!);
+    expect(notInText([stays, leaves], wash(stays))).toBe('Rain trousers is not in it.');
+    expect(notInText([shellRun, takeOut(trousersRun, T0)], wash(shellRun))).toContain('less is enough');
+    // The same again writes nothing; a fold of the same lines is the same run.
+    expect(relay(stays, some(['shell']), T0)).toBe(stays);
+    expect(foldRun(recordOf(stays)).programme).toEqual(stays.programme);
+    const again = [relay(stays, shellRun.programme.steps, T0), relay(backIn(leaves, T0), trousersRun.programme.steps, T0)];
+    again.forEach((run, n) => expect(run.programme).toEqual(two.runs[n]!.programme));
+    expect(again.every((r) => !r.alone)).toBe(true);
+    // What has begun is what it was, and who has gone on by itself does not come back.
+    const on = forAll(
+      put(
+        two.runs,
+        two.runs.map((r) => ready(r, T0)),
+      ),
+      'shell',
+      (r) => startTimer(r, T0),
+    );
+    expect(wash(relay(of(on, 'shell'), some(['shell']), T0 + MIN))).toEqual(wash(of(on, 'shell')));
+    const gone = finishStep(takeOut(trousersRun, T0), T0 + MIN);
+    expect(backIn(gone, T0 + 2 * MIN)).toBe(gone);
   });
   test('taken out of the load it is waited for no more, and what the others do is not done to it', () => {
     const out = put(jackets.runs, [takeOut(of(jackets.runs, 'vest'), T0), ready(of(jackets.runs, 'parka'), T0)]);

@@ -4,7 +4,10 @@ import type { Item, Kit } from '../../src/core/gear';
 import { LOAD_RULES, LOAD_RULES_OF } from '../../src/core/knowledge';
 import { APART_WORDS, SOFT_RISKS } from '../../src/core/telling/wash-day';
 import { apartBy, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
+import { askedOf, gather } from '../../src/core/washday/asked';
+import { withHired } from '../../src/core/washday/hired';
 import { dryerLitres } from '../../src/core/washday/loads';
+import { leastVisits } from '../../src/core/washday/search';
 import { canvas, comp, DIRTY, down, downBag, item, KIT, label, shell, warmShell, type Seen } from '../make';
 import { brokenLaws } from '../wash-day-laws';
 
@@ -366,6 +369,114 @@ describe('a day', () => {
     expect(priced.takes.money?.amount).toBeGreaterThan(0);
     expect(day.takes.hours).toBeCloseTo(day.handsMin / 60, 6);
     expect(day.takes.hours).toBeLessThan(day.oneByOne.hours ?? 0);
+  });
+});
+
+describe('what the day itself sets', () => {
+  const front = (KIT.equipment?.washers ?? []).slice(0, 1);
+  const yellow: Seen = { soil: 3, stains: [{ soil: 'yellowing', place: 'rubber toe' }] };
+  const peroxide = [...(KIT.supplies ?? []), { id: 'px', class: 'peroxide-cream' as const, remainingMl: 100 }];
+  const hourOf = (instant: string): number => Number(instant.slice(11, 13)) + Number(instant.slice(14, 16)) / 60;
+
+  // Sun sessions in daylight: common practice, no source.
+  test('a session in the sun lies in daylight, and waits for the morning when it is late', () => {
+    const kit = kitOf([{ item: canvas(), seen: yellow }], { supplies: peroxide });
+    for (let hour = 0; hour < 24; hour += 3) {
+      const { day, request } = dayOf(kit, { from: `2027-01-09T${String(hour).padStart(2, '0')}:00:00+01:00` });
+      expect(brokenLaws(request, day)).toEqual([]);
+      const session = day.tasks.find((t) => t.do === 'treat-yellow-rubber');
+      if (!session) throw new Error('the rubber is treated');
+      expect(hourOf(session.from)).toBeGreaterThanOrEqual(9);
+      expect(hourOf(session.to)).toBeLessThanOrEqual(17);
+      expect(day.assumptions).toContain('What works by the sun is put between 09:00 and 17:00; look whether it shines.');
+    }
+    const without = dayOf(kitOf([{ item: shell() }])).day;
+    expect(without.assumptions.join()).not.toContain('the sun');
+  });
+  test('what soaks in the drum has the drum to itself meanwhile; with a basin it has not', () => {
+    const things = [
+      { item: canvas(), seen: { soil: 3 } as Seen },
+      { item: shirt(), seen: { soil: 3 } as Seen },
+    ];
+    const { day, request } = dayOf(kitOf(things, { equipment: { ...KIT.equipment, washers: front } }));
+    expect(brokenLaws(request, day)).toEqual([]);
+    const soak = day.tasks.find((t) => t.do === 'soak');
+    expect(soak?.on).toBe('w1');
+    const others = day.tasks.filter((t) => t !== soak && t.on === 'w1');
+    expect(others.length).toBeGreaterThan(1);
+    for (const t of others) expect(t.to <= soak!.from || t.from >= soak!.to).toBe(true);
+    expect(dayOf(kitOf(things)).day.tasks.find((t) => t.do === 'soak')?.on).toBe('rest');
+    // Only what soaks keeps the drum; the neighbours hear nothing of it.
+    const night = [{ from: '2027-01-09T07:00:00+01:00', to: '2027-01-09T11:00:00+01:00' }];
+    const quiet = dayOf(kitOf(things.slice(0, 1), { equipment: { ...KIT.equipment, washers: front } }), { quiet: night }).day;
+    expect(quiet.tasks.find((t) => t.do === 'soak')!.from < '2027-01-09T11:00').toBe(true);
+    expect(quiet.tasks.find((t) => t.do === 'machine-wash')!.from >= '2027-01-09T11:00').toBe(true);
+  });
+  test('a fan for the day makes an impossible one possible, as it says; where one stands it is not offered', () => {
+    const kit = kitOf([{ item: jersey() }], { equipment: { ...KIT.equipment, room: { airC: 18, rhPercent: 60 } } });
+    const helped = dayOf(withHired(kit, ['fan'])).day;
+    expect(Date.parse(helped.finish)).toBeLessThan(Date.parse(dayOf(kit).day.finish));
+    const { day, request } = dayOf(kit, { until: helped.finish });
+    expect(day.status).toBe('impossible');
+    const remedy = day.impossible?.remedies.find((r) => r.change.add === 'fan');
+    expect(remedy?.finish).toBe(helped.finish);
+    const again = planDay({ ...request, kit: withHired(kit, ['fan']) });
+    expect(again.status).not.toBe('impossible');
+    const there = dayOf(withHired(kit, ['fan']), { until: '2027-01-09T08:30:00+01:00' }).day;
+    expect(there.impossible?.remedies.some((r) => r.change.add === 'fan')).toBe(false);
+  });
+  test('what only a large dryer dries is in the day when one is at hand, and in no other kit’s dryer', () => {
+    const kit = kitOf([{ item: downBag() }], { equipment: { ...KIT.equipment, dryers: [] } });
+    expect(dayOf(kit).day.leftOut[0]?.text).toContain('a large dryer elsewhere');
+    const hired = withHired(kit, ['dryer']);
+    expect(withHired(hired, ['dryer'])).toBe(hired);
+    const { day, request } = dayOf(hired);
+    expect(brokenLaws(request, day)).toEqual([]);
+    expect(day.tasks.find((t) => t.do === 'tumble')).toMatchObject({ on: 'launderette-dryer' });
+    expect(day.tasks.find((t) => t.do === 'tumble')?.text).toContain('Launderette dryer');
+    // A dryer of one's own that fits is taken first.
+    const own = dayOf(withHired(kitOf([{ item: down() }]), ['dryer'])).day;
+    expect(own.tasks.find((t) => t.do === 'tumble')?.on).toBe('d1');
+  });
+  test('a dryer that turns for two turns once: its motor is counted once, its warmth for each', () => {
+    const two = kitOf([{ item: down() }, { item: down() }]);
+    const { day } = dayOf(two);
+    const tumble = day.tasks.find((t) => t.do === 'tumble');
+    expect(tumble?.itemIds).toHaveLength(2);
+    const apart = dayOf(two, { apart: [['i0', 'i1']] }).day;
+    const drumsApart = apart.tasks.filter((t) => t.do === 'tumble');
+    expect(drumsApart).toHaveLength(2);
+    const step = memberOf(two, two.items[0] as Item).steps.find((s) => s.do === 'tumble');
+    // One drum of the dryer less, at its own figure of 0.22 kW, and one run of the washer.
+    const motor = (0.22 * (step?.unattendedMin ?? 0)) / 60;
+    const washer = dayOf(kitOf([{ item: down() }])).day;
+    expect(apart.takes.kWh - day.takes.kWh).toBeGreaterThanOrEqual(motor);
+    expect(2 * washer.takes.kWh - apart.takes.kWh).toBeCloseTo(0, 1);
+  });
+  test('the fewest turns: never fewer than the bound, and proved where it is met', () => {
+    const seen: Seen[] = [{ soil: 1 }, { soil: 2 }, { soil: 3 }];
+    const things = [shirt(), shell(), down(), canvas(), jersey(), towel()];
+    const statuses: string[] = [];
+    for (let n = 0; n < 24; n++) {
+      const some = things.filter((_, k) => ((n + 3) >> (k % 4)) & 1 || k === n % things.length).slice(0, 3);
+      const kit = kitOf(some.map((one, k) => ({ item: one, seen: seen[(n + k) % 3]! })));
+      const request: DayRequest = { format: 'umbrastic/day-request', version: 1, kit, from: FROM };
+      const asked = askedOf(request, gather(request).members);
+      const least = leastVisits(asked);
+      for (const prefer of ['earliest', 'fewest-visits', 'least-energy'] as const) {
+        const day = planDay({ ...request, prefer });
+        expect(day.visits).toBeGreaterThanOrEqual(least);
+        if (prefer === 'fewest-visits') {
+          statuses.push(day.status);
+          if (day.status === 'optimal') expect(day.visits).toBe(least);
+        }
+      }
+    }
+    expect(statuses).toContain('optimal');
+    expect(statuses).toContain('planned');
+    // One jacket in a household of one drum: every pause of its chain is a turn.
+    const lone = dayOf(kitOf([{ item: canvas(), seen: yellow }], { supplies: peroxide }), { prefer: 'fewest-visits' }).day;
+    expect(lone.status).toBe('optimal');
   });
 });
 

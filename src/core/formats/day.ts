@@ -1,6 +1,6 @@
 import { ACTIONS, SUPPLY_CLASSES } from '../gear';
 import type { Action, SupplyClass } from '../gear';
-import { PREFERENCES, type DayRequest, type Hand, type Prefer, type Span } from '../washday/types';
+import { HIRED, PREFERENCES, type DayRequest, type Hand, type Hired, type Prefer, type Span } from '../washday/types';
 import {
   Bool,
   Const,
@@ -134,6 +134,7 @@ class ChangeDoc {
   @Maybe() @Texts(200) items?: string[];
   @Maybe() @NestedList(() => HandDoc) hands?: HandDoc[];
   @Maybe() @NestedList(() => SpanDoc) quiet?: SpanDoc[];
+  @Maybe() @OneOf(HIRED) add?: Hired;
 }
 class RemedyDoc {
   @Text() text!: string;

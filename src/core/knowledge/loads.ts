@@ -1,6 +1,8 @@
 import type { Bulk } from '../gear';
 import type { Basis, When } from './condition';
 import { JOB_CLASSES } from '../gear';
+import type { DRY_STEPS } from './steps/dry';
+import type { PRETREAT_STEPS } from './steps/pretreat';
 
 /*
  * What may share a drum. A rule speaks of every thing for which `when` holds, and is asked both ways round of any two.
@@ -157,5 +159,12 @@ export const DRUM_LITRES: Readonly<Record<'washer' | 'dryer', Readonly<Record<Bu
 export const LITRES_PER_KG = 8;
 /** Metres of line or rack that one takes, and pairs a place [from memory]. */
 export const LINE_METRES: Readonly<Record<Bulk, number>> = { small: 0.6, medium: 1, large: 2.5 };
+/**
+ * Steps that work by the sun, and the hours in which it is taken to stand high enough, by the clock of the place [common practice, no source;
+ * the hours from memory]. What is longer than that begins within them.
+ */
+export const IN_THE_SUN: readonly (typeof DRY_STEPS | typeof PRETREAT_STEPS)[number]['id'][] = ['peroxide-rubber', 'shoe-sun'];
+export const SUN_HOURS = { from: 9, to: 17 } as const;
+
 /** Order through one machine at the same soil: what touches glass before what dried paint, what wiped a workshop last [common practice]. */
 export const JOB_ORDER: readonly (typeof JOB_CLASSES)[number][] = ['paint', 'drying', 'general', 'dirty'];

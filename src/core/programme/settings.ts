@@ -159,6 +159,8 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     )
       s.insideOut = true;
   },
+  /** Where there is nothing else to soak in, the drum is taken by it. */
+  soakDrum: (state, s) => void (state.washer && state.facts.has('soak-in-drum') && (s.washerId = state.washer.id)),
   soak: (state, s) => void (s.soakMin = soakCap(pick(state.knowledge.settings.soakMin, state.facts) ?? 60, state)),
   longSoak: (state, s) => void (s.soakMin = soakCap(state.knowledge.settings.longSoakMin, state)),
   tubSoak: (state, s) => {

@@ -33,6 +33,8 @@ export type Happening =
   | { readonly type: 'ticked'; readonly has: boolean }
   /** It leaves its load: what the others do from here on is not done to it. */
   | { readonly type: 'alone' }
+  /** A step that has not begun is carried out otherwise than was planned. */
+  | ({ readonly type: 'relaid' } & Relaid)
   | { readonly type: 'used'; readonly class: SupplyClass; readonly ml: number; readonly supplyId?: string }
   /** Litres of a bath, measured. */
   | { readonly type: 'filled'; readonly litres: number }
@@ -69,6 +71,8 @@ export type Happening =
   | { readonly type: 'stopped' }
   | { readonly type: 'undone' };
 export type RunEvent = At & Happening;
+/** What may change of a step before it begins: the drum holds less, so it is filled otherwise. */
+export type Relaid = Pick<ProgrammeStep, 'title' | 'text' | 'settings' | 'unattendedMin'>;
 
 /** `written`: its result is in the record; `dropped`: it was stopped and nothing of it is kept. */
 export type RunStatus = 'live' | 'finished' | 'stopped' | 'written' | 'dropped';

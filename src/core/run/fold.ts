@@ -52,6 +52,11 @@ function happened(run: Run, event: RunEvent): Run {
       return seen.status === 'live' ? ticked(seen, step, event.has, event.at) : seen;
     case 'alone':
       return { ...seen, alone: true };
+    case 'relaid': {
+      const { title, text, settings, unattendedMin } = event;
+      const relaid = (s: ProgrammeStep): ProgrammeStep => (s.id === step.id ? { ...s, title, text, settings, unattendedMin } : s);
+      return { ...seen, programme: { ...seen.programme, steps: seen.programme.steps.map(relaid) } };
+    }
     case 'was': {
       const { outcome, times, minutes, why } = event;
       const looks = step.check && times > 0 ? [{ atMs: event.at, passed: outcome === 'passed' }] : [];

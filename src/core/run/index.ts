@@ -95,6 +95,8 @@ function move(run: Run, nowMs: number, stepId: string | null, ...happenings: rea
     : next;
 }
 
+/** One line at a step, wherever one stands. */
+export const written = (run: Run, stepId: string, happening: Happening, nowMs: number): Run => add(run, nowMs, stepId, happening);
 /** One line at a step, wherever one stands; the very same run when it moves nothing. */
 export function press(run: Run, stepId: string, happening: Happening, nowMs: number): Run {
   const next = add(run, nowMs, stepId, happening);

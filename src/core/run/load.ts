@@ -1,8 +1,8 @@
 import type { Programme, ProgrammeStep } from '../document';
-import { inForce, moveBefore, type RunEvent, type RunLoad } from './events';
+import { inForce, moveBefore, type Relaid, type RunEvent, type RunLoad } from './events';
 import { foldRun, recordOf } from './fold';
 import type { Run, StepRun } from './state';
-import { plannedUse, press, stepBack, timerMinutes } from './index';
+import { plannedUse, press, stepBack, timerMinutes, written } from './index';
 
 /*
  * Several things in one drum. Each has a run of its own; a press at a step that they share is written into the run of each, in one go, and counts
@@ -189,6 +189,26 @@ export const tickStep = (run: Run, stepId: string, has: boolean, nowMs: number):
 /** It is taken out of its load, and goes on by itself. */
 export const takeOut = (run: Run, nowMs: number): Run =>
   run.load && !run.alone && run.currentId ? press(run, run.currentId, { type: 'alone' }, nowMs) : run;
+/** It is in its load again; not when it has gone on by itself since. */
+export function backIn(run: Run, nowMs: number): Run {
+  return run.alone && moveBefore(run.events)?.type === 'alone' ? stepBack(run, nowMs) : run;
+}
+/**
+ * Steps that have not begun as they are to be carried out from now on; those that stand so already, or have begun, stay.
+ * @param steps by the same ids.
+ */
+export function relay(run: Run, steps: readonly ProgrammeStep[], nowMs: number): Run {
+  let next = run;
+  for (const { id, title, text, settings, unattendedMin } of steps) {
+    const now = next.programme.steps.find((s) => s.id === id);
+    const state = next.steps[id];
+    if (!now || !state || state.state !== 'waiting' || state.times > 0 || state.spells.length > 0) continue;
+    const as: Relaid = { title, text, settings, unattendedMin };
+    const was: Relaid = { title: now.title, text: now.text, settings: now.settings, unattendedMin: now.unattendedMin };
+    if (JSON.stringify(as) !== JSON.stringify(was)) next = written(next, id, { type: 'relaid', ...as }, nowMs);
+  }
+  return next;
+}
 
 /** What of a run was done once for the whole drum, or what was its own: the same run with only that carried out. */
 export function partOf(run: Run, of: 'together' | 'own', which: (shared: string | null) => boolean = () => true): Run {

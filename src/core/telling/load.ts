@@ -41,10 +41,15 @@ export function drumWords(
 }
 /** That something was taken out of a drum, and what this means for the cleaner of the step; null when all are in it. */
 export function notInText(runs: readonly Run[], step: ProgrammeStep | undefined): string | null {
-  const out = runs.filter((r) => r.alone).map((r) => r.itemName);
+  const apart = runs.filter((r) => r.alone);
+  const out = apart.map((r) => r.itemName);
   if (out.length === 0) return null;
+  // What was worked out anew when it left is right for those that stayed.
+  const anew = apart.every((r) => r.events.some((e) => e.type === 'relaid'));
   const less =
-    step && plannedUse(step).length > 0 ? ' The cleaner was measured for all of them: for what is left, less is enough.' : '';
+    !anew && step && plannedUse(step).length > 0
+      ? ' The cleaner was measured for all of them: for what is left, less is enough.'
+      : '';
   return `${listed(out)} ${out.length === 1 ? 'is' : 'are'} not in it.${less}`;
 }
 /** What is under way, one line each: a drum is one as long as anything is still to go into it, or is in it. */

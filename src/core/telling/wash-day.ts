@@ -142,14 +142,22 @@ export const REMEDIES = {
   second: (): string => 'Have a second pair of hands.',
   less: (name: string): string => `Leave out ${name}.`,
   loud: (): string => 'Let the machines run in the quiet hours.',
+  fan: (): string => 'Set a fan by what hangs.',
+} as const;
+/** What is at hand for the day only. */
+export const HIRED_WORDS = {
+  dryer: { name: 'Launderette dryer', offer: 'A launderette’s dryer is at hand' },
+  fan: { name: 'Fan', offer: 'A fan stands by what hangs' },
 } as const;
 export const LEFT_OUT = {
   nothing: (name: string): string => `${name} needs nothing now.`,
   refer: (name: string): string => `${name} goes to a specialist; there is nothing to schedule here.`,
-  launderette: (name: string): string => `${name} can only be dried in a large dryer elsewhere; it is planned by itself.`,
+  launderette: (name: string): string =>
+    `${name} can only be dried in a large dryer elsewhere; it is planned by itself, unless one is at hand.`,
 } as const;
 export const DAY_ASSUMPTIONS = {
   hands: 'Nobody’s hours were given: one person is taken to be there all the time.',
   grid: 'Every piece of work is taken in whole steps of five minutes.',
   metres: 'Lines and racks whose length is not known are taken to have room for all.',
+  sun: 'What works by the sun is put between 09:00 and 17:00; look whether it shines.',
 } as const;

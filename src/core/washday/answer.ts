@@ -35,6 +35,7 @@ function writeDay(request: DayRequest, asked: Asked, outcome: Outcome, leftOut: 
   const assumptions = [
     ...(request.hands?.length ? [] : [DAY_ASSUMPTIONS.hands]),
     DAY_ASSUMPTIONS.grid,
+    ...(found?.problem.nodes.some((n) => n.inSun) ? [DAY_ASSUMPTIONS.sun] : []),
     ...new Set(members.flatMap((m) => m.programme.assumptions)),
   ];
   const cautions = [...new Set(members.flatMap((m) => m.programme.cautions))];

@@ -1,7 +1,10 @@
-import { SLOT_MIN } from './nodes';
+import { SUN_HOURS } from '../knowledge';
+import { SLOT_MIN, type Node } from './nodes';
 import type { Hand, Span } from './types';
 
 const SLOT_MS = SLOT_MIN * 60_000;
+const DAY_SLOTS = 86_400_000 / SLOT_MS;
+const SUN_SLOTS = ((SUN_HOURS.to - SUN_HOURS.from) * 60) / SLOT_MIN;
 /** How far ahead is looked for room, days. */
 const AHEAD_DAYS = 28;
 /** Who is there when nobody was named. */
@@ -18,7 +21,15 @@ export interface Calendar {
   readonly there: readonly Int32Array[];
   /** Slots from here in which machines may be heard. */
   readonly loud: Int32Array;
+  /** Slots from here in which the sun stands high enough. */
+  readonly sun: Int32Array;
 }
+/** True where a piece may begin at this slot, for the neighbours and the sun. */
+export const mayBegin = (
+  { loud, sun }: Calendar,
+  { noisy, inSun, slots }: Pick<Node, 'noisy' | 'inSun' | 'slots'>,
+  t: number,
+): boolean => (!noisy || (loud[t] ?? 0) >= slots) && (!inSun || (sun[t] ?? 0) >= (slots > SUN_SLOTS ? 1 : slots));
 const up = (ms: number): number => Math.ceil(ms / SLOT_MS) * SLOT_MS;
 
 /** How long the run of true values is that begins at each slot. */
@@ -54,7 +65,13 @@ export function calendarOf(
     mark(windows, originMs, open, 1, false);
     return runs(open);
   });
-  return { originMs, first: (up(Date.parse(asked.from)) - originMs) / SLOT_MS, horizon, names, there, loud: runs(quiet) };
+  const local = (originMs + offsetOf(asked.from) * 60_000) / SLOT_MS;
+  const sun = new Uint8Array(horizon).map((_, t) => {
+    const hour = (((local + t) % DAY_SLOTS) * SLOT_MIN) / 60;
+    return hour >= SUN_HOURS.from && hour < SUN_HOURS.to ? 1 : 0;
+  });
+  const first = (up(Date.parse(asked.from)) - originMs) / SLOT_MS;
+  return { originMs, first, horizon, names, there, loud: runs(quiet), sun: runs(sun) };
 }
 /** The slot of an instant. */
 export const slotAt = (calendar: Calendar, instant: string): number => (Date.parse(instant) - calendar.originMs) / SLOT_MS;

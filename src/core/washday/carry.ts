@@ -2,10 +2,13 @@ import type { Programme, ProgrammeStep } from '../document';
 import type { Item, Kit } from '../gear';
 import { writeProgramme } from '../programme';
 import type { RunLoad } from '../run/events';
-import { WASH_TOGETHER } from '../telling/wash-day';
+import { cushionText, loadText, WASH_TOGETHER } from '../telling/wash-day';
+import { thingName } from '../words';
 import { RINSE_WORDS } from '../words/rinse';
+import { loadOf } from './loads';
 import { memberOf } from './members';
 import type { DayLoad, DayTask, Member, WashDay } from './types';
+import { machineText } from './write';
 
 const MINUTE = 60_000;
 /** A thing of a load as it is carried out: its own programme, with the drum as the load runs it. */
@@ -184,6 +187,36 @@ class Carrying {
     });
     return { item: member.item, programme: { ...member.programme, steps }, shared, beside };
   }
+}
+
+/**
+ * A load with some of its things, before its drum has begun: its settings, cushion and dose by what is left, and the day's wash of it said so.
+ * @param itemIds those that it still holds. @returns null when this machine takes none of them.
+ */
+export function loadOfSome(
+  kit: Kit,
+  day: WashDay,
+  load: DayLoad,
+  itemIds: readonly string[],
+): { readonly day: WashDay; readonly load: DayLoad } | null {
+  const members = itemIds.flatMap((id) => kit.items.filter((i) => i.id === id).map((item) => memberOf(kit, item)));
+  const washer = kit.equipment?.washers?.find((w) => w.id === load.washerId);
+  const made = washer && members.length > 0 ? loadOf(members, washer) : undefined;
+  if (!made) return null;
+  const { settings, ballast, boundBy, massKg } = made;
+  const names = members.map((m) => thingName(m.item));
+  const text = loadText({ ...settings, names, machine: machineText(made.washer), cushion: cushionText(ballast) });
+  const tasks = day.tasks.map((task): DayTask =>
+    task.loadId === load.id
+      ? {
+          ...task,
+          itemIds: task.itemIds.filter((id) => itemIds.includes(id)),
+          steps: task.steps.filter((s) => itemIds.includes(s.itemId)),
+          ...(task.do === 'machine-wash' ? { text } : {}),
+        }
+      : task,
+  );
+  return { day: { ...day, tasks }, load: { ...load, itemIds, settings, ballast, boundBy, massKg } };
 }
 
 /**

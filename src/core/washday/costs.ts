@@ -59,6 +59,7 @@ export function costsOf(kit: Kit, members: readonly Member[], found: Found): { t
     for (const node of workOf([member], alone, kit.equipment ?? {}).nodes) if (!node.purge) apart.handSlots += handSlots(node);
   }
   for (const node of found.work.nodes) if (node.purge) apart.handSlots += handSlots(node);
+  const turning = turningFor(members, found);
   const purged = new Set<string>();
   for (const member of members) {
     const load = found.loads.find((l) => l.members.includes(member));
@@ -70,8 +71,10 @@ export function costsOf(kit: Kit, members: readonly Member[], found: Found): { t
         purged.add(key);
       }
       add(apart, line, line.money);
+      // What hangs in one dryer with another is warmed for itself; the drum turns once.
+      const turned = line.what === 'dry-motor' && turning.has(`${member.item.id}/${line.stepId}`);
       const ofRun = load !== undefined && inRun.has(line.stepId) && OF_RUN.has(line.what);
-      if (!ofRun && (line.what !== 'purge' || found.work.nodes.some((n) => n.purge))) add(together, line, line.money);
+      if (!ofRun && !turned && (line.what !== 'purge' || found.work.nodes.some((n) => n.purge))) add(together, line, line.money);
     }
   }
   for (const load of found.loads)
@@ -88,6 +91,19 @@ export function costsOf(kit: Kit, members: readonly Member[], found: Found): { t
     hours: Math.round(slots * SLOT_MIN) / 60,
   });
   return { takes: said(together), oneByOne: said(apart) };
+}
+
+/** Steps in a dryer that turns for a longer one anyway. */
+function turningFor(members: readonly Member[], { problem }: Found): ReadonlySet<string> {
+  const minutes = (step: { itemId: string; stepId: string }): number =>
+    members.find((m) => m.item.id === step.itemId)?.steps.find((s) => s.id === step.stepId)?.unattendedMin ?? 0;
+  return new Set(
+    problem.nodes.flatMap((n) => {
+      if (n.do !== 'tumble' || n.itemIds.length < 2) return [];
+      const [, ...rest] = [...n.steps].sort((a, b) => minutes(b) - minutes(a));
+      return rest.map((s) => `${s.itemId}/${s.stepId}`);
+    }),
+  );
 }
 
 export function shoppingOf(kit: Kit, members: readonly Member[], loads: readonly Load[]): WashDay['shopping'] {

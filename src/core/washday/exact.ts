@@ -1,3 +1,4 @@
+import { mayBegin } from './calendar';
 import type { Node } from './nodes';
 import { isSingle, tailsOf, type Placed, type Problem } from './place';
 
@@ -91,7 +92,7 @@ class Search {
     if (pin !== undefined) return from <= pin ? pin : calendar.horizon;
     const node = this.node(at);
     for (let t = Math.max(from, calendar.first); t < calendar.horizon; t++) {
-      if (node.noisy && (calendar.loud[t] ?? 0) < node.slots) continue;
+      if (!mayBegin(calendar, node, t)) continue;
       const someone = node.stretches.every(({ at: offset, slots }, n) => {
         const p = this.whoIs(who, at, n);
         return calendar.there.some((there, k) => (p < 0 || p === k) && (there[t + offset] ?? 0) >= slots);

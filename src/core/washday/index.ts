@@ -8,4 +8,5 @@ export { conflictsOf } from './sharing';
 export { memberOf } from './members';
 export { USUAL_EFFORT, type Effort } from './search';
 export * from './types';
-export { carryLoad, type Carried } from './carry';
+export { withHired } from './hired';
+export { carryLoad, loadOfSome, type Carried } from './carry';

@@ -1,5 +1,5 @@
 import type { Equipment, Rack } from '../gear';
-import { LINE_METRES } from '../knowledge';
+import { IN_THE_SUN, LINE_METRES } from '../knowledge';
 import type { ProgrammeStep } from '../document';
 import { orderOf } from './loads';
 import { hasteOf } from './sharing';
@@ -27,6 +27,8 @@ export interface Node {
   readonly stretches: readonly { readonly at: number; readonly slots: number }[];
   /** Heard by the neighbours. */
   readonly noisy: boolean;
+  /** Works by the sun. */
+  readonly inSun?: boolean;
   readonly mayWait: boolean;
   /** Metres that it takes of its rack. */
   readonly metres?: number;
@@ -94,7 +96,7 @@ function runShape(load: Load, step: ProgrammeStep): Pick<Node, 'slots' | 'stretc
   return shapeOf({ attendedMin: step.attendedMin, unattendedMin: minutes, settings: {} });
 }
 /** True for a step that is done in the member's own drum. */
-const ofItsDrum = (member: Member, step: ProgrammeStep): boolean =>
+export const ofItsDrum = (member: Member, step: ProgrammeStep): boolean =>
   member.drums.length > 0 && step.settings.washerId !== undefined && step.settings.washerId === member.made.washer?.id;
 
 function pieceOf(member: Member, step: ProgrammeStep, load: Load | undefined, equipment: Equipment): Piece {
@@ -102,9 +104,17 @@ function pieceOf(member: Member, step: ProgrammeStep, load: Load | undefined, eq
   if (load && ofItsDrum(member, step)) {
     const all = step.phase === 'wash' || rinsesMore(step);
     const share = all ? step.phase : step.key;
-    return { ...base, on: load.washer.id, ...runShape(load, step), noisy: true, share, ...(all ? { everyone: true } : {}) };
+    return {
+      ...base,
+      on: load.washer.id,
+      ...runShape(load, step),
+      noisy: step.do !== 'soak',
+      share,
+      ...(all ? { everyone: true } : {}),
+    };
   }
   const { on, rack } = placeOf(step, equipment);
+  const inSun = IN_THE_SUN.some((id) => id === step.key);
   const haste = load && load.members.length > 1 ? hasteOf(member) : undefined;
   const lifted = haste && step.phase === 'extract' && on === 'hands';
   const tumbled = haste && step.do === 'tumble' && step.settings.dryerId === haste.dryerId;
@@ -113,6 +123,7 @@ function pieceOf(member: Member, step: ProgrammeStep, load: Load | undefined, eq
     ...base,
     on,
     ...shapeOf(step),
+    ...(inSun ? { inSun } : {}),
     noisy: on === step.settings.dryerId || NOISY_TOOLS.includes(step.settings.tool ?? '') || step.do === 'extract',
     ...(lifted ? { share: step.key } : tumbled ? { share: `${step.key}@${on}` } : {}),
     ...(metres === undefined ? {} : { metres }),
@@ -183,7 +194,12 @@ class WorkBuilder {
         continue;
       }
       const piece = pieceOf(member, step, load, this.equipment);
-      const joins = going !== null && (piece.on === 'hands' || piece.on === 'rest') && !piece.share && piece.metres === undefined;
+      const joins =
+        going !== null &&
+        (piece.on === 'hands' || piece.on === 'rest') &&
+        !piece.share &&
+        piece.metres === undefined &&
+        !piece.inSun;
       if (joins && going && going.raw + step.attendedMin <= ONE_GO_MIN) {
         going = this.inOneGo(going, itemId, step);
         follow(chain.at(-1)?.at ?? 0, step.mayWait);

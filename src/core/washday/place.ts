@@ -1,4 +1,4 @@
-import type { Calendar } from './calendar';
+import { mayBegin, type Calendar } from './calendar';
 import type { Link, Node, Work } from './nodes';
 
 /** A day to be scheduled, in slots. */
@@ -113,7 +113,7 @@ class Board {
     const { calendar, metres } = this.problem;
     const end = start + node.slots;
     if (end >= calendar.horizon) return calendar.horizon;
-    if (node.noisy && (calendar.loud[start] ?? 0) < node.slots) return start + 1;
+    if (!mayBegin(calendar, node, start)) return start + 1;
     if (isSingle(node)) {
       const busy = this.machine(node.on);
       for (let t = end - 1; t >= start; t--) if (busy[t]) return t + 1;
@@ -290,4 +290,5 @@ export function visitsOf(problem: Pick<Problem, 'nodes'>, placed: Placed): numbe
   }
   return visits;
 }
-const VISIT_GAP = 2;
+/** A pause between two stretches of so many slots makes two visits. */
+export const VISIT_GAP = 2;

@@ -3,10 +3,10 @@ import { chance as chanceFrom } from '../units/chance';
 import type { Calendar } from './calendar';
 import { prove, relaxed } from './exact';
 import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
-import { compareOrder, handSlots, SLOT_MIN, workOf, type Work } from './nodes';
+import { compareOrder, handSlots, ofItsDrum, SLOT_MIN, workOf, type Work } from './nodes';
 import { isDrum } from './members';
 import { hasteOf } from './sharing';
-import { groupsOf, place, tailsOf, visitsOf, type Placed, type Problem } from './place';
+import { groupsOf, place, tailsOf, VISIT_GAP, visitsOf, type Placed, type Problem } from './place';
 import type { DayTask, Load, Member, Prefer } from './types';
 
 /** What is looked for, in slots. */
@@ -228,6 +228,68 @@ function loneBound(asked: Asked, washed: readonly Member[]): { finish: number; r
   for (const member of washed) if (apart.every((other) => apartBy(member, other, asked.wishes)?.hard)) apart.push(member);
   return { finish, runs: apart.length };
 }
+/**
+ * Visits that no day can spare: between the stretches of one thing lie pauses that only other hand work can fill, and there is only so much.
+ * A pause of n slots is filled when no two slots of it in a row stay empty.
+ */
+export function leastVisits(asked: Asked): number {
+  // What has begun may have stood together as nothing would again.
+  if (asked.begun.length > 0) return 1;
+  const alone = asked.members.map((member) => {
+    const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)].flatMap((l) => l ?? []));
+    const ofTheDrum = new Set(member.steps.flatMap((s) => (s.phase === 'prepare-machine' && ofItsDrum(member, s) ? [s.id] : [])));
+    return ways.map((loads) =>
+      workOf([member], loads, asked.kit.equipment ?? {}).nodes.filter((n) => !n.steps.some((s) => ofTheDrum.has(s.stepId))),
+    );
+  });
+  const hands = alone.map((ways) => Math.max(0, ...ways.map((nodes) => nodes.reduce((sum, n) => sum + handSlots(n), 0))));
+  // A rinse programme that a companion needs is started for the others too.
+  const all = hands.reduce((sum, h) => sum + h, 0) + (asked.members.length > 1 ? asked.members.length : 0);
+  let most = 0;
+  asked.members.forEach((member, m) => {
+    const fewest = (alone[m] ?? []).map((nodes) => {
+      const fill = pausesOf(
+        nodes,
+        asked.members.length > 1 ? quickest(member) : Infinity,
+        asked.members.length > 1 ? hasteOf(member)?.dryerId : undefined,
+        asked.members.length === 1,
+      )
+        .map((slots) => Math.floor(slots / VISIT_GAP))
+        .sort((a, b) => a - b);
+      let left = all - (hands[m] ?? 0);
+      let visits = hands[m] ? 1 : 0;
+      for (const cost of fill) {
+        left -= cost;
+        if (left < 0) visits++;
+      }
+      return visits;
+    });
+    most = Math.max(most, fewest.length > 0 ? Math.min(...fewest) : 0);
+  });
+  return most;
+}
+/**
+ * Pauses of two slots and more that lie between the stretches of one thing at least, the drum as short as any is.
+ * @param shared a dryer that others may turn in too, with looks of their own. @param alone nothing else is in the day.
+ */
+function pausesOf(nodes: Work['nodes'], drumMin: number, shared: string | undefined, alone: boolean): number[] {
+  const pauses: number[] = [];
+  let idle: number | null = null;
+  for (const node of nodes) {
+    if (node.on === shared) idle = null;
+    if (node.purge || node.on === shared) continue;
+    const slots = node.do === 'machine-wash' ? Math.min(node.slots, Math.ceil(drumMin / SLOT_MIN)) : node.slots;
+    let at = 0;
+    for (const stretch of node.stretches) {
+      if (idle !== null && idle + stretch.at - at >= VISIT_GAP) pauses.push(idle + stretch.at - at);
+      [idle, at] = [0, stretch.at + stretch.slots];
+    }
+    // A rinse of its own may not be needed in the drum of others.
+    if (idle !== null && (alone || node.do !== 'machine-rinse')) idle += Math.max(0, slots - at);
+  }
+  return pauses;
+}
+
 /** When the people who are there could have done, one after the other, the hand work that no two things share. */
 function handsBound(asked: Asked): number {
   let needed = 0;
@@ -310,9 +372,11 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
     }
     if (!proof.complete) complete = false;
   }
-  const proved = complete && best?.late === 0;
   const least = Math.max(lone.finish, Math.min(...ready.map((r) => r.root)));
   const runs = Math.min(...ready.map((r) => runsIn(r.problem, r.way.loads)));
+  // With the fewest turns nothing is tried out: what meets every bound is the best.
+  const seldom = best !== undefined && best.visits <= leastVisits(asked) && best.placed.finish <= least && best.runs <= runs;
+  const proved = (complete || (asked.prefer === 'fewest-visits' && seldom)) && best?.late === 0;
   return proved && best
     ? { found: best, proved, bound: { finish: best.placed.finish, runs: best.runs } }
     : { found: best, proved: false, bound: { finish: least, runs } };

@@ -13,6 +13,9 @@ export interface Hand {
   /** When they are there; absent or empty = always. */
   windows?: Span[];
 }
+/** What is not one's own but at hand for a day: a large dryer elsewhere, a fan by what hangs. */
+export const HIRED = ['dryer', 'fan'] as const;
+export type Hired = (typeof HIRED)[number];
 export const PREFERENCES = ['earliest', 'fewest-visits', 'least-energy'] as const;
 export type Prefer = (typeof PREFERENCES)[number];
 
@@ -47,6 +50,8 @@ export interface DayWish {
   }[];
   readonly quiet?: { readonly from: string; readonly to: string };
   readonly prefer: Prefer;
+  /** What is at hand for this day only. */
+  readonly hired?: readonly Hired[];
   readonly together?: readonly (readonly string[])[];
   readonly apart?: readonly (readonly string[])[];
   /** The day as it was when it was started, and which of its tasks were ticked as begun. */
@@ -119,7 +124,7 @@ export interface Apart {
 export interface Remedy {
   readonly text: string;
   readonly change: Partial<Pick<DayRequest, 'from' | 'until' | 'items' | 'hands' | 'quiet'>> & {
-    readonly add?: 'dryer' | 'washer';
+    readonly add?: Hired;
   };
   readonly finish: string;
 }

@@ -2,6 +2,7 @@ import { BINDS, hoursText, REMEDIES } from '../telling/wash-day';
 import { thingName } from '../words';
 import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
+import { hasHired, withHired } from './hired';
 import { handSlots } from './nodes';
 import { findDay, minutesOfSlots, type Asked, type Effort, type Outcome } from './search';
 import type { DayRequest, Member, Remedy, WashDay } from './types';
@@ -50,7 +51,8 @@ function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[]
   const remedies: Remedy[] = [];
   const offset = offsetOf(request.from);
   const tryWith = (change: Remedy['change'], text: (end: string) => string, lift = false): boolean => {
-    const next: DayRequest = { ...request, ...change };
+    const { add, ...wish } = change;
+    const next: DayRequest = { ...request, ...wish, ...(add ? { kit: withHired(request.kit, [add]) } : {}) };
     if (lift) delete next.until;
     const { members } = gather(next);
     const again = askedOf(next, members);
@@ -70,6 +72,8 @@ function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[]
   const first = hands[0] ?? { name: 'you' };
   tryWith({ hands: [...(hands.length > 0 ? hands : [first]), { ...first, name: 'a second person' }] }, REMEDIES.second);
   if (request.quiet?.length) tryWith({ quiet: [] }, REMEDIES.loud);
+  // A dryer elsewhere lets things in that are left out without one; those are told there. What is here would dry where it is planned.
+  if (!hasHired(request.kit, 'fan')) tryWith({ add: 'fan' }, REMEDIES.fan);
   const ids = asked.members.map((m) => m.item.id);
   const least = [...new Set([...blamed, ...ids])].slice(0, 6);
   if (ids.length > 1)

@@ -11,7 +11,9 @@ import { overfills, tooMany } from './sharing';
 import type { Apart, DayLoad, DayTask, Load, Member } from './types';
 
 const nameOf = (member: Member): string => thingName(member.item);
-const machineText = (washer: Load['washer']): string => (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`);
+/** What a load's machine is called in a sentence. */
+export const machineText = (washer: Load['washer']): string =>
+  washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`;
 
 export interface Writing {
   readonly found: Found;
@@ -95,7 +97,12 @@ function taskWords(w: Writing, at: number): { readonly title: string; readonly t
   if (load && node.do === 'machine-wash')
     return {
       title: `Wash ${listed(names)}.`,
-      text: loadText({ ...load.settings, names, machine: machineText(load.washer), cushion: cushionText(load.ballast) }),
+      text: loadText({
+        ...load.settings,
+        names,
+        machine: machineText(load.washer),
+        cushion: cushionText(load.ballast),
+      }),
     };
   const title = handText(listed(names), node.titles);
   const [first] = node.steps;

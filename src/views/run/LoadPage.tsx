@@ -7,7 +7,7 @@ import { nowIso, nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { useSecond } from '../../app/UnderWay';
 import { current, type Run } from '../../core/run';
-import { beforeTheDoor, gathered, loadState, takeOut, tickStep } from '../../core/run/load';
+import { beforeTheDoor, gathered, loadState, tickStep } from '../../core/run/load';
 import { loadText, notInText } from '../../core/telling/load';
 import { runStateText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
@@ -120,8 +120,9 @@ function Before({ runs }: { runs: readonly Run[] }) {
             <TextButton
               aria-label={`Take it out: ${run.itemName}`}
               onPress={() => {
-                void changeRun(run.id, (r) => takeOut(r, nowMs()), nowIso());
-                tell(`${run.itemName} goes on by itself; the others need not wait for it.`);
+                void import('../../app/carryOut')
+                  .then(({ takeOutOf }) => takeOutOf(run))
+                  .then((undo) => tell(`${run.itemName} goes on by itself; the others need not wait for it.`, undo));
               }}
             >
               Take it out

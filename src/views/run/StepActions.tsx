@@ -245,7 +245,7 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
   if (!running || left === null) return null;
   return (
     <Row $gap={8}>
-      <Bell size={18} aria-hidden="true" style={{ flex: "none" }} />
+      <Bell size={18} aria-hidden="true" style={{ flex: 'none' }} />
       <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
       {mayNotify === 'can-ask' && (
         <TextButton style={{ whiteSpace: 'nowrap' }} onPress={() => void askToNotify().then(() => setMayNotify(notifying()))}>

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { busyHours } from '../../app/dayFiles';
 import { instantOf } from '../../app/dayHours';
-import type { DayWish, Prefer } from '../../core/washday';
+import { HIRED_WORDS } from '../../core/telling/wash-day';
+import { HIRED, type DayWish, type Prefer } from '../../core/washday/types';
 import { Column, Fieldset, Note, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { DayField, TimeField } from '../../ui/dates';
@@ -10,7 +11,7 @@ import { Form } from '../../ui/Form';
 import { HoursBar } from '../../ui/HoursBar';
 import { RadioList } from '../../ui/RadioList';
 import { Sheet } from '../../ui/Sheet';
-import { Switch } from '../../ui/Checkbox';
+import { Checkbox, Switch } from '../../ui/Checkbox';
 import { TextField } from '../../ui/TextField';
 
 const PREFERENCES: readonly { id: Prefer; name: string; text: string }[] = [
@@ -105,6 +106,18 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
             </Row>
           </Column>
           {fault && <Note tone="alarm">{fault}</Note>}
+        </Fieldset>
+        <Fieldset>
+          <legend>For this day only</legend>
+          {HIRED.map((one) => (
+            <Checkbox
+              key={one}
+              selected={draft.hired?.includes(one) ?? false}
+              onChange={(on) => patch({ hired: HIRED.filter((x) => (x === one ? on : draft.hired?.includes(x))) })}
+            >
+              {HIRED_WORDS[one].offer}
+            </Checkbox>
+          ))}
         </Fieldset>
         <Fieldset>
           <legend>Quiet hours</legend>

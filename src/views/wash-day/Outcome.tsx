@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { hoursText, momentText } from '../../core/telling/wash-day';
+import { HIRED_WORDS, hoursText, momentText } from '../../core/telling/wash-day';
 import type { Costs, DayWish, Remedy, WashDay } from '../../core/washday';
 import { SUPPLY_WORDS } from '../../core/words';
 import { Column, Figure, Note, Quiet, Row } from '../../ui/basics';
@@ -92,6 +92,33 @@ export function WhyNot({ day, now, onTake }: { day: WashDay; now: number; onTake
     </Note>
   );
 }
+/** What is no part of the day, and why. @param onDryer takes in what only needs a large dryer; absent when that is there. */
+export function LeftOut({
+  day,
+  inLargeDryer,
+  onDryer,
+}: {
+  day: WashDay;
+  inLargeDryer: (itemId: string) => boolean;
+  onDryer?: () => void;
+}) {
+  if (day.leftOut.length === 0) return null;
+  return (
+    <section aria-label="Left out">
+      <h2>Left out</h2>
+      <ul aria-label="Left out">
+        {day.leftOut.map((l) => (
+          <li key={l.itemId}>{l.text}</li>
+        ))}
+      </ul>
+      {onDryer && day.leftOut.some((l) => inLargeDryer(l.itemId)) && (
+        <Button look="quiet" onPress={onDryer}>
+          {HIRED_WORDS.dryer.offer}
+        </Button>
+      )}
+    </section>
+  );
+}
 /** The wish with a remedy in it. */
 export function remedied(wish: DayWish, { change }: Remedy): DayWish {
   const { until: _until, quiet: _quiet, ...rest } = wish;
@@ -101,6 +128,7 @@ export function remedied(wish: DayWish, { change }: Remedy): DayWish {
     ...(change.until ? { until: change.until } : wish.until ? { until: wish.until } : {}),
     ...(change.quiet ? {} : wish.quiet ? { quiet: wish.quiet } : {}),
     ...(change.from ? { from: change.from } : {}),
+    ...(change.add ? { hired: [...(wish.hired ?? []), change.add] } : {}),
     ...(change.items ? { items: change.items } : {}),
     ...(change.hands
       ? {

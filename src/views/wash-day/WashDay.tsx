@@ -9,7 +9,7 @@ import { nowIso, nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { pageTitle } from '../../app/title';
 import { useWashDay } from '../../app/washDay';
-import { momentText } from '../../core/telling/wash-day';
+import { HIRED_WORDS, momentText } from '../../core/telling/wash-day';
 import type { DayTask, DayWish } from '../../core/washday';
 import { Column, Empty, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
@@ -23,21 +23,22 @@ import { HoursSheet } from './HoursSheet';
 import { Loads } from './Loads';
 import { MoveSheet } from './MoveSheet';
 import { Needed } from './Needed';
-import { remedied, Saved, Verdict, WhyNot } from './Outcome';
+import { LeftOut, remedied, Saved, Verdict, WhyNot } from './Outcome';
 import { namesIn, rowsOf } from './parts';
 
 function hoursLine(wish: DayWish): string {
   const people = wish.people.map((p) => (p.from && p.to ? `${p.name} ${p.from}–${p.to}` : `${p.name} all day`)).join(', ');
   const quiet = wish.quiet ? ` · quiet ${wish.quiet.from}–${wish.quiet.to}` : '';
-  return `${people}${quiet}${wish.until ? ` · done by ${momentText(wish.until)}` : ''}`;
+  const hired = (wish.hired ?? []).map((one) => ` · ${HIRED_WORDS[one].offer}`).join('');
+  return `${people}${quiet}${hired}${wish.until ? ` · done by ${momentText(wish.until)}` : ''}`;
 }
 
 /** How to get all this done in time: what shares a drum, and when somebody is needed. */
 export function WashDay() {
-  const kit = useKit();
-  const { wish, day, busy, request, change, moveRest, carryOut, begun, inRuns, stop, again } = useWashDay(kit);
+  const home = useKit();
+  const { kit, wish, day, busy, request, change, moveRest, carryOut, begun, inRuns, stop, again } = useWashDay(home);
   const navigate = useNavigate();
-  const { programmes } = usePlanning(kit);
+  const { programmes } = usePlanning(home);
   const [search, setSearch] = useSearchParams();
   const phone = usePhone();
   const [sheet, setSheet] = useState<'hours' | 'cards' | null>(null);
@@ -256,16 +257,16 @@ export function WashDay() {
             <Column $gap={24}>
               <Choose kit={kit} wish={here} onChange={replan} />
               <Saved day={day} />
-              {day.leftOut.length > 0 && (
-                <section aria-label="Left out">
-                  <h2>Left out</h2>
-                  <ul>
-                    {day.leftOut.map((l) => (
-                      <li key={l.itemId}>{l.text}</li>
-                    ))}
-                  </ul>
-                </section>
-              )}
+              <LeftOut
+                day={day}
+                inLargeDryer={(id) => (programmes?.[id]?.steps ?? []).some((step) => step.settings.place === 'launderette')}
+                {...(here.hired?.includes('dryer')
+                  ? {}
+                  : {
+                      onDryer: () =>
+                        replan({ ...here, hired: [...(here.hired ?? []), 'dryer'] }, 'The large dryer is in the day.'),
+                    })}
+              />
               {day.cautions.length > 0 && (
                 <section aria-label="Careful">
                   <h2>Careful</h2>
