@@ -102,3 +102,97 @@ describe('the best day', () => {
     expect(harder).toBeGreaterThan(RUNS * 0.05);
   }, 300_000);
 });
+
+/* Counted out: every start of every piece of tiny days, by the rules as they are told and nothing of the search. */
+describe('a tiny day', () => {
+  const BEGIN = '2027-01-08T08:40:00Z';
+  /** Nine o'clock, when the sun stands high enough. */
+  const SUN = 4;
+  const LAST = 12;
+  const instant = (slot: number): string => new Date(Date.parse(BEGIN) + slot * 300_000).toISOString();
+  /** One or two chains of two or three pieces, nights and absences, in an hour. */
+  function tiny(seed: number): { nodes: Node[]; links: Link[]; quiet: number; away: number; people: number } {
+    const next = chance(seed);
+    const upTo = (n: number): number => Math.floor(next() * n);
+    const nodes: Node[] = [];
+    const links: Link[] = [];
+    for (const length of [2, 1 + upTo(2)])
+      for (let k = 0; k < length; k++) {
+        const on = ['w', 'hands', 'rest'][upTo(3)] ?? 'rest';
+        const slots = 1 + upTo(3);
+        nodes.push({
+          itemIds: [`i${length}`],
+          steps: [],
+          do: 'x',
+          titles: [],
+          on,
+          slots,
+          stretches: on === 'hands' ? [{ at: 0, slots }] : next() < 0.6 ? [{ at: 0, slots: 1 }] : [],
+          noisy: on === 'w',
+          mayWait: true,
+          ...(on === 'rest' && next() < 0.3 ? { inSun: true } : {}),
+        });
+        if (k > 0) links.push({ from: nodes.length - 2, to: nodes.length - 1, ...(next() < 0.5 ? { most: 3 } : {}) });
+      }
+    return { nodes, links, quiet: next() < 0.4 ? 2 + upTo(3) : 0, away: next() < 0.4 ? 1 + upTo(3) : 0, people: 1 + upTo(2) };
+  }
+  test('is never done earlier than the proof says, and always as early, on 150 of them', () => {
+    let [late, sunny] = [0, 0];
+    for (let seed = 1; seed <= 150; seed++) {
+      const { nodes, links, quiet, away, people } = tiny(seed);
+      const calendar = calendarOf({
+        from: BEGIN,
+        hands: Array.from({ length: people }, (_, n) => ({
+          name: `p${n}`,
+          windows: [{ from: instant(away), to: instant(500) }],
+        })),
+        ...(quiet > 0 ? { quiet: [{ from: instant(0), to: instant(quiet) }] } : {}),
+      });
+      const allowed = (starts: readonly number[]): boolean => {
+        const used = { w: new Set<number>(), hands: new Map<number, number>() };
+        for (const [n, node] of nodes.entries()) {
+          const start = starts[n] ?? 0;
+          if (node.noisy && start < quiet) return false;
+          if (node.inSun && start < SUN) return false;
+          for (let t = start; node.on === 'w' && t < start + node.slots; t++) {
+            if (used.w.has(t)) return false;
+            used.w.add(t);
+          }
+          for (const stretch of node.stretches)
+            for (let t = start + stretch.at; t < start + stretch.at + stretch.slots; t++) {
+              const many = (used.hands.get(t) ?? 0) + 1;
+              if (t < away || many > people) return false;
+              used.hands.set(t, many);
+            }
+        }
+        return links.every(({ from, to, most }) => {
+          const gap = (starts[to] ?? 0) - (starts[from] ?? 0) - (nodes[from]?.slots ?? 0);
+          return gap >= 0 && (most === undefined || gap <= most);
+        });
+      };
+      let earliest = Infinity;
+      const starts = nodes.map(() => 0);
+      const count = (n: number): void => {
+        if (n === nodes.length) {
+          if (allowed(starts)) earliest = Math.min(earliest, Math.max(...starts.map((s, k) => s + (nodes[k]?.slots ?? 0))));
+          return;
+        }
+        for (let t = 0; t <= LAST; t++) {
+          starts[n] = t;
+          count(n + 1);
+        }
+      };
+      count(0);
+      const proof = prove(
+        { nodes, links, calendar, latest: nodes.map(() => Infinity), pinned: new Map(), metres: new Map() },
+        Infinity,
+        100_000,
+      );
+      expect({ seed, finish: proof.placed?.finish }).toEqual({ seed, finish: earliest });
+      if (quiet + away > 0) late++;
+      if (nodes.some((n) => n.inSun)) sunny++;
+    }
+    expect(late).toBeGreaterThan(50);
+    expect(sunny).toBeGreaterThan(20);
+  });
+});
