@@ -31,7 +31,7 @@ export async function everything(): Promise<Record<string, unknown>> {
 export async function fill(): Promise<void> {
   await replaceKit(structuredClone(kit));
   const item = kit.items.find((i) => i.id === 'itm-parka')!;
-  await repo.saveRun(startRun(planItem(kit, item), 'Parka', 'run-1', 0));
+  await repo.saveRun(startRun(planItem(kit, item), 'Parka', 'run-1', Date.parse('2027-01-03T08:00:00Z')));
   await repo.patchDraft('itm-parka', 'soil', { soil: 2 });
   await repo.patchDraft('itm-quilt', 'soil', { soil: 1 });
   await repo.savePhoto(photo('pho-1', 'itm-parka'));

@@ -25,7 +25,7 @@ function SaveCopy() {
           Start again
         </Button>
       </Row>
-      {state === 'saved' && <Note tone="good">The copy is in your downloads.</Note>}
+      {state === 'saved' && <Note tone="good">The copy of your kit is in your downloads, without photographs.</Note>}
       {state === 'failed' && (
         <Note tone="alarm">
           The data could not be read just now. Close other tabs of Umbrastic and try again; nothing was deleted.

@@ -20,6 +20,8 @@ export interface MetaValues {
   evenings: Readonly<Record<string, EveningDone>>;
   /** The wash day that is being put together. */
   washDay: DayWish;
+  /** When a copy was saved last, RFC 3339. */
+  copiedAt: string;
   /** The last step of the device's clock. */
   clock: ClockKnown;
 }

@@ -1,6 +1,7 @@
+import type { CopyRest } from '../core/formats';
 import type { Kit } from '../core/gear';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
-import { db, readMeta, writeMeta, type UmbrasticDb } from './db';
+import { db, readMeta, writeMeta, type MetaRow, type Photo, type UmbrasticDb } from './db';
 import { TABLE_NAMES, TABLES } from './tables';
 import { undoable, type Undo } from './undo';
 
@@ -43,33 +44,68 @@ export async function loadKit(store: UmbrasticDb = db): Promise<Kit> {
   };
 }
 
+/** In the transaction that it is called in: the rows of a checked kit in place of those that are here. */
+async function putKit(kit: Kit): Promise<void> {
+  const here = new Set(kit.items.map((item) => item.id));
+  for (const name of TABLE_NAMES) {
+    const { onReplace, inKit, ofItem } = TABLES[name];
+    if (onReplace === 'kept') continue;
+    const table = db.table<object>(name);
+    if (onReplace === 'follows') await table.filter((row) => !here.has((row as Record<string, string>)[ofItem] ?? '')).delete();
+    else await table.clear();
+    if (inKit) await table.bulkPut([...((kit[inKit] as readonly object[] | undefined) ?? [])]);
+  }
+  const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
+  await db.meta.bulkPut([
+    { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
+    { key: 'title', value: kit.title ?? '' },
+    { key: 'evenings', value: Object.fromEntries(evenings) },
+  ]);
+  await db.meta.delete('washDay');
+  await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
+  await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
+}
 /**
  * Replaces everything by a checked kit, in one transaction: all of it or nothing. Runs and drafts of the old kit end; photographs of things
  * that the new one does not have go.
  */
-export const replaceKit = (kit: Kit): Promise<Undo> =>
+export const replaceKit = (kit: Kit): Promise<Undo> => undoable(TABLE_NAMES, () => putKit(kit), true);
+
+/** What of a copy is no part of a kit document, as the store holds it. */
+export interface Whole {
+  readonly rest: Omit<CopyRest, 'photos'>;
+  readonly photos: readonly Photo[];
+}
+/** Everything stored that is no part of a kit document: what is under way, half-made, looked at in a way of one's own, photographed. */
+export async function loadRest(store: UmbrasticDb = db): Promise<Whole> {
+  const [runs, drafts, sheets, views, photos, evenings, washDay] = await Promise.all([
+    store.runs.toArray(),
+    store.drafts.toArray(),
+    store.sheets.toArray(),
+    store.views.toArray(),
+    store.photos.toArray(),
+    readMeta('evenings', store),
+    readMeta('washDay', store),
+  ]);
+  return { rest: { runs, drafts, sheets, views, ...(evenings ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
+}
+/** Replaces everything by a copy that was read, in one transaction: all of it or nothing. What it does not hold is here no longer. */
+export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>
   undoable(
     TABLE_NAMES,
     async () => {
-      const here = new Set(kit.items.map((item) => item.id));
-      for (const name of TABLE_NAMES) {
-        const { onReplace, inKit, ofItem } = TABLES[name];
-        if (onReplace === 'kept') continue;
+      await putKit(kit);
+      for (const name of ['runs', 'drafts', 'sheets', 'views'] as const) {
         const table = db.table<object>(name);
-        if (onReplace === 'follows')
-          await table.filter((row) => !here.has((row as Record<string, string>)[ofItem] ?? '')).delete();
-        else await table.clear();
-        if (inKit) await table.bulkPut([...((kit[inKit] as readonly object[] | undefined) ?? [])]);
+        await table.clear();
+        await table.bulkPut([...rest[name]]);
       }
-      const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
-      await db.meta.bulkPut([
-        { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
-        { key: 'title', value: kit.title ?? '' },
-        { key: 'evenings', value: Object.fromEntries(evenings) },
-      ]);
-      await db.meta.delete('washDay');
-      await (kit.equipment ? writeMeta('equipment', kit.equipment) : db.meta.delete('equipment'));
-      await (kit.preferences ? writeMeta('preferences', kit.preferences) : db.meta.delete('preferences'));
+      await db.photos.clear();
+      await db.photos.bulkPut([...photos]);
+      for (const key of ['evenings', 'washDay'] as const) {
+        const value = rest[key];
+        await (value ? db.meta.put({ key, value } as MetaRow) : db.meta.delete(key));
+      }
     },
     true,
   );

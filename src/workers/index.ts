@@ -1,6 +1,7 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
 import plannerUrl from 'virtual:planner-worker';
+import type { CopyApi } from './copy.protocol';
 import type { CsvApi } from './csv.protocol';
 import type { DayApi } from './day.protocol';
 import type { LightApi } from './light.protocol';
@@ -64,4 +65,10 @@ export function dayWorker(): { readonly api: Remote<DayApi>; readonly end: () =>
 export function csvWorker(): { readonly api: Remote<CsvApi>; readonly end: () => void } {
   const worker = new Worker(new URL('./csv.worker.ts', import.meta.url), { type: 'module' });
   return { api: wrap<CsvApi>(worker), end: () => worker.terminate() };
+}
+
+/** A worker for one copy at a time; who ends it stops what it does. */
+export function copyWorker(): { readonly api: Remote<CopyApi>; readonly end: () => void } {
+  const worker = new Worker(new URL('./copy.worker.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<CopyApi>(worker), end: () => worker.terminate() };
 }

@@ -1,9 +1,10 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import JSZip from 'jszip';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { faultsOf, giveFile, settled, visit } from './visit';
+import { faultsOf, giveFile, settled, visit, type Visit } from './visit';
 
 const PATHS = [
   '/',
@@ -332,26 +333,63 @@ describe('kit files', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
-  test('a saved copy is a kit that import accepts again', async () => {
+  test('a saved copy holds everything, and another browser is the same once it was opened there', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-copy-'));
-    const v = await visit({ path: '/record' });
-    const client = await v.page.createCDPSession();
-    await client.send('Browser.setDownloadBehavior', {
-      behavior: 'allow',
-      downloadPath: folder,
-      browserContextId: v.page.browserContext().id ?? '',
-    });
-    await v.press('Save a copy');
-    let file: string | undefined;
-    for (let n = 0; n < 100 && !file; n++) {
-      file = readdirSync(folder).find((f) => f.startsWith('umbrastic-') && f.endsWith('.json'));
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    const copy = JSON.parse(readFileSync(join(folder, file ?? ''), 'utf8')) as typeof demo;
-    expect(copy.items.map((i) => i.id).sort()).toEqual(demo.items.map((i) => i.id).sort());
-    await giveFile(v, 'again.json', JSON.stringify(copy));
-    await v.sees('Replace your kit by this file?');
+    const save = async (v: Visit, press: string): Promise<string> => {
+      const client = await v.page.createCDPSession();
+      const downloadPath = mkdtempSync(join(folder, 'to-'));
+      const browserContextId = v.page.browserContext().id ?? '';
+      await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath, browserContextId });
+      await v.press(press);
+      return vi.waitFor(
+        () => {
+          const file = readdirSync(downloadPath).find((f) => /^umbrastic-.*\.(zip|json)$/.test(f));
+          if (!file) throw new Error('Nothing was saved yet.');
+          return join(downloadPath, file);
+        },
+        { timeout: 20_000, interval: 100 },
+      );
+    };
+    const contentOf = async (file: string): Promise<Record<string, unknown>> => {
+      const zip = await JSZip.loadAsync(readFileSync(file));
+      const names = Object.keys(zip.files).filter((name) => name !== 'manifest.json');
+      const all = await Promise.all(names.map(async (name) => [name, await zip.file(name)!.async('string')] as const));
+      return Object.fromEntries(all.map(([name, text]) => [name, text.replace(/"exportedAt": "[^"]*"/, '')]));
+    };
+    const v = await visit();
+    await vi.waitFor(async () => expect(await v.rows('photos')).toHaveLength(2), { timeout: 20_000 });
+    await v.go('/record');
+    await v.sees('No copy was saved from this browser yet.');
+    const first = await save(v, 'Save a copy');
+    await v.sees('The copy is in your downloads, with 2 photographs and 1 programme under way; it was read back and is whole.');
+    await v.sees('The last copy was saved today');
+    await v.sees('Nothing was recorded since.');
+    await save(v, 'Save the kit as JSON');
+    await v.sees('It leaves out 2 photographs and 1 programme under way, saved views and half-made changes.');
+    const run = ((await v.rows('runs'))[0] as { id: string }).id;
+
+    const w = await visit({ path: '/record' });
+    await w.file('Import a kit', first);
+    await w.sees('Replace your kit by this file?');
+    await w.sees('2 photographs and 1 programme under way, saved on');
+    expect(await faultsOf(w)).toEqual([]);
+    await w.press('Replace it');
+    await w.sees(`${demo.items.length} things are in your kit now`);
+    await w.go(`/run/${run}`);
+    await w.page.waitForSelector('[role=timer]');
+    await w.go('/record');
+    expect(await contentOf(await save(w, 'Save a copy'))).toEqual(await contentOf(first));
+
+    // One letter wrong: it is said which file, and nothing is changed.
+    const zip = await JSZip.loadAsync(readFileSync(first));
+    zip.file('kit.json', (await zip.file('kit.json')!.async('string')).replace('parka', 'parkb'));
+    const bad = join(folder, 'bad.zip');
+    writeFileSync(bad, await zip.generateAsync({ type: 'nodebuffer' }));
+    await w.file('Import a kit', bad);
+    await w.sees('This file was not imported.');
+    await w.sees('kit.json is not what was saved; the copy is damaged');
     await v.close();
+    await w.close();
     rmSync(folder, { recursive: true, force: true });
   });
 });

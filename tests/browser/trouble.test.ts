@@ -14,7 +14,7 @@ describe('a page that fails', () => {
     await v.sees('This page stopped working.');
     await v.sees('Everything you recorded is still stored in this browser.');
     await v.press('Save a copy of my data');
-    await v.sees('The copy is in your downloads.');
+    await v.sees('is in your downloads, without photographs.');
     await client.send('Network.setBlockedURLs', { urls: [] });
     await v.press('Start again');
     await v.sees('under way');

@@ -110,6 +110,16 @@ export const Between = (min: number, max: number): Decorate =>
     (v) => finite(v) && v >= min && v <= max,
     `must be a number from ${min} to ${max}`,
   );
+/** Last instant that a calendar knows, ms (ECMA-262, time values). */
+const LAST_MS = 8.64e15;
+/** An instant as a program counts it, ms since 1970. */
+export const Millis = (): Decorate =>
+  rule(
+    'millis',
+    () => ({ type: 'number', minimum: 0, maximum: LAST_MS }),
+    (v) => typeof v === 'number' && v >= 0 && v <= LAST_MS,
+    'must be an instant in milliseconds',
+  );
 const positive = (v: unknown): boolean => finite(v) && v >= LEAST;
 export const Positive = (): Decorate =>
   rule('positive', () => POSITIVE, positive, `must be a number greater than 0, from ${LEAST} to ${MOST}`);

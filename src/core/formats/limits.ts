@@ -6,3 +6,5 @@ export const MAX_KIT_CHARS = 64_000_000;
 /** The documents of a wash day. */
 export const DAY_REQUEST_FORMAT = 'umbrastic/day-request';
 export const WASH_DAY_FORMAT = 'umbrastic/wash-day';
+/** Most that a copy with photographs unpacks to, bytes. */
+export const MAX_COPY_BYTES = 1_000_000_000;

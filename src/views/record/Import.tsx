@@ -1,13 +1,12 @@
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { download } from '../../app/download';
-import { nowIso, today } from '../../app/now';
+import { besidesOf, openFile, saveCopy, takeOver, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
-import type { Fault, LeftOut, Sound } from '../../core/formats';
-import { MAX_KIT_CHARS } from '../../core/formats/limits';
+import { dayText } from '../../app/time';
+import { dayOf } from '../../core/units/day';
+import type { LeftOut } from '../../core/formats';
+import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
-import { exportKit, replaceKit } from '../../data/kit';
-import { plannerWorker } from '../../workers';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { FilePick } from '../../ui/FilePick';
@@ -23,11 +22,7 @@ const Faults = styled.ul`
   }
 `;
 
-type Reading =
-  | { state: 'idle' }
-  | { state: 'reading'; name: string }
-  | { state: 'ready'; name: string; kit: Kit; left: readonly LeftOut[] }
-  | { state: 'refused'; name: string; faults: readonly Fault[]; sound: Sound | null };
+type Reading = { state: 'idle' } | { state: 'reading'; name: string } | (Opened & { name: string });
 /** A file of which nothing can be read. */
 const refused = (name: string, message: string): Reading => ({
   state: 'refused',
@@ -35,6 +30,7 @@ const refused = (name: string, message: string): Reading => ({
   faults: [{ path: '', message }],
   sound: null,
 });
+const MOST: Readonly<Record<string, number>> = { zip: MAX_COPY_BYTES, json: MAX_KIT_CHARS };
 
 /** Takes a kit file in: what it holds, what of it cannot be read, and only then in place of what is here. */
 export function Import({ current }: { current: Kit }) {
@@ -43,18 +39,14 @@ export function Import({ current }: { current: Kit }) {
   const read = async (file: File): Promise<void> => {
     const mine = ++job.current;
     setReading({ state: 'reading', name: file.name });
-    if (file.size > MAX_KIT_CHARS) {
-      setReading(refused(file.name, `is larger than ${MAX_KIT_CHARS / 1e6} MB`));
+    const most = MOST[file.name.split('.').at(-1) ?? ''] ?? MAX_KIT_CHARS;
+    if (file.size > most) {
+      setReading(refused(file.name, `is larger than ${most / 1e6} MB`));
       return;
     }
     try {
-      const result = await plannerWorker().read(await file.text());
-      if (mine !== job.current) return;
-      setReading(
-        result.status === 'read'
-          ? { state: 'ready', name: file.name, kit: result.kit, left: [] }
-          : { state: 'refused', name: file.name, faults: result.faults, sound: result.sound },
-      );
+      const opened = await openFile(file);
+      if (mine === job.current) setReading({ ...opened, name: file.name });
     } catch {
       if (mine === job.current) setReading(refused(file.name, 'could not be read; choose the file again'));
     }
@@ -63,13 +55,13 @@ export function Import({ current }: { current: Kit }) {
     job.current++;
     setReading({ state: 'idle' });
   };
-  const replace = async (kit: Kit): Promise<void> => {
-    tell(`${kit.items.length} things are in your kit now.`, await replaceKit(kit));
+  const replace = async ({ kit, whole }: Opened & { state: 'ready' }): Promise<void> => {
+    tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
   return (
     <>
-      <FilePick accept={['application/json', '.json']} onFiles={([file]) => file && void read(file)}>
+      <FilePick accept={['application/json', '.json', 'application/zip', '.zip']} onFiles={([file]) => file && void read(file)}>
         Import a kit
       </FilePick>
       {reading.state === 'reading' && (
@@ -84,13 +76,17 @@ export function Import({ current }: { current: Kit }) {
         <Sheet title="Replace your kit by this file?" open onClose={cancel}>
           <p>
             {reading.name} holds {reading.kit.items.length} things, {reading.kit.inspections.length} looks and{' '}
-            {(reading.kit.log ?? []).length} lines of record. Your {current.items.length} things and their record will be
-            replaced, and programmes under way end.
+            {(reading.kit.log ?? []).length} lines of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
+            {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. Your {current.items.length} things and their
+            record will be replaced, and programmes under way end.{' '}
+            {reading.whole
+              ? 'Photographs and views that it does not hold go too.'
+              : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
           <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
           <Row $wrap>
-            <Button onPress={() => void replace(reading.kit)}>Replace it</Button>
+            <Button onPress={() => void replace(reading)}>Replace it</Button>
             <Button look="quiet" onPress={() => void saveCopy()}>
               Save a copy first
             </Button>
@@ -120,7 +116,9 @@ export function Import({ current }: { current: Kit }) {
             {reading.sound && (
               <Button
                 look="quiet"
-                onPress={() => reading.sound && setReading({ state: 'ready', name: reading.name, ...reading.sound })}
+                onPress={() =>
+                  reading.sound && setReading({ state: 'ready', name: reading.name, whole: null, madeAt: null, ...reading.sound })
+                }
               >
                 See what would be opened
               </Button>
@@ -149,15 +147,4 @@ function LeftOutList({ left }: { left: readonly LeftOut[] }) {
   );
 }
 
-/** Saves a copy of everything, and reads it back before it says so. */
-export async function saveCopy(): Promise<void> {
-  const text = await exportKit(nowIso());
-  const read = await plannerWorker().read(text);
-  download(`umbrastic-${today()}.json`, 'application/json', text);
-  tell(
-    read.status === 'read'
-      ? 'The copy is in your downloads; it was read back and is whole.'
-      : `The copy is in your downloads, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${read.faults[0]?.path ?? ''} ${read.faults[0]?.message ?? ''}). When it is opened, the rest can be taken.`,
-  );
-}
 const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

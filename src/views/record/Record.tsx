@@ -1,22 +1,26 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
+import { saveCopy, saveForOthers } from '../../app/copy';
 import { setTheme, tell, useSession } from '../../app/session';
-import { dayText, whenText } from '../../app/time';
+import { dayText, daysUntil, whenText } from '../../app/time';
+import { dayOf } from '../../core/units/day';
 import { type CareEntry, isEntry, type Kit, type LoadEntry } from '../../core/gear';
 import { NEED_WORDS } from '../../core/telling/due';
 import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
+import { readMeta } from '../../data/db';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
-import { Button } from '../../ui/Button';
+import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
-import { Import, saveCopy } from './Import';
+import { Import } from './Import';
 
 const Lines = styled.ol`
   li {
@@ -54,6 +58,24 @@ function Stored({ kit }: { kit: Kit }) {
       {state.kept
         ? 'The browser has promised to keep it until you clear it.'
         : 'The browser may clear it when the device runs out of room: save a copy.'}
+    </Note>
+  );
+}
+
+/** A copy older than this is worth a word, days. */
+const OLD_DAYS = 30;
+/** When a copy was saved last, and what has been recorded since. */
+function Copied({ kit }: { kit: Kit }) {
+  const at = useLiveQuery(async () => (await readMeta('copiedAt')) ?? null, []);
+  if (at === undefined || kit.items.length === 0) return null;
+  const since = [...kit.inspections, ...(kit.log ?? [])].filter((row) => at === null || row.at > at).length;
+  const old = at === null || daysUntil(dayOf(at)) < -OLD_DAYS;
+  return (
+    <Note tone={old && since > 0 ? 'alarm' : 'quiet'}>
+      {at === null ? 'No copy was saved from this browser yet. ' : `The last copy was saved ${whenText(at)}. `}
+      {since === 0
+        ? 'Nothing was recorded since.'
+        : at !== null && `Since then ${since === 1 ? 'one line was' : `${since} lines were`} recorded.`}
     </Note>
   );
 }
@@ -162,9 +184,14 @@ export function Record() {
       <Column $gap={20} style={{ maxWidth: 520 }}>
         <h2>This browser</h2>
         <Note>
-          Everything stays in this browser. Save a copy now and then; it opens in any Umbrastic, and the planning command reads it
-          too.
+          Everything stays in this browser. Save a copy now and then: it holds all of it, photographs and what is under way too,
+          and opens in any Umbrastic.
         </Note>
+        <Copied kit={kit} />
+        <Row $wrap>
+          <Quiet>For other software, and for the planning command:</Quiet>
+          <TextButton onPress={() => void saveForOthers()}>Save the kit as JSON</TextButton>
+        </Row>
         <Stored kit={kit} />
         <p>
           <Link to="/licences.txt" reloadDocument>

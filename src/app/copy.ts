@@ -1,0 +1,115 @@
+import type { CopyRest, Fault, LeftOut, ReadCopy, Sound } from '../core/formats';
+import type { Kit } from '../core/gear';
+import type { Photo } from '../data/db';
+import { writeMeta } from '../data/db';
+import { exportKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
+import type { Undo } from '../data/repo';
+import { copyWorker, plannerWorker } from '../workers';
+import { download, downloadBlob } from './download';
+import { nowIso, today } from './now';
+import { tell } from './session';
+
+/* Everything that is here as one file, and back. */
+
+const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+const SUFFIX: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
+/** What a copy holds besides things and their record, as one says it; empty when there is nothing. */
+export function besidesText(photos: number, runs: number): string {
+  const parts = [
+    photos > 0 ? howMany(photos, 'photograph') : '',
+    runs > 0 ? howMany(runs, 'programme under way', 'programmes under way') : '',
+  ];
+  return parts.filter(Boolean).join(' and ');
+}
+/** The same of a copy that was read. @param before what stands before it. */
+export const besidesOf = ({ rest, photos }: Whole, before: string): string => {
+  const text = besidesText(photos.length, underWay(rest.runs));
+  return text && before + text;
+};
+const underWay = (runs: readonly object[]): number =>
+  runs.filter((run) => ['live', 'finished', 'stopped'].includes((run as { status?: string }).status ?? '')).length;
+
+/** Packs what is stored, and reads it back. */
+async function packed(): Promise<{ readonly blob: Blob; readonly read: ReadCopy }> {
+  const { api, end } = copyWorker();
+  try {
+    const { rest, photos } = await loadRest();
+    const rows = photos.map(({ blob, ...row }, n) => ({
+      row: { ...row, file: `photos/${n + 1}.${SUFFIX[blob.type] ?? 'bin'}`, type: blob.type },
+      blob,
+    }));
+    const blob = await api.pack(await exportKit(nowIso()), rest, rows, nowIso());
+    return { blob, read: await api.read(blob) };
+  } finally {
+    end();
+  }
+}
+/** Saves everything as one file, and reads it back before it says so. */
+export async function saveCopy(): Promise<void> {
+  const { blob, read } = await packed();
+  downloadBlob(`umbrastic-${today()}.zip`, blob);
+  if (read.status !== 'read') {
+    const [fault] = read.faults;
+    tell(
+      `The copy is in your downloads, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${fault?.path ?? ''} ${fault?.message ?? ''}). When it is opened, the rest can be taken.`,
+    );
+    return;
+  }
+  await writeMeta('copiedAt', nowIso());
+  const besides = besidesText(read.rest.photos.length, underWay(read.rest.runs));
+  const [lost] = read.left;
+  if (lost) {
+    tell(
+      `The copy is in your downloads, but ${howMany(read.left.length, 'entry', 'entries')} in it cannot be opened again (${lost.name}, ${lost.path} ${lost.message}).`,
+    );
+    return;
+  }
+  tell(`The copy is in your downloads${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
+}
+/** Saves the kit document alone, for other software, and says what it leaves out. */
+export async function saveForOthers(): Promise<void> {
+  download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
+  const { rest, photos } = await loadRest();
+  const besides = besidesText(photos.length, underWay(rest.runs));
+  tell(
+    `The file is in your downloads. ${besides ? `It leaves out ${besides}` : 'It holds no photographs'}, saved views and half-made changes.`,
+  );
+}
+
+/** What a file holds, or why it cannot be opened. */
+export type Opened =
+  | {
+      readonly state: 'ready';
+      readonly kit: Kit;
+      readonly left: readonly LeftOut[];
+      /** Null for a kit document, which holds nothing else. */
+      readonly whole: Whole | null;
+      readonly madeAt: string | null;
+    }
+  | { readonly state: 'refused'; readonly faults: readonly Fault[]; readonly sound: Sound | null };
+const photosOf = (rest: CopyRest, pictures: ReadonlyMap<string, Uint8Array>): Photo[] =>
+  rest.photos.map(({ file, type, ...row }) => ({
+    ...row,
+    blob: new Blob([pictures.get(file) as Uint8Array<ArrayBuffer>], { type }),
+  }));
+/** Reads a copy or a kit document. */
+export async function openFile(file: File): Promise<Opened> {
+  const first = new Uint8Array(await file.slice(0, 4).arrayBuffer());
+  if (first[0] !== 0x50 || first[1] !== 0x4b) {
+    const read = await plannerWorker().read(await file.text());
+    return read.status === 'read'
+      ? { state: 'ready', kit: read.kit, left: [], whole: null, madeAt: null }
+      : { state: 'refused', faults: read.faults, sound: read.sound };
+  }
+  const { api, end } = copyWorker();
+  try {
+    const read = await api.read(file);
+    if (read.status !== 'read') return { state: 'refused', faults: read.faults, sound: read.sound };
+    const { kit, left, madeAt, rest, pictures } = read;
+    return { state: 'ready', kit, left, madeAt, whole: { rest, photos: photosOf(rest, pictures) } };
+  } finally {
+    end();
+  }
+}
+/** Puts what was read in place of what is here. */
+export const takeOver = (kit: Kit, whole: Whole | null): Promise<Undo> => (whole ? restoreCopy(kit, whole) : replaceKit(kit));

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { copyJobs } from './copy.job';
+
+expose(copyJobs);
