@@ -1,12 +1,13 @@
-import type { CopyRest, Fault, LeftOut, ReadCopy, Sound } from '../core/formats';
+import type { Fault, LeftOut, Sound } from '../core/formats';
+import type { CopyRest, ReadCopy } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
-import type { Photo } from '../data/db';
-import { writeMeta } from '../data/db';
-import { exportKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
+import { writeMeta, type Photo, type Snapshot, type SnapshotReason } from '../data/db';
+import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
 import type { Undo } from '../data/repo';
+import { keepSnapshot, snapshots } from '../data/snapshots';
 import { copyWorker, plannerWorker } from '../workers';
 import { download, downloadBlob } from './download';
-import { nowIso, today } from './now';
+import { newId, nowIso, nowMs, today } from './now';
 import { tell } from './session';
 
 /* Everything that is here as one file, and back. */
@@ -29,24 +30,60 @@ export const besidesOf = ({ rest, photos }: Whole, before: string): string => {
 const underWay = (runs: readonly object[]): number =>
   runs.filter((run) => ['live', 'finished', 'stopped'].includes((run as { status?: string }).status ?? '')).length;
 
-/** Packs what is stored, and reads it back. */
-async function packed(): Promise<{ readonly blob: Blob; readonly read: ReadCopy }> {
+/** Does something with a worker for copies, and ends it. */
+async function withWorker<T>(job: (api: ReturnType<typeof copyWorker>['api']) => Promise<T>): Promise<T> {
   const { api, end } = copyWorker();
   try {
-    const { rest, photos } = await loadRest();
-    const rows = photos.map(({ blob, ...row }, n) => ({
-      row: { ...row, file: `photos/${n + 1}.${SUFFIX[blob.type] ?? 'bin'}`, type: blob.type },
-      blob,
-    }));
-    const blob = await api.pack(await exportKit(nowIso()), rest, rows, nowIso());
-    return { blob, read: await api.read(blob) };
+    return await job(api);
   } finally {
     end();
   }
 }
+/** Everything that is stored, as a copy. */
+async function pack(api: ReturnType<typeof copyWorker>['api']): Promise<{ readonly blob: Blob; readonly photos: number }> {
+  const { rest, photos } = await loadRest();
+  const rows = photos.map(({ blob, ...row }, n) => ({
+    row: { ...row, file: `photos/${n + 1}.${SUFFIX[blob.type] ?? 'bin'}`, type: blob.type },
+    blob,
+  }));
+  return { blob: await api.pack(await exportKit(nowIso()), rest, rows, nowIso()), photos: photos.length };
+}
+/** Several things changed one after the other are one change for this long. */
+const ONE_CHANGE_MS = 3_600_000;
+/**
+ * Keeps everything as it is now, before something large is done; for some days it can be brought back under Record.
+ * @returns false when there was no room for it; what was to be done can be done all the same.
+ */
+export async function snapshot(why: SnapshotReason): Promise<boolean> {
+  try {
+    const [newest] = await snapshots();
+    if (why === 'bulk' && newest?.why === 'bulk' && nowMs() - Date.parse(newest.at) < ONE_CHANGE_MS) return true;
+    const { items } = await loadKit();
+    // Of an empty kit there is nothing to bring back.
+    if (items.length === 0) return true;
+    const { blob, photos } = await withWorker(pack);
+    await keepSnapshot({ id: newId('snap'), at: nowIso(), why, things: items.length, photos, blob });
+    return true;
+  } catch {
+    return false;
+  }
+}
+/** Brings a kept state back; what is here now is kept in its place. */
+export async function bringBack({ blob }: Snapshot): Promise<void> {
+  const opened = await openFile(new File([blob], 'copy.zip'));
+  if (opened.state === 'refused') {
+    tell('It cannot be read any more. What is here stays as it is.');
+    return;
+  }
+  await snapshot('restore');
+  tell('Everything is as it was then.', await takeOver(opened.kit, opened.whole));
+}
 /** Saves everything as one file, and reads it back before it says so. */
 export async function saveCopy(): Promise<void> {
-  const { blob, read } = await packed();
+  const { blob, read } = await withWorker(async (api) => {
+    const made = await pack(api);
+    return { ...made, read: await api.read(made.blob) };
+  });
   downloadBlob(`umbrastic-${today()}.zip`, blob);
   if (read.status !== 'read') {
     const [fault] = read.faults;
@@ -101,15 +138,10 @@ export async function openFile(file: File): Promise<Opened> {
       ? { state: 'ready', kit: read.kit, left: [], whole: null, madeAt: null }
       : { state: 'refused', faults: read.faults, sound: read.sound };
   }
-  const { api, end } = copyWorker();
-  try {
-    const read = await api.read(file);
-    if (read.status !== 'read') return { state: 'refused', faults: read.faults, sound: read.sound };
-    const { kit, left, madeAt, rest, pictures } = read;
-    return { state: 'ready', kit, left, madeAt, whole: { rest, photos: photosOf(rest, pictures) } };
-  } finally {
-    end();
-  }
+  const read = await withWorker<ReadCopy>(async (api) => api.read(file));
+  if (read.status !== 'read') return { state: 'refused', faults: read.faults, sound: read.sound };
+  const { kit, left, madeAt, rest, pictures } = read;
+  return { state: 'ready', kit, left, madeAt, whole: { rest, photos: photosOf(rest, pictures) } };
 }
 /** Puts what was read in place of what is here. */
 export const takeOver = (kit: Kit, whole: Whole | null): Promise<Undo> => (whole ? restoreCopy(kit, whole) : replaceKit(kit));

@@ -4,7 +4,7 @@ import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/g
 import type { LightMarks } from '../core/loft/light';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
-import { m0002, m0003, m0004, m0005, SCHEMA_VERSION } from './migrations';
+import { m0002, m0003, m0004, m0005, m0006, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -76,6 +76,20 @@ export interface SavedView {
   readonly query: string;
 }
 
+/** Before what a whole state was kept. */
+export const SNAPSHOT_REASONS = ['import', 'demo', 'csv', 'bulk', 'restore'] as const;
+export type SnapshotReason = (typeof SNAPSHOT_REASONS)[number];
+/** Everything as it was, as a copy. */
+export interface Snapshot {
+  readonly id: string;
+  /** RFC 3339. */
+  readonly at: string;
+  readonly why: SnapshotReason;
+  readonly things: number;
+  readonly photos: number;
+  readonly blob: Blob;
+}
+
 /** A row as a migration finds it: of whatever shape it had then. */
 type PlainRow = Readonly<Record<string, unknown>>;
 
@@ -91,6 +105,7 @@ export class UmbrasticDb extends Dexie {
   photos!: Table<Photo, string>;
   views!: Table<SavedView, string>;
   sheets!: Table<SheetDraft, string>;
+  snapshots!: Table<Snapshot, string>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -140,6 +155,9 @@ export class UmbrasticDb extends Dexie {
     this.version(m0005.version)
       .stores(m0005.stores)
       .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0005.version })));
+    this.version(m0006.version)
+      .stores(m0006.stores)
+      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0006.version })));
   }
 }
 

@@ -1,4 +1,4 @@
-import type { CopyRest } from '../core/formats';
+import type { CopyRest } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
 import { db, readMeta, writeMeta, type MetaRow, type Photo, type UmbrasticDb } from './db';
@@ -87,7 +87,8 @@ export async function loadRest(store: UmbrasticDb = db): Promise<Whole> {
     readMeta('evenings', store),
     readMeta('washDay', store),
   ]);
-  return { rest: { runs, drafts, sheets, views, ...(evenings ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
+  const some = evenings && Object.keys(evenings).length > 0;
+  return { rest: { runs, drafts, sheets, views, ...(some ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
 }
 /** Replaces everything by a copy that was read, in one transaction: all of it or nothing. What it does not hold is here no longer. */
 export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>

@@ -28,6 +28,8 @@ export const TABLES = {
   views: { ofItem: null, inKit: null, onReplace: 'kept' },
   /** Half-made changes of the kit that was. */
   sheets: { ofItem: null, inKit: null, onReplace: 'emptied' },
+  /** Whole states of before: of no thing, in no copy, and there after everything was replaced. */
+  snapshots: { ofItem: null, inKit: null, onReplace: 'kept' },
   /** Values one of a kind; `kit.ts` writes those that a document holds. */
   meta: { ofItem: null, inKit: null, onReplace: 'kept' },
 } as const satisfies Readonly<Record<string, TableRecord>>;

@@ -1,4 +1,4 @@
-import { packCopy, readCopy } from '../core/formats';
+import { packCopy, readCopy } from '../core/formats/copy';
 import { foldRun, type RunRecord } from '../core/run';
 import type { CopyApi } from './copy.protocol';
 

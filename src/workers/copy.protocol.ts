@@ -1,4 +1,4 @@
-import type { CopiedPhoto, CopyRest, ReadCopy } from '../core/formats';
+import type { CopiedPhoto, CopyRest, ReadCopy } from '../core/formats/copy';
 
 /** What the worker that packs and reads copies can be asked. It is stopped by ending it. */
 export interface CopyApi {

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import JSZip from 'jszip';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { packCopy, readCopy, type Copy } from '../../src/core/formats';
+import { packCopy, readCopy, type Copy } from '../../src/core/formats/copy';
 import { planItem } from '../../src/core/programme';
 import { finishStep, recordOf, startRun } from '../../src/core/run';
 import { copyJobs } from '../../src/workers/copy.job';

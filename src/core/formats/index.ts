@@ -5,5 +5,4 @@ export { checkKit, checkPart, checkRows, faultLine, readJson, readKit, type Faul
 export { KitDoc } from './kit/kit';
 export { KIT_FORMAT, KIT_VERSION, MAX_KIT_CHARS } from './limits';
 export { readDayRequest, readWashDay, type ReadDayRequest, type ReadWashDay } from './read-day';
-export { COPY_VERSION, packCopy, readCopy, type CopiedPhoto, type Copy, type CopyRest, type ReadCopy } from './copy';
 export { soundPart, type LeftOut, type Sound } from './sound';

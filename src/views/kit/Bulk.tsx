@@ -35,6 +35,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   const [tag, setTag] = useState('');
   if (rows.length === 0) return null;
   const change = async (said: string, with_: (item: Item) => Item): Promise<void> => {
+    if (rows.length > 1) await (await import('../../app/copy')).snapshot('bulk');
     const undo = await changeItems(rows.map((r) => with_(r.item)));
     tell(said, undo);
     setOpen(null);

@@ -56,6 +56,7 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
   const close = (): void => setResult(null);
   const taken = (result?.rows ?? []).filter((r) => r.item && r.state !== 'same');
   const take = async (): Promise<void> => {
+    await (await import('../../app/copy')).snapshot('csv');
     const undo = await changeItems(taken.flatMap((r) => (r.item ? [r.item] : [])));
     tell(`${taken.length} rows are taken into your kit.`, undo);
     close();

@@ -1,12 +1,13 @@
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { besidesOf, openFile, saveCopy, takeOver, type Opened } from '../../app/copy';
+import { besidesOf, openFile, saveCopy, snapshot, takeOver, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
 import type { LeftOut } from '../../core/formats';
 import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
+import { KEPT_DAYS } from '../../data/snapshots';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { FilePick } from '../../ui/FilePick';
@@ -56,7 +57,11 @@ export function Import({ current }: { current: Kit }) {
     setReading({ state: 'idle' });
   };
   const replace = async ({ kit, whole }: Opened & { state: 'ready' }): Promise<void> => {
-    tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
+    const kept = await snapshot('import');
+    tell(
+      `${kit.items.length} things are in your kit now.${kept ? '' : ' There was no room to keep what was here.'}`,
+      await takeOver(kit, whole),
+    );
     cancel();
   };
   return (
@@ -84,7 +89,7 @@ export function Import({ current }: { current: Kit }) {
               : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
-          <p>You can undo it for a few seconds; a copy saved first lasts longer.</p>
+          <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
             <Button onPress={() => void replace(reading)}>Replace it</Button>
             <Button look="quiet" onPress={() => void saveCopy()}>

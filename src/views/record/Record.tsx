@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
-import { saveCopy, saveForOthers } from '../../app/copy';
+import { bringBack, saveCopy, saveForOthers, snapshot } from '../../app/copy';
 import { setTheme, tell, useSession } from '../../app/session';
 import { dayText, daysUntil, whenText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
@@ -14,7 +14,8 @@ import { NEED_WORDS } from '../../core/telling/due';
 import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
-import { readMeta } from '../../data/db';
+import { readMeta, type SnapshotReason } from '../../data/db';
+import { KEPT_DAYS, snapshots } from '../../data/snapshots';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -80,6 +81,49 @@ function Copied({ kit }: { kit: Kit }) {
   );
 }
 
+const BEFORE_WORDS: Readonly<Record<SnapshotReason, string>> = {
+  import: 'before a file was opened',
+  demo: 'before the demo kit was taken',
+  csv: 'before rows were taken in',
+  bulk: 'before several things were changed',
+  restore: 'before an earlier state was brought back',
+};
+/** Whole states of before, each to be brought back; nothing when there are none. */
+function Earlier() {
+  const all = useLiveQuery(snapshots, []) ?? [];
+  const [busy, setBusy] = useState(false);
+  if (all.length === 0) return null;
+  return (
+    <section aria-labelledby="earlier">
+      <h3 id="earlier">Earlier states, kept for {KEPT_DAYS} days</h3>
+      <ul aria-label="Earlier states">
+        {all.map((one) => (
+          <li key={one.id}>
+            <Row $wrap $between>
+              <span>
+                {whenText(one.at)}, {BEFORE_WORDS[one.why]}{' '}
+                <Quiet>
+                  {one.things} things{one.photos > 0 ? `, ${one.photos} photographs` : ''}
+                </Quiet>
+              </span>
+              <TextButton
+                isDisabled={busy}
+                aria-label={`Bring it back: ${whenText(one.at)}, ${BEFORE_WORDS[one.why]}`}
+                onPress={() => {
+                  setBusy(true);
+                  void bringBack(one).finally(() => setBusy(false));
+                }}
+              >
+                Bring it back
+              </TextButton>
+            </Row>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
 /** What it shared a drum with; what the drum took stands at the newest of its things, once. */
 function InDrum({
   entry,
@@ -131,6 +175,7 @@ export function Record() {
   };
   const demo = async (): Promise<void> => {
     setBusy(true);
+    await snapshot('demo');
     const undo = await (await import('../../app/demo')).takeDemoKit();
     setBusy(false);
     if (undo) tell('The demo kit is here.', undo);
@@ -188,6 +233,7 @@ export function Record() {
           and opens in any Umbrastic.
         </Note>
         <Copied kit={kit} />
+        <Earlier />
         <Row $wrap>
           <Quiet>For other software, and for the planning command:</Quiet>
           <TextButton onPress={() => void saveForOthers()}>Save the kit as JSON</TextButton>
