@@ -14,6 +14,7 @@ import { NEED_WORDS } from '../../core/telling/due';
 import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
 import { readMeta, type SnapshotReason } from '../../data/db';
 import { KEPT_DAYS, snapshots } from '../../data/snapshots';
 import { fullness, isKept, type Fullness } from '../../data/storage';
@@ -101,9 +102,10 @@ function Earlier() {
           <li key={one.id}>
             <Row $wrap $between>
               <span>
-                {whenText(one.at)}, {BEFORE_WORDS[one.why]}{' '}
+                {capital(whenText(one.at))}, {BEFORE_WORDS[one.why]}{' '}
                 <Quiet>
-                  {one.things} things{one.photos > 0 ? `, ${one.photos} photographs` : ''}
+                  {one.things === 1 ? 'one thing' : `${one.things} things`}
+                  {one.photos > 0 ? `, ${one.photos === 1 ? 'one photograph' : `${one.photos} photographs`}` : ''}
                 </Quiet>
               </span>
               <TextButton
