@@ -197,6 +197,37 @@ describe('the programme page', () => {
     await v.sees('No fabric softener');
     await v.close();
   });
+  test('on a phone the dose is in sight at once, and Start however far down one reads', async () => {
+    const v = await visit({ path: '/kit/itm-parka/programme', width: 390, height: 844 });
+    const inSight = (words: string, what: string): Promise<boolean> =>
+      v.page.evaluate(
+        (text, selector) => {
+          const found = [...document.querySelectorAll<HTMLElement>(selector)].find((e) => e.innerText.trim() === text);
+          const box = found?.getBoundingClientRect();
+          if (!found || !box) return false;
+          // On top of whatever else is there.
+          const over = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2);
+          return over !== null && (found.contains(over) || over.contains(found));
+        },
+        words,
+        what,
+      );
+    await v.sees('What it can stand');
+    for (const figure of ['100 mL', '20 °C', '3']) expect([figure, await inSight(figure, 'dd strong')]).toEqual([figure, true]);
+    expect(await inSight('Start', 'button')).toBe(true);
+    await v.page.evaluate(() => window.scrollTo(0, 3000));
+    expect(await inSight('100 mL', 'dd strong')).toBe(false);
+    expect(await inSight('Start', 'button')).toBe(true);
+    // A reason beside its figure.
+    await v.page.evaluate(() => window.scrollTo(0, 0));
+    await v.press('Why: Water, ');
+    await v.named('Why: Water, Wash it alone in “Cellar machine”', 'dialog');
+    await v.page.keyboard.press('Escape');
+    await v.press('Start');
+    await v.page.waitForFunction(() => location.pathname.startsWith('/run/'));
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('a choice is this thing’s own; for all like it is named beside it, with what it would change', async () => {
     const schools = async (id: string): Promise<unknown> => ((await v.stored('items', id)) as { schools?: unknown }).schools;
     const v = await visit({ path: '/kit/itm-white-shoes/programme' });

@@ -21,7 +21,9 @@ import { Crumbs } from '../../ui/Crumbs';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
-import { phone } from '../../ui/theme';
+import { color, phone } from '../../ui/theme';
+import { glanceOf } from '../../core/telling/glance';
+import { GlanceCard } from './GlanceCard';
 import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
 import { Step } from './Step';
@@ -44,6 +46,18 @@ const Aside = styled.aside`
   }
 `;
 
+/** What can be done from here stays in reach, however far down one reads. */
+const Reach = styled.div`
+  position: sticky;
+  top: 0;
+  z-index: 5;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  background: ${color.ground};
+  padding: 8px 0;
+`;
 function Rulers({ planned }: { planned: Planned }) {
   const { plan, programme } = planned;
   const wet = programme.steps.find((s) => s.phase === 'wash');
@@ -94,6 +108,7 @@ export function ProgrammePage() {
   const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;
   const meant = new Set(programme.steps.map((s) => s.settings.supplyId));
   const expired = (kit.supplies ?? []).filter((s) => meant.has(s.id) && isExpired(s, today()));
+  const figures = glanceOf(programme, us);
   const startable = always.length > 0 && programme.method !== 'refer';
   return (
     <Page>
@@ -108,41 +123,38 @@ export function ProgrammePage() {
         <Quiet>{seen ? `looked over ${whenText(seen.at)}` : 'never looked over'}</Quiet>
       </Row>
       {run && <UnderWay run={run} />}
-      <Row $between $wrap $top $gap={24}>
-        <Column $gap={8} style={{ flex: '1 1 420px' }}>
-          <Answer>{programme.verdict}</Answer>
-          <p style={{ fontSize: 18 }}>
-            {programme.because.length > 0 && <>Because {programme.because.slice(0, 4).join(', ')}. </>}
-            <Quiet style={{ fontSize: 16 }}>
-              {programme.wouldChange[0] ?? ''} How sure: {programme.confidence}.
-            </Quiet>
-          </p>
-        </Column>
-        <Column $gap={6} style={{ alignItems: 'flex-end' }}>
-          <Row $wrap>
-            <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>
-              Rehearse
-            </LinkButton>
-            <Button look="quiet" onPress={() => window.print()}>
-              <Printer size={18} aria-hidden="true" /> Print
-            </Button>
-            {run ? null : startable ? (
-              <Button data-main-action onPress={() => void start()}>
-                Start
-              </Button>
-            ) : (
-              <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
-                Look it over
-              </LinkButton>
-            )}
-          </Row>
-          {always.length > 0 && (
-            <Quiet>
-              <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of it yours
-            </Quiet>
-          )}
-        </Column>
-      </Row>
+      <Column $gap={8}>
+        <Answer>{programme.verdict}</Answer>
+        <p style={{ fontSize: 18 }}>
+          {programme.because.length > 0 && <>Because {programme.because.slice(0, 4).join(', ')}. </>}
+          <Quiet style={{ fontSize: 16 }}>
+            {programme.wouldChange[0] ?? ''} How sure: {programme.confidence}.
+          </Quiet>
+        </p>
+      </Column>
+      <Reach className="no-print">
+        {run ? null : startable ? (
+          <Button data-main-action onPress={() => void start()}>
+            Start
+          </Button>
+        ) : (
+          <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
+            Look it over
+          </LinkButton>
+        )}
+        <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>
+          Rehearse
+        </LinkButton>
+        <Button look="quiet" onPress={() => window.print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </Button>
+        {always.length > 0 && figures.length === 0 && (
+          <Quiet>
+            <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of it yours
+          </Quiet>
+        )}
+      </Reach>
+      <GlanceCard figures={figures} />
       <Strip steps={programme.steps} label="The programme as a strip of time" />
       <TwoColumns $left={1.45}>
         <section aria-label="Steps">

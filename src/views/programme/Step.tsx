@@ -2,15 +2,15 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Dose } from '../../core/dosing';
 import type { SupplyClass } from '../../core/gear';
-import { entryIdOf } from '../../core/handbook';
 import type { ProgrammeStep } from '../../core/document';
 import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
-import { basisText, HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
+import { HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';
 import { Figure, Note, Quiet } from '../../ui/basics';
 import { BandEdge, bandOf } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
+import { Reasons } from './Reasons';
 
 const StepItem = styled.li`
   border-bottom: 1px solid ${color.line};
@@ -64,12 +64,6 @@ function figures(step: ProgrammeStep, us: boolean): string[] {
   return out;
 }
 
-/** What a reason rests on, leading to its entry in the handbook. */
-function Basis({ rule, text }: { rule: string; text: string }) {
-  const entry = entryIdOf(rule);
-  return <Quiet>{entry ? <Link to={`/handbook/${entry}`}>{text}</Link> : text}</Quiet>;
-}
-
 function timeOf(step: ProgrammeStep): string {
   const own = step.attendedMin > 0 ? `${minutesText(step.attendedMin)} of yours` : '';
   const alone = step.unattendedMin > 0 ? `${minutesText(step.unattendedMin)} by itself` : '';
@@ -112,12 +106,7 @@ export function Step({ step, number, us, itemId, dose }: StepProps) {
         )}
         <Foot>
           <Why of={step.title}>
-            <ul>
-              {step.why.map((w, n) => (
-                <li key={`${w.rule}-${n}`}>
-                  {w.text} <Basis rule={w.rule} text={basisText(w.basis, w.source)} />
-                </li>
-              ))}
+            <Reasons why={step.why}>
               {step.settings.doseMl !== undefined && (
                 <li>
                   {dose && step.settings.cleaner === dose.cleaner && (
@@ -131,7 +120,7 @@ export function Step({ step, number, us, itemId, dose }: StepProps) {
                   <Link to={`/bench/rinse?item=${encodeURIComponent(itemId)}`}>See the rinses as a curve</Link>
                 </li>
               )}
-            </ul>
+            </Reasons>
           </Why>
           {shown.length > 0 && <Quiet>{time}</Quiet>}
         </Foot>

@@ -1,3 +1,4 @@
+import { capsText } from '../dose';
 import { capital, listed } from '../text';
 import { waterWord } from '../water';
 import type { DropletZone, Soil } from '../../gear';
@@ -74,24 +75,6 @@ export const programmeSaid = (c: StepContext): string => {
   return `on “${c.cycle.name}” ${c.cycle.tempC === undefined || c.cycle.tempC === c.s.tempC ? `at ${water}` : `set to ${water}`}`;
 };
 export const spin = (c: StepContext): string => (c.s.spinRpm ? `spin ${c.s.spinRpm} rpm at most` : 'without a spin');
-/** "a quarter of a cap", "4½ caps". */
-function capsText(caps: number): string {
-  const parts: readonly (readonly [number, string, string])[] = [
-    [0.2, 'a fifth', ''],
-    [0.25, 'a quarter', '¼'],
-    [1 / 3, 'a third', '⅓'],
-    [0.5, 'half', '½'],
-    [0.75, 'three quarters', '¾'],
-    [1, '', ''],
-  ];
-  const nearest = (x: number, most: readonly (typeof parts)[number][]): (typeof parts)[number] =>
-    most.reduce((a, b) => (Math.abs(b[0] - x) < Math.abs(a[0] - x) ? b : a));
-  if (caps < 0.9) return `about ${nearest(caps, parts.slice(0, 5))[1]} of its cap`;
-  const whole = Math.floor(caps + 0.125);
-  const left = caps - whole;
-  const part = left < 0.125 ? '' : nearest(left, parts.slice(1, 5))[2];
-  return `${whole}${part} ${whole === 1 && part === '' ? 'cap' : 'caps'}`;
-}
 /** "30 mL (2 caps) of down cleaner", "20 mL (20 g) of oxygen booster". */
 export const dose = (c: StepContext): string => {
   const { cleaner, doseMl, caps } = c.s;
