@@ -21,6 +21,8 @@ describe('a programme in five figures', () => {
       Rinses: '3, at least, until clear',
     });
     expect(said('itm-jersey')).toMatchObject({ Water: '20 °C, by hand', Rinses: '5, at least, until clear' });
+    // The minutes in the dryer, as its step says them; hands are told apart.
+    expect(said('itm-smock')).toMatchObject({ Dryer: 'medium, 20 min' });
     expect(Object.keys(said('itm-smock'))).toEqual(['Dryer', 'Your hands']);
     expect(said('itm-vest')).toEqual({});
     expect(said('itm-rope')).toEqual({});
