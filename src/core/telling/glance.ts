@@ -70,7 +70,13 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
     });
   const warm = steps.find((s) => s.phase !== 'dry' && s.settings.heat !== undefined);
   if (!longest && warm?.settings.heat)
-    out.push({ id: 'warm', label: 'Dryer', value: HEAT_WORDS[warm.settings.heat], more: minutesText(warm.unattendedMin || warm.attendedMin), step: warm });
+    out.push({
+      id: 'warm',
+      label: 'Dryer',
+      value: HEAT_WORDS[warm.settings.heat],
+      more: minutesText(warm.unattendedMin || warm.attendedMin),
+      step: warm,
+    });
   if (out.length === 0) return [];
   const { all, hands } = minutesOf(steps);
   return [
