@@ -51,21 +51,20 @@ async function pack(api: ReturnType<typeof copyWorker>['api']): Promise<{ readon
 /** Several things changed one after the other are one change for this long. */
 const ONE_CHANGE_MS = 3_600_000;
 /**
- * Keeps everything as it is now, before something large is done; for some days it can be brought back under Record.
- * @returns false when there was no room for it; what was to be done can be done all the same.
+ * Keeps everything as it is now, before something large is done; for some days it can be brought back under Record. Where there is no room for
+ * it that is said, and what was to be done can be done all the same.
  */
-export async function snapshot(why: SnapshotReason): Promise<boolean> {
+export async function snapshot(why: SnapshotReason): Promise<void> {
   try {
     const [newest] = await snapshots();
-    if (why === 'bulk' && newest?.why === 'bulk' && nowMs() - Date.parse(newest.at) < ONE_CHANGE_MS) return true;
+    if (why === 'bulk' && newest?.why === 'bulk' && nowMs() - Date.parse(newest.at) < ONE_CHANGE_MS) return;
     const { items } = await loadKit();
     // Of an empty kit there is nothing to bring back.
-    if (items.length === 0) return true;
+    if (items.length === 0) return;
     const { blob, photos } = await withWorker(pack);
     await keepSnapshot({ id: newId('snap'), at: nowIso(), why, things: items.length, photos, blob });
-    return true;
   } catch {
-    return false;
+    tell('There was no room to keep everything as it was before; Undo still takes it back.');
   }
 }
 /** Brings a kept state back; what is here now is kept in its place. */

@@ -30,7 +30,7 @@ const Frame = styled.nav`
   }
   /* What stands beside it on a desk comes below, however long the way is. */
   ${phone} {
-    flex-basis: 100%;
+    width: 100%;
     min-height: 29px;
   }
   strong {

@@ -133,16 +133,22 @@ async function tab(
     await page.goto(base + path, { waitUntil: 'load' });
     await settled(page);
   };
-  /** Brings it into view and waits, as a hand does, until it stands still. */
+  /** Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. */
   const still = async (element: ElementHandle<Element>): Promise<void> => {
-    await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
-    const top = (): Promise<number> => element.evaluate((e) => e.getBoundingClientRect().top);
-    let was = await top();
-    for (let n = 0; n < 20; n++) {
+    const stand = (): Promise<{ top: number; free: boolean }> =>
+      element.evaluate((e) => {
+        const { left, top, width, height } = e.getBoundingClientRect();
+        const over = document.elementFromPoint(left + width / 2, top + height / 2);
+        return { top, free: over !== null && (e.contains(over) || over.contains(e)) };
+      });
+    let was = NaN;
+    for (let n = 0; n < 40; n++) {
+      const is = await stand();
+      if (is.top === was && is.free) return;
+      // Moved meanwhile, by the focus or by what has come: looked for again.
+      if (!is.free) await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
+      was = is.top;
       await new Promise((resolve) => setTimeout(resolve, 30));
-      const is = await top();
-      if (is === was) break;
-      was = is;
     }
   };
   const press = async (text: string): Promise<void> => {

@@ -354,6 +354,10 @@ describe('a day', () => {
     const line = (metres: number): DayRequest['kit'] =>
       kitOf(shirts, { equipment: { ...KIT.equipment, racks: [{ id: 'r', kind: 'line', metres }] } });
     expect(Date.parse(dayOf(line(0.7)).day.finish)).toBeGreaterThan(Date.parse(dayOf(line(5)).day.finish));
+    // A line that nobody measured has room for all, and that is said.
+    const unmeasured = kitOf(shirts, { equipment: { ...KIT.equipment, racks: [{ id: 'r', kind: 'line' }] } });
+    expect(dayOf(unmeasured).day.assumptions.join()).toContain('length is not known');
+    expect(dayOf(line(5)).day.assumptions.join()).not.toContain('length is not known');
     const hand = kitOf([0, 1, 2].map(() => ({ item: jersey() })));
     const alone = dayOf(hand, { hands: [{ name: 'a' }] }).day;
     expect(Date.parse(dayOf(hand, { hands: [{ name: 'a' }, { name: 'b' }] }).day.finish)).toBeLessThan(Date.parse(alone.finish));

@@ -1,5 +1,5 @@
 import type { Action, SupplyClass } from '../gear';
-import type { ApartRule, CushionRule } from '../knowledge';
+import { SUN_HOURS, type ApartRule, type CushionRule } from '../knowledge';
 import { minutesText } from '../units';
 import { SUPPLY_WORDS } from '../words';
 import { counted, listed } from '../words/text';
@@ -155,9 +155,10 @@ export const LEFT_OUT = {
   launderette: (name: string): string =>
     `${name} can only be dried in a large dryer elsewhere; it is planned by itself, unless one is at hand.`,
 } as const;
+const oClock = (hour: number): string => `${String(hour).padStart(2, '0')}:00`;
 export const DAY_ASSUMPTIONS = {
   hands: 'Nobody’s hours were given: one person is taken to be there all the time.',
   grid: 'Every piece of work is taken in whole steps of five minutes.',
   metres: 'Lines and racks whose length is not known are taken to have room for all.',
-  sun: 'What works by the sun is put between 09:00 and 17:00; look whether it shines.',
+  sun: `What works by the sun is put between ${oClock(SUN_HOURS.from)} and ${oClock(SUN_HOURS.to)}; look whether it shines.`,
 } as const;

@@ -32,10 +32,12 @@ function writeDay(request: DayRequest, asked: Asked, outcome: Outcome, leftOut: 
   const offset = offsetOf(request.from);
   const { found } = outcome;
   const at = (slot: number): string => instantAt(calendar, slot, offset);
+  const endless = new Set((kit.equipment?.racks ?? []).flatMap((r) => (r.metres === undefined ? [r.id] : [])));
   const assumptions = [
     ...(request.hands?.length ? [] : [DAY_ASSUMPTIONS.hands]),
     DAY_ASSUMPTIONS.grid,
     ...(found?.problem.nodes.some((n) => n.inSun) ? [DAY_ASSUMPTIONS.sun] : []),
+    ...(found?.problem.nodes.some((n) => endless.has(n.on)) ? [DAY_ASSUMPTIONS.metres] : []),
     ...new Set(members.flatMap((m) => m.programme.assumptions)),
   ];
   const cautions = [...new Set(members.flatMap((m) => m.programme.cautions))];

@@ -57,11 +57,8 @@ export function Import({ current }: { current: Kit }) {
     setReading({ state: 'idle' });
   };
   const replace = async ({ kit, whole }: Opened & { state: 'ready' }): Promise<void> => {
-    const kept = await snapshot('import');
-    tell(
-      `${kit.items.length} things are in your kit now.${kept ? '' : ' There was no room to keep what was here.'}`,
-      await takeOver(kit, whole),
-    );
+    await snapshot('import');
+    tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
   return (
