@@ -141,6 +141,7 @@ async function tab(
         const over = document.elementFromPoint(left + width / 2, top + height / 2);
         return { top, free: over !== null && (e.contains(over) || over.contains(e)) };
       });
+    await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
     let was = NaN;
     for (let n = 0; n < 40; n++) {
       const is = await stand();
