@@ -2,7 +2,7 @@ import type { Kit } from '../gear';
 import { faultsOf, isObject, tooDeep, type Fault } from './read-kit';
 import { KIT_FORMAT } from './limits';
 
-/** What was left out of a document, so that the rest can be opened. */
+/** What was left out of a kit file, so that the rest can be opened. */
 export interface LeftOut {
   /** The thing, bottle or line that it stood in, as its owner would know it. */
   readonly name: string;
@@ -23,7 +23,7 @@ const steps = (path: string): Step[] =>
 /** A way of reading that is left before this many rounds: each takes something out. */
 const MAX_ROUNDS = 40;
 
-/** How many of a path's steps lead to what stands for itself: an entry of a list, or else a part of the document. */
+/** How many of a path's steps lead to what stands for itself: an entry of a list, or else a part of the file. */
 function ownerOf(path: readonly Step[]): number {
   for (let n = path.length - 1; n > 0; n--) if (typeof path[n] === 'number') return n + 1;
   return 1;
@@ -45,9 +45,9 @@ function nameOf(file: Entry, path: readonly Step[]): string {
 }
 
 /**
- * What of a faulty kit document can be read: a value that breaks a rule is left out, and where the rest cannot stand without it, the entry
+ * What of a faulty kit file can be read: a value that breaks a rule is left out, and where the rest cannot stand without it, the entry
  * that it is in. What is left out counts as not known. Unknown fields stay.
- * @returns null when it is no kit document at all.
+ * @returns null when it is no kit file at all.
  */
 export function soundPart(file: unknown): Sound | null {
   if (!isObject(file) || file.format !== KIT_FORMAT || !Array.isArray(file.items) || tooDeep(file)) return null;
