@@ -1,5 +1,5 @@
-import { createContext, type CSSProperties, type ReactNode, useContext } from 'react';
-import { FieldError, Label, Text } from 'react-aria-components';
+import { createContext, type CSSProperties, type ReactNode, useContext, useState } from 'react';
+import { FieldError, FieldErrorContext, Label, Text, type ValidationResult } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { Row } from './basics';
 import { color, font, size } from './theme';
@@ -69,16 +69,23 @@ const Said = styled.span`
     position: absolute;
   }
 `;
+/** Where something was said that is mended now: its place stays, so that what is pressed next does not move under the hand. */
+const Kept = styled.span`
+  visibility: hidden;
+`;
+const faultText = ({ validationDetails, validationErrors }: ValidationResult): string =>
+  validationDetails.valueMissing ? 'This is needed.' : validationErrors.join(' ');
 /** What is wrong with a field, read aloud when it appears; below it what helps to fill it. */
 export function FieldNotes({ fault, hint }: { fault: string | null | undefined; hint?: ReactNode }) {
+  const found = useContext(FieldErrorContext);
+  const text = found?.isInvalid ? fault || faultText(found) : '';
+  const [last, setLast] = useState('');
+  if (text !== '' && text !== last) setLast(text);
   return (
     <>
       <Said aria-live="polite">
-        <Wrong>
-          {({ validationDetails, validationErrors }) =>
-            fault || (validationDetails.valueMissing ? 'This is needed.' : validationErrors.join(' '))
-          }
-        </Wrong>
+        <Wrong>{(validation) => fault || faultText(validation)}</Wrong>
+        {text === '' && last !== '' && <Kept aria-hidden="true">{last}</Kept>}
       </Said>
       {hint ? <HintLine slot="description">{hint}</HintLine> : null}
     </>
