@@ -1,6 +1,7 @@
 import type { Fault, LeftOut, Sound } from '../core/formats';
 import type { CopyRest, ReadCopy } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
+import { howMany } from '../core/words/text';
 import { writeMeta, type Photo, type Snapshot, type SnapshotReason } from '../data/db';
 import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
 import type { Undo } from '../data/repo';
@@ -12,7 +13,6 @@ import { tell } from './session';
 
 /* Everything that is here as one file, and back. */
 
-const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 const SUFFIX: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
 /** What a copy holds besides things and their record, as one says it; empty when there is nothing. */
 export function besidesText(photos: number, runs: number): string {

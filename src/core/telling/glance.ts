@@ -1,7 +1,8 @@
 import { minutesOf, type Programme, type ProgrammeStep } from '../document';
-import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../units';
+import { minutesText, tempText, volumeText } from '../units';
 import { HEAT_WORDS, SUPPLY_WORDS } from '../words';
 import { capsText } from '../words/dose';
+import { uncapital } from '../words/text';
 
 /** What is wanted first of a programme, in one figure each. */
 export interface Glance {
@@ -10,7 +11,7 @@ export interface Glance {
   readonly value: string;
   /** What the figure is of. */
   readonly more: string;
-  /** The step that it stands in; null for what is of all of them. */
+  /** The step that it stands in, for its reasons; null for what is of all of them. */
   readonly step: ProgrammeStep | null;
 }
 
@@ -27,7 +28,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
   const wash = steps.find((s) => isWash(s) && (s.settings.tempC !== undefined || s.settings.cleaner !== undefined));
   if (wash) {
     const { cleaner, doseMl, caps, tempC, cycle } = wash.settings;
-    const ml = doseMl === undefined ? 'a little' : us ? `${(doseMl / ML_PER_US_FL_OZ).toFixed(1)} US fl oz` : `${doseMl} mL`;
+    const ml = doseMl === undefined ? 'a little' : volumeText(doseMl, us);
     out.push(
       cleaner
         ? {
@@ -43,7 +44,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
       out.push({
         id: 'water',
         label: 'Water',
-        value: us ? `${Math.round(fahrenheit(tempC))} °F` : `${tempC} °C`,
+        value: tempText(tempC, us),
         more: cycle ? `on “${cycle}”` : wash.do === 'machine-wash' ? 'in the machine' : 'by hand',
         step: wash,
       });
@@ -55,7 +56,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
       id: 'rinses',
       label: 'Rinses',
       value: String(rinses),
-      more: 'at least, until clear',
+      more: rinsing.some((s) => s.check) ? 'at least, until clear' : 'in all',
       step: rinsing.at(-1) ?? null,
     });
   const drying = steps.filter((s) => s.phase === 'dry' && s.unattendedMin > 0);
@@ -65,7 +66,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
       id: 'dry',
       label: 'Drying',
       value: minutesText(drying.reduce((sum, s) => sum + waited(s), 0)),
-      more: longest.title.charAt(0).toLowerCase() + longest.title.slice(1),
+      more: uncapital(longest.title),
       step: longest,
     });
   const warm = steps.find((s) => s.phase !== 'dry' && s.settings.heat !== undefined);

@@ -9,6 +9,9 @@ export const listed = (words: readonly string[], last: 'and' | 'or' = 'and'): st
 /** How long a mark rests under its agent: minutes, from two hours on hours. */
 export const restText = (minutes: number): string => (minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`);
 
+/** "1 thing", "3 things". */
+export const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 /** A count as a word up to twelve, as at the beginning of a sentence. */
 export const counted = (n: number): string => NUMBERS[n] ?? String(n);

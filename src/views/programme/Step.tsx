@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Dose } from '../../core/dosing';
 import type { SupplyClass } from '../../core/gear';
 import type { ProgrammeStep } from '../../core/document';
-import { fahrenheit, minutesText, ML_PER_US_FL_OZ } from '../../core/units';
+import { minutesText, tempText, volumeText } from '../../core/units';
 import { HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';
 import { Figure, Note, Quiet } from '../../ui/basics';
@@ -47,20 +47,15 @@ const Foot = styled.div`
 function figures(step: ProgrammeStep, us: boolean): string[] {
   const s = step.settings;
   const out: string[] = [];
-  if (s.tempC !== undefined) out.push(us ? `${Math.round(fahrenheit(s.tempC))} °F` : `${s.tempC} °C`);
+  if (s.tempC !== undefined) out.push(tempText(s.tempC, us));
   if (s.spinRpm !== undefined) out.push(s.spinRpm === 0 ? 'no spin' : `${s.spinRpm} rpm`);
   if (s.heat !== undefined) out.push(HEAT_WORDS[s.heat]);
   if (s.rounds !== undefined && s.rounds > 1) out.push(`${s.rounds} × ${s.checkEveryMin} min`);
   if (s.soakMin !== undefined) out.push(`soak ${minutesText(s.soakMin)}`);
   if (s.rinses !== undefined) out.push(`${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`);
-  if (s.ironC !== undefined) out.push(`${s.ironC} °C`);
-  if (s.doseMl !== undefined && s.cleaner)
-    out.push(
-      us
-        ? `${(s.doseMl / ML_PER_US_FL_OZ).toFixed(1)} US fl oz ${SUPPLY_WORDS[s.cleaner]}`
-        : `${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`,
-    );
-  if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
+  if (s.ironC !== undefined) out.push(tempText(s.ironC, us));
+  if (s.doseMl !== undefined && s.cleaner) out.push(`${volumeText(s.doseMl, us)} ${SUPPLY_WORDS[s.cleaner]}`);
+  if (s.prooferMl !== undefined) out.push(volumeText(s.prooferMl, us));
   return out;
 }
 

@@ -7,6 +7,7 @@ import { dayOf } from '../../core/units/day';
 import type { LeftOut } from '../../core/formats';
 import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
+import { howMany } from '../../core/words/text';
 import { KEPT_DAYS } from '../../data/snapshots';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -77,8 +78,8 @@ export function Import({ current }: { current: Kit }) {
       {reading.state === 'ready' && (
         <Sheet title="Replace your kit by this file?" open onClose={cancel}>
           <p>
-            {reading.name} holds {reading.kit.items.length} things, {reading.kit.inspections.length} looks and{' '}
-            {(reading.kit.log ?? []).length} lines of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
+            {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
+            and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
             {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. Your {current.items.length} things and their
             record will be replaced, and programmes under way end.{' '}
             {reading.whole
@@ -148,5 +149,3 @@ function LeftOutList({ left }: { left: readonly LeftOut[] }) {
     </>
   );
 }
-
-const howMany = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -14,7 +14,7 @@ import { NEED_WORDS } from '../../core/telling/due';
 import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
-import { capital } from '../../core/words/text';
+import { capital, howMany } from '../../core/words/text';
 import { readMeta, type SnapshotReason } from '../../data/db';
 import { KEPT_DAYS, snapshots } from '../../data/snapshots';
 import { fullness, isKept, type Fullness } from '../../data/storage';
@@ -77,7 +77,7 @@ function Copied({ kit }: { kit: Kit }) {
       {at === null ? 'No copy was saved from this browser yet. ' : `The last copy was saved ${whenText(at)}. `}
       {since === 0
         ? 'Nothing was recorded since.'
-        : at !== null && `Since then ${since === 1 ? 'one line was' : `${since} lines were`} recorded.`}
+        : at !== null && `Since then ${howMany(since, 'line was', 'lines were')} recorded.`}
     </Note>
   );
 }
@@ -104,8 +104,8 @@ function Earlier() {
               <span>
                 {capital(whenText(one.at))}, {BEFORE_WORDS[one.why]}{' '}
                 <Quiet>
-                  {one.things === 1 ? 'one thing' : `${one.things} things`}
-                  {one.photos > 0 ? `, ${one.photos === 1 ? 'one photograph' : `${one.photos} photographs`}` : ''}
+                  {howMany(one.things, 'thing')}
+                  {one.photos > 0 ? `, ${howMany(one.photos, 'photograph')}` : ''}
                 </Quiet>
               </span>
               <TextButton
