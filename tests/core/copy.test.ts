@@ -153,8 +153,20 @@ describe('a whole copy', () => {
         'browser.json',
         JSON.stringify({
           ...all,
-          runs: [...all.runs!, { ...run, id: 'r2', itemId: 'gone' }, { ...run, id: 'r3', events: 'x' }, 7],
-          photos: [...all.photos!, { ...photo, id: 'p2', file: 'photos/9.jpg' }, { ...photo, id: 'p3', width: 0 }],
+          runs: [
+            ...all.runs!,
+            { ...run, id: 'r2', itemId: 'gone' },
+            { ...run, id: 'r3', events: 'x' },
+            7,
+            { ...run, id: 'r5', programme: { steps: [{ ...run.programme.steps[0], settings: null }] } },
+          ],
+          drafts: [...all.drafts!, { itemId: 'itm-quilt', card: 'soil', seen: { soil: 9 } }],
+          photos: [
+            ...all.photos!,
+            { ...photo, id: 'p2', file: 'photos/9.jpg' },
+            { ...photo, id: 'p3', width: 0 },
+            { ...photo, id: 'p4', light: { marks: {}, spread: [] } },
+          ],
           views: 'none',
           washDay: { items: 'all' },
           evenings: { 'itm-quilt': { of: 'plan', moves: [7] }, gone: { of: 'plan', moves: [] } },
@@ -172,8 +184,11 @@ describe('a whole copy', () => {
       'A programme under way: runs[1].itemId',
       'A programme under way: runs[2].events',
       'A programme under way: runs[3]',
+      'A programme under way: runs[4].programme.steps[0].settings',
+      'A look that was not finished: drafts[1].seen.soil',
       'A photograph: photos[1].file',
       'A photograph: photos[2].width',
+      'A photograph: photos[3].light.marks.corners',
       'Moves of the down that are done: evenings.itm-quilt.moves[0]',
       'The wash day: washDay.items',
     ]);
@@ -181,13 +196,8 @@ describe('a whole copy', () => {
   test('a run whose lines cannot be followed is left out by the worker, and named', async () => {
     const { photos: _none, ...others } = copy.rest;
     const [first] = run.programme.steps;
-    // Sound by itself, line by line; a step without settings cannot be moved to another machine.
-    const broken = {
-      ...run,
-      id: 'r4',
-      programme: { ...run.programme, steps: run.programme.steps.map((s) => ({ ...s, settings: null })) },
-      events: [{ type: 'moved', at: 1, stepId: first!.id, to: { dryerId: 'd' }, act: 1 }],
-    };
+    // Sound by itself, line by line; but where it was moved to is not said.
+    const broken = { ...run, id: 'r4', events: [{ type: 'moved', at: 1, stepId: first!.id, act: 1 }] };
     const read = await copyJobs.read(await copyJobs.pack(copy.kit, { ...others, runs: [run, broken] }, [], AT));
     if (read.status !== 'read') throw new Error(JSON.stringify(read));
     expect(read.rest.runs).toEqual(JSON.parse(JSON.stringify([run])));

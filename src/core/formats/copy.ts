@@ -4,12 +4,27 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
-import { Const, Id, Instant, Maybe, Millis, Nested, NestedList, OneOf, Positive, Text, Texts, Whole } from './fields';
+import {
+  Const,
+  Id,
+  Instant,
+  Maybe,
+  Millis,
+  Nested,
+  NestedList,
+  NotNegative,
+  OneOf,
+  Points,
+  Positive,
+  Text,
+  Texts,
+  Whole,
+} from './fields';
 import { PREFERENCES, type Prefer } from '../washday/types';
-import { collect, isObject, readJson, readKit, tooDeep, type Fault } from './read-kit';
+import { checkRows, collect, isObject, readJson, readKit, tooDeep, type Fault } from './read-kit';
 import { MAX_COPY_BYTES } from './limits';
 import { soundPart, type LeftOut, type Sound } from './sound';
-import type { Kit } from '../gear';
+import type { Inspection, Kit } from '../gear';
 
 /*
  * A whole copy of what a browser holds: a ZIP of a kit document, which other software reads as it is, of what belongs to this browser only, and
@@ -72,6 +87,18 @@ class ManifestDoc {
   @Instant() madeAt!: string;
   @NestedList(() => FileDoc) files!: FileDoc[];
 }
+class SpreadDoc {
+  @Text(60) baffle!: string;
+  @NotNegative() grams!: number;
+  @NotNegative() sd!: number;
+}
+class MarksDoc {
+  @Points() corners!: [number, number][];
+}
+class LightDoc {
+  @Nested(() => MarksDoc) marks!: MarksDoc;
+  @NestedList(() => SpreadDoc) spread!: SpreadDoc[];
+}
 class PhotoDoc {
   @Id() id!: string;
   @Id() itemId!: string;
@@ -82,13 +109,26 @@ class PhotoDoc {
   @Text(300) file!: string;
   @Text(60) type!: string;
   @Maybe() @Text(300) step?: string;
+  @Maybe() @Nested(() => LightDoc) light?: LightDoc;
 }
+class ReasonDoc {
+  @Id() rule!: string;
+  @Text() text!: string;
+}
+class SettingsDoc {}
 class StepDoc {
   @Id() id!: string;
   @Id() key!: string;
   @Text(200) title!: string;
   @Text() text!: string;
   @Text(40) when!: string;
+  @Text(40) phase!: string;
+  @Text(60) do!: string;
+  @NotNegative() attendedMin!: number;
+  @NotNegative() unattendedMin!: number;
+  @Nested(() => SettingsDoc) settings!: SettingsDoc;
+  @NestedList(() => ReasonDoc) why!: ReasonDoc[];
+  @Texts(4000) cautions!: string[];
 }
 class ProgrammeDoc {
   @NestedList(() => StepDoc) steps!: StepDoc[];
@@ -244,6 +284,13 @@ function checkedFile(data: Uint8Array | undefined, cls: new () => object): { doc
   const faults = faultsIn(read.document, cls);
   return faults.length > 0 ? { faults } : { document: read.document };
 }
+/** A look that was not finished is held to what a look is held to. */
+const faultsOfDraft = ({ itemId, seen }: { readonly itemId?: unknown; readonly seen?: unknown }): readonly Fault[] =>
+  isObject(seen)
+    ? checkRows({ inspections: [{ ...seen, id: 'draft', itemId, at: '2000-01-01T00:00:00Z' } as Inspection] }).map(
+        ({ path, message }) => ({ path: path.replace('inspections[0]', 'seen'), message }),
+      )
+    : [{ path: 'seen', message: 'must be an object' }];
 /** The rows of a list that can be read; the others are named. */
 function soundRows(
   document: object,
@@ -264,7 +311,7 @@ function soundRows(
       return false;
     };
     if (!isObject(row)) return lost({ path: '', message: 'must be an object' });
-    const [fault] = faultsIn(row, ROWS[name]);
+    const [fault] = [...faultsIn(row, ROWS[name]), ...(name === 'drafts' ? faultsOfDraft(row) : [])];
     if (fault) return lost(fault);
     const { itemId, machineId, file } = row as { itemId?: unknown; machineId?: unknown; file?: unknown };
     if (name !== 'views' && name !== 'sheets' && machineId === undefined && typeof itemId === 'string' && !items.has(itemId))

@@ -2,13 +2,12 @@ import type { Programme, ProgrammeStep } from '../document';
 import type { Item, Kit } from '../gear';
 import { writeProgramme } from '../programme';
 import type { RunLoad } from '../run/events';
-import { cushionText, loadText, WASH_TOGETHER } from '../telling/wash-day';
-import { thingName } from '../words';
+import { WASH_TOGETHER } from '../telling/wash-day';
 import { RINSE_WORDS } from '../words/rinse';
 import { loadOf } from './loads';
 import { memberOf } from './members';
 import type { DayLoad, DayTask, Member, WashDay } from './types';
-import { machineText } from './write';
+import { drumText } from './write';
 
 const MINUTE = 60_000;
 /** A thing of a load as it is carried out: its own programme, with the drum as the load runs it. */
@@ -204,8 +203,7 @@ export function loadOfSome(
   const made = washer && members.length > 0 ? loadOf(members, washer) : undefined;
   if (!made) return null;
   const { settings, ballast, boundBy, massKg } = made;
-  const names = members.map((m) => thingName(m.item));
-  const text = loadText({ ...settings, names, machine: machineText(made.washer), cushion: cushionText(ballast) });
+  const text = drumText(made);
   const tasks = day.tasks.map((task): DayTask =>
     task.loadId === load.id
       ? {

@@ -11,9 +11,11 @@ import { overfills, tooMany } from './sharing';
 import type { Apart, DayLoad, DayTask, Load, Member } from './types';
 
 const nameOf = (member: Member): string => thingName(member.item);
-/** What a load's machine is called in a sentence. */
-export const machineText = (washer: Load['washer']): string =>
-  washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`;
+const machineText = (washer: Load['washer']): string => (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`);
+
+/** What is set and poured for a drum, as one reads it at the machine. */
+export const drumText = ({ settings, washer, ballast, members }: Load): string =>
+  loadText({ ...settings, names: members.map(nameOf), machine: machineText(washer), cushion: cushionText(ballast) });
 
 export interface Writing {
   readonly found: Found;
@@ -97,12 +99,7 @@ function taskWords(w: Writing, at: number): { readonly title: string; readonly t
   if (load && node.do === 'machine-wash')
     return {
       title: `Wash ${listed(names)}.`,
-      text: loadText({
-        ...load.settings,
-        names,
-        machine: machineText(load.washer),
-        cushion: cushionText(load.ballast),
-      }),
+      text: drumText(load),
     };
   const title = handText(listed(names), node.titles);
   const [first] = node.steps;
