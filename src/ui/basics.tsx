@@ -5,13 +5,14 @@ import { color, font, phone, size } from './theme';
 
 /** A page: the answer at the top, everything aligned to one left edge. */
 export const Page = styled.main`
-  padding: 24px 32px 64px;
+  /* The last line can be scrolled clear of what was just said, a stack of it on a desk. */
+  padding: 24px 32px 216px;
   max-width: 1240px;
   display: flex;
   flex-direction: column;
   gap: 24px;
   ${phone} {
-    /* The last line can be scrolled clear of the bar and of what was just said above it. */
+    /* There of the bar, and of what was just said above it. */
     padding: 16px 16px 176px;
     gap: 20px;
   }

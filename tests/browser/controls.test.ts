@@ -1,3 +1,4 @@
+import type { ElementHandle } from 'puppeteer-core';
 import { mkdirSync } from 'node:fs';
 import { describe, expect, test, vi } from 'vitest';
 import { readKit } from '../../src/core/formats';
@@ -380,6 +381,33 @@ describe('with a finger', () => {
     // The keys for figures come up where figures are asked for.
     await v.go('/kit/itm-smock?correct=1');
     expect(await (await v.named('Dry weight, g', 'textbox')).evaluate((e) => (e as HTMLInputElement).inputMode)).toBe('decimal');
+    await v.close();
+  });
+});
+
+describe('with wet hands', () => {
+  test('everything that is pressed or typed into in a run is 64 px high, and the bar over its text leaves half the screen', async () => {
+    const v = await visit({ width: 390, height: 844 });
+    await v.goToRun();
+    await v.page.waitForSelector('[role=timer]');
+    await v.press('Skip');
+    await v.press('Note');
+    const heights = await v.page.$$eval('main button, main input:not([type=checkbox]):not([type=radio]):not([hidden])', (all) =>
+      all
+        .filter((e) => (e as HTMLElement).offsetParent !== null && !e.closest('[style*=clip]'))
+        .map((e) => [e.getAttribute('aria-label') ?? e.textContent ?? '', Math.round(e.getBoundingClientRect().height)] as const),
+    );
+    expect(heights.length).toBeGreaterThan(6);
+    expect(heights.filter(([, height]) => height < 64)).toEqual([]);
+    await v.reload();
+    const bar = (await (
+      await v.named('Not yet', 'button')
+    ).evaluateHandle((e) => {
+      let up: HTMLElement | null = e as HTMLElement;
+      while (up && getComputedStyle(up).position !== 'sticky') up = up.parentElement;
+      return up;
+    })) as ElementHandle<Element>;
+    expect((await bar.boundingBox())?.height).toBeLessThan(844 / 2);
     await v.close();
   });
 });

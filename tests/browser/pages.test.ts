@@ -1,10 +1,10 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import JSZip from 'jszip';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { faultsOf, giveFile, settled, visit, type Visit } from './visit';
+import { faultsOf, giveFile, putInStore, settled, visit } from './visit';
 
 const PATHS = [
   '/',
@@ -360,21 +360,6 @@ describe('kit files', () => {
   });
   test('a saved copy holds everything, and another browser is the same once it was opened there', async () => {
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-copy-'));
-    const save = async (v: Visit, press: string): Promise<string> => {
-      const client = await v.page.createCDPSession();
-      const downloadPath = mkdtempSync(join(folder, 'to-'));
-      const browserContextId = v.page.browserContext().id ?? '';
-      await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath, browserContextId });
-      await v.press(press);
-      return vi.waitFor(
-        () => {
-          const file = readdirSync(downloadPath).find((f) => /^umbrastic-.*\.(zip|json)$/.test(f));
-          if (!file) throw new Error('Nothing was saved yet.');
-          return join(downloadPath, file);
-        },
-        { timeout: 20_000, interval: 100 },
-      );
-    };
     const contentOf = async (file: string): Promise<Record<string, unknown>> => {
       const zip = await JSZip.loadAsync(readFileSync(file));
       const names = Object.keys(zip.files).filter((name) => name !== 'manifest.json');
@@ -387,11 +372,11 @@ describe('kit files', () => {
     await vi.waitFor(async () => expect(await v.rows('photos')).toHaveLength(2), { timeout: 20_000 });
     await v.go('/record');
     await v.sees('No copy was saved from this browser yet.');
-    const first = await save(v, 'Save a copy');
+    const first = await v.saved('Save a copy');
     await v.sees('The copy is in your downloads, with 2 photographs and 1 programme under way; it was read back and is whole.');
     await v.sees('The last copy was saved today');
     await v.sees('Nothing was recorded since.');
-    await save(v, 'Save the kit as JSON');
+    await v.saved('Save the kit as JSON');
     await v.sees('It leaves out 2 photographs and 1 programme under way, saved views and half-made changes.');
     const run = ((await v.rows('runs'))[0] as { id: string }).id;
 
@@ -405,7 +390,7 @@ describe('kit files', () => {
     await w.go(`/run/${run}`);
     await w.page.waitForSelector('[role=timer]');
     await w.go('/record');
-    expect(await contentOf(await save(w, 'Save a copy'))).toEqual(await contentOf(first));
+    expect(await contentOf(await w.saved('Save a copy'))).toEqual(await contentOf(first));
 
     // What was here before is kept; brought back, that in turn is kept.
     await w.sees('before a file was opened');
@@ -415,6 +400,14 @@ describe('kit files', () => {
     await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).not.toContain(run));
     await w.press('Undo');
     await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).toContain(run));
+
+    // So is what the demo takes the place of.
+    await w.press('Replace everything by the demo kit');
+    await w.sees('before the demo kit was taken');
+    // An old copy is spoken of, with what came since.
+    await putInStore(w, 'meta', { key: 'copiedAt', value: new Date(Date.now() - 40 * 86_400_000).toISOString() });
+    await w.reload();
+    await w.sees('The last copy was saved 1 month ago. Since then');
 
     // One letter wrong: it is said which file, and nothing is changed.
     const zip = await JSZip.loadAsync(readFileSync(first));

@@ -1,5 +1,5 @@
 import axe from 'axe-core';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
@@ -32,6 +32,8 @@ export interface Visit {
   readonly day: (name: string, day: string) => Promise<void>;
   /** Gives a file to the button of this name, as the system's own window would. */
   readonly file: (name: string, path: string) => Promise<void>;
+  /** Presses the button of this name and waits for the file that it saves; it is gone when the page is. @returns where it lies. */
+  readonly saved: (name: string) => Promise<string>;
   /** Steers the stand-in devices that this visitor has to themselves. */
   readonly device: (path: string, body: unknown) => Promise<void>;
   readonly reload: () => Promise<void>;
@@ -224,6 +226,21 @@ async function tab(
     const [chooser] = await Promise.all([page.waitForFileChooser(WAIT), press(name)]);
     await chooser.accept([path]);
   };
+  const saved = async (name: string): Promise<string> => {
+    const downloadPath = mkdtempSync(join(tmpdir(), 'umbrastic-saved-'));
+    page.once('close', () => rmSync(downloadPath, { recursive: true, force: true }));
+    const client = await page.createCDPSession();
+    const browserContextId = page.browserContext().id ?? '';
+    await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath, browserContextId });
+    for (let n = 0; n < 200; n++) {
+      // Beside other tests a press may come while the page is being drawn: it is pressed again, as a hand would.
+      if (n % 80 === 0) await press(name);
+      const file = readdirSync(downloadPath).find((f) => !f.endsWith('.crdownload') && !f.startsWith('.'));
+      if (file) return join(downloadPath, file);
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error(`"${name}" saved nothing.`);
+  };
   const sees = async (text: string): Promise<void> => {
     try {
       await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), WAIT, text);
@@ -276,6 +293,7 @@ async function tab(
     choose,
     day,
     file,
+    saved,
     sees,
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
     stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,

@@ -6,6 +6,7 @@ import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import type { CsvResult } from '../../core/formats/csv';
 import type { Item } from '../../core/gear';
+import { howMany } from '../../core/words/text';
 import { changeItems } from '../../data/repo';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -58,7 +59,7 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
   const take = async (): Promise<void> => {
     await (await import('../../app/copy')).snapshot('csv');
     const undo = await changeItems(taken.flatMap((r) => (r.item ? [r.item] : [])));
-    tell(`${taken.length} rows are taken into your kit.`, undo);
+    tell(`${howMany(taken.length, 'row is', 'rows are')} taken into your kit.`, undo);
     close();
   };
   const faulty = (result?.rows ?? []).filter((r) => r.state === 'faulty').length;
