@@ -4,6 +4,7 @@ import type { Costs, DayWish, Remedy, WashDay } from '../../core/washday';
 import { SUPPLY_WORDS } from '../../core/words';
 import { Column, Figure, Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
+import { Disclosure } from '../../ui/Disclosure';
 import { phone } from '../../ui/theme';
 
 /** What the day comes to. It keeps its height while better days are found: what is below is read meanwhile. */
@@ -117,6 +118,30 @@ export function LeftOut({
         </Button>
       )}
     </section>
+  );
+}
+/** Cautions of the day, and what it rests on. */
+export function Small({ day }: { day: WashDay }) {
+  return (
+    <>
+      {day.cautions.length > 0 && (
+        <section aria-label="Careful">
+          <h2>Careful</h2>
+          <ul>
+            {day.cautions.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <Disclosure title={`What this rests on (${day.assumptions.length})`}>
+        <ul>
+          {day.assumptions.map((a) => (
+            <li key={a}>{a}</li>
+          ))}
+        </ul>
+      </Disclosure>
+    </>
   );
 }
 /** The wish with a remedy in it. */

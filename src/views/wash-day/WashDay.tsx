@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { readList } from '../../app/routes';
-import { endOfDay, kitOfDay, newWish, unstarted } from '../../app/dayHours';
+import { endOfDay, newWish, unstarted } from '../../app/dayHours';
 import { download } from '../../app/download';
 import { readWish } from '../../app/loads';
 import { useKit, usePlanning } from '../../app/kit';
@@ -9,29 +9,20 @@ import { nowIso, nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { pageTitle } from '../../app/title';
 import { useWashDay } from '../../app/washDay';
-import { HIRED_WORDS, momentText } from '../../core/telling/wash-day';
 import type { DayTask, DayWish } from '../../core/washday';
-import { Column, Empty, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Column, Empty, Note, Page, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
-import { Disclosure } from '../../ui/Disclosure';
-import { Menu } from '../../ui/Menu';
 import { usePhone } from '../../ui/phone';
 import { Timeline } from '../../ui/Timeline';
 import { Choose } from './Choose';
 import { DoorCards } from './DoorCards';
+import { DayActions, DaySays } from './DayHead';
 import { HoursSheet } from './HoursSheet';
 import { Loads } from './Loads';
 import { MoveSheet } from './MoveSheet';
 import { Needed } from './Needed';
-import { LeftOut, remedied, Saved, Verdict, WhyNot } from './Outcome';
+import { LeftOut, remedied, Saved, Small, WhyNot } from './Outcome';
 import { namesIn, rowsOf } from './parts';
-
-function hoursLine(wish: DayWish): string {
-  const people = wish.people.map((p) => (p.from && p.to ? `${p.name} ${p.from}–${p.to}` : `${p.name} all day`)).join(', ');
-  const quiet = wish.quiet ? ` · quiet ${wish.quiet.from}–${wish.quiet.to}` : '';
-  const hired = (wish.hired ?? []).map((one) => ` · ${HIRED_WORDS[one].offer}`).join('');
-  return `${people}${quiet}${hired}${wish.until ? ` · done by ${momentText(wish.until)}` : ''}`;
-}
 
 /** How to get all this done in time: what shares a drum, and when somebody is needed. */
 export function WashDay() {
@@ -131,95 +122,18 @@ export function WashDay() {
     // A name may be one long word.
     <Page aria-busy={(!day && busy !== null) || undefined} style={{ overflowWrap: 'anywhere' }}>
       <Row $between $wrap $top>
-        <Column $gap={8} style={{ maxWidth: 820 }}>
-          <Verdict aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</Verdict>
-          {busy && (
-            <Row role="status">
-              <Quiet>
-                {busy.better > 0 ? `Looking for a better day; ${busy.better} found so far.` : 'Looking for the best day …'}
-              </Quiet>
-              <TextButton onPress={stop}>Stop</TextButton>
-            </Row>
-          )}
-          {day && !busy && (
-            <Quiet>
-              {day.status === 'optimal'
-                ? 'No day on these machines and in these hours can be better.'
-                : day.status === 'planned'
-                  ? `No day on these machines and in these hours can be done before ${momentText(day.bound.finish)}.`
-                  : 'What follows is the best that can be done without the limit.'}
-            </Quiet>
-          )}
-          <Row $wrap>
-            <Quiet>{hoursLine(here)}</Quiet>
-            <TextButton onPress={() => setSheet('hours')}>Hours and people</TextButton>
-          </Row>
-        </Column>
-        <Row $wrap className="no-print">
-          {here.started ? (
-            <Button data-main-action onPress={() => void moveRest()}>
-              Late: move the rest
-            </Button>
-          ) : (
-            <Button
-              isDisabled={!day || busy !== null || day.status === 'impossible'}
-              data-main-action
-              onPress={() =>
-                day &&
-                say(
-                  { ...here, started: { day, begun: [], kit: kitOfDay(kit, here.items) } },
-                  'The day is started. Carry out a load, or tick what you have begun.',
-                )
-              }
-            >
-              Start the day
-            </Button>
-          )}
-          <Button look="quiet" isDisabled={!day} onPress={() => void calendar()}>
-            To calendar
-          </Button>
-          <Button look="quiet" isDisabled={!day} onPress={() => window.print()}>
-            Print
-          </Button>
-          <Menu
-            label="More"
-            lines={[
-              { id: 'cards', name: 'Print a card for each machine', onPress: () => setSheet('cards') },
-              {
-                id: 'md',
-                name: 'Save as Markdown',
-                onPress: () =>
-                  void files().then(
-                    ({ dayMarkdown }) => day && download('wash-day.md', 'text/markdown', dayMarkdown(day, nameOf)),
-                  ),
-              },
-              {
-                id: 'json',
-                name: 'Save for other software',
-                onPress: () => day && download('wash-day.json', 'application/json', JSON.stringify(day, null, 2)),
-              },
-              {
-                id: 'request',
-                name: 'Save what was asked',
-                onPress: () => request && download('day-request.json', 'application/json', JSON.stringify(request, null, 2)),
-              },
-              ...(here.started
-                ? [
-                    {
-                      id: 'open',
-                      name: 'Plan it anew',
-                      onPress: () => say(unstarted(here), 'The day is open again.'),
-                    },
-                  ]
-                : []),
-              {
-                id: 'new',
-                name: 'Begin a new day',
-                onPress: () => say({ ...newWish(), people: here.people }, 'The day is empty.'),
-              },
-            ]}
-          />
-        </Row>
+        <DaySays day={day} busy={busy} wish={here} onStop={stop} onHours={() => setSheet('hours')} />
+        <DayActions
+          day={day}
+          planning={busy !== null}
+          wish={here}
+          kit={kit}
+          request={request}
+          onLate={() => void moveRest()}
+          onCalendar={() => void calendar()}
+          onCards={() => setSheet('cards')}
+          onChange={say}
+        />
       </Row>
       {!busy && !day && (
         <Note>
@@ -267,23 +181,7 @@ export function WashDay() {
                         replan({ ...here, hired: [...(here.hired ?? []), 'dryer'] }, 'The large dryer is in the day.'),
                     })}
               />
-              {day.cautions.length > 0 && (
-                <section aria-label="Careful">
-                  <h2>Careful</h2>
-                  <ul>
-                    {day.cautions.map((c) => (
-                      <li key={c}>{c}</li>
-                    ))}
-                  </ul>
-                </section>
-              )}
-              <Disclosure title={`What this rests on (${day.assumptions.length})`}>
-                <ul>
-                  {day.assumptions.map((a) => (
-                    <li key={a}>{a}</li>
-                  ))}
-                </ul>
-              </Disclosure>
+              <Small day={day} />
             </Column>
           </TwoColumns>
         </>
