@@ -3,7 +3,7 @@ import { makeDemoKit } from '../../demo/kit';
 import type { Item, Kit } from '../../src/core/gear';
 import { LOAD_RULES, LOAD_RULES_OF } from '../../src/core/knowledge';
 import { APART_WORDS, SOFT_RISKS } from '../../src/core/telling/wash-day';
-import { apartBy, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
+import { apartBy, carryLoad, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
 import { askedOf, gather } from '../../src/core/washday/asked';
 import { withHired } from '../../src/core/washday/hired';
 import { dryerLitres } from '../../src/core/washday/loads';
@@ -441,6 +441,62 @@ describe('what the day itself sets', () => {
     // A dryer of one's own that fits is taken first.
     const own = dayOf(withHired(kitOf([{ item: down() }]), ['dryer'])).day;
     expect(own.tasks.find((t) => t.do === 'tumble')?.on).toBe('d1');
+  });
+  const small = (id: string) => ({ id, kind: 'vented' as const, drumLitres: 80, heats: ['low' as const] });
+  const twoDryers = { ...KIT.equipment, dryers: [small('d1'), small('d2')] };
+  test('two dryers of one’s own turn at the same time, and two jackets share a drum for it', () => {
+    const things = [{ item: down() }, { item: down() }];
+    const one = dayOf(kitOf(things, { equipment: { ...KIT.equipment, dryers: [small('d1')] } })).day;
+    const kit = kitOf(things, { equipment: twoDryers });
+    const { day, request } = dayOf(kit);
+    expect(brokenLaws(request, day)).toEqual([]);
+    expect(day.status).toBe('optimal');
+    const turns = day.tasks.filter((t) => t.do === 'tumble');
+    expect(turns.map((t) => t.on).sort()).toEqual(['d1', 'd2']);
+    expect(drums(day)).toEqual([['i0', 'i1']]);
+    expect(turns[0]!.from < turns[1]!.to && turns[1]!.from < turns[0]!.to).toBe(true);
+    expect(Date.parse(day.finish)).toBeLessThan(Date.parse(one.finish));
+    // Each is carried out in the dryer that the day turns it in.
+    const [load] = day.loads;
+    const carried = carryLoad(kit, day, load!);
+    for (const { item: thing, programme } of carried)
+      for (const step of programme.steps)
+        if (step.do === 'tumble') expect(step.settings.dryerId).toBe(turns.find((t) => t.itemIds.includes(thing.id))?.on);
+    // What turns already stays where it turns.
+    const begun = day.tasks.filter((t) => t.from < turns[1]!.to);
+    const later = dayOf(kit, { begun, from: turns[1]!.from }).day;
+    expect(later.tasks.filter((t) => t.do === 'tumble').map((t) => [t.itemIds, t.on])).toEqual(
+      turns.map((t) => [t.itemIds, t.on]),
+    );
+  });
+  test('little energy: a thing turns in the dryer that takes less of it', () => {
+    const pump = { id: 'd0', kind: 'heat-pump' as const, drumLitres: 110, heats: ['low' as const] };
+    const equipment = { ...KIT.equipment, dryers: [pump, { ...small('d9'), drumLitres: 120 }] };
+    const kit = kitOf([{ item: down() }], { equipment });
+    const on = (prefer: 'earliest' | 'least-energy'): string | undefined =>
+      dayOf(kit, { prefer }).day.tasks.find((t) => t.do === 'tumble')?.on;
+    expect(on('least-energy')).toBe('d0');
+    expect(on('earliest')).toBe('d9');
+    const [thrifty, soon] = (['least-energy', 'earliest'] as const).map((prefer) => dayOf(kit, { prefer }).day.takes.kWh);
+    expect(thrifty).toBeLessThan(soon!);
+  });
+  test('a launderette’s dryer beside one’s own busy one makes an impossible day possible; where the day fits it stays unused', () => {
+    const kit = kitOf([{ item: down() }, { item: down() }], { equipment: { ...KIT.equipment, dryers: [small('d1')] } });
+    const own = dayOf(kit).day;
+    const hired = withHired(kit, ['dryer']);
+    const unhurried = dayOf(hired).day;
+    expect(unhurried.tasks.filter((t) => t.do === 'tumble').map((t) => t.on)).toEqual(['d1', 'd1']);
+    expect(unhurried.finish).toBe(own.finish);
+    const until = new Date(Date.parse(own.finish) - 1_800_000).toISOString();
+    const { day } = dayOf(kit, { until });
+    expect(day.status).toBe('impossible');
+    const remedy = day.impossible?.remedies.find((r) => r.change.add === 'dryer');
+    expect(remedy).toBeDefined();
+    const { day: again, request } = dayOf(hired, { until });
+    expect(brokenLaws(request, again)).toEqual([]);
+    expect(again.status).not.toBe('impossible');
+    expect(again.finish <= remedy!.finish).toBe(true);
+    expect(again.tasks.filter((t) => t.do === 'tumble' && t.on === 'launderette-dryer')).toHaveLength(1);
   });
   test('a dryer that turns for two turns once: its motor is counted once, its warmth for each', () => {
     const two = kitOf([{ item: down() }, { item: down() }]);

@@ -23,13 +23,16 @@ const request: fc.Arbitrary<DayRequest> = fc
     due: fc.option(fc.integer({ min: 6, max: 60 }), { nil: undefined }),
     prefer: fc.constantFrom('earliest' as const, 'fewest-visits' as const, 'least-energy' as const),
     home: fc.option(household, { nil: undefined, freq: 2 }),
+    second: fc.constantFrom(undefined, 'vented' as const, 'heat-pump' as const, 'commercial' as const),
   })
-  .map(({ ids, begin, people, long, quiet, until, due, prefer, home }): DayRequest => {
+  .map(({ ids, begin, people, long, quiet, until, due, prefer, home, second }): DayRequest => {
     const kit = only(DEMO, ids);
+    const equipment = home ? (home.equipment ?? {}) : (kit.equipment ?? {});
+    const dryers = [...(equipment.dryers ?? []), ...(second ? [{ id: 'second', kind: second, drumLitres: 112 }] : [])];
     return {
       format: 'umbrastic/day-request',
       version: 1,
-      kit: home ? { ...kit, equipment: home.equipment ?? {}, supplies: home.supplies ?? [] } : kit,
+      kit: { ...kit, equipment: { ...equipment, dryers }, ...(home ? { supplies: home.supplies ?? [] } : {}) },
       items: ids,
       from: at(begin),
       ...(people === 0

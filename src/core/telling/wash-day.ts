@@ -142,6 +142,7 @@ export const REMEDIES = {
   second: (): string => 'Have a second pair of hands.',
   less: (name: string): string => `Leave out ${name}.`,
   loud: (): string => 'Let the machines run in the quiet hours.',
+  dryer: (): string => 'Use a launderette’s dryer as well.',
   fan: (): string => 'Set a fan by what hangs.',
 } as const;
 /** What is at hand for the day only. */

@@ -2,6 +2,7 @@ import { DAY_ASSUMPTIONS, dayVerdict, lateVerdict } from '../telling/wash-day';
 import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
 import { costsOf, shoppingOf } from './costs';
+import { driedIn } from './members';
 import { handSlots } from './nodes';
 import { minutesOfSlots, findDay, USUAL_EFFORT, type Asked, type Effort, type Outcome } from './search';
 import type { Costs, DayRequest, WashDay } from './types';
@@ -62,7 +63,8 @@ function writeDay(request: DayRequest, asked: Asked, outcome: Outcome, leftOut: 
     };
   }
   const loadIds = lettersOf(found);
-  const w: Writing = { found, calendar, offset, loadIds, byId: new Map(members.map((m) => [m.item.id, m])) };
+  const dried = members.map((m) => driedIn(m, found.drying));
+  const w: Writing = { found, calendar, offset, loadIds, byId: new Map(dried.map((m) => [m.item.id, m])) };
   const handsMin = minutesOfSlots(found.problem.nodes.reduce((sum, n) => sum + handSlots(n), 0));
   const end = found.placed.finish;
   const finish = at(end);

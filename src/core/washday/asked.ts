@@ -1,9 +1,9 @@
 import { LEFT_OUT } from '../telling/wash-day';
 import { thingName } from '../words';
 import { calendarOf, slotAt } from './calendar';
-import { runLines } from './costs';
+import { dryingKwh, runLines } from './costs';
 import { dryerLitres, type Wishes } from './loads';
-import { memberOf } from './members';
+import { driedIn, memberOf } from './members';
 import type { Asked } from './search';
 import type { DayRequest, Member, WashDay } from './types';
 
@@ -38,6 +38,7 @@ const wishesOf = (request: DayRequest): Wishes => ({
 });
 export function askedOf(request: DayRequest, members: readonly Member[]): Asked {
   const begun = request.begun ?? [];
+  const turned = new Map<string, number>();
   const origin = Math.min(Date.parse(request.from), ...begun.map((t) => Date.parse(t.from)));
   const grid = 5 * 60_000;
   const originMs = begun.length > 0 && origin < Date.parse(request.from) ? Math.floor(origin / grid) * grid : undefined;
@@ -55,6 +56,13 @@ export function askedOf(request: DayRequest, members: readonly Member[]): Asked 
     begunAt: (task) => {
       const start = Math.round(slotAt(calendar, task.from));
       return { start, slots: Math.max(1, Math.round(slotAt(calendar, task.to)) - start) };
+    },
+    dryingEnergyOf: (member, drying) => {
+      const id = drying.get(member.item.id) ?? member.dryers[0]?.dryerId ?? '';
+      const key = `${member.item.id}/${id}`;
+      let kWh = turned.get(key);
+      if (kWh === undefined) turned.set(key, (kWh = dryingKwh(driedIn(member, drying).made)));
+      return kWh;
     },
     energyOf: (load) => runLines(request.kit, load).reduce((sum, l) => sum + l.kWh, 0),
   };

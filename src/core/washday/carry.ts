@@ -5,7 +5,7 @@ import type { RunLoad } from '../run/events';
 import { WASH_TOGETHER } from '../telling/wash-day';
 import { RINSE_WORDS } from '../words/rinse';
 import { loadOf } from './loads';
-import { memberOf } from './members';
+import { driedIn, memberOf } from './members';
 import type { DayLoad, DayTask, Member, WashDay } from './types';
 import { drumText } from './write';
 
@@ -40,6 +40,13 @@ function drumMinutes(kit: Kit, load: DayLoad, steps: readonly ProgrammeStep[]): 
 const leadOf = (those: readonly Placed[]): Placed | undefined =>
   [...those].sort((a, b) => (b.step.settings.rinses ?? 0) - (a.step.settings.rinses ?? 0))[0];
 
+/** A thing with its steps as they are in the dryer that the day turns it in. */
+export function driedOn(day: WashDay, member: Member): Member {
+  const { id } = member.item;
+  const there = day.tasks.find((t) => t.steps.some((s) => s.itemId === id) && member.dryers.some((d) => d.dryerId === t.on));
+  return there ? driedIn(member, new Map([[id, there.on]])) : member;
+}
+
 class Carrying {
   private readonly members: readonly Member[];
   private readonly taskOf: ReadonlyMap<string, DayTask>;
@@ -53,7 +60,7 @@ class Carrying {
   ) {
     this.members = load.itemIds.flatMap((id) => {
       const item = kit.items.find((i) => i.id === id);
-      return item ? [memberOf(kit, item)] : [];
+      return item ? [driedOn(day, memberOf(kit, item))] : [];
     });
     this.taskOf = new Map(day.tasks.flatMap((t) => t.steps.map((s): [string, DayTask] => [`${s.itemId}/${s.stepId}`, t])));
     this.rinses = day.tasks.filter((t) => t.loadId === load.id && t.do === 'machine-rinse');

@@ -2,7 +2,9 @@ import { linesOf, priced, takes, worthOf, type TakesLine } from '../energy/takes
 import type { Kit } from '../gear';
 import { needsOf, shoppingFor } from '../supplies';
 import { loadOf } from './loads';
+import { driedIn } from './members';
 import { handSlots, SLOT_MIN, workOf } from './nodes';
+import type { Plan } from '../programme';
 import type { Found } from './search';
 import type { Costs, Load, Member, WashDay } from './types';
 
@@ -30,6 +32,10 @@ export function runLines(kit: Kit, load: Load): ReturnType<typeof linesOf> {
     },
   );
 }
+
+/** Energy of what turns in a dryer, kWh. */
+export const dryingKwh = (made: Plan): number =>
+  takes(made).lines.reduce((sum, l) => sum + (l.what === 'dry-motor' || l.what === 'dry-heat' ? l.kWh : 0), 0);
 
 const OF_RUN = new Set<TakesLine['what']>(['heat-water', 'wash-motor', 'rinse', 'supply']);
 interface Sum {
@@ -59,23 +65,24 @@ export function costsOf(kit: Kit, members: readonly Member[], found: Found): { t
     for (const node of workOf([member], alone, kit.equipment ?? {}).nodes) if (!node.purge) apart.handSlots += handSlots(node);
   }
   for (const node of found.work.nodes) if (node.purge) apart.handSlots += handSlots(node);
-  const turning = turningFor(members, found);
+  const turning = turningFor(
+    members.map((m) => driedIn(m, found.drying)),
+    found,
+  );
   const purged = new Set<string>();
   for (const member of members) {
     const load = found.loads.find((l) => l.members.includes(member));
     const inRun = new Set(member.programme.steps.filter((s) => s.settings.washerId === member.made.washer?.id).map((s) => s.id));
-    for (const line of takes(member.made).lines) {
-      if (line.what === 'purge') {
-        const key = `${member.made.washer?.id}/${line.stepId}`;
-        if (purged.has(key)) continue;
-        purged.add(key);
-      }
-      add(apart, line, line.money);
+    const once = (line: TakesLine): boolean => line.what !== 'purge' || !purged.has(`${member.made.washer?.id}/${line.stepId}`);
+    const own = takes(member.made).lines.filter(once);
+    for (const line of own) add(apart, line, line.money);
+    for (const line of takes(driedIn(member, found.drying).made).lines.filter(once)) {
       // What hangs in one dryer with another is warmed for itself; the drum turns once.
       const turned = line.what === 'dry-motor' && turning.has(`${member.item.id}/${line.stepId}`);
       const ofRun = load !== undefined && inRun.has(line.stepId) && OF_RUN.has(line.what);
       if (!ofRun && !turned && (line.what !== 'purge' || found.work.nodes.some((n) => n.purge))) add(together, line, line.money);
     }
+    for (const line of own) if (line.what === 'purge') purged.add(`${member.made.washer?.id}/${line.stepId}`);
   }
   for (const load of found.loads)
     for (const line of runLines(kit, load)) {

@@ -2,9 +2,11 @@ import type { Dryer, Kit } from '../gear';
 import { HIRED_WORDS } from '../telling/wash-day';
 import type { Hired } from './types';
 
-/** Takes anything, and is chosen only where no dryer of one's own fits. */
+/** Takes anything; a thing goes there where no dryer of one's own takes it, or where the day would not fit otherwise. */
 const DRYER: Dryer = { id: 'launderette-dryer', kind: 'commercial', name: HIRED_WORDS.dryer.name };
 
+/** True for a dryer that is not one's own. */
+export const isElsewhere = (dryerId: string): boolean => dryerId === DRYER.id;
 /** True when the kit has that already. */
 export const hasHired = ({ equipment }: Kit, hired: Hired): boolean =>
   hired === 'fan' ? equipment?.room?.fan === true : (equipment?.dryers ?? []).some((d) => d.id === DRYER.id);

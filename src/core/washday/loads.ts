@@ -6,7 +6,7 @@ import { JOB_ORDER, RINSING_FIGURES } from '../knowledge';
 import { isMeasured } from '../dosing';
 import { chooseCycle, cleanersOf, doseOf, servingBottle, type Plan } from '../programme';
 import { rinsesToClear } from '../rinsing';
-import { ballastOf, conflictsOf, dryTogether, fillOf, overfills, tooMany } from './sharing';
+import { ballastOf, conflictsOf, dryersFor, fillOf, overfills, tooMany } from './sharing';
 import type { BoundBy, InDrum, Load, LoadSettings, Member } from './types';
 
 /** Drum of every dryer, litres. */
@@ -171,7 +171,7 @@ export function apartBy(a: Member, b: Member, wishes: Wishes): { rule: ApartRule
   const machines = a.drums.filter((d) => b.drums.some((o) => o.washer.id === d.washer.id));
   if (machines.length === 0) return { rule: 'no-machine', hard: true };
   if (machines.every((d) => overfills([a, b], d.washer))) return { rule: 'drum', hard: true };
-  if (!dryTogether([a, b], wishes.drums)) return { rule: 'dryer', hard: true };
+  if (!dryersFor([a, b], wishes.drums)) return { rule: 'dryer', hard: true };
   if (wished(wishes.apart, a, b)) return { rule: 'wished', hard: false };
   const soft = conflicts[0];
   return soft && !wished(wishes.together, a, b) ? { rule: soft.rule, hard: false } : undefined;
@@ -180,7 +180,7 @@ export function apartBy(a: Member, b: Member, wishes: Wishes): { rule: ApartRule
 /** True when all these may go into this machine together. */
 export function mayShare(members: readonly Member[], washer: Washer, wishes: Wishes): boolean {
   if (members.some((m) => !inThis(m, washer))) return false;
-  if (overfills(members, washer) || tooMany(members) || !dryTogether(members, wishes.drums)) return false;
+  if (overfills(members, washer) || tooMany(members) || !dryersFor(members, wishes.drums)) return false;
   const [first] = members;
   const shared = (first?.cleaners ?? []).some((c) => members.every((m) => m.cleaners.includes(c)));
   if (members.length > 1 && !shared && members.some((m) => m.cleaners.length > 0)) return false;

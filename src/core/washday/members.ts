@@ -1,8 +1,9 @@
 import type { Item, Kit, Washer } from '../gear';
 import { latestInspection } from '../gear';
 import { DRUM_LITRES, LITRES_PER_KG } from '../knowledge';
+import type { Programme, ProgrammeStep } from '../document';
 import { cleanersOf, plan, writeProgramme, type Plan } from '../programme';
-import type { InDrum, Member } from './types';
+import type { Drying, InDrum, InDryer, Member } from './types';
 
 const DRUMS: readonly string[] = ['front-loader', 'impeller', 'agitator'];
 /** True for a machine that turns, not a tub or basin. */
@@ -26,11 +27,44 @@ function drumsOf(kit: Kit, made: Plan): InDrum[] {
   return drums;
 }
 
+const alwaysOf = (programme: Programme): ProgrammeStep[] => programme.steps.filter((s) => s.when === 'always');
+const dryerOf = (steps: readonly ProgrammeStep[]): string | undefined =>
+  steps.find((s) => s.do === 'tumble' && s.settings.dryerId !== undefined)?.settings.dryerId;
+/** True when the same is done, in the same order and as warm. */
+const sameWork = (a: readonly ProgrammeStep[], b: readonly ProgrammeStep[]): boolean =>
+  a.length === b.length &&
+  a.every(
+    (s, n) => s.id === b[n]?.id && s.settings.heat === b[n].settings.heat && s.settings.washerId === b[n].settings.washerId,
+  );
+
+/** The dryers that may turn it: its plan's own, then each other in which the same work is done, as planned with that dryer alone. */
+function dryersOf(kit: Kit, made: Plan, programme: Programme, steps: readonly ProgrammeStep[]): InDryer[] {
+  const own = dryerOf(steps);
+  if (own === undefined) return [];
+  const found: InDryer[] = [{ dryerId: own, made, programme, steps }];
+  for (const dryer of kit.equipment?.dryers ?? []) {
+    if (dryer.id === own) continue;
+    const there = plan({ ...made.request, kit: { ...kit, equipment: { ...kit.equipment, dryers: [dryer] } } }, made.knowledge);
+    if (there.dryer?.id !== dryer.id) continue;
+    const written = writeProgramme(there);
+    const other = alwaysOf(written);
+    if (sameWork(steps, other)) found.push({ dryerId: dryer.id, made: there, programme: written, steps: other });
+  }
+  return found;
+}
+/** A thing as it is dried on this day. */
+export function driedIn(member: Member, drying: Drying): Member {
+  const id = drying.get(member.item.id);
+  const there = id === undefined ? undefined : member.dryers.find((d) => d.dryerId === id);
+  return there ? { ...member, made: there.made, programme: there.programme, steps: there.steps } : member;
+}
+
 /** A thing of the day: its programme, the drums that may take it, its share of a drum. */
 export function memberOf(kit: Kit, item: Item): Member {
   const made = plan({ item, inspection: latestInspection(kit.inspections, item.id), kit });
   const programme = writeProgramme(made);
   const kg = made.massG / 1000;
+  const steps = alwaysOf(programme);
   const pieces = item.count ?? 1;
   const drum = DRUM_LITRES.washer[made.bulk];
   // A stack of small things is as big as its mass makes it.
@@ -39,8 +73,9 @@ export function memberOf(kit: Kit, item: Item): Member {
     item,
     made,
     programme,
-    steps: programme.steps.filter((s) => s.when === 'always'),
+    steps,
     drums: drumsOf(kit, made),
+    dryers: dryersOf(kit, made, programme, steps),
     cleaners: cleanersOf(made),
     kg,
     litres,

@@ -3,7 +3,8 @@ import { IN_THE_SUN, LINE_METRES } from '../knowledge';
 import type { ProgrammeStep } from '../document';
 import { orderOf } from './loads';
 import { hasteOf } from './sharing';
-import type { DayStep, Load, Member } from './types';
+import { driedIn } from './members';
+import type { DayStep, Drying, Load, Member } from './types';
 
 /** Everything is on a grid of this many minutes. */
 export const SLOT_MIN = 5;
@@ -340,15 +341,23 @@ export function compareOrder(a: readonly number[], b: readonly number[]): number
   return n < 0 ? 0 : (a[n] ?? 0) - (b[n] ?? 0);
 }
 
+/** Everything is dried where its programme says. */
+export const AS_PLANNED: Drying = new Map();
+
 /**
  * All work of a day: what each thing's programme asks, shared where its load shares it.
  * @param loads the drums; things in none of them are worked on alone.
  */
-export function workOf(members: readonly Member[], loads: readonly Load[], equipment: Equipment): Work {
+export function workOf(
+  members: readonly Member[],
+  loads: readonly Load[],
+  equipment: Equipment,
+  drying: Drying = AS_PLANNED,
+): Work {
   const builder = new WorkBuilder(equipment);
   for (const member of members) {
     const n = loads.findIndex((l) => l.members.includes(member));
-    builder.thing(member, loads[n], n < 0 ? undefined : n);
+    builder.thing(driedIn(member, drying), loads[n], n < 0 ? undefined : n);
   }
   builder.drums(loads);
   return { nodes: builder.nodes, links: builder.links, last: builder.last };

@@ -3,11 +3,13 @@ import { chance as chanceFrom } from '../units/chance';
 import type { Calendar } from './calendar';
 import { prove, relaxed } from './exact';
 import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
-import { compareOrder, handSlots, ofItsDrum, SLOT_MIN, workOf, type Work } from './nodes';
-import { isDrum } from './members';
+import { AS_PLANNED, compareOrder, handSlots, ofItsDrum, SLOT_MIN, workOf, type Work } from './nodes';
+import { isElsewhere } from './hired';
+import { driedIn, isDrum } from './members';
+import { begunDrying, dryingsFor, everyDrying, redry, settled, spread } from './dryers';
 import { hasteOf } from './sharing';
 import { groupsOf, place, tailsOf, VISIT_GAP, visitsOf, type Placed, type Problem } from './place';
-import type { DayTask, Load, Member, Prefer } from './types';
+import type { DayTask, Drying, Load, Member, Prefer } from './types';
 
 /** What is looked for, in slots. */
 export interface Asked {
@@ -24,15 +26,20 @@ export interface Asked {
   readonly begunAt: (task: DayTask) => { readonly start: number; readonly slots: number };
   /** What a drum costs in energy, kWh. */
   readonly energyOf: (load: Load) => number;
+  /** What a thing's turns in the dryer cost, kWh, where it has the choice. */
+  readonly dryingEnergyOf: (member: Member, drying: Drying) => number;
 }
 /** Drums and the schedule of all their work. */
 export interface Found {
   readonly loads: readonly Load[];
+  readonly drying: Drying;
   readonly work: Work;
   readonly problem: Problem;
   readonly placed: Placed;
   /** Slots by which things are late, in all. */
   readonly late: number;
+  /** Things that are carried elsewhere though a dryer here takes them. */
+  readonly elsewhere: number;
   readonly visits: number;
   readonly runs: number;
   readonly kWh: number;
@@ -50,11 +57,12 @@ const SLACKS = [0, 3, 12, 36, 72, 144] as const;
 
 interface Way {
   readonly loads: readonly Load[];
+  readonly drying: Drying;
 }
 
-export function problemOf(asked: Asked, loads: readonly Load[]): { work: Work; problem: Problem } {
+export function problemOf(asked: Asked, loads: readonly Load[], drying: Drying = AS_PLANNED): { work: Work; problem: Problem } {
   const { kit, members, calendar, begun } = asked;
-  const work = workOf(members, loads, kit.equipment ?? {});
+  const work = workOf(members, loads, kit.equipment ?? {}, drying);
   const pinned = new Map<number, number>();
   const nodes = [...work.nodes];
   for (const task of begun) {
@@ -80,22 +88,40 @@ export function problemOf(asked: Asked, loads: readonly Load[]): { work: Work; p
 
 const runsIn = (work: Pick<Work, 'nodes'>, loads: readonly Load[]): number =>
   loads.length + work.nodes.filter((n) => n.purge).length;
-function foundOf(asked: Asked, { loads }: Way, work: Work, problem: Problem, placed: Placed): Found {
+const energyIn = (asked: Asked, { loads, drying }: Way): number =>
+  loads.reduce((sum, load) => sum + asked.energyOf(load), 0) +
+  asked.members.reduce((sum, m) => sum + (m.dryers.length > 1 ? asked.dryingEnergyOf(m, drying) : 0), 0);
+const elsewhereIn = ({ members }: Asked, drying: Drying): number =>
+  members.filter((m) => m.dryers.length > 1 && isElsewhere(drying.get(m.item.id) ?? m.dryers[0]?.dryerId ?? '')).length;
+function foundOf(asked: Asked, way: Way, work: Work, problem: Problem, placed: Placed): Found {
   const late = problem.nodes.reduce(
     (sum, n, at) => sum + Math.max(0, (placed.starts[at] ?? 0) + n.slots - (problem.latest[at] ?? Infinity)),
     0,
   );
-  const kWh = loads.reduce((sum, load) => sum + asked.energyOf(load), 0);
-  return { loads, work, problem, placed, late, visits: visitsOf(problem, placed), runs: runsIn(work, loads), kWh };
+  const { loads, drying } = way;
+  const kWh = energyIn(asked, way);
+  const elsewhere = elsewhereIn(asked, drying);
+  return {
+    loads,
+    drying,
+    work,
+    problem,
+    placed,
+    late,
+    elsewhere,
+    visits: visitsOf(problem, placed),
+    runs: runsIn(work, loads),
+    kWh,
+  };
 }
-/** Which of two days is better: in time first, then what is preferred, then the fewer runs. */
+/** Which of two days is better: in time first, then what is carried elsewhere, then what is preferred, then the fewer runs. */
 function betterThan(prefer: Prefer): (a: Found, b: Found) => boolean {
   const key = (f: Found): readonly number[] =>
     prefer === 'fewest-visits'
-      ? [f.late, f.visits, f.placed.finish, f.runs]
+      ? [f.late, f.elsewhere, f.visits, f.placed.finish, f.runs]
       : prefer === 'least-energy'
-        ? [f.late, Math.round(f.kWh * 1000), f.placed.finish, f.runs]
-        : [f.late, f.placed.finish, f.runs, f.visits];
+        ? [f.late, f.elsewhere, Math.round(f.kWh * 1000), f.placed.finish, f.runs]
+        : [f.late, f.elsewhere, f.placed.finish, f.runs, f.visits];
   return (a, b) => compareOrder(key(a), key(b)) < 0;
 }
 
@@ -149,7 +175,7 @@ function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
 }
 
 /** Every way of sharing few things among drums and machines, or null when there are too many. */
-function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], most: number): Way[] | null {
+function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], most: number): Load[][] | null {
   if (units.length > FEW_THINGS) return null;
   const parts: Unit[][] = [[]];
   for (const unit of units) {
@@ -164,7 +190,7 @@ function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], 
     }
     parts.splice(0, parts.length, ...next);
   }
-  const ways: Way[] = [];
+  const ways: Load[][] = [];
   for (const part of parts) {
     let sets: Load[][] = [[...fixed]];
     for (const drum of part) {
@@ -174,14 +200,14 @@ function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], 
       sets = sets.flatMap((set) => loads.map((load) => [...set, load]));
       if (sets.length + ways.length > most) return null;
     }
-    ways.push(...sets.map((loads) => ({ loads })));
+    ways.push(...sets);
   }
   return ways;
 }
 
 /** Schedules a way of sharing, several times over with urgencies shaken a little; the best of them. */
 function tryWay(asked: Asked, way: Way, tries: number): Found | undefined {
-  const { work, problem } = problemOf(asked, way.loads);
+  const { work, problem } = problemOf(asked, way.loads, way.drying);
   const groups = groupsOf(problem);
   const tails = tailsOf(problem.nodes, problem.links);
   const tail = groups.map((g) => Math.max(...g.nodes.map((n) => tails[n] ?? 0)));
@@ -218,7 +244,8 @@ function loneBound(asked: Asked, washed: readonly Member[]): { finish: number; r
     const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)]);
     for (const way of ways) {
       const loads = way.flatMap((l) => (l ? [{ ...l, washMin: quickest(member), rinseMin: 0 }] : []));
-      least = Math.min(least, relaxed(problemOf(alone, loads).problem) ?? asked.calendar.horizon);
+      for (const drying of dryingsFor(member))
+        least = Math.min(least, relaxed(problemOf(alone, loads, drying).problem) ?? asked.calendar.horizon);
     }
     finish = Math.max(finish, least);
   }
@@ -238,20 +265,25 @@ export function leastVisits(asked: Asked): number {
   const alone = asked.members.map((member) => {
     const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)].flatMap((l) => l ?? []));
     const ofTheDrum = new Set(member.steps.flatMap((s) => (s.phase === 'prepare-machine' && ofItsDrum(member, s) ? [s.id] : [])));
-    return ways.map((loads) =>
-      workOf([member], loads, asked.kit.equipment ?? {}).nodes.filter((n) => !n.steps.some((s) => ofTheDrum.has(s.stepId))),
+    return ways.flatMap((loads) =>
+      dryingsFor(member).map((drying) => ({
+        in: driedIn(member, drying),
+        nodes: workOf([member], loads, asked.kit.equipment ?? {}, drying).nodes.filter(
+          (n) => !n.steps.some((s) => ofTheDrum.has(s.stepId)),
+        ),
+      })),
     );
   });
-  const hands = alone.map((ways) => Math.max(0, ...ways.map((nodes) => nodes.reduce((sum, n) => sum + handSlots(n), 0))));
+  const hands = alone.map((ways) => Math.max(0, ...ways.map(({ nodes }) => nodes.reduce((sum, n) => sum + handSlots(n), 0))));
   // A rinse programme that a companion needs is started for the others too.
   const all = hands.reduce((sum, h) => sum + h, 0) + (asked.members.length > 1 ? asked.members.length : 0);
   let most = 0;
   asked.members.forEach((member, m) => {
-    const fewest = (alone[m] ?? []).map((nodes) => {
+    const fewest = (alone[m] ?? []).map(({ in: dried, nodes }) => {
       const fill = pausesOf(
         nodes,
         asked.members.length > 1 ? quickest(member) : Infinity,
-        asked.members.length > 1 ? hasteOf(member)?.dryerId : undefined,
+        asked.members.length > 1 ? hasteOf(dried)?.dryerId : undefined,
         asked.members.length === 1,
       )
         .map((slots) => Math.floor(slots / VISIT_GAP))
@@ -296,13 +328,18 @@ function handsBound(asked: Asked): number {
   const drums = new Set(asked.kit.equipment?.washers?.filter(isDrum).map((m) => m.id));
   for (const member of asked.members) {
     const alone = member.drums.slice(0, 1).flatMap((d) => loadOf([member], d.washer) ?? []);
-    const haste = hasteOf(member);
-    // What two things that must be dried at once may do together.
-    const shared = new Set(
-      haste ? member.steps.filter((s) => s.phase === 'extract' || s.settings.dryerId === haste.dryerId).map((s) => s.id) : [],
-    );
-    for (const node of workOf([member], alone, asked.kit.equipment ?? {}).nodes)
-      if (!drums.has(node.on) && !node.purge && !node.steps.some((s) => shared.has(s.stepId))) needed += handSlots(node);
+    const least = dryingsFor(member).map((drying) => {
+      const dried = driedIn(member, drying);
+      const haste = hasteOf(dried);
+      // What two things that must be dried at once may do together.
+      const shared = new Set(
+        haste ? dried.steps.filter((s) => s.phase === 'extract' || s.settings.dryerId === haste.dryerId).map((s) => s.id) : [],
+      );
+      return workOf([member], alone, asked.kit.equipment ?? {}, drying)
+        .nodes.filter((n) => !drums.has(n.on) && !n.purge && !n.steps.some((s) => shared.has(s.stepId)))
+        .reduce((sum, n) => sum + handSlots(n), 0);
+    });
+    needed += Math.min(...least);
   }
   for (const task of asked.begun) needed -= task.attended.length > 0 ? asked.begunAt(task).slots : 0;
   const { there, first, horizon } = asked.calendar;
@@ -339,53 +376,88 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
   // The hours leave no room for something even when it is alone.
   if (lone.finish >= asked.calendar.horizon) return { found: undefined, proved: false, bound: lone };
   const units = unitsOf(asked, washed);
-  const ways = everyWay(asked, fixed, units, effort.ways);
-  if (!ways) {
-    improve(asked, fixed, units, effort, consider, () => best);
+  const sharing = everyWay(asked, fixed, units, effort.ways);
+  const turning = begunDrying(asked);
+  if (!sharing) {
+    improve(asked, { loads: fixed, drying: turning }, units, effort, consider, () => best);
     const runs = lone.runs + fixed.length;
-    const proved = asked.prefer === 'earliest' && best?.late === 0 && best.placed.finish <= lone.finish && best.runs <= runs;
+    const proved =
+      asked.prefer === 'earliest' &&
+      best?.late === 0 &&
+      best.elsewhere === 0 &&
+      best.placed.finish <= lone.finish &&
+      best.runs <= runs;
     return { found: best, proved, bound: { finish: lone.finish, runs } };
   }
+  const dryings = everyDrying(asked, turning, Math.max(1, Math.floor(effort.ways / sharing.length)));
+  const ways = sharing
+    .flatMap((loads) => (dryings ?? [turning, spread(asked, turning)]).map((drying): Way => ({ loads, drying })))
+    .flatMap((way) => settled(asked, way) ?? []);
   const each = Math.max(4, Math.floor((effort.tries * 4) / ways.length));
   const ready = ways.map((way) => {
-    const { problem } = problemOf(asked, way.loads);
+    const { problem } = problemOf(asked, way.loads, way.drying);
     return { way, problem, root: relaxed({ ...problem, latest: problem.latest.map(() => Infinity) }) ?? asked.calendar.horizon };
   });
   ready.sort((a, b) => a.root - b.root || a.way.loads.length - b.way.loads.length);
   for (const { way } of ready) consider(tryWay(asked, way, each));
-  let complete = asked.prefer !== 'fewest-visits';
+  if (!dryings) redryBest(asked, turning, effort.tries, consider, () => best);
+  let complete = dryings !== null && asked.prefer !== 'fewest-visits';
   let left = effort.proof;
   for (const { way, problem, root } of ready) {
     if (!complete) break;
     const runs = runsIn(problem, way.loads);
-    const kWh = way.loads.reduce((sum, l) => sum + asked.energyOf(l), 0);
+    const kWh = energyIn(asked, way);
     const inTime = best?.late === 0 ? best : undefined;
-    const dearer = inTime && asked.prefer === 'least-energy' ? Math.round((kWh - inTime.kWh) * 1000) : 0;
+    const energy = inTime && asked.prefer === 'least-energy' ? Math.round((kWh - inTime.kWh) * 1000) : 0;
+    const dearer = (inTime && elsewhereIn(asked, way.drying) - inTime.elsewhere) || energy;
     if (dearer > 0) continue;
     const bar = !inTime || dearer < 0 ? Infinity : inTime.placed.finish + (runs < inTime.runs ? 1 : 0);
     if (root >= bar) continue;
     const proof = prove(problem, bar, left);
     left -= proof.steps;
     if (proof.placed) {
-      const { work } = problemOf(asked, way.loads);
+      const { work } = problemOf(asked, way.loads, way.drying);
       consider(foundOf(asked, way, work, problem, proof.placed));
     }
     if (!proof.complete) complete = false;
   }
-  const least = Math.max(lone.finish, Math.min(...ready.map((r) => r.root)));
+  // Dryers that were not all tried might allow less than those that were.
+  const least = Math.max(lone.finish, dryings ? Math.min(...ready.map((r) => r.root)) : 0);
   const runs = Math.min(...ready.map((r) => runsIn(r.problem, r.way.loads)));
   // With the fewest turns nothing is tried out: what meets every bound is the best.
-  const seldom = best !== undefined && best.visits <= leastVisits(asked) && best.placed.finish <= least && best.runs <= runs;
+  const seldom =
+    best !== undefined &&
+    best.elsewhere === 0 &&
+    best.visits <= leastVisits(asked) &&
+    best.placed.finish <= least &&
+    best.runs <= runs;
   const proved = (complete || (asked.prefer === 'fewest-visits' && seldom)) && best?.late === 0;
   return proved && best
     ? { found: best, proved, bound: { finish: best.placed.finish, runs: best.runs } }
     : { found: best, proved: false, bound: { finish: least, runs } };
 }
 
+/** Moves things from dryer to dryer, as long as the tries last. */
+function redryBest(
+  asked: Asked,
+  fixed: Drying,
+  tries: number,
+  consider: (found: Found | undefined) => void,
+  best: () => Found | undefined,
+): void {
+  const chance = chanceFrom(5);
+  for (let n = 0; n < tries; n++) {
+    const now = best();
+    const drying = now && redry(asked, now.drying, fixed, chance);
+    if (!drying) return;
+    const way = settled(asked, { loads: now.loads, drying });
+    if (way) consider(tryWay(asked, way, 4));
+  }
+}
 /** Many things: packs drums in several orders, then moves things between them, as long as the effort lasts. */
 function improve(
   asked: Asked,
-  fixed: readonly Load[],
+  fixed: Way,
   units: readonly Unit[],
   effort: Effort,
   consider: (found: Found | undefined) => void,
@@ -401,13 +473,24 @@ function improve(
   const clean = [...units].sort((a, b) => compareOrder(dirt(a), dirt(b)) || (idOf(a) < idOf(b) ? -1 : 1));
   const big = [...clean].sort((a, b) => kgOf(b) - kgOf(a));
   const tries = Math.max(2, Math.round((effort.tries * 40) / Math.max(40, asked.members.length * 4)));
-  for (const order of [clean, big]) consider(tryWay(asked, { loads: packed(asked, fixed, order) }, tries));
+  const choice = asked.members.some((m) => m.dryers.length > 1 && !fixed.drying.has(m.item.id));
+  for (const order of [clean, big]) {
+    const loads = packed(asked, fixed.loads, order);
+    for (const drying of choice ? [fixed.drying, spread(asked, fixed.drying)] : [fixed.drying]) {
+      const way = settled(asked, { loads, drying });
+      if (way) consider(tryWay(asked, way, tries));
+    }
+  }
   const chance = chanceFrom(7);
   for (let n = 0; n < tries * 2; n++) {
     const now = best();
     if (!now) return;
-    const moved = moveOne(asked, now.loads.slice(fixed.length), units, chance);
-    if (moved) consider(tryWay(asked, { loads: [...fixed, ...moved] }, 2));
+    const drying = choice && chance() < 0.3 ? redry(asked, now.drying, fixed.drying, chance) : undefined;
+    const moved = drying
+      ? now.loads.slice(fixed.loads.length)
+      : moveOne(asked, now.loads.slice(fixed.loads.length), units, chance);
+    const way = moved && settled(asked, { loads: [...fixed.loads, ...moved], drying: drying ?? now.drying });
+    if (way) consider(tryWay(asked, way, 2));
   }
 }
 /** The same drums with one thing elsewhere, or one drum in another machine. */

@@ -1,7 +1,9 @@
 import { holds } from '../facts';
 import { CUSHION, CUSHIONS, DRUM_LITRES, LOAD_RULES, type LoadRule } from '../knowledge';
 import type { Washer } from '../gear';
-import type { Conflict, DayLoad, Member } from './types';
+import { isElsewhere } from './hired';
+import { driedIn } from './members';
+import type { Conflict, DayLoad, Drying, Member } from './types';
 
 /** What lies with these as a cushion; where one thing alone leaves no room for all of it, as much as goes in. */
 export function ballastOf(members: readonly Member[], washer: Pick<Washer, 'capacityKg'>): DayLoad['ballast'] {
@@ -57,7 +59,7 @@ export function hasteOf(
   return { dryerId: dry.settings.dryerId ?? '', heat: dry.settings.heat ?? '', litres: member.dryerLitres };
 }
 /** True when all that must tumble at once goes into one dryer, at one setting. */
-export function dryTogether(members: readonly Member[], drumLitres: ReadonlyMap<string, number | undefined>): boolean {
+function fitsDryers(members: readonly Member[], drumLitres: ReadonlyMap<string, number | undefined>): boolean {
   const hasty = members.flatMap((m) => hasteOf(m) ?? []);
   for (const one of hasty) {
     const same = hasty.filter((h) => h.dryerId === one.dryerId);
@@ -67,6 +69,30 @@ export function dryTogether(members: readonly Member[], drumLitres: ReadonlyMap<
     if (same.length > 1 && drum !== undefined && litres > drum) return false;
   }
   return true;
+}
+
+/**
+ * Where things that come out of one drum are dried, so that none that may not wait does: as planned where that goes, else in others of one's own.
+ * @param drying what is settled already. @returns undefined when there is no room so.
+ */
+export function dryersFor(
+  members: readonly Member[],
+  drumLitres: ReadonlyMap<string, number | undefined>,
+  drying: Drying = new Map(),
+): Drying | undefined {
+  const all = (so: Drying): boolean =>
+    fitsDryers(
+      members.map((m) => driedIn(m, so)),
+      drumLitres,
+    );
+  if (all(drying)) return drying;
+  let ways: Drying[] = [drying];
+  for (const { item, dryers } of members) {
+    const own = dryers.filter((d, n) => n === 0 || !isElsewhere(d.dryerId));
+    if (own.length < 2 || drying.has(item.id)) continue;
+    ways = ways.flatMap((way) => own.map((d) => new Map([...way, [item.id, d.dryerId]])));
+  }
+  return ways.find(all);
 }
 
 /** Every rule that two things would break in one drum, hard ones first; both ways round. */

@@ -168,6 +168,15 @@ export interface InDrum {
   readonly washer: Washer;
   readonly made: Plan;
 }
+/** A thing as it would be dried in one of the dryers that take it: the same steps by id and heat, their minutes by the dryer. */
+export interface InDryer {
+  readonly dryerId: string;
+  readonly made: Plan;
+  readonly programme: Programme;
+  readonly steps: readonly ProgrammeStep[];
+}
+/** Which dryer each thing turns in, by its id, where that is not the one of its programme. */
+export type Drying = ReadonlyMap<string, string>;
 /** One thing of the day with its programme. */
 export interface Member {
   readonly item: Item;
@@ -177,6 +186,8 @@ export interface Member {
   readonly steps: readonly ProgrammeStep[];
   /** Machines that may wash it, its own choice first; none when it goes in no drum. */
   readonly drums: readonly InDrum[];
+  /** Dryers that take it, its own choice first; none when it turns in no dryer. */
+  readonly dryers: readonly InDryer[];
   /** Cleaners it may be washed with, best first. */
   readonly cleaners: readonly SupplyClass[];
   readonly kg: number;

@@ -72,7 +72,7 @@ function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[]
   const first = hands[0] ?? { name: 'you' };
   tryWith({ hands: [...(hands.length > 0 ? hands : [first]), { ...first, name: 'a second person' }] }, REMEDIES.second);
   if (request.quiet?.length) tryWith({ quiet: [] }, REMEDIES.loud);
-  // A dryer elsewhere lets things in that are left out without one; those are told there. What is here would dry where it is planned.
+  if (!hasHired(request.kit, 'dryer')) tryWith({ add: 'dryer' }, REMEDIES.dryer);
   if (!hasHired(request.kit, 'fan')) tryWith({ add: 'fan' }, REMEDIES.fan);
   const ids = asked.members.map((m) => m.item.id);
   const least = [...new Set([...blamed, ...ids])].slice(0, 6);

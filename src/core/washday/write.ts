@@ -82,7 +82,7 @@ function once<T>(key: (one: T) => string): (one: T) => boolean {
 function stepIn(w: Writing, itemId: string, stepId: string): ProgrammeStep | undefined {
   const member = w.byId.get(itemId);
   const step = member?.steps.find((s) => s.id === stepId);
-  const load = member && w.found.loads.find((l) => l.members.includes(member));
+  const load = member && w.found.loads.find((l) => l.members.some((m) => m.item.id === itemId));
   if (!member || !step || !load || load.washer.id === member.made.washer?.id) return step;
   const there = member.drums.find((d) => d.washer.id === load.washer.id);
   return (there && writeProgramme(there.made).steps.find((s) => s.key === step.key)) ?? step;
