@@ -180,6 +180,29 @@ export const LOFT_FIGURES = {
   mendBelow: m(0.6, '1', 0.4, 0.8),
 } as const;
 
+export const COLOUR_FIGURES = {
+  paper: m(0.87, '1', 0.8, 0.92),
+  darkest: m(0.1, '1', 0.04, 0.2),
+  mostTint: m(4, '1', 2, 8),
+  mostAway: m(0.25, '1', 0.1, 0.5),
+  alike: m(4, '1', 1, 30),
+  placing: m(0.1, '1', 0.05, 0.4),
+  levelDoubt: m(0.012, '1', 0.005, 0.05),
+  tintDoubt: m(0.003, '1', 0.001, 0.02),
+  awayDoubt: m(0.15, '1', 0.05, 1),
+  unevenDoubt: m(0.3, '1', 0.1, 1),
+  colouredDoubt: m(0.3, '1', 0, 2),
+  cameraDoubt: m(0.06, '1', 0.03, 0.2),
+  whiteningRate: m(0.5, '1/h', 0.05, 3),
+  whiteningSpread: m(2.2, '1', 1.3, 4),
+  seenYellow: m(2, '1', 1, 4),
+} as const;
+/** What peroxide is put in to whiten. */
+export const LIGHT_KINDS = ['sun', 'cloud', 'lamp'] as const;
+export type LightKind = (typeof LIGHT_KINDS)[number];
+/** An hour of each in hours of full sun [from memory]; a lamp is one for curing, held a hand away. */
+export const LIGHTS: Readonly<Record<LightKind, number>> = { sun: 1, cloud: 0.4, lamp: 0.7 };
+
 export const REHEARSED_FIGURES = {
   mayLieMin: m(30, 'min', 10, 60),
   smellsMin: m(480, 'min', 180, 1440),

@@ -5,13 +5,11 @@
 import type { FillMap } from '../../gear';
 import { drawnBaffles, type DrawnBaffle } from '../layout';
 import { areaMm2, type Spread, volumeOf } from '../spread';
-import { homographyOf, isConvex, type Point, seenAt } from './homography';
+import { homographyOf, isConvex, type Point, type Reduced, sample, seenAt } from '../../picture';
 import { bareAround, type Lamp, lampAround, lampFrom, type LampFit } from './lamp';
-import { type Reduced, sample } from './reduce';
 import { LOFT_FIGURES } from '../../knowledge';
 
-export * from './homography';
-export * from './reduce';
+export * from '../../picture';
 
 /** What density is taken to follow: I₀/I − 1 where light is scattered, −ln(I/I₀) where it is swallowed, or what two references say between. */
 export const LIGHT_MODELS = ['scattered', 'swallowed', 'fitted'] as const;

@@ -1,6 +1,5 @@
 /** The light without the thing: how bright it would be at each place of the picture, lamp and lens together. */
-import { type Point, solve } from './homography';
-import { type Reduced, sample } from './reduce';
+import { type LitPlace, type Point, type Reduced, sample, surfaceOf } from '../../picture';
 
 /** Light at a place of the picture, 0 to 1 across and down, in linear units of one channel. */
 export type Lamp = (x: number, y: number) => number;
@@ -11,42 +10,16 @@ export interface LampFit {
   readonly from: 'picture' | 'around';
 }
 
-const TERMS: readonly ((x: number, y: number) => number)[] = [
-  () => 1,
-  (x) => x,
-  (_, y) => y,
-  (x) => x * x,
-  (x, y) => x * y,
-  (_, y) => y * y,
-];
-interface Bare {
-  readonly x: number;
-  readonly y: number;
-  readonly light: number;
-}
-/** Least squares on the logarithm; as many terms as the places can carry. */
-function surface(places: readonly Bare[]): Lamp | null {
-  const terms = TERMS.slice(0, places.length >= 12 ? 6 : places.length >= 5 ? 3 : 1);
-  const rows = terms.map(() => new Array<number>(terms.length).fill(0));
-  const right = new Array<number>(terms.length).fill(0);
-  for (const { x, y, light } of places) {
-    const f = terms.map((term) => term(x - 0.5, y - 0.5));
-    f.forEach((a, j) => {
-      right[j]! += a * Math.log(light);
-      f.forEach((b, k) => (rows[j]![k]! += a * b));
-    });
-  }
-  rows.forEach((row, k) => (row[k]! += 1e-9 * places.length));
-  const weights = solve(rows, right);
-  return weights && ((x, y) => Math.exp(weights.reduce((sum, w, k) => sum + w * (terms[k]?.(x - 0.5, y - 0.5) ?? 0), 0)));
-}
+/** As much of a surface as the places can carry. */
+const surface = (places: readonly LitPlace[]): Lamp | null =>
+  surfaceOf(places, places.length >= 12 ? 'bent' : places.length >= 5 ? 'sloped' : 'flat');
 
 /** Places this much darker than the surface are a hand, a hook or the thing itself. */
 const SHADED = 0.85;
 /** Fewer bare places than this tell nothing. */
 const LEAST_BARE = 3;
 /** Fits the lamp to bare places, leaving out again and again what is shaded. Null when too few are left. */
-export function lampAround(places: readonly Bare[]): LampFit | null {
+export function lampAround(places: readonly LitPlace[]): LampFit | null {
   let kept = places.filter(({ light }) => light > 0);
   // Begin from the bright half: what is dark around the thing is not the lamp.
   const bright = kept.map((p) => p.light).sort((a, b) => b - a)[Math.floor(kept.length / 4)] ?? 0;
@@ -66,10 +39,10 @@ export function lampAround(places: readonly Bare[]): LampFit | null {
 }
 
 /** Bare light that surrounds a thing in its picture. @param edge its outline, in px of the reduced picture. */
-export function bareAround(picture: Reduced, channel: Float32Array, edge: readonly Point[]): Bare[] {
+export function bareAround(picture: Reduced, channel: Float32Array, edge: readonly Point[]): LitPlace[] {
   const { width, height } = picture;
   const middle: Point = [edge.reduce((s, p) => s + p[0], 0) / edge.length, edge.reduce((s, p) => s + p[1], 0) / edge.length];
-  const places: Bare[] = [];
+  const places: LitPlace[] = [];
   const PER_SIDE = 14;
   for (const out of [1.06, 1.1, 1.15])
     edge.forEach((a, n) => {
