@@ -242,7 +242,7 @@ function seenColours(scene: ShoeScene): Readonly<Record<Part, readonly [Rgb, Rgb
       const [x, y, z] = xyzUnder(D65, reflected);
       const [wx, wy, wz] = xyzUnder(D65, white);
       const day = times(RGB_OF_XYZ, [(WHITE[0] * x) / wx, y / wy, (WHITE[2] * z) / wz]);
-      const day65 = times(RGB_OF_XYZ, xyzUnder(D65, white));
+      const day65 = times(RGB_OF_XYZ, xyzUnder(window, white));
       const tint = times(RGB_OF_XYZ, xyzUnder(lamp, white)).map((v, k) => Math.max(0.15, v / (day65[k] ?? 1)));
       const top = Math.max(...tint);
       return [day, day.map((v, k) => (v * (tint[k] ?? 1)) / top) as unknown as Rgb];

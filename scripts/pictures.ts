@@ -1,18 +1,35 @@
 import { writeFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
 import { renderLight } from '../demo/light';
-import { DEMO_PICTURES, QUILT_SCENE, quiltGrams } from '../demo/pictures';
+import { QUILT_SCENE, quiltGrams, SHOE_SCENES, shoeMarks } from '../demo/pictures';
 import { quiltMap } from '../demo/quilt';
+import { renderShoe } from '../demo/shoe';
+import { readColours } from '../src/core/colour';
+import { reduce } from '../src/core/picture';
 
-/** Makes the pictures of the demo kit anew. */
+/** Makes the pictures of the demo kit anew, and what is read off them. */
 const QUALITY = 88;
-for (const { file, bare } of DEMO_PICTURES) {
-  const { width, height, rgba } = renderLight(quiltMap, quiltGrams(), {
-    ...QUILT_SCENE,
-    bare,
-    seed: QUILT_SCENE.seed + Number(bare),
-  });
-  const { data } = jpeg.encode({ width, height, data: rgba }, QUALITY);
+function keep(file: string, picture: { width: number; height: number; rgba: Uint8ClampedArray }): Uint8ClampedArray {
+  const { data } = jpeg.encode({ width: picture.width, height: picture.height, data: picture.rgba }, QUALITY);
   writeFileSync(`demo/pictures/${file}`, data);
   console.log(`${file}: ${Math.round(data.length / 1000)} kB`);
+  return new Uint8ClampedArray(jpeg.decode(data).data);
 }
+for (const [file, bare] of [
+  ['quilt-against-light.jpg', false],
+  ['light-alone.jpg', true],
+] as const)
+  keep(file, renderLight(quiltMap, quiltGrams(), { ...QUILT_SCENE, bare, seed: QUILT_SCENE.seed + Number(bare) }));
+const short = (value: unknown): unknown =>
+  JSON.parse(JSON.stringify(value, (_, v: unknown) => (typeof v === 'number' ? Number(v.toPrecision(5)) : v)));
+const colours = SHOE_SCENES.map((scene) => {
+  const { width, height } = scene;
+  const marks = shoeMarks(scene);
+  const read = readColours(reduce(keep(scene.file, renderShoe(scene)), width, height), marks);
+  if (read.status !== 'read') throw new Error(`${scene.file}: ${read.status}`);
+  return short({ marks, readings: read.readings });
+});
+writeFileSync(
+  'demo/shoe-colours.ts',
+  `/** What was read off the demo's pictures of a pair of shoes; made by \`npm run pictures\`. */\nexport const SHOE_COLOURS: readonly object[] = ${JSON.stringify(colours, null, 2)};\n`,
+);

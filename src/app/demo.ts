@@ -2,7 +2,7 @@ import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
 import { checkKit } from '../core/formats';
 import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
-import { readMeta, writeMeta } from '../data/db';
+import { type ColourOfPhoto, readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun, saveWashDay, type Undo } from '../data/repo';
 import { undoAll } from '../data/undo';
@@ -13,7 +13,13 @@ import { keepPhotos } from './photos';
 interface DemoOffer {
   readonly firstVisit: boolean;
   readonly kit: Kit;
-  readonly pictures: readonly { readonly file: string; readonly itemId: string; readonly step: string }[];
+  readonly pictures: readonly {
+    readonly file: string;
+    readonly itemId: string;
+    readonly step: string;
+    readonly daysAgo?: number;
+    readonly colour?: ColourOfPhoto;
+  }[];
   readonly weekend?: Pick<DayWish, 'items' | 'people' | 'quiet'>;
   readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
 }
@@ -60,14 +66,20 @@ function saturday(): string {
   return instantOf(day);
 }
 
+const DAY_MS = 86_400_000;
 /** Each has an id of its own, so that taking the demo again does not double it. */
 async function takePictures(pictures: DemoOffer['pictures']): Promise<Undo[]> {
   const undos: Undo[] = [];
-  for (const { file, itemId, step } of pictures) {
+  for (const { file, itemId, step, daysAgo, colour } of pictures) {
     try {
       const response = await fetch(`/api/demo/pictures/${file}`);
       if (!response.ok) continue;
-      const kept = await keepPhotos(itemId, [new File([await response.blob()], file)], { step, id: `pho-demo-${file}` });
+      const kept = await keepPhotos(itemId, [new File([await response.blob()], file)], {
+        step,
+        id: `pho-demo-${file}`,
+        ...(daysAgo === undefined ? {} : { at: new Date(nowMs() - daysAgo * DAY_MS).toISOString() }),
+        ...(colour ? { colour } : {}),
+      });
       if (kept.undo) undos.push(kept.undo);
     } catch {
       return undos;

@@ -1,4 +1,4 @@
-import type { LightReading } from '../data/db';
+import type { Photo } from '../data/db';
 import { savePhoto, type Undo } from '../data/repo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
@@ -18,7 +18,7 @@ export interface KeptPhotos {
 export async function keepPhotos(
   itemId: string,
   files: readonly File[],
-  more: { readonly step?: string; readonly light?: LightReading; readonly id?: string },
+  more: Partial<Pick<Photo, 'step' | 'light' | 'colour' | 'id' | 'at'>>,
   onOne: () => void = () => undefined,
 ): Promise<KeptPhotos> {
   let fault: string | null = null;

@@ -1,6 +1,8 @@
 import type { DayWish } from '../core/washday';
 import Dexie, { type Table } from 'dexie';
 import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/gear';
+import type { ColourMarks, ColourReading } from '../core/colour';
+import type { LightKind } from '../core/knowledge';
 import type { LightMarks } from '../core/loft/light';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
@@ -51,6 +53,14 @@ export interface Photo {
   readonly step?: string;
   /** What it showed of the down, held against a light. */
   readonly light?: LightReading;
+  /** Colours that were read off it against a white sheet. */
+  readonly colour?: ColourOfPhoto;
+}
+/** Marks of a picture, what was read at them, and what was done before it was taken. */
+export interface ColourOfPhoto {
+  readonly marks: ColourMarks;
+  readonly readings: readonly ColourReading[];
+  readonly session?: { readonly hours: number; readonly light: LightKind };
 }
 /** Grams by baffle that a photograph against the light gave, and the marks that they rest on. */
 export interface LightReading {

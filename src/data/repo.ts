@@ -237,7 +237,7 @@ export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () 
 
 export const savePhoto = (photo: Photo): Promise<Undo> => undoable(['photos'], () => db.photos.put(photo));
 /** Adds to what is known of a kept photograph. */
-export const changePhoto = (id: string, patch: Pick<Photo, 'light'>): Promise<Undo> =>
+export const changePhoto = (id: string, patch: Pick<Photo, 'light' | 'colour'>): Promise<Undo> =>
   undoable(['photos'], () => db.photos.update(id, patch));
 export const deletePhoto = (id: string): Promise<Undo> => undoable(['photos'], () => db.photos.delete(id));
 

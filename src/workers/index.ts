@@ -1,6 +1,7 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
 import plannerUrl from 'virtual:planner-worker';
+import type { ColourApi } from './colour.protocol';
 import type { CopyApi } from './copy.protocol';
 import type { CsvApi } from './csv.protocol';
 import type { DayApi } from './day.protocol';
@@ -53,6 +54,13 @@ let light: Remote<LightApi> | null = null;
 export function lightWorker(): Remote<LightApi> {
   light ??= wrap<LightApi>(new Worker(new URL('./light.worker.ts', import.meta.url), { type: 'module' }));
   return light;
+}
+
+let colours: Remote<ColourApi> | null = null;
+/** The worker that reads colours off pictures, started on first use. */
+export function colourWorker(): Remote<ColourApi> {
+  colours ??= wrap<ColourApi>(new Worker(new URL('./colour.worker.ts', import.meta.url), { type: 'module' }));
+  return colours;
 }
 
 /** A worker for one wash day at a time; who ends it stops what it does. */

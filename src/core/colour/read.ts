@@ -2,7 +2,7 @@
 import type { Point, Reduced } from '../picture';
 import { COLOUR_FIGURES } from '../knowledge';
 import { deltaE2000, deltaE76, gradeOf, yellowness, type Grade } from './difference';
-import { discOf, findSheet, type LightOver, lightOver, type Sheet, type SheetFault, shownSheet } from './sheet';
+import { discOf, findSheet, type LightOver, lightOver, type SheetFault, shownSheet } from './sheet';
 import { labOf, type Lab, type Rgb, xyzOf, xyzOfLab } from './spaces';
 
 /** What is marked in a picture; places are 0 to 1 across and down. */
@@ -10,9 +10,12 @@ export interface ColourMarks {
   /** Where the sheet is; absent: it is looked for. */
   readonly sheet?: readonly Point[] | undefined;
   readonly spots: readonly ColourSpot[];
+  /** Four points of the thing, the same in every picture of it, so that two can be laid over each other. */
+  readonly corners?: readonly Point[] | undefined;
 }
 export interface ColourSpot {
   readonly id: string;
+  readonly name: string;
   readonly at: Point;
 }
 /** Radius of a spot and of a place of the sheet, as a share of the longest side. */
@@ -66,10 +69,10 @@ export function readColours(picture: Reduced, marks: ColourMarks): ColourResult 
     if (typeof read === 'string') faults.push({ id: spot.id, fault: read });
     else readings.push(read);
   }
-  return { status: 'read', readings, faults, sheet: runsOf(sheet, picture), tint: light.tint };
+  return { status: 'read', readings, faults, sheet: runsOf(light, picture), tint: light.tint };
 }
 /** The sheet as runs of rows. */
-function runsOf({ mask }: Sheet, { width, height }: Reduced): { y: number; from: number; to: number }[] {
+function runsOf({ mask }: LightOver, { width, height }: Reduced): { y: number; from: number; to: number }[] {
   const runs: { y: number; from: number; to: number }[] = [];
   for (let y = 0; y < height; y += Math.max(1, Math.round(height / 120)))
     for (let x = 0; x < width; x++) {

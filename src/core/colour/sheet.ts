@@ -9,8 +9,10 @@ const luminance = (r: number, g: number, b: number): number => 0.2126 * r + 0.71
 const LEAST_SHARE = 0.015;
 /** A block counts as cut off when more of it than this is. */
 const CUT = 0.02;
-/** From block to block the sheet's light changes by less than this share; its edge and what lies on it by more. */
-const STEP = 0.05;
+/** Over a few blocks the sheet's light changes by less than this share; its edge and what lies on it by more, however soft the picture. */
+const STEP = 0.06;
+/** How much of a block goes into what its neighbours are compared with. */
+const NEW = 0.06;
 /** Its colour stays this near, as a share; a yellowed thing on it is further off. */
 const TINT = 0.06;
 /** The sheet is at least this bright beside its brightest place: shadow of a thing is darker at once. */
@@ -38,7 +40,7 @@ export function findSheet(picture: Reduced): Sheet | SheetFault {
   const bright = sorted[Math.floor(size * 0.97)] as number;
   if (bright < 0.03) return 'dark';
   const taken = new Uint8Array(size);
-  const tints = [new Float32Array(size), new Float32Array(size)] as const;
+  const tints = [new Float32Array(size), new Float32Array(size), new Float32Array(size)] as const;
   let best: { cells: number[]; weight: number } | null = null;
   const order = seeds(light, width, height, bright);
   let clipped = 0;
@@ -76,7 +78,7 @@ function flood(
   light: Float32Array,
   seed: number,
   taken: Uint8Array,
-  tints: readonly [Float32Array, Float32Array],
+  tints: readonly [Float32Array, Float32Array, Float32Array],
 ): number[] {
   const [red, , blue] = channels;
   const brightest = light[seed] as number;
@@ -85,7 +87,8 @@ function flood(
   const cells = [seed];
   taken[seed] = 1;
   // The colour of the light changes slowly over a sheet: what is compared is the neighbourhood that the flood came from.
-  const [warmth, coldness] = tints;
+  const [warmth, coldness, levels] = tints;
+  levels[seed] = light[seed] as number;
   warmth[seed] = warm(seed);
   coldness[seed] = cold(seed);
   for (let k = 0; k < cells.length; k++) {
@@ -102,13 +105,14 @@ function flood(
       if (nx < 0 || ny < 0 || nx >= width || ny >= height) continue;
       const to = ny * width + nx;
       if (taken[to] || (cutOff[to] as number) > CUT) continue;
-      const [was, is] = [light[at] as number, light[to] as number];
+      const [was, is] = [levels[at] as number, light[to] as number];
       if (Math.abs(is - was) > STEP * was || is < DARKEST * brightest) continue;
       const [nw, nc] = [warm(to), cold(to)];
       if (Math.abs(nw - w) > TINT * w || Math.abs(nc - c) > TINT * c) continue;
       taken[to] = 1;
-      warmth[to] = 0.95 * w + 0.05 * nw;
-      coldness[to] = 0.95 * c + 0.05 * nc;
+      warmth[to] = (1 - NEW) * w + NEW * nw;
+      coldness[to] = (1 - NEW) * c + NEW * nc;
+      levels[to] = (1 - NEW) * was + NEW * is;
       cells.push(to);
     }
   }
@@ -158,6 +162,8 @@ export function discOf({ width, height }: Reduced, [x, y]: Point, radius: number
 export interface LightOver {
   /** Linear red, green, blue that a sheet would have at a place, 0 to 1 across and down. */
   readonly at: (place: Point) => Rgb;
+  /** What of the sheet follows it. */
+  readonly mask: Uint8Array;
   /** How far the sheet's own blocks lie from it, as a share. */
   readonly off: number;
   /** Greatest over least of its channels, at its middle: 1 = grey. */
@@ -168,10 +174,16 @@ export interface LightOver {
   readonly away: (place: Point) => number;
 }
 /** Places of the sheet that are fitted. */
-const FITTED = 3000;
+const FITTED = 1500;
 /** A sheet that reaches over less of the picture than this says nothing of how its light bends. */
 const BENDS = 0.4;
 const SLOPES = 0.1;
+
+/** In units of how uneven the sheet is: what is further off is no sheet. Noise alone is never less than the least. */
+const DARKER = 1.7;
+const BRIGHTER = 3;
+const LEAST_OFF = 0.008;
+const ROUNDS = 12;
 
 /** A smooth light through what the sheet shows. @returns null when it shows too little. */
 export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
@@ -189,8 +201,13 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
   const lit = (channel: Float32Array, at: number): number => Math.max(1e-5, channel[at] as number);
   let [off, kept] = [0, some];
   let fits: ((x: number, y: number) => number)[] = [];
-  // Once more without what lies far off: creases, a shadow, a thing of the same white.
-  for (let round = 0; round < 2; round++) {
+  const offsAt = (n: number): number[] => channels.map((c, k) => Math.log(lit(c, n) / (fits[k]?.(...place(n)) ?? 1)));
+  const isSheet = (n: number): boolean => {
+    const offs = offsAt(n);
+    return Math.min(...offs) >= -Math.max(LEAST_OFF, DARKER * off) && Math.max(...offs) <= Math.max(LEAST_OFF, BRIGHTER * off);
+  };
+  // Again and again without what is darker or more coloured than the rest: creases, shadow, a thing of nearly the same white.
+  for (let round = 0; round < ROUNDS; round++) {
     fits = channels.flatMap(
       (c) =>
         surfaceOf(
@@ -199,12 +216,17 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
         ) ?? [],
     );
     if (fits.length < 3) return null;
-    const far = new Map(
-      kept.map((n) => [n, Math.max(...channels.map((c, k) => Math.abs(Math.log(lit(c, n) / (fits[k]?.(...place(n)) ?? 1)))))]),
-    );
-    const middle = [...far.values()].sort((a, b) => a - b)[Math.floor(far.size / 2)] ?? 0;
-    off = middle * 1.4826;
-    kept = kept.filter((n) => (far.get(n) ?? 0) <= Math.max(0.01, 3 * off));
+    // How uneven the sheet itself is shows on its bright side; the other may hold what is no sheet.
+    const bright = kept
+      .map((n) => offsAt(n).reduce((sum, v) => sum + v / 3, 0))
+      .filter((v) => v > 0)
+      .sort((a, b) => a - b);
+    off = (bright[Math.floor(bright.length / 2)] ?? 0) * 1.4826;
+    const next = some.filter(isSheet);
+    if (next.length < 12) return null;
+    const same = next.length === kept.length;
+    kept = next;
+    if (same) break;
   }
   const at = (p: Point): Rgb => {
     const [r = 0, g = 0, b = 0] = fits.map((f) => f(...p));
@@ -215,11 +237,13 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
   const longest = Math.max(width, height);
   const away = ([x, y]: Point): number => {
     let least = Infinity;
-    for (const cell of some) {
+    for (const cell of kept) {
       const [px, py] = place(cell);
       least = Math.min(least, Math.hypot((px - x) * width, (py - y) * height));
     }
     return least / longest;
   };
-  return { at, off, tint: Math.max(...middle) / Math.min(...middle), level: luminance(...middle), away };
+  const mask = new Uint8Array(sheet.mask.length);
+  for (const n of cells) if (isSheet(n)) mask[n] = 1;
+  return { at, mask, off, tint: Math.max(...middle) / Math.min(...middle), level: luminance(...middle), away };
 }

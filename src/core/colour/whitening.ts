@@ -27,6 +27,12 @@ const K = COLOUR_FIGURES;
 /** Hours of full sun that a session comes to. */
 export const sunHours = ({ hours, light }: Pick<Session, 'hours' | 'light'>): number => hours * LIGHTS[light];
 
+/** Hours of full sun from the beginning until each reading. */
+export function hoursSoFar(sessions: readonly Session[]): number[] {
+  let done = 0;
+  return sessions.map((s, n) => (done += n === 0 ? 0 : sunHours(s)));
+}
+
 const RATES = 40;
 const LIMITS = 40;
 interface Possible {
@@ -52,8 +58,9 @@ const intervalOf = (list: readonly Possible[], of: (one: Possible) => number): I
 function possibleOf(sessions: readonly Session[]): { readonly likely: readonly Possible[]; readonly done: number } | null {
   const [first] = sessions;
   if (!first || sessions.length < 2) return null;
-  let done = 0;
-  const read = sessions.map((s, n) => ({ at: (done += n === 0 ? 0 : sunHours(s)), ...s.yellow }));
+  const hours = hoursSoFar(sessions);
+  const done = hours.at(-1) ?? 0;
+  const read = sessions.map((s, n) => ({ at: hours[n] ?? 0, ...s.yellow }));
   const all: Possible[] = [];
   // Between what nobody would wait for and what is over in minutes; the usual in the middle [from memory].
   for (let i = 0; i < RATES; i++) {

@@ -6,6 +6,7 @@ import { validateSync } from 'class-validator';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import {
   Const,
+  Finite,
   Id,
   Instant,
   Maybe,
@@ -13,6 +14,7 @@ import {
   Nested,
   NestedList,
   NotNegative,
+  NotNegatives,
   OneOf,
   Points,
   Positive,
@@ -20,6 +22,7 @@ import {
   Texts,
   Whole,
 } from './fields';
+import { LIGHT_KINDS, type LightKind } from '../knowledge';
 import { PREFERENCES, type Prefer } from '../washday/types';
 import { checkRows, collect, isObject, readJson, readKit, tooDeep, type Fault } from './read-kit';
 import { MAX_COPY_BYTES } from './limits';
@@ -99,6 +102,45 @@ class LightDoc {
   @Nested(() => MarksDoc) marks!: MarksDoc;
   @NestedList(() => SpreadDoc) spread!: SpreadDoc[];
 }
+class SpotDoc {
+  @Text(40) id!: string;
+  @Text(60) name!: string;
+  @NotNegatives() at!: [number, number];
+}
+class ColourMarksDoc {
+  @NestedList(() => SpotDoc) spots!: SpotDoc[];
+  @Maybe() @Points() sheet?: [number, number][];
+  @Maybe() @Points() corners?: [number, number][];
+}
+class LabDoc {
+  @Finite() L!: number;
+  @Finite() a!: number;
+  @Finite() b!: number;
+}
+class LightDoubtDoc {
+  @NotNegative() level!: number;
+  @NotNegative() tint!: number;
+}
+class EstimateDoc {
+  @Finite() value!: number;
+  @NotNegative() sd!: number;
+}
+class ColourReadingDoc {
+  @Text(40) id!: string;
+  @Nested(() => LabDoc) lab!: LabDoc;
+  @Nested(() => LabDoc) sd!: LabDoc;
+  @Nested(() => LightDoubtDoc) light!: LightDoubtDoc;
+  @Nested(() => EstimateDoc) yellow!: EstimateDoc;
+}
+class SessionDoc {
+  @NotNegative() hours!: number;
+  @OneOf(LIGHT_KINDS) light!: LightKind;
+}
+class ColourDoc {
+  @Nested(() => ColourMarksDoc) marks!: ColourMarksDoc;
+  @NestedList(() => ColourReadingDoc) readings!: ColourReadingDoc[];
+  @Maybe() @Nested(() => SessionDoc) session?: SessionDoc;
+}
 class PhotoDoc {
   @Id() id!: string;
   @Id() itemId!: string;
@@ -110,6 +152,7 @@ class PhotoDoc {
   @Text(60) type!: string;
   @Maybe() @Text(300) step?: string;
   @Maybe() @Nested(() => LightDoc) light?: LightDoc;
+  @Maybe() @Nested(() => ColourDoc) colour?: ColourDoc;
 }
 class ReasonDoc {
   @Id() rule!: string;

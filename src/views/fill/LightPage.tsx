@@ -8,8 +8,8 @@ import { toCorrect, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { keepPhotos } from '../../app/photos';
+import { TakePhoto, useAddress } from '../../app/pictures';
 import { tell } from '../../app/session';
-import { whenText } from '../../app/time';
 import { drawnBaffles, fillGrams } from '../../core/loft';
 import { LIGHT_MODELS, type LightMarks, type LightModel, type Point } from '../../core/loft/light';
 import { KIND_WORDS } from '../../core/words';
@@ -17,11 +17,11 @@ import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core
 import { db, type Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
 import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
-import { Button, PressArea, TextButton } from '../../ui/Button';
+import { Button, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { Progress } from '../../ui/Progress';
 import { Select } from '../../ui/Select';
-import { color, phone } from '../../ui/theme';
+import { phone } from '../../ui/theme';
 import { lightWorker } from '../../workers';
 import { LightStage } from './LightStage';
 import { useLight } from './useLight';
@@ -37,12 +37,6 @@ const Answer = styled.h1`
     min-height: 3.75em;
   }
 `;
-const Thumb = styled.img`
-  width: 104px;
-  height: 78px;
-  object-fit: cover;
-  display: block;
-`;
 const START: readonly Point[] = [
   [0.15, 0.15],
   [0.85, 0.15],
@@ -54,30 +48,6 @@ interface Source {
   readonly name: string;
   /** The photograph that it is already kept as. */
   readonly photo: Photo | null;
-}
-
-function useAddress(file: Blob | null): string | null {
-  const address = useMemo(() => (file ? URL.createObjectURL(file) : null), [file]);
-  useEffect(
-    () => () => {
-      if (address) URL.revokeObjectURL(address);
-    },
-    [address],
-  );
-  return address;
-}
-function Kept({ photo, as, onTake }: { photo: Photo; as: string; onTake: () => void }) {
-  const address = useAddress(photo.blob);
-  return (
-    <PressArea
-      style={{ border: `1px solid ${color.line}` }}
-      aria-label={`Take the photograph of ${whenText(photo.at)}${photo.step ? `, ${photo.step},` : ''} as ${as}`}
-      onPress={onTake}
-    >
-      {address && <Thumb src={address} alt="" />}
-      <small style={{ display: 'block', padding: 4, color: color.quiet }}>{photo.step ?? whenText(photo.at)}</small>
-    </PressArea>
-  );
 }
 
 /** Down by light: one picture against a lamp or a window, and grams in each baffle. */
@@ -178,7 +148,7 @@ export function LightPage() {
   const others = photos.filter((photo) => photo.id !== source?.photo?.id);
   const offered = (which: 'thing' | 'alone') =>
     others.map((photo) => (
-      <Kept
+      <TakePhoto
         key={photo.id}
         photo={photo}
         as={which === 'thing' ? 'its picture' : 'the light alone'}

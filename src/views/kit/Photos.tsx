@@ -1,8 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { keepPhotos } from '../../app/photos';
+import { useAddress } from '../../app/pictures';
+import { toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { db, type Photo } from '../../data/db';
@@ -41,14 +44,8 @@ const Large = styled.img`
 `;
 const MB = 1_000_000;
 
-/** An address for a stored picture, given back when it is no longer shown. */
-function useAddress(photo: Photo): string {
-  const address = useMemo(() => URL.createObjectURL(photo.blob), [photo.blob]);
-  useEffect(() => () => URL.revokeObjectURL(address), [address]);
-  return address;
-}
 function Picture({ photo, name, large }: { photo: Photo; name: string; large?: boolean }) {
-  const address = useAddress(photo);
+  const address = useAddress(photo.blob) ?? '';
   const said = `${name}, ${whenText(photo.at)}`;
   return large ? <Large src={address} alt={said} /> : <img src={address} alt={said} />;
 }
@@ -90,6 +87,9 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
           </Quiet>
         )}
       </Row>
+      <p>
+        <Link to={toThing(itemId, 'colour')}>Colour, before and after</Link>
+      </p>
       {fault && <Note tone="alarm">{fault}</Note>}
       {shown && (
         <Sheet title={`${name}, ${whenText(shown.at)}`} open wide onClose={() => setOpen(null)}>

@@ -1,0 +1,450 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Camera } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { keepPhotos } from '../../app/photos';
+import { TakePhoto, useAddress } from '../../app/pictures';
+import { toThing, useIdHere } from '../../app/routes';
+import { tell } from '../../app/session';
+import { whenText } from '../../app/time';
+import { UnderWayOf } from '../../app/UnderWay';
+import { changeOf, type ColourChange, type ColourMarks, type ColourReading } from '../../core/colour';
+import {
+  changeText,
+  COLOUR_BASIS,
+  estimateText,
+  foremost,
+  intervalText,
+  labText,
+  pictureFault,
+  seenText,
+  spotFault,
+} from '../../core/telling/colour';
+import { KIND_WORDS } from '../../core/words';
+import { db, type Photo } from '../../data/db';
+import { changePhoto } from '../../data/repo';
+import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
+import { OneOf } from '../../ui/Choices';
+import { Crumbs } from '../../ui/Crumbs';
+import { Disclosure } from '../../ui/Disclosure';
+import { FigureTable } from '../../ui/FigureTable';
+import { FilePick } from '../../ui/FilePick';
+import { Progress } from '../../ui/Progress';
+import { TextField } from '../../ui/TextField';
+import { phone } from '../../ui/theme';
+import type { ColourPicture } from '../../workers/colour.protocol';
+import { colourWorker } from '../../workers';
+import { ColourStage, letterOf } from './ColourStage';
+import { Sessions } from './Sessions';
+import { type ColoursOf, useColours } from './useColours';
+import { Wipe } from './Wipe';
+
+/** Keeps its height while the answer changes, so that the picture stays under the hand. */
+const Answer = styled.h1`
+  font-size: 32px;
+  max-width: 28em;
+  min-height: 1.25em;
+  ${phone} {
+    min-height: 3.75em;
+  }
+`;
+const START: ColourMarks = { spots: [{ id: 's1', name: 'Spot A', at: [0.5, 0.5] }] };
+const CORNERS: NonNullable<ColourMarks['corners']> = [
+  [0.2, 0.2],
+  [0.8, 0.2],
+  [0.8, 0.8],
+  [0.2, 0.8],
+];
+const WHICH: readonly ColourPicture[] = ['before', 'after'];
+const NAMES: Record<ColourPicture, string> = { before: 'Before', after: 'After' };
+const SAVE_MS = 500;
+
+/** Marks of a photograph as they are moved; kept with it, and what was read at them, as soon as the hand rests. */
+function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
+  const [moved, setMoved] = useState<{ id: string; marks: ColourMarks } | null>(null);
+  const marks = moved && moved.id === photo?.id ? moved.marks : (photo?.colour?.marks ?? start);
+  const colours = useColours(which, photo?.id, marks);
+  const { answer } = colours;
+  // Nobody's marks lie where they begin: nothing is read from there.
+  const placed = moved?.id === photo?.id ? moved !== null : photo?.colour !== undefined;
+  useEffect(() => {
+    if (!photo || !placed || answer?.result.status !== 'read' || answer.marks !== marks) return;
+    const { readings } = answer.result;
+    if (JSON.stringify([photo.colour?.marks, photo.colour?.readings]) === JSON.stringify([marks, readings])) return;
+    const wait = setTimeout(() => void changePhoto(photo.id, { colour: { ...photo.colour, marks, readings } }), SAVE_MS);
+    return () => clearTimeout(wait);
+  }, [photo, placed, answer, marks]);
+  return { marks, colours, placed, setMarks: (next: ColourMarks) => photo && setMoved({ id: photo.id, marks: next }) };
+}
+const readingsIn = ({ colours: { answer }, placed }: ReturnType<typeof useMarks>): readonly ColourReading[] =>
+  placed && answer?.result.status === 'read' ? answer.result.readings : [];
+
+function Faults({ which, colours, marks }: { which: ColourPicture; colours: ColoursOf; marks: ColourMarks }) {
+  const { share, unreadable, answer } = colours;
+  if (share !== null)
+    return (
+      <Progress
+        what={`Reading “${NAMES[which].toLowerCase()}”, %`}
+        done={Math.round(share * 100)}
+        of={100}
+        onStop={() => void colourWorker().stop(which)}
+      />
+    );
+  if (unreadable) return <Note tone="alarm">{NAMES[which]}: that is no picture that can be read. Take another.</Note>;
+  if (!answer) return null;
+  const { result } = answer;
+  if (result.status !== 'read') return <Note tone="alarm">{`${NAMES[which]}: ${pictureFault(result.status)}`}</Note>;
+  return result.faults.map(({ id, fault }) => (
+    <Note key={id} tone="alarm">
+      {`${NAMES[which]}: ${spotFault(marks.spots.find((s) => s.id === id)?.name ?? id, fault)}`}
+    </Note>
+  ));
+}
+
+/** The colour of a thing before and after: two pictures with a white sheet in them, the same places marked in both. */
+export function ColourPage() {
+  const id = useIdHere();
+  const { kit, item } = useItem(id);
+  const photos = useLiveQuery(
+    () =>
+      db.photos
+        .where('itemId')
+        .equals(id ?? '')
+        .sortBy('at'),
+    [id],
+  );
+  if (!kit || (item && !photos)) return <Page aria-busy="true" />;
+  if (!item || !photos) return <NotInKit />;
+  return <Colours key={item.id} itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} photos={photos} />;
+}
+
+function Colours({ itemId, name, photos }: { itemId: string; name: string; photos: readonly Photo[] }) {
+  const [search, setSearch] = useSearchParams();
+  const [view, setView] = useState<ColourPicture | 'both'>('before');
+  const [fault, setFault] = useState<string | null>(null);
+  const [making, setMaking] = useState(false);
+  const read = photos.filter((p) => p.colour);
+  const photoOf = (which: ColourPicture): Photo | undefined =>
+    photos.find((p) => p.id === search.get(which)) ?? (which === 'before' ? read[0] : read.length > 1 ? read.at(-1) : undefined);
+  const [first, second] = [photoOf('before'), photoOf('after')];
+  const before = useMarks('before', first, START);
+  const after = useMarks('after', second, { ...before.marks, sheet: undefined });
+  const addresses = { before: useAddress(first?.blob ?? null), after: useAddress(second?.blob ?? null) };
+  const here = view === 'after' && second ? after : before;
+  const which: ColourPicture = view === 'after' && second ? 'after' : 'before';
+  const [olds, news] = [readingsIn(before), readingsIn(after)];
+  const changes = useMemo(
+    () =>
+      olds.flatMap((one): ColourChange[] => {
+        const other = news.find((r) => r.id === one.id);
+        return other ? [changeOf(one, other)] : [];
+      }),
+    [olds, news],
+  );
+  const take = (slot: ColourPicture, photo: Photo): void => {
+    setSearch(
+      (now) => {
+        now.set(slot, photo.id);
+        return now;
+      },
+      { replace: true },
+    );
+    setView(slot);
+  };
+  const add = async (slot: ColourPicture, file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setMaking(true);
+    const kept = await keepPhotos(itemId, [file], {});
+    setMaking(false);
+    setFault(kept.fault);
+    const [photoId] = kept.ids;
+    if (!photoId) return;
+    tell('The photograph is kept.', kept.undo);
+    setSearch(
+      (now) => {
+        now.set(slot, photoId);
+        return now;
+      },
+      { replace: true },
+    );
+    setView(slot);
+  };
+  const both = (change: (marks: ColourMarks) => ColourMarks): void => {
+    before.setMarks(change(before.marks));
+    after.setMarks(change(after.marks));
+  };
+  const addSpot = (): void => {
+    const n = before.marks.spots.length;
+    const spotId = `s${1 + Math.max(0, ...before.marks.spots.map((s) => Number(s.id.slice(1)) || 0))}`;
+    both((m) => ({
+      ...m,
+      spots: [...m.spots, { id: spotId, name: `Spot ${letterOf(n)}`, at: [Math.min(0.9, 0.3 + 0.1 * n), 0.4] }],
+    }));
+  };
+  const rename = (spotId: string, to: string): void =>
+    both((m) => ({ ...m, spots: m.spots.map((s) => (s.id === spotId ? { ...s, name: to } : s)) }));
+  const best = foremost(changes);
+  const nameOf = (spotId: string): string => before.marks.spots.find((s) => s.id === spotId)?.name ?? spotId;
+  const [single] = olds;
+  const answer = !first
+    ? 'Lay it on a white sheet, and take one picture before the work and one after.'
+    : best
+      ? changeText(nameOf(best.id), best)
+      : second
+        ? 'Move the letters onto the same places in both pictures.'
+        : single
+          ? `${nameOf(single.id)}: yellowness ${estimateText(single.yellow)}. Take the second picture after the work.`
+          : 'Move the letter onto the place that is to be read.';
+  const crumbs = (
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: toThing(itemId), name },
+      ]}
+      here="Colour, before and after"
+    />
+  );
+  const pick = (slot: ColourPicture) => {
+    const others = photos.filter((p) => p !== first && p !== second);
+    return (
+      <Column $gap={8}>
+        <Row $wrap>
+          <FilePick
+            accept={['image/*']}
+            look={(slot === 'before' ? first : second) ? 'text' : 'main'}
+            main={slot === 'before' ? !first : !second}
+            disabled={making}
+            onFiles={([file]) => void add(slot, file)}
+          >
+            <Camera size={18} aria-hidden="true" />
+            {making ? 'Making it small …' : slot === 'before' ? 'Choose the picture before' : 'Choose the picture after'}
+          </FilePick>
+          {!first && <Quiet>It stays on this device.</Quiet>}
+        </Row>
+        {others.length > 0 && (
+          <Row $wrap $gap={8}>
+            {others.map((photo) => (
+              <TakePhoto
+                key={photo.id}
+                photo={photo}
+                as={slot === 'before' ? 'before' : 'after'}
+                onTake={() => take(slot, photo)}
+              />
+            ))}
+          </Row>
+        )}
+      </Column>
+    );
+  };
+  if (!first || !addresses.before) {
+    return (
+      <Page>
+        {crumbs}
+        <h1>{answer}</h1>
+        <p style={{ maxWidth: '40em' }}>
+          Plain white paper under it and beside what matters, daylight from a window, no flash, nothing of the sheet glaring. The
+          same sheet, and much the same place, the second time.
+        </p>
+        {pick('before')}
+        {fault && <Note tone="alarm">{fault}</Note>}
+      </Page>
+    );
+  }
+  const { sheet, corners } = here.marks;
+  const address = addresses[which];
+  return (
+    <Page>
+      <UnderWayOf itemId={itemId} />
+      {crumbs}
+      <Answer aria-live="polite" data-read={changes.length}>
+        {answer}
+      </Answer>
+      {fault && <Note tone="alarm">{fault}</Note>}
+      <TwoColumns $left={1.3}>
+        <Column $gap={12}>
+          {second && (
+            <OneOf
+              label="Picture"
+              hideLabel
+              value={view}
+              options={[...WHICH.map((w) => ({ id: w, name: NAMES[w] })), { id: 'both', name: 'Over each other' }]}
+              onChange={(next) => setView(next === 'both' ? 'both' : next === 'after' ? 'after' : 'before')}
+            />
+          )}
+          {view === 'both' && second && addresses.after ? (
+            <Wipe
+              before={{ address: addresses.before, width: first.width, height: first.height, corners: before.marks.corners }}
+              after={{ address: addresses.after, width: second.width, height: second.height, corners: after.marks.corners }}
+            />
+          ) : (
+            address && (
+              <ColourStage
+                address={address}
+                name={`${NAMES[which]}, ${whenText((which === 'after' ? second : first)?.at ?? '')}`}
+                marks={here.marks}
+                result={here.colours.answer?.result ?? null}
+                onMarks={here.setMarks}
+              />
+            )
+          )}
+          <Faults which="before" colours={before.colours} marks={before.marks} />
+          {second && <Faults which="after" colours={after.colours} marks={after.marks} />}
+          {view !== 'both' && (
+            <>
+              <Quiet>
+                Letters are the places that are read; blue lines lie on the sheet. Arrow keys move a mark a little, with shift
+                further.
+              </Quiet>
+              <Row $wrap>
+                {!here.placed && <TextButton onPress={() => here.setMarks({ ...here.marks })}>They lie right</TextButton>}
+                <TextButton onPress={addSpot}>One more place</TextButton>
+                {before.marks.spots.length > 1 && (
+                  <TextButton onPress={() => both((m) => ({ ...m, spots: m.spots.slice(0, -1) }))}>
+                    Take the last place away
+                  </TextButton>
+                )}
+                <TextButton
+                  onPress={() =>
+                    here.setMarks({
+                      ...here.marks,
+                      sheet: [...(sheet ?? []), [0.1 + 0.8 * ((sheet?.length ?? 0) % 2), 0.1 + 0.2 * (sheet?.length ?? 0)]],
+                    })
+                  }
+                >
+                  {sheet?.length ? 'Show more of the sheet' : 'Show where the sheet is'}
+                </TextButton>
+                {sheet && sheet.length > 0 && (
+                  <TextButton onPress={() => here.setMarks({ ...here.marks, sheet: undefined })}>
+                    Look for the sheet again
+                  </TextButton>
+                )}
+                {second && (
+                  <TextButton onPress={() => both((m) => ({ ...m, corners: corners ? undefined : CORNERS }))}>
+                    {corners ? 'Without the four points' : 'Four points, to lay them over each other'}
+                  </TextButton>
+                )}
+              </Row>
+            </>
+          )}
+        </Column>
+        <Column $gap={20}>
+          <Readings marks={before.marks} changes={changes} before={olds} onRename={rename} />
+          {!second && pick('after')}
+          <Disclosure title="What the figures rest on">
+            <ul style={{ paddingLeft: 20 }}>
+              {COLOUR_BASIS.map((text) => (
+                <li key={text}>{text}</li>
+              ))}
+            </ul>
+          </Disclosure>
+          <Disclosure title="Other pictures">
+            <Column $gap={16}>
+              {pick('before')}
+              {second && pick('after')}
+            </Column>
+          </Disclosure>
+        </Column>
+      </TwoColumns>
+      <Sessions
+        photos={photos}
+        spots={before.marks.spots}
+        first={best?.id}
+        after={second}
+        onSession={(photo, session) => {
+          if (!photo.colour) return;
+          const { session: _before, ...rest } = photo.colour;
+          void changePhoto(photo.id, { colour: { ...rest, ...(session ? { session } : {}) } });
+        }}
+      />
+    </Page>
+  );
+}
+
+/** Every place: what happened to it in a line, and below all its figures. */
+function Readings({
+  marks,
+  changes,
+  before,
+  onRename,
+}: {
+  marks: ColourMarks;
+  changes: readonly ColourChange[];
+  before: readonly ColourReading[];
+  onRename: (id: string, name: string) => void;
+}) {
+  const rows = marks.spots.map((spot, n) => ({
+    spot,
+    name: `${letterOf(n)}: ${spot.name}`,
+    change: changes.find((c) => c.id === spot.id),
+    one: before.find((r) => r.id === spot.id),
+  }));
+  const figure = (text: string | undefined) => <Figure>{text ?? '–'}</Figure>;
+  return (
+    <Column $gap={16}>
+      <FigureTable
+        label="Places"
+        rows={rows}
+        rowKey={(r) => r.spot.id}
+        columns={[
+          { id: 'place', head: 'Place', cell: (r) => r.name },
+          {
+            id: 'yellow',
+            head: changes.length > 0 ? 'Yellowness before → after' : 'Yellowness',
+            cell: ({ change, one }) =>
+              figure(
+                change
+                  ? `${estimateText(change.before.yellow)} → ${estimateText(change.after.yellow)}`
+                  : one && estimateText(one.yellow),
+              ),
+          },
+          { id: 'seen', head: 'The change', cell: ({ change }) => (change ? seenText(change.seen) : '–') },
+        ]}
+      />
+      <Disclosure title="All figures of the change">
+        {changes.length === 0 ? (
+          <p>They come with the second picture.</p>
+        ) : (
+          rows.map(
+            ({ spot, name, change }) =>
+              change && (
+                <FigureTable
+                  key={spot.id}
+                  label={`Figures of ${spot.name}`}
+                  rows={[
+                    { what: 'Yellowness, ASTM E313', text: intervalText(change.yellower) },
+                    { what: 'CIEDE2000', text: intervalText(change.seen) },
+                    { what: 'ΔE*ab', text: intervalText(change.deltaE) },
+                    { what: 'Grey scale, ISO 105-A02', text: change.grade },
+                    { what: 'Before', text: labText(change.before) },
+                    { what: 'After', text: labText(change.after) },
+                  ]}
+                  rowKey={(r) => r.what}
+                  columns={[
+                    { id: 'what', head: name, cell: (r) => r.what },
+                    { id: 'text', head: 'Change, nine in ten between', cell: (r) => figure(r.text) },
+                  ]}
+                />
+              ),
+          )
+        )}
+      </Disclosure>
+      <Disclosure title="Name the places">
+        <Column $gap={12}>
+          {marks.spots.map((spot, n) => (
+            <TextField
+              key={spot.id}
+              label={`Place ${letterOf(n)}`}
+              value={spot.name}
+              maxLength={60}
+              width={240}
+              onChange={(to) => onRename(spot.id, to)}
+            />
+          ))}
+        </Column>
+      </Disclosure>
+    </Column>
+  );
+}

@@ -1,0 +1,177 @@
+import { useMemo, useState } from 'react';
+import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
+import { courseOf, hoursSoFar, outlookOf, type Session } from '../../core/colour';
+import { LIGHT_KINDS } from '../../core/knowledge';
+import { CAUTION_WORDS } from '../../core/words/cautions';
+import { minutesText } from '../../core/units';
+import { estimateText, LIGHT_WORDS, outlookText } from '../../core/telling/colour';
+import { whenText } from '../../app/time';
+import type { Photo } from '../../data/db';
+import { axisTick } from '../../ui/chart';
+import { Column, Figure, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { FigureTable } from '../../ui/FigureTable';
+import { NumberField } from '../../ui/NumberField';
+import { Select } from '../../ui/Select';
+import { color } from '../../ui/theme';
+
+interface Read extends Session {
+  readonly photo: Photo;
+}
+const hoursText = (hours: number): string => minutesText(Math.round(hours * 60));
+/** The readings of one spot over all pictures, oldest first. */
+export function sessionsOf(photos: readonly Photo[], spotId: string): Read[] {
+  return photos.flatMap((photo) => {
+    const reading = photo.colour?.readings.find((r) => r.id === spotId);
+    return reading
+      ? [
+          {
+            photo,
+            yellow: reading.yellow,
+            hours: photo.colour?.session?.hours ?? 0,
+            light: photo.colour?.session?.light ?? 'sun',
+          },
+        ]
+      : [];
+  });
+}
+
+/** Peroxide in the light: what was done before each picture, and whether more is worth it. */
+export function Sessions({
+  photos,
+  spots,
+  first,
+  after,
+  onSession,
+}: {
+  photos: readonly Photo[];
+  spots: readonly { readonly id: string; readonly name: string }[];
+  /** The place that is followed until another is chosen. */
+  first: string | undefined;
+  /** The picture after, whose session is written. */
+  after: Photo | undefined;
+  onSession: (photo: Photo, session: { hours: number; light: Session['light'] } | undefined) => void;
+}) {
+  const [chosen, setChosen] = useState<string | undefined>();
+  const spot = spots.find((s) => s.id === (chosen ?? first)) ?? spots[0];
+  const spotId = spot?.id ?? '';
+  const sessions = useMemo(() => sessionsOf(photos, spotId), [photos, spotId]);
+  const lit = sessions.filter((s, n) => n === 0 || s.hours > 0);
+  const outlook = useMemo(() => outlookOf(lit), [lit]);
+  const course = useMemo(() => courseOf(lit), [lit]);
+  if (!spot || sessions.length < 2) return null;
+  const latest = sessions.find((s, n) => n > 0 && s.photo.id === after?.id);
+  const hours = hoursSoFar(lit);
+  const points = lit.map((s, n) => ({ hours: hours[n] ?? 0, read: s.yellow.value }));
+  return (
+    <section aria-labelledby="sessions">
+      <h2 id="sessions" style={{ marginBottom: 8 }}>
+        In the light with peroxide: {spot.name}
+      </h2>
+      <Column $gap={12}>
+        <p aria-live="polite">
+          {outlook && lit.length > 1
+            ? outlookText(outlook, lit.length - 1)
+            : 'Write how long it lay in the light before a picture, and this says how many more sessions are worth it.'}
+        </p>
+        <TwoColumns $left={1.3}>
+          <Column $gap={12}>
+            {lit.length > 1 && (
+              <figure style={{ margin: 0, minHeight: 220 }}>
+                <div
+                  role="img"
+                  aria-label={`Yellowness from ${estimateText(sessions[0]?.yellow ?? { value: 0, sd: 0 })} to ${estimateText(lit.at(-1)?.yellow ?? { value: 0, sd: 0 })} over ${(hours.at(-1) ?? 0).toFixed(1)} hours of sun`}
+                >
+                  <ResponsiveContainer width="100%" height={200}>
+                    <ComposedChart
+                      data={course.map((p) => ({ ...p, band: [p.low, p.high] }))}
+                      margin={{ top: 12, right: 24, bottom: 4, left: 0 }}
+                    >
+                      <CartesianGrid stroke={color.line} vertical={false} />
+                      <XAxis
+                        dataKey="hours"
+                        type="number"
+                        domain={[0, 'dataMax']}
+                        tick={axisTick}
+                        stroke={color.line}
+                        unit=" h"
+                        tickFormatter={(v: number) => v.toFixed(1)}
+                      />
+                      <YAxis tick={axisTick} stroke={color.line} width={48} domain={['auto', 'auto']} />
+                      <Area dataKey="band" stroke="none" fill={color.finish} fillOpacity={0.18} isAnimationActive={false} />
+                      <Line dataKey="value" stroke={color.finish} strokeWidth={2} dot={false} isAnimationActive={false} />
+                      <Scatter data={points} dataKey="read" fill={color.ink} isAnimationActive={false} />
+                    </ComposedChart>
+                  </ResponsiveContainer>
+                </div>
+                <figcaption>
+                  <Quiet>Yellowness over hours of full sun; dots are pictures, the band holds nine in ten.</Quiet>
+                </figcaption>
+              </figure>
+            )}
+            {spots.length > 1 && (
+              <Select
+                label="Place that is followed"
+                value={spot.id}
+                options={spots.map((s) => s.id)}
+                words={Object.fromEntries(spots.map((s) => [s.id, s.name]))}
+                blank=""
+                width={220}
+                onChange={setChosen}
+              />
+            )}
+          </Column>
+          <Column $gap={12}>
+            {latest && (
+              <Row $wrap $top>
+                <NumberField
+                  label="Hours in the light before the picture after"
+                  what="hours in the light"
+                  value={latest.hours || undefined}
+                  min={0.05}
+                  max={48}
+                  step={0.25}
+                  onChange={(hours) => onSession(latest.photo, hours ? { hours, light: latest.light } : undefined)}
+                />
+                <Select
+                  label="What light"
+                  value={latest.light}
+                  options={LIGHT_KINDS}
+                  words={LIGHT_WORDS}
+                  blank=""
+                  width={170}
+                  onChange={(light) => light && latest.hours > 0 && onSession(latest.photo, { hours: latest.hours, light })}
+                />
+              </Row>
+            )}
+            <FigureTable
+              label="Sessions"
+              rows={sessions}
+              rowKey={(r) => r.photo.id}
+              columns={[
+                { id: 'when', head: 'Picture', cell: (r) => whenText(r.photo.at) },
+                { id: 'yellow', head: 'Yellowness', cell: (r) => <Figure>{estimateText(r.yellow)}</Figure> },
+                {
+                  id: 'before',
+                  head: 'In the light before it',
+                  cell: (r) =>
+                    r === sessions[0] ? (
+                      <Quiet>the start</Quiet>
+                    ) : r.hours > 0 ? (
+                      `${hoursText(r.hours)}, ${LIGHT_WORDS[r.light]}`
+                    ) : (
+                      <Quiet>not written</Quiet>
+                    ),
+                },
+              ]}
+            />
+          </Column>
+        </TwoColumns>
+        <Note tone="alarm">{CAUTION_WORDS['peroxide-burns']}</Note>
+        <Quiet>
+          Only on clean rubber, leather and dyed cloth taped off; a thin even coat under clear film, wiped off before it dries.
+          The product’s own label comes first.
+        </Quiet>
+      </Column>
+    </section>
+  );
+}

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { colourJobs } from './colour.job';
+
+expose(colourJobs);
