@@ -1,30 +1,10 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { ElementHandle } from 'puppeteer-core';
 import { describe, expect, test } from 'vitest';
 import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
-import { visit, type Visit } from './visit';
-
-/** Puts a mark where it belongs with the arrow keys alone: a step is 0.15 % of the picture, with shift 1.5 %. */
-async function steer(v: Visit, label: string, to: readonly [number, number]): Promise<void> {
-  const handle = (await v.page.waitForSelector(`[role=application][aria-label^="${label}"]`)) as ElementHandle<HTMLElement>;
-  await handle.focus();
-  for (const [axis, less, more] of [
-    ['left', 'ArrowLeft', 'ArrowRight'],
-    ['top', 'ArrowUp', 'ArrowDown'],
-  ] as const) {
-    const at = async (): Promise<number> => parseFloat(await handle.evaluate((e, name) => e.style[name], axis)) / 100;
-    const wanted = to[axis === 'left' ? 0 : 1];
-    for (let n = 0; n < 200 && Math.abs((await at()) - wanted) > 0.0008; n++) {
-      const off = wanted - (await at());
-      const big = Math.abs(off) > 0.0151;
-      if (big) await v.page.keyboard.down('Shift');
-      await v.page.keyboard.press(off > 0 ? more : less);
-      if (big) await v.page.keyboard.up('Shift');
-    }
-  }
-}
+import { steer } from './steer';
+import { visit } from './visit';
 
 describe('where the down is', () => {
   test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {

@@ -72,7 +72,9 @@ describe('reading colours off a picture', () => {
     if (result.status !== 'read') throw new Error(result.status);
     const [u] = seenIn(SCENE, [60, 350]);
     const [v] = seenIn(SCENE, [940, 350]);
-    expect(result.sheet.length).toBeGreaterThan(40);
+    const area = result.sheet.reduce((sum, r) => sum + (r.to - r.from) * (3 / SCENE.height), 0);
+    expect(area).toBeGreaterThan(0.35);
+    expect(area).toBeLessThan(0.8);
     for (const run of result.sheet) expect(run.from >= u - 0.05 && run.to <= v + 0.05).toBe(true);
     // The toe is no part of it.
     const [tx, ty] = seenIn(SCENE, PLACES.toe);

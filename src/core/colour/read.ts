@@ -50,7 +50,6 @@ export type ColourResult =
     }
   | { readonly status: PictureFault };
 
-const K = COLOUR_FIGURES;
 const MEDIAN_OF_MEAN = 1.2533;
 
 /** Reads every spot. Pure. @param picture as the camera counted it. */
@@ -60,8 +59,8 @@ export function readColours(picture: Reduced, marks: ColourMarks): ColourResult 
   if (typeof sheet === 'string') return { status: sheet };
   const light = lightOver(picture, sheet);
   if (!light) return { status: 'none' };
-  if (light.level < K.darkest.value) return { status: 'dark' };
-  if (light.tint > K.mostTint.value) return { status: 'coloured' };
+  if (light.level < COLOUR_FIGURES.darkest.value) return { status: 'dark' };
+  if (light.tint > COLOUR_FIGURES.mostTint.value) return { status: 'coloured' };
   const readings: ColourReading[] = [];
   const faults: { id: string; fault: SpotFault }[] = [];
   for (const spot of marks.spots) {
@@ -71,15 +70,24 @@ export function readColours(picture: Reduced, marks: ColourMarks): ColourResult 
   }
   return { status: 'read', readings, faults, sheet: runsOf(light, picture), tint: light.tint };
 }
-/** The sheet as runs of rows. */
+/** Rows of the drawing of a sheet. */
+const DRAWN_ROWS = 60;
+/** The sheet as runs of coarse rows, without the grain of the picture. */
 function runsOf({ mask }: LightOver, { width, height }: Reduced): { y: number; from: number; to: number }[] {
+  const cell = Math.max(1, Math.round(height / DRAWN_ROWS));
+  const mostly = (x: number, y: number): boolean => {
+    let [is, all] = [0, 0];
+    for (let j = y; j < Math.min(height, y + cell); j++)
+      for (let i = x; i < Math.min(width, x + cell); i++, all++) is += mask[j * width + i] as number;
+    return is > 0.4 * all;
+  };
   const runs: { y: number; from: number; to: number }[] = [];
-  for (let y = 0; y < height; y += Math.max(1, Math.round(height / 120)))
-    for (let x = 0; x < width; x++) {
-      if (!mask[y * width + x]) continue;
+  for (let y = 0; y < height; y += cell)
+    for (let x = 0; x < width; x += cell) {
+      if (!mostly(x, y)) continue;
       const from = x;
-      while (x < width && mask[y * width + x]) x++;
-      runs.push({ y: (y + 0.5) / height, from: from / width, to: x / width });
+      while (x < width && mostly(x, y)) x += cell;
+      runs.push({ y: (y + cell / 2) / height, from: from / width, to: Math.min(1, x / width) });
     }
   return runs;
 }
@@ -96,8 +104,8 @@ function readSpot(picture: Reduced, light: LightOver, { id, at }: ColourSpot): C
   const lit = whole.filter((n) => (dark[n] as number) < 0.5);
   if (lit.length < cells.length / 2) return 'dark';
   const away = light.away(at);
-  if (away > K.mostAway.value) return 'far';
-  const paper = K.paper.value;
+  if (away > COLOUR_FIGURES.mostAway.value) return 'far';
+  const paper = COLOUR_FIGURES.paper.value;
   const colours = lit.map((n): Rgb => {
     const under = light.at([((n % width) + 0.5) / width, (Math.floor(n / width) + 0.5) / picture.height]);
     const [r = 0, g = 0, b = 0] = channels.map((c, k) => (paper * (c[n] as number)) / (under[k] as number));
@@ -112,12 +120,13 @@ function readSpot(picture: Reduced, light: LightOver, { id, at }: ColourSpot): C
       labs.map((l) => l[axis]),
       middleOf(labs.map((l) => l[axis])),
     ) *
-    (MEDIAN_OF_MEAN / Math.sqrt(Math.max(1, lit.length / K.alike.value)) + K.placing.value);
+    (MEDIAN_OF_MEAN / Math.sqrt(Math.max(1, lit.length / COLOUR_FIGURES.alike.value)) + COLOUR_FIGURES.placing.value);
   const sd: Lab = { L: own('L'), a: own('a'), b: own('b') };
-  const uneven = K.unevenDoubt.value * light.off;
-  const level = Math.hypot(K.levelDoubt.value, uneven, K.awayDoubt.value * away);
+  const uneven = COLOUR_FIGURES.unevenDoubt.value * light.off;
+  const level = Math.hypot(COLOUR_FIGURES.levelDoubt.value, uneven, COLOUR_FIGURES.awayDoubt.value * away);
   const tint =
-    Math.hypot(K.tintDoubt.value, uneven / 3, (K.awayDoubt.value * away) / 3) * (1 + K.colouredDoubt.value * (light.tint - 1));
+    Math.hypot(COLOUR_FIGURES.tintDoubt.value, uneven / 3, (COLOUR_FIGURES.awayDoubt.value * away) / 3) *
+    (1 + COLOUR_FIGURES.colouredDoubt.value * (light.tint - 1));
   const reading = { id, lab, sd, light: { level, tint } };
   const { sd: yellowSd } = spreadIn(reading, (one) => yellowness(xyzOfLab(one)));
   return { ...reading, yellow: { value: yellowness(xyzOf([r, g, b])), sd: yellowSd } };
@@ -181,12 +190,12 @@ export function changeOf(before: ColourReading, after: ColourReading): ColourCha
   };
   const distance = (of: (one: Lab, two: Lab) => number): Interval => {
     const { value, sd } = doubts(of);
-    const off = NINE_IN_TEN * Math.hypot(sd, K.cameraDoubt.value * value);
+    const off = NINE_IN_TEN * Math.hypot(sd, COLOUR_FIGURES.cameraDoubt.value * value);
     return { value, low: Math.max(0, value - off), high: value + off };
   };
   const deltaE = distance(deltaE76);
   const yellow = doubts((one, two) => yellowness(xyzOfLab(two)) - yellowness(xyzOfLab(one)));
-  const off = NINE_IN_TEN * Math.hypot(yellow.sd, K.cameraDoubt.value * yellow.value);
+  const off = NINE_IN_TEN * Math.hypot(yellow.sd, COLOUR_FIGURES.cameraDoubt.value * yellow.value);
   return {
     id: before.id,
     before,

@@ -184,13 +184,15 @@ const DARKER = 1.7;
 const BRIGHTER = 3;
 const LEAST_OFF = 0.008;
 const ROUNDS = 12;
+/** Fewer blocks than this say nothing. */
+const LEAST_CELLS = 12;
 
 /** A smooth light through what the sheet shows. @returns null when it shows too little. */
 export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
   const { width, height, channels } = picture;
   const cells: number[] = [];
   sheet.mask.forEach((is, at) => is && cells.push(at));
-  if (cells.length < 12) return null;
+  if (cells.length < LEAST_CELLS) return null;
   const step = Math.max(1, Math.floor(cells.length / FITTED));
   const some = cells.filter((_, n) => n % step === 0);
   const place = (at: number): Point => [((at % width) + 0.5) / width, (Math.floor(at / width) + 0.5) / height];
@@ -218,12 +220,12 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
     if (fits.length < 3) return null;
     // How uneven the sheet itself is shows on its bright side; the other may hold what is no sheet.
     const bright = kept
-      .map((n) => offsAt(n).reduce((sum, v) => sum + v / 3, 0))
+      .flatMap(offsAt)
       .filter((v) => v > 0)
       .sort((a, b) => a - b);
     off = (bright[Math.floor(bright.length / 2)] ?? 0) * 1.4826;
     const next = some.filter(isSheet);
-    if (next.length < 12) return null;
+    if (next.length < LEAST_CELLS) break;
     const same = next.length === kept.length;
     kept = next;
     if (same) break;

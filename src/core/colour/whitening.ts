@@ -23,7 +23,6 @@ export interface Outlook {
 export interface CurvePoint extends Interval {
   readonly hours: number;
 }
-const K = COLOUR_FIGURES;
 /** Hours of full sun that a session comes to. */
 export const sunHours = ({ hours, light }: Pick<Session, 'hours' | 'light'>): number => hours * LIGHTS[light];
 
@@ -62,10 +61,10 @@ function possibleOf(sessions: readonly Session[]): { readonly likely: readonly P
   const done = hours.at(-1) ?? 0;
   const read = sessions.map((s, n) => ({ at: hours[n] ?? 0, ...s.yellow }));
   const all: Possible[] = [];
-  // Between what nobody would wait for and what is over in minutes; the usual in the middle [from memory].
+  // Between what nobody would wait for and what is over in minutes; the usual in the middle.
   for (let i = 0; i < RATES; i++) {
     const z = -3 + (6 * (i + 0.5)) / RATES;
-    const rate = K.whiteningRate.value * K.whiteningSpread.value ** z;
+    const rate = COLOUR_FIGURES.whiteningRate.value * COLOUR_FIGURES.whiteningSpread.value ** z;
     for (let j = 0; j < LIMITS; j++) {
       const limit = first.yellow.value * (-0.1 + (1.1 * (j + 0.5)) / LIMITS);
       // The start that fits best, for this rate and limit: the readings are linear in it.
@@ -106,13 +105,15 @@ export function outlookOf(sessions: readonly Session[]): Outlook | null {
   const next = (one: Possible): number => left(one, done) - left(one, done + session);
   const until = (one: Possible): number => {
     const rest = left(one, done);
-    return rest <= K.seenYellow.value ? 0 : Math.ceil(Math.log(rest / K.seenYellow.value) / (one.rate * session));
+    return rest <= COLOUR_FIGURES.seenYellow.value
+      ? 0
+      : Math.ceil(Math.log(rest / COLOUR_FIGURES.seenYellow.value) / (one.rate * session));
   };
   const counts = intervalOf(likely, until);
   return {
     limit: intervalOf(likely, (one) => one.limit),
     next: intervalOf(likely, next),
-    worthIt: likely.reduce((total, one) => total + (next(one) > K.seenYellow.value ? one.weight : 0), 0),
+    worthIt: likely.reduce((total, one) => total + (next(one) > COLOUR_FIGURES.seenYellow.value ? one.weight : 0), 0),
     more: { likely: counts.value, low: counts.low, high: counts.high },
   };
 }

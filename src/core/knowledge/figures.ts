@@ -196,6 +196,8 @@ export const COLOUR_FIGURES = {
   whiteningRate: m(0.5, '1/h', 0.05, 3),
   whiteningSpread: m(2.2, '1', 1.3, 4),
   seenYellow: m(2, '1', 1, 4),
+  hopeful: m(0.5, '1', 0.3, 0.8),
+  hopeless: m(0.2, '1', 0.05, 0.4),
 } as const;
 /** What peroxide is put in to whiten. */
 export const LIGHT_KINDS = ['sun', 'cloud', 'lamp'] as const;

@@ -61,17 +61,14 @@ export const LIGHT_WORDS: Record<LightKind, string> = {
   cloud: 'bright cloud',
   lamp: 'a UV lamp',
 };
-/** Above this chance one more session is worth its time; below the other it is not [from memory]. */
-const WORTH = 0.5;
-const HOPELESS = 0.2;
 /** What the sessions so far say of the next. @param many sessions so far. */
 export function outlookText({ limit, next, worthIt, more }: Outlook, many: number): string {
   const so = `${many === 1 ? 'One session' : `${many} sessions`} so far.`;
   const ends = `It will not get below ${figure(limit.value, 0)} (${figure(limit.low, 0)} to ${figure(limit.high, 0)}).`;
   const brings = `One more like the last takes ${intervalText({ ...next, low: Math.max(0, next.low) })} off`;
-  if (worthIt < HOPELESS) return `Stop here: no further gain that one sees. ${so} ${brings}. ${ends}`;
+  if (worthIt < COLOUR_FIGURES.hopeless.value) return `Stop here: no further gain that one sees. ${so} ${brings}. ${ends}`;
   const count = more.low === more.high ? `${more.likely}` : `${more.likely} (${more.low} to ${more.high})`;
-  return worthIt >= WORTH
+  return worthIt >= COLOUR_FIGURES.hopeful.value
     ? `Go on: ${count} more to go. ${so} ${brings}. ${ends}`
     : `One more may not be seen: it is, ${casesText(worthIt)}. ${so} ${brings}. ${ends}`;
 }

@@ -109,4 +109,6 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   whiteningRate: 'How fast peroxide in full sun takes yellow away',
   whiteningSpread: 'How far that differs from rubber to rubber, as a factor',
   seenYellow: 'Yellowness that one sees',
+  hopeful: 'Chance of a gain that one sees, from which one more session is advised',
+  hopeless: 'Chance of a gain that one sees, below which it is time to stop',
 };

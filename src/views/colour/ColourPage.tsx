@@ -123,7 +123,7 @@ export function ColourPage() {
 
 function Colours({ itemId, name, photos }: { itemId: string; name: string; photos: readonly Photo[] }) {
   const [search, setSearch] = useSearchParams();
-  const [view, setView] = useState<ColourPicture | 'both'>('before');
+  const [chosen, setView] = useState<ColourPicture | 'both' | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [making, setMaking] = useState(false);
   const read = photos.filter((p) => p.colour);
@@ -133,6 +133,9 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
   const before = useMarks('before', first, START);
   const after = useMarks('after', second, { ...before.marks, sheet: undefined });
   const addresses = { before: useAddress(first?.blob ?? null), after: useAddress(second?.blob ?? null) };
+  // What has been marked already is looked at, what has not is marked.
+  const laid = before.placed && after.placed && before.marks.corners !== undefined && after.marks.corners !== undefined;
+  const view = chosen ?? (laid ? 'both' : 'before');
   const here = view === 'after' && second ? after : before;
   const which: ColourPicture = view === 'after' && second ? 'after' : 'before';
   const [olds, news] = [readingsIn(before), readingsIn(after)];

@@ -35,8 +35,8 @@ const Knob = styled.span<{ $round: boolean; $tone: string }>`
   border: 2px solid ${(p) => p.$tone};
   font: 700 14px ${font.mono};
 `;
-const FINE = 0.003;
-const COARSE = 0.02;
+const FINE = 0.0015;
+const COARSE = 0.015;
 const CORNERS = ['first', 'second', 'third', 'fourth'] as const;
 
 /** One picture with its marks: spots by letter, the sheet as it was found or shown, the four points by which two are laid over each other. */

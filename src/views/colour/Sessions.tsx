@@ -18,6 +18,11 @@ interface Read extends Session {
   readonly photo: Photo;
 }
 const hoursText = (hours: number): string => minutesText(Math.round(hours * 60));
+/** Whole hours, few enough to be read. */
+function ticksTo(end: number): number[] {
+  const step = Math.max(1, Math.ceil(end / 6));
+  return Array.from({ length: Math.floor(end / step) + 1 }, (_, n) => n * step);
+}
 /** The readings of one spot over all pictures, oldest first. */
 export function sessionsOf(photos: readonly Photo[], spotId: string): Read[] {
   return photos.flatMap((photo) => {
@@ -91,10 +96,10 @@ export function Sessions({
                         dataKey="hours"
                         type="number"
                         domain={[0, 'dataMax']}
+                        ticks={ticksTo(course.at(-1)?.hours ?? 0)}
                         tick={axisTick}
                         stroke={color.line}
                         unit=" h"
-                        tickFormatter={(v: number) => v.toFixed(1)}
                       />
                       <YAxis tick={axisTick} stroke={color.line} width={48} domain={['auto', 'auto']} />
                       <Area dataKey="band" stroke="none" fill={color.finish} fillOpacity={0.18} isAnimationActive={false} />

@@ -1,0 +1,109 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import jpeg from 'jpeg-js';
+import { describe, expect, test } from 'vitest';
+import { SHOE_SCENES } from '../../demo/pictures';
+import { PLACES, renderShoe, seenIn, type ShoeScene, truthOf } from '../../demo/shoe';
+import { steer } from './steer';
+import { faultsOf, visit, type Visit } from './visit';
+
+const folder = (): string => mkdtempSync(join(tmpdir(), 'umbrastic-'));
+function picture(dir: string, name: string, scene: ShoeScene): string {
+  const { width, height, rgba } = renderShoe(scene);
+  const path = join(dir, name);
+  writeFileSync(path, jpeg.encode({ width, height, data: rgba }, 90).data);
+  return path;
+}
+const OLD: ShoeScene = { ...(SHOE_SCENES[0] as ShoeScene), width: 600, height: 420, cloth: 'navy', yellowed: 0.8, seed: 5 };
+const NEW: ShoeScene = { ...(SHOE_SCENES[1] as ShoeScene), width: 600, height: 420, cloth: 'navy', yellowed: 0.2, seed: 6 };
+/** What the answer says: bounds of how much less yellow. */
+const told = async (v: Visit): Promise<[number, number]> => {
+  const text = await v.page.$eval('h1', (h) => h.textContent ?? '');
+  const [, low = '', high = ''] = /is (\d+) to (\d+) less yellow/.exec(text) ?? [];
+  return [Number(low), Number(high)];
+};
+
+describe('the colour of a thing, before and after', () => {
+  test('two pictures, a letter put on the toe by keyboard in both: how much less yellow, and the truth lies in it; it outlives a reload', async () => {
+    const dir = folder();
+    const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
+    await v.sees('Lay it on a white sheet');
+    await v.file('Choose the picture before', picture(dir, 'before.jpg', OLD));
+    await v.sees('Move the letter onto the place that is to be read.');
+    await steer(v, 'Spot A', seenIn(OLD, PLACES.toe));
+    await v.sees('Spot A: yellowness');
+    await v.file('Choose the picture after', picture(dir, 'after.jpg', NEW));
+    await v.sees('Move the letters onto the same places in both pictures.');
+    await steer(v, 'Spot A', seenIn(NEW, PLACES.toe));
+    await v.sees('less yellow; anyone sees it.');
+    const truth = truthOf('toe', OLD).yellow - truthOf('toe', NEW).yellow;
+    const [low, high] = await told(v);
+    expect(truth).toBeGreaterThan(low - 1);
+    expect(truth).toBeLessThan(high + 1);
+    await v.press('Name the places');
+    await v.write('Place A', 'Toe cap');
+    await v.sees('Toe cap is');
+    await v.page.waitForFunction(async () => {
+      const open = await new Promise<IDBDatabase>((done) => {
+        const asked = indexedDB.open('umbrastic');
+        asked.onsuccess = () => done(asked.result);
+      });
+      const rows = await new Promise<{ itemId: string; colour?: { marks: { spots: { name: string }[] } } }[]>((done) => {
+        const asked = open.transaction('photos').objectStore('photos').getAll();
+        asked.onsuccess = () => done(asked.result);
+      });
+      open.close();
+      return rows.filter((r) => r.itemId === 'itm-blue-shoes' && r.colour?.marks.spots[0]?.name === 'Toe cap').length === 2;
+    });
+    await v.go('/kit/itm-blue-shoes/colour');
+    await v.sees('Toe cap is');
+    expect(await told(v)).toEqual([low, high]);
+    // How long it lay in the light makes a course of it.
+    await v.write('Hours in the light before the picture after', '1');
+    await v.sees('One session so far.');
+    await v.sees('Never with vinegar or another bleach.');
+    expect(await faultsOf(v)).toEqual([]);
+    expect(v.errors).toEqual([]);
+    rmSync(dir, { recursive: true });
+    await v.close();
+  });
+  test('a picture with no usable white is refused with how to take it better; the sheet may be shown', async () => {
+    const dir = folder();
+    const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
+    await v.file('Choose the picture before', picture(dir, 'bright.jpg', { ...OLD, exposure: 4 }));
+    await v.sees('brighter than the camera could count. Take it again a little darker');
+    await v.press('Other pictures');
+    await v.file('Choose the picture before', picture(dir, 'good.jpg', OLD));
+    await v.press('Show where the sheet is');
+    await steer(v, 'White sheet, place 1', seenIn(OLD, [650, 260]));
+    await steer(v, 'Spot A', seenIn(OLD, PLACES.toe));
+    await v.sees('Spot A: yellowness');
+    await v.press('Look for the sheet again');
+    await v.sees('Spot A: yellowness');
+    expect(v.errors).toEqual([]);
+    rmSync(dir, { recursive: true });
+    await v.close();
+  });
+  test('the demo’s shoes: sessions in the sun and when to stop, over each other by keyboard, on a phone', async () => {
+    const v = await visit({ path: '/kit/itm-white-shoes', width: 390, height: 844 });
+    await v.page.waitForSelector('button[aria-label*="12 days ago"]', { timeout: 45_000 });
+    await v.page.waitForSelector('button[aria-label*="2 days ago"]');
+    await v.press('Colour, before and after');
+    await v.sees('less yellow; anyone sees it.');
+    await v.sees('Stop here: no further gain that one sees. 3 sessions so far.');
+    const slider = await v.named('How much of before', 'slider');
+    const value = (): Promise<string> => slider.evaluate((s) => (s as HTMLInputElement).value);
+    await slider.evaluate((s) => (s as HTMLElement).focus());
+    await v.page.keyboard.press('ArrowLeft');
+    expect(await value()).toBe('49');
+    await v.press('After');
+    await v.page.waitForSelector('[role=application][aria-label^="Toe cap"]');
+    // The sheet is drawn where it lies, the toe left out.
+    const lines = await v.page.$$eval('svg line', (all) => all.length);
+    expect(lines).toBeGreaterThan(20);
+    expect(await faultsOf(v)).toEqual([]);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
