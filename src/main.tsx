@@ -34,6 +34,7 @@ const router = createBrowserRouter([
           { path: 'kit/:id/rehearse', lazy: async () => ({ Component: (await import('./views/rehearse/Rehearse')).Rehearse }) },
           { path: 'kit/:id/fill', lazy: async () => ({ Component: (await import('./views/fill/FillPage')).FillPage }) },
           { path: 'kit/:id/light', lazy: async () => ({ Component: (await import('./views/fill/LightPage')).LightPage }) },
+          { path: 'kit/:id/sale', lazy: async () => ({ Component: (await import('./views/kit/SalePage')).SalePage }) },
           { path: 'kit/:id/colour', lazy: async () => ({ Component: (await import('./views/colour/ColourPage')).ColourPage }) },
           { path: 'kit/:id/baffles', lazy: async () => ({ Component: (await import('./views/fill/LayoutPage')).LayoutPage }) },
           { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },

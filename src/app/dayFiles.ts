@@ -1,5 +1,7 @@
 import ICAL from 'ical.js';
 import type { DayTask, Span, WashDay } from '../core/washday';
+import { SUPPLY_WORDS } from '../core/words';
+import { howMany, mdText } from '../core/words/text';
 
 /* A line is 75 octets at most (RFC 5545, 3.1); the space that a continued one begins with counts. */
 ICAL.foldLength = 74;
@@ -85,25 +87,24 @@ const MOST_TIMES = 5000;
 /** A day as Markdown: verdict, loads, and the turns in their order. */
 export function dayMarkdown(day: WashDay, nameOf: (id: string) => string): string {
   const clock = (instant: string): string => `${instant.slice(0, 10)} ${instant.slice(11, 16)}`;
-  const plain = (text: string): string => text.replace(/([\\`*_[\]<>|])/g, '\\$1');
-  const lines = [`# ${plain(day.verdict)}`, '', '## Loads', ''];
+  const lines = [`# ${mdText(day.verdict)}`, '', '## Loads', ''];
   for (const load of day.loads) {
     const { tempC, spinRpm, rinses, cleaner, doseMl } = load.settings;
     const set = [
       tempC === undefined ? '' : `${tempC} °C`,
       spinRpm === undefined ? '' : `${spinRpm} rpm`,
-      rinses === undefined ? '' : `${rinses} rinses`,
-      cleaner ? `${doseMl ?? ''} mL ${cleaner}`.trim() : '',
+      rinses === undefined ? '' : howMany(rinses, 'rinse'),
+      cleaner ? `${doseMl === undefined ? '' : `${doseMl} mL `}${SUPPLY_WORDS[cleaner]}` : '',
     ].filter(Boolean);
     lines.push(
-      `- **${plain(load.id)}** ${load.itemIds.map((id) => plain(nameOf(id))).join(', ') || load.purpose}: ${set.join(', ')}`,
+      `- **${mdText(load.id)}** ${load.itemIds.map((id) => mdText(nameOf(id))).join(', ') || load.purpose}: ${set.join(', ')}`,
     );
   }
   lines.push('', '## When you are needed', '');
   const turns = day.tasks.flatMap((task) => task.attended.map((span) => ({ span, task })));
   turns.sort((a, b) => Date.parse(a.span.from) - Date.parse(b.span.from));
   for (const { span, task } of turns)
-    lines.push(`- ${clock(span.from)}–${span.to.slice(11, 16)} ${plain(span.by)}: ${plain(task.text)}`);
-  if (day.cautions.length > 0) lines.push('', '## Careful', '', ...day.cautions.map((c) => `- ${plain(c)}`));
+    lines.push(`- ${clock(span.from)}–${span.to.slice(11, 16)} ${mdText(span.by)}: ${mdText(task.text)}`);
+  if (day.cautions.length > 0) lines.push('', '## Careful', '', ...day.cautions.map((c) => `- ${mdText(c)}`));
   return `${lines.join('\n')}\n`;
 }

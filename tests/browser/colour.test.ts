@@ -1,7 +1,8 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import jpeg from 'jpeg-js';
+import JSZip from 'jszip';
 import { describe, expect, test } from 'vitest';
 import { SHOE_SCENES } from '../../demo/pictures';
 import { PLACES, renderShoe, seenIn, type ShoeScene, truthOf } from '../../demo/shoe';
@@ -102,6 +103,27 @@ describe('the colour of a thing, before and after', () => {
     // The sheet is drawn where it lies, the toe left out.
     const lines = await v.page.$$eval('svg line', (all) => all.length);
     expect(lines).toBeGreaterThan(20);
+    expect(await faultsOf(v)).toEqual([]);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('a sale sheet: what was seen and measured, what is still there, pictures left out or not, as a ZIP that other software opens', async () => {
+    const v = await visit({ path: '/kit/itm-white-shoes' });
+    await v.page.waitForSelector('button[aria-label*="2 days ago"]', { timeout: 45_000 });
+    await v.press('Sale sheet');
+    await v.sees('What is still there');
+    await v.sees('Canvas stain (toe), set in.');
+    await v.sees('Nobody looked for damage.');
+    await v.sees('less yellow');
+    await (await v.named('Show the picture of 8 days ago', 'checkbox')).evaluate((e) => (e as HTMLElement).click());
+    const zip = await JSZip.loadAsync(readFileSync(await v.saved('With pictures (ZIP)')));
+    expect(Object.keys(zip.files).sort()).toEqual(['picture-1.jpg', 'picture-2.jpg', 'picture-3.jpg', 'sale.md']);
+    const text = (await zip.file('sale.md')?.async('string')) ?? '';
+    expect(text).toContain('![As found');
+    expect(text).not.toContain('After one session');
+    expect(text).toContain('- Canvas stain (toe), set in.');
+    const picture = await zip.file('picture-1.jpg')?.async('uint8array');
+    expect(jpeg.decode(picture ?? new Uint8Array()).width).toBe(1000);
     expect(await faultsOf(v)).toEqual([]);
     expect(v.errors).toEqual([]);
     await v.close();

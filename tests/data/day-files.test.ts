@@ -57,6 +57,9 @@ describe('the calendar of a day', () => {
     const text = dayMarkdown(day, (id) => `*${id}*`);
     expect(text.startsWith('# ')).toBe(true);
     expect(text).toContain('\\*itm-parka\\*');
+    // What is poured is called as on the page.
+    expect(text).toContain('mL down cleaner');
+    expect(text).not.toMatch(/[a-z]-cleaner/);
     expect(text.match(/^- \d{4}-\d\d-\d\d /gm)).toHaveLength(day.tasks.flatMap((t) => t.attended).length);
   });
 });

@@ -17,3 +17,5 @@ const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'E
 export const counted = (n: number): string => NUMBERS[n] ?? String(n);
 /** A field of a record as words: "label.wash.maxC" → "label, wash, max c". */
 export const fieldText = (path: string): string => path.replace(/\./g, ', ').replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+/** Text that Markdown takes as it stands. */
+export const mdText = (text: string): string => text.replace(/([\\`*_[\]<>|])/g, '\\$1');

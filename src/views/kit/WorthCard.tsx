@@ -6,6 +6,7 @@ import { keptText, leavesOutText, outlookText, professionalText, soldText } from
 import { minutesText } from '../../core/units';
 import { moneyText } from '../../core/units/money';
 import { reckon } from '../../app/worth';
+import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -58,6 +59,7 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
         <Button look="quiet" onPress={() => setOpen(true)}>
           {paid === null && !item.worth ? 'Write down its price' : 'Change its figures'}
         </Button>
+        <Link to={toThing(item.id, 'sale')}>Sale sheet</Link>
       </Row>
       <Suspense fallback={null}>{open && <WorthSheet item={item} currency={currency} onClose={() => setOpen(false)} />}</Suspense>
     </section>

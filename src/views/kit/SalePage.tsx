@@ -1,0 +1,170 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { downloadBlob } from '../../app/download';
+import { useItem } from '../../app/kit';
+import { useAddress } from '../../app/pictures';
+import { toThing, useIdHere } from '../../app/routes';
+import { dayText, whenText } from '../../app/time';
+import { changeOf, type ColourChange } from '../../core/colour';
+import { saleMarkdown, saleSheet, type SaleSheet } from '../../core/telling/sale';
+import { dayOf } from '../../core/units/day';
+import { KIND_WORDS } from '../../core/words';
+import { db, type Photo } from '../../data/db';
+import { Column, Empty, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { Checkbox } from '../../ui/Checkbox';
+import { Crumbs } from '../../ui/Crumbs';
+
+const Pictures = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 16px;
+  figure {
+    margin: 0;
+    break-inside: avoid;
+  }
+  img {
+    display: block;
+    width: 100%;
+    height: auto;
+  }
+  figcaption {
+    font-size: 14px;
+    padding-top: 4px;
+  }
+  @media print {
+    grid-template-columns: 1fr 1fr;
+    [data-out] {
+      display: none;
+    }
+  }
+`;
+const captionOf = (photo: Photo): string => `${photo.step ?? 'Photograph'}, ${dayText(dayOf(photo.at))}`;
+/** The places that its first and its last picture both show, and how they changed. */
+function coloursOf(photos: readonly Photo[]): { name: string; change: ColourChange }[] {
+  const read = photos.filter((p) => (p.colour?.readings.length ?? 0) > 0);
+  const [first, last] = [read[0], read.at(-1)];
+  if (!first?.colour || !last?.colour || first === last) return [];
+  const { readings, marks } = first.colour;
+  const after = last.colour.readings;
+  return readings.flatMap((one) => {
+    const other = after.find((r) => r.id === one.id);
+    return other ? [{ name: marks.spots.find((s) => s.id === one.id)?.name ?? one.id, change: changeOf(one, other) }] : [];
+  });
+}
+function Shown({ photo, out, onOut }: { photo: Photo; out: boolean; onOut: (out: boolean) => void }) {
+  const address = useAddress(photo.blob);
+  const caption = captionOf(photo);
+  return (
+    <figure {...(out ? { 'data-out': true } : {})}>
+      {address && <img src={address} alt={caption} style={out ? { opacity: 0.35 } : {}} />}
+      <figcaption>{caption}</figcaption>
+      <div className="no-print">
+        <Checkbox selected={!out} onChange={(on) => onOut(!on)} aria-label={`Show the picture of ${whenText(photo.at)}`}>
+          On the sheet
+        </Checkbox>
+      </div>
+    </figure>
+  );
+}
+const Part = ({ title, lines }: { title: string; lines: readonly string[] }) =>
+  lines.length === 0 ? null : (
+    <section aria-label={title}>
+      <h2>{title}</h2>
+      <ul style={{ paddingLeft: 20, marginTop: 4 }}>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  );
+
+/** What can honestly be said of a thing that is for sale: pictures, what was done, what was measured, what is still there. */
+export function SalePage() {
+  const id = useIdHere();
+  const { kit, item } = useItem(id);
+  const photos = useLiveQuery(
+    () =>
+      db.photos
+        .where('itemId')
+        .equals(id ?? '')
+        .sortBy('at'),
+    [id],
+  );
+  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const sheet: SaleSheet | null = useMemo(
+    () => (kit && item && photos ? saleSheet(kit, item, coloursOf(photos), dayText) : null),
+    [kit, item, photos],
+  );
+  if (!kit || (item && !photos)) return <Page aria-busy="true" />;
+  if (!item || !photos || !sheet) return <NotInKit />;
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const chosen = photos.filter((p) => !out.has(p.id)).map((photo) => ({ photo, caption: captionOf(photo) }));
+  const markdown = (): void => downloadBlob('sale.md', new Blob([saleMarkdown(sheet, [])], { type: 'text/markdown' }));
+  const zip = async (): Promise<void> => {
+    const { saleZip } = await import('../../app/saleFiles');
+    downloadBlob('sale.zip', await saleZip(sheet, chosen));
+  };
+  return (
+    <Page>
+      <div className="no-print">
+        <Crumbs
+          trail={[
+            { to: '/kit', name: 'Kit' },
+            { to: toThing(item.id), name },
+          ]}
+          here="Sale sheet"
+        />
+      </div>
+      <h1>
+        {sheet.title}
+        {sheet.price === null ? '' : `, ${sheet.price}`}
+      </h1>
+      <Row $wrap className="no-print">
+        <Button onPress={() => window.print()}>
+          <Printer size={18} aria-hidden="true" /> Print
+        </Button>
+        <Button look="quiet" onPress={() => void zip()}>
+          With pictures (ZIP)
+        </Button>
+        <Button look="quiet" onPress={markdown}>
+          As Markdown
+        </Button>
+        <Quiet>Nothing stands here that no look has seen.</Quiet>
+      </Row>
+      <TwoColumns $left={1.2}>
+        {photos.length === 0 ? (
+          <Empty title="No photograph yet.">
+            <Link to={toThing(item.id)}>Add one before the work and one after</Link>
+          </Empty>
+        ) : (
+          <Pictures>
+            {photos.map((photo) => (
+              <Shown
+                key={photo.id}
+                photo={photo}
+                out={out.has(photo.id)}
+                onOut={(gone) => setOut((was) => new Set(gone ? [...was, photo.id] : [...was].filter((one) => one !== photo.id)))}
+              />
+            ))}
+          </Pictures>
+        )}
+        <Column $gap={20}>
+          <Part title="What it is" lines={sheet.about} />
+          <Part title="How it is" lines={[...sheet.seen, ...sheet.measured]} />
+          <Part title="What is still there" lines={sheet.flaws} />
+          <Part title="What was done" lines={sheet.done.map(({ on, text }) => `${on}: ${text}`)} />
+          <Part title="Not looked at" lines={sheet.unseen} />
+          {sheet.unseen.length > 0 && (
+            <p className="no-print">
+              <Link to={toThing(item.id, 'look-over')}>Look it over</Link>, and it is said.
+            </p>
+          )}
+        </Column>
+      </TwoColumns>
+    </Page>
+  );
+}
