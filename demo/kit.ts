@@ -452,6 +452,7 @@ export function makeDemoKit(nowMs: number): {
     version: 1,
     exportedAt: iso(nowMs),
     title: 'Lanternmere Ice Touring Club',
+    invented: true,
     items: [...ITEMS, ...FAMILY_THINGS.map(({ item }) => item)],
     inspections: [
       ...SEEN,

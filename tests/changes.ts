@@ -53,6 +53,7 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   saveSupply: fc.constantFrom('s-down', 's-new').map((s) => () => repo.saveSupply({ id: s, class: 'down-cleaner' })),
   deleteSupply: fc.constantFrom('s-down', 's-none').map((s) => () => repo.deleteSupply(s)),
   saveEquipment: fc.constant(() => repo.saveEquipment({ washers: [] })),
+  saveTitle: fc.constant(() => repo.saveTitle('Ours')),
   savePreferences: fc.constant(() => repo.savePreferences({ units: 'us', currency: undefined })),
   chooseFor: fc.constant(() => repo.chooseFor(['itm-parka', 'itm-vest'], 'LACES', 'in')),
   chooseForKit: fc.constant(() => repo.chooseForKit('LACES', 'in')),

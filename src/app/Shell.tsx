@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readMeta } from '../data/db';
 import { Units } from '../ui/units';
@@ -95,6 +95,34 @@ function Logo() {
 const Toasts = lazy(async () => ({ default: (await import('../ui/Toasts')).Toasts }));
 const Keys = lazy(() => import('./Keys'));
 
+const Content = styled.div`
+  min-width: 0;
+`;
+const Club = styled.p`
+  margin: 0;
+  padding: 10px 32px 0;
+  font-size: 14px;
+  color: ${color.quiet};
+  ${phone} {
+    padding: 8px 16px 0;
+  }
+`;
+const CLUB_KEY = 'umbrastic-club';
+/** Said wherever the things are nobody's own. What it was last time stands at once, so that nothing moves when the store has answered. */
+function ClubLine() {
+  const [was] = useState(() => globalThis.localStorage?.getItem(CLUB_KEY) === 'yes');
+  const invented = useLiveQuery(async () => (await readMeta('rest'))?.invented === true, []);
+  useEffect(() => {
+    if (invented !== undefined) localStorage.setItem(CLUB_KEY, invented ? 'yes' : 'no');
+  }, [invented]);
+  if (!(invented ?? was)) return null;
+  return (
+    <Club className="no-print">
+      An invented club · <Link to="/begin">begin with your own</Link>
+    </Club>
+  );
+}
+
 /** The frame around every place. Run takes the whole screen on a phone. */
 export function Shell() {
   const navigate = useNavigate();
@@ -139,9 +167,12 @@ export function Shell() {
           </Place>
         ))}
       </Rail>
-      <Units.Provider value={system}>
-        <Outlet />
-      </Units.Provider>
+      <Content>
+        {!running && pathname !== '/begin' && <ClubLine />}
+        <Units.Provider value={system}>
+          <Outlet />
+        </Units.Provider>
+      </Content>
       <Suspense fallback={null}>
         <Toasts top={running} />
         {keys && <Keys onClose={() => setKeys(false)} />}

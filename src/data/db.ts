@@ -87,7 +87,7 @@ export interface SavedView {
 }
 
 /** Before what a whole state was kept. */
-export const SNAPSHOT_REASONS = ['import', 'demo', 'csv', 'bulk', 'restore'] as const;
+export const SNAPSHOT_REASONS = ['import', 'demo', 'csv', 'bulk', 'restore', 'begin'] as const;
 export type SnapshotReason = (typeof SNAPSHOT_REASONS)[number];
 /** Everything as it was, as a copy. */
 export interface Snapshot {

@@ -60,6 +60,9 @@ export const deleteSupply = (id: string): Promise<Undo> => undoable(['supplies']
 /** Replaces machines, places, room and water. */
 export const saveEquipment = (equipment: Equipment): Promise<Undo> => undoable(['meta'], () => writeMeta('equipment', equipment));
 
+/** Gives the kit a name; an empty one takes it away. */
+export const saveTitle = (title: string): Promise<Undo> => undoable(['meta'], () => writeMeta('title', title.trim()));
+
 /** Changes some preferences; a key set to undefined is forgotten. */
 export const savePreferences = (patch: { [K in keyof Preferences]?: Preferences[K] | undefined }): Promise<Undo> =>
   undoable(['meta'], async () => {

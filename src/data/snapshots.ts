@@ -1,8 +1,11 @@
-import { db, type Snapshot } from './db';
+import { db, type Snapshot, type SnapshotReason } from './db';
 
 /** So many whole states are kept, none longer than so many days: each holds the photographs too. */
 const KEPT = 5;
 export const KEPT_DAYS = 7;
+/** What was left to begin with one's own is kept longer, and beside the others. */
+export const LEFT_DAYS = 30;
+export const daysKept = (why: SnapshotReason): number => (why === 'begin' ? LEFT_DAYS : KEPT_DAYS);
 const DAY_MS = 86_400_000;
 
 /** Those that there are, newest first. */
@@ -15,7 +18,9 @@ export async function keepSnapshot(snapshot: Snapshot): Promise<void> {
   await db.transaction('rw', db.snapshots, async () => {
     await db.snapshots.put(snapshot);
     const all = await snapshots();
-    const since = Date.parse(snapshot.at) - KEPT_DAYS * DAY_MS;
-    await db.snapshots.bulkDelete(all.filter((s, n) => n >= KEPT || Date.parse(s.at) < since).map((s) => s.id));
+    const now = Date.parse(snapshot.at);
+    const old = all.filter((s) => Date.parse(s.at) < now - daysKept(s.why) * DAY_MS);
+    const many = [false, true].flatMap((left) => all.filter((s) => (s.why === 'begin') === left).slice(left ? 1 : KEPT));
+    await db.snapshots.bulkDelete([...new Set([...old, ...many])].map((s) => s.id));
   });
 }

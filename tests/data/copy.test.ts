@@ -85,4 +85,23 @@ describe('whole states of before', () => {
     await undo();
     expect(await snapshots()).toHaveLength(4);
   });
+  test('what was left to begin with one’s own stays 30 days beside the others, the newest alone', async () => {
+    const state = (id: string, day: number, why: 'begin' | 'import') => ({
+      id,
+      at: new Date(Date.UTC(2027, 0, day)).toISOString(),
+      why,
+      things: 1,
+      photos: 0,
+      blob: new Blob(['x']),
+    });
+    await keepSnapshot(state('left', 1, 'begin'));
+    for (let day = 2; day <= 9; day++) await keepSnapshot(state(`d${day}`, day, 'import'));
+    expect((await snapshots()).map((s) => s.id)).toEqual(['d9', 'd8', 'd7', 'd6', 'd5', 'left']);
+    await keepSnapshot(state('later', 30, 'import'));
+    expect((await snapshots()).map((s) => s.id)).toEqual(['later', 'left']);
+    await keepSnapshot(state('left-again', 30, 'begin'));
+    expect((await snapshots()).map((s) => s.id).sort()).toEqual(['later', 'left-again']);
+    await keepSnapshot(state('much-later', 61, 'import'));
+    expect((await snapshots()).map((s) => s.id)).toEqual(['much-later']);
+  });
 });

@@ -25,6 +25,8 @@ export interface Kit {
   inspections: Inspection[];
   exportedAt?: string;
   title?: string;
+  /** Made up to be looked round in: nobody's own things. */
+  invented?: boolean;
   equipment?: Equipment;
   supplies?: Supply[];
   preferences?: Preferences;

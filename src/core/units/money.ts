@@ -6,6 +6,13 @@ export function digitsOf(currency: string): number {
     return 2;
   }
 }
+/** The code of a currency in what was typed (ISO 4217, as the runtime knows it); null for none. */
+export function currencyIn(text: string): string | null {
+  const code = text.trim().toUpperCase();
+  return Intl.supportedValuesOf('currency').includes(code) ? code : null;
+}
+/** What is said where there is none. */
+export const NO_CURRENCY = 'Write the three letters of a currency, such as EUR.';
 /**
  * "12.40 EUR", "1240 JPY" without a fraction; nothing is written as −0.
  * @param shown what stands behind it: empty where a heading names the currency.

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { toCorrect, toThing } from '../../app/routes';
+import { readList, toCorrect, toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { newId } from '../../app/now';
 import { JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
@@ -69,7 +69,11 @@ export function NewItem() {
   const [query, setQuery] = useState('');
   const [job, setJob] = useState<JobClass | null>(null);
   const navigate = useNavigate();
+  const [search] = useSearchParams();
   if (!chosen) {
+    // What was asked for on the way here comes first.
+    const wanted = readList(search.get('for'));
+    const groups = [...ARCHETYPE_GROUPS].sort((a, b) => Number(wanted.includes(b)) - Number(wanted.includes(a)));
     const words = query.toLowerCase().split(/\s+/).filter(Boolean);
     const found = ARCHETYPES.filter((a) =>
       words.every((w) =>
@@ -92,29 +96,31 @@ export function NewItem() {
           />
         </Row>
         {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
-        {ARCHETYPE_GROUPS.filter((group) => found.some((a) => a.group === group)).map((group) => (
-          <Section key={group} aria-label={group}>
-            <h2>{group}</h2>
-            <Grid>
-              {found
-                .filter((a) => a.group === group)
-                .map((a) => (
-                  <li key={a.id}>
-                    <Pick
-                      onPress={() => {
-                        setChosen(a);
-                        setName('');
-                        setJob(null);
-                      }}
-                    >
-                      <strong>{a.name}</strong>
-                      <Quiet>{a.hint}</Quiet>
-                    </Pick>
-                  </li>
-                ))}
-            </Grid>
-          </Section>
-        ))}
+        {groups
+          .filter((group) => found.some((a) => a.group === group))
+          .map((group) => (
+            <Section key={group} aria-label={group}>
+              <h2>{group}</h2>
+              <Grid>
+                {found
+                  .filter((a) => a.group === group)
+                  .map((a) => (
+                    <li key={a.id}>
+                      <Pick
+                        onPress={() => {
+                          setChosen(a);
+                          setName('');
+                          setJob(null);
+                        }}
+                      >
+                        <strong>{a.name}</strong>
+                        <Quiet>{a.hint}</Quiet>
+                      </Pick>
+                    </li>
+                  ))}
+              </Grid>
+            </Section>
+          ))}
       </Page>
     );
   }

@@ -188,14 +188,15 @@ export function Now() {
         <h1>What do you want to look after?</h1>
         <Empty title="Nothing in your kit yet.">
           <p>
-            Add the thing that worries you: choose a construction that looks like it, look it over, and get an answer in a minute.
+            Three questions, then the thing that worries you: choose a construction that looks like it, look it over, and get an
+            answer in a minute.
           </p>
           <Row $wrap>
-            <Button data-main-action onPress={() => void navigate('/kit/new')}>
-              Add a thing
+            <Button data-main-action onPress={() => void navigate('/begin')}>
+              Begin with your own
             </Button>
             <Button look="quiet" onPress={() => void demo()}>
-              Take the demo kit
+              Look round in an invented club
             </Button>
           </Row>
         </Empty>

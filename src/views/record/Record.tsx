@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { toRecord, toThing } from '../../app/routes';
@@ -16,10 +16,10 @@ import { didText, usedText } from '../../core/telling/run';
 import { KIND_WORDS } from '../../core/words';
 import { capital, howMany } from '../../core/words/text';
 import { readMeta, type SnapshotReason } from '../../data/db';
-import { KEPT_DAYS, snapshots } from '../../data/snapshots';
+import { KEPT_DAYS, LEFT_DAYS, snapshots } from '../../data/snapshots';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
-import { Button, TextButton } from '../../ui/Button';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
 import { Import } from './Import';
@@ -64,6 +64,8 @@ function Stored({ kit }: { kit: Kit }) {
   );
 }
 
+const AboutKit = lazy(() => import('./AboutKit'));
+
 /** A copy older than this is worth a word, days. */
 const OLD_DAYS = 30;
 /** When a copy was saved last, and what has been recorded since. */
@@ -88,6 +90,7 @@ const BEFORE_WORDS: Readonly<Record<SnapshotReason, string>> = {
   csv: 'before rows were taken in',
   bulk: 'before several things were changed',
   restore: 'before an earlier state was brought back',
+  begin: 'before you began with your own',
 };
 /** Whole states of before, each to be brought back; nothing when there are none. */
 function Earlier() {
@@ -97,6 +100,9 @@ function Earlier() {
   return (
     <section aria-labelledby="earlier">
       <h3 id="earlier">Earlier states, kept for {KEPT_DAYS} days</h3>
+      {all.some((one) => one.why === 'begin') && (
+        <Quiet as="p">What you left to begin with your own stays {LEFT_DAYS} days.</Quiet>
+      )}
       <ul aria-label="Earlier states">
         {all.map((one) => (
           <li key={one.id}>
@@ -163,6 +169,7 @@ export function Record() {
   const ranked = useRanked(kit, planning.programmes);
   const theme = useSession((s) => s.theme);
   const [busy, setBusy] = useState(false);
+  const [about, setAbout] = useState(false);
   if (!kit) return <Page aria-busy="true" />;
   const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
   const care = (kit.log ?? []).filter(isEntry('care')).sort((a, b) => (a.at < b.at ? 1 : -1));
@@ -256,11 +263,18 @@ export function Record() {
           ]}
           onChange={(id) => setTheme(id as 'auto')}
         />
-        <Row>
+        <Row $wrap>
+          <Button look="quiet" onPress={() => setAbout(true)}>
+            Name, people, units, money
+          </Button>
+          <LinkButton look="quiet" to="/begin">
+            Begin anew
+          </LinkButton>
           <Button look="quiet" isDisabled={busy} onPress={() => void demo()}>
             Replace everything by the demo kit
           </Button>
         </Row>
+        <Suspense fallback={null}>{about && <AboutKit kit={kit} onClose={() => setAbout(false)} />}</Suspense>
       </Column>
     </Page>
   );

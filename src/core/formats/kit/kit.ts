@@ -1,6 +1,6 @@
 import type * as gear from '../../gear';
 import * as v from '../../gear/vocabulary';
-import { Const, Id, Instant, Maybe, Nested, NestedList, NotNegative, OneOf, Percent, Positive, Text } from '../fields';
+import { Bool, Const, Id, Instant, Maybe, Nested, NestedList, NotNegative, OneOf, Percent, Positive, Text } from '../fields';
 import { KIT_FORMAT, KIT_VERSION } from '../limits';
 import { EquipmentDoc, SupplyDoc } from './equipment';
 import { InspectionDoc } from './inspection';
@@ -28,6 +28,7 @@ export class KitDoc implements Omit<gear.Kit, 'log'> {
   @NestedList(() => InspectionDoc) inspections!: InspectionDoc[];
   @Maybe() @Instant() exportedAt?: string;
   @Maybe() @Text(200) title?: string;
+  @Maybe() @Bool() invented?: boolean;
   @Maybe() @Nested(() => EquipmentDoc) equipment?: EquipmentDoc;
   @Maybe() @NestedList(() => SupplyDoc) supplies?: SupplyDoc[];
   @Maybe() @Nested(() => PreferencesDoc) preferences?: PreferencesDoc;

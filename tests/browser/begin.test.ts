@@ -1,0 +1,84 @@
+import { describe, expect, test } from 'vitest';
+import { faultsOf, visit } from './visit';
+
+describe('to begin', () => {
+  test('the club says on every page that it is invented; it is left as a whole for one’s own, and comes back as a whole', async () => {
+    const v = await visit();
+    for (const path of ['/', '/kit/itm-parka', '/cupboard', '/wash-day']) {
+      await v.go(path);
+      await v.sees('An invented club');
+    }
+    expect(await faultsOf(v)).toEqual([]);
+    const photos = (await v.rows('photos')).length;
+    await v.press('begin with your own');
+    await v.sees('What can you wash in?');
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('Shoes and boots');
+    await v.press('Basin');
+    await v.press('Heat-pump dryer');
+    await v.press('Line');
+    await v.write('A name for your kit, if you like', 'Two at the river');
+    await v.write('Money is counted in', 'kroner');
+    await v.press('Begin, and add the first thing');
+    await v.sees('Write the three letters of a currency');
+    await v.write('Money is counted in', 'sek');
+    await v.press('°F, oz, US fl oz, in');
+    await v.press('Begin, and add the first thing');
+    await v.sees('Which of these is built like yours?');
+    // What was asked for comes first.
+    expect(await v.page.$eval('h2', (h) => h.textContent)).toBe('Shoes and boots');
+    expect(await v.text()).not.toContain('An invented club');
+    expect(await v.rows('items')).toEqual([]);
+    expect((await v.stored('meta', 'equipment'))?.value).toMatchObject({
+      washers: [{ kind: 'basin' }],
+      dryers: [{ kind: 'heat-pump' }],
+      racks: [{ kind: 'line' }],
+    });
+    expect((await v.stored('meta', 'preferences'))?.value).toEqual({ units: 'us', currency: 'SEK' });
+    expect((await v.stored('meta', 'title'))?.value).toBe('Two at the river');
+    await v.reload();
+    await v.go('/');
+    await v.sees('Look round in an invented club');
+    await v.go('/record');
+    await v.sees('What you left to begin with your own stays 30 days.');
+    await v.press('Bring it back');
+    await v.sees('Everything is as it was then.');
+    await v.sees('An invented club');
+    expect((await v.rows('items')).length).toBeGreaterThan(40);
+    expect((await v.rows('photos')).length).toBe(photos);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('the other door, on a phone: the club is looked round in', async () => {
+    const v = await visit({ path: '/begin', width: 390, height: 844 });
+    await v.press('Begin, and add the first thing');
+    await v.sees('Which of these is built like yours?');
+    await v.go('/');
+    await v.sees('Three questions, then the thing that worries you');
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('Look round in an invented club');
+    await v.sees('An invented club');
+    await v.sees('Needs care, most lost first');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('the kit has a name, people, units and money, each to be changed and taken back', async () => {
+    const v = await visit({ path: '/record' });
+    await v.press('Name, people, units, money');
+    await v.write('Its name', 'The river house');
+    await v.write('Runa', 'Runa the elder');
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('Save');
+    await v.sees('The kit is written so from now on.');
+    const owners = async (): Promise<unknown[]> => (await v.rows('items')).map((i) => i.owner);
+    expect(await owners()).toContain('Runa the elder');
+    expect(await owners()).not.toContain('Runa');
+    expect((await v.stored('meta', 'title'))?.value).toBe('The river house');
+    await v.press('Undo');
+    await v.page.waitForFunction(() => !document.body.innerText.includes('The kit is written so'));
+    expect(await owners()).toContain('Runa');
+    expect((await v.stored('meta', 'title'))?.value).toBe('Lanternmere Ice Touring Club');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
