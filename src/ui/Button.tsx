@@ -46,6 +46,10 @@ const face = css<FaceProps>`
     opacity: 0.5;
     cursor: default;
   }
+  /* Nothing is pressed on paper. */
+  @media print {
+    display: none;
+  }
 `;
 const Face = styled(AriaButton)<FaceProps>`
   ${face}
@@ -92,6 +96,10 @@ const Words = styled(AriaButton)`
     opacity: 0.5;
     cursor: default;
   }
+  /* Nothing is pressed on paper. */
+  @media print {
+    display: none;
+  }
 `;
 /** An action inside a sentence or a row, underlined. */
 export function TextButton(props: Pressed) {
@@ -113,6 +121,10 @@ const Square = styled(AriaButton)`
   }
   &[data-hovered] {
     background: ${color.line};
+  }
+  /* Nothing is pressed on paper. */
+  @media print {
+    display: none;
   }
 `;
 const Tip = styled(Tooltip)`

@@ -51,7 +51,7 @@ export function Crumbs({
   children?: ReactNode;
 }) {
   return (
-    <Frame aria-label="Where">
+    <Frame aria-label="Where" data-crumbs>
       <Breadcrumbs>
         {[
           ...trail.map(({ to, name }) => (

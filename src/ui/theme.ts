@@ -64,5 +64,13 @@ export const GlobalStyle = createGlobalStyle`
   /* What is focused through a hidden input shows it on its label; what only holds the focus somewhere inside does not. */
   :focus-visible, label[data-focus-visible] { outline: 3px solid var(--water); outline-offset: 2px; border-radius: 4px; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { animation: none !important; transition: none !important; } }
-  @media print { nav, .no-print { display: none !important; } body { background: #fff; color: #000; } }
+  @page { margin: 13mm 14mm; }
+  @media print {
+    nav:not([data-crumbs]), .no-print { display: none !important; }
+    body { background: #fff; color: #000; }
+    /* The frame’s columns are for a screen; where a page has something for paper, that alone is printed. */
+    #root > div { display: block; }
+    main { padding: 0; }
+    main:has(> [data-paper]) > :not([data-paper]) { display: none !important; }
+  }
 `;

@@ -2,7 +2,7 @@ import type { Action, SupplyClass } from '../gear';
 import { SUN_HOURS, type ApartRule, type CushionRule } from '../knowledge';
 import { minutesText } from '../units';
 import { SUPPLY_WORDS } from '../words';
-import { counted, listed } from '../words/text';
+import { counted, listed, uncapital } from '../words/text';
 
 /** Why two things do not share a drum. @param both their names. */
 export const APART_WORDS: Readonly<Record<ApartRule, (both: string) => string>> = {
@@ -124,7 +124,7 @@ export const WASH_TOGETHER = 'Wash them together';
 export const WASH_ALONE = 'Wash it';
 /** The short name of hand work on one thing. */
 export const handText = (name: string, titles: readonly string[]): string =>
-  `${name}: ${listed(titles.map((t) => `${t.charAt(0).toLowerCase()}${t.slice(1)}`))}.`;
+  `${name}: ${listed(titles.map((t) => uncapital(t).replace(/\?$/, '')))}.`;
 
 /** What binds a day that does not fit. */
 export const BINDS = {

@@ -16,14 +16,18 @@ import { minutesOf } from '../../core/document';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
-import { Button, LinkButton } from '../../ui/Button';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { glanceOf } from '../../core/telling/glance';
+import { handOver, handOverMarkdown } from '../../core/telling/hand-over';
+import { dayOf } from '../../core/units/day';
+import { download } from '../../app/download';
 import { GlanceCard } from './GlanceCard';
+import { OnPaper } from './OnPaper';
 import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
 import { Step } from './Step';
@@ -109,9 +113,11 @@ export function ProgrammePage() {
   const meant = new Set(programme.steps.map((s) => s.settings.supplyId));
   const expired = (kit.supplies ?? []).filter((s) => meant.has(s.id) && isExpired(s, today()));
   const figures = glanceOf(programme, us);
+  const handed = handOver(programme, item.name ?? KIND_WORDS[item.kind], us);
   const startable = always.length > 0 && programme.method !== 'refer';
   return (
     <Page>
+      <OnPaper of={handed} note={seen ? `Looked over ${dayText(dayOf(seen.at))}.` : 'Never looked over.'} />
       <Row $between $wrap>
         <Crumbs
           trail={[
@@ -227,6 +233,15 @@ export function ProgrammePage() {
             </section>
           )}
           <Schools plan={plan} kit={kit} />
+          <section aria-labelledby="hand" className="no-print">
+            <h2 id="hand">Hand it to somebody</h2>
+            <Row $wrap>
+              <TextButton onPress={() => window.print()}>On paper, one or two sheets</TextButton>
+              <TextButton onPress={() => download('programme.md', 'text/markdown', handOverMarkdown(handed))}>
+                As Markdown
+              </TextButton>
+            </Row>
+          </section>
           {programme.assumptions.length > 0 && (
             <section aria-labelledby="assumed">
               <h2 id="assumed">What I took for granted</h2>

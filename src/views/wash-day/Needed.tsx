@@ -1,12 +1,11 @@
 import styled from 'styled-components';
-import { momentText } from '../../core/telling/wash-day';
 import type { DayTask, WashDay } from '../../core/washday';
 import { Figure, Quiet } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
 import { phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
-import { letterOf, piecesNextAt, turnsOf, type Doing } from './parts';
+import { dayName, doingText, letterOf, piecesNextAt, turnsOf } from './parts';
 import type { Carry } from './Loads';
 
 const Turns = styled.ol`
@@ -43,9 +42,6 @@ const Turns = styled.ol`
     border-top: 0;
   }
 `;
-const doingText = ({ task, nth }: Doing): string =>
-  nth === 0 ? (task.title ?? task.text) : `Look ${nth + 1} of ${task.attended.length}. ${task.title ?? task.text}`;
-const dayName = (instant: string): string => momentText(instant).split(' at ')[0] ?? '';
 /** When somebody is needed, in order, with the day where it changes; of a started day each turn leads to what is begun in it. */
 export function Needed({
   day,

@@ -15,6 +15,7 @@ import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { usePhone } from '../../ui/phone';
 import { Timeline } from '../../ui/Timeline';
 import { Choose } from './Choose';
+import { DayOnPaper } from './DayOnPaper';
 import { DoorCards } from './DoorCards';
 import { DayActions, DaySays } from './DayHead';
 import { HoursSheet } from './HoursSheet';
@@ -121,6 +122,7 @@ export function WashDay() {
   return (
     // A name may be one long word.
     <Page aria-busy={(!day && busy !== null) || undefined} style={{ overflowWrap: 'anywhere' }}>
+      {day && <DayOnPaper day={day} kit={kit} />}
       <Row $between $wrap $top>
         <DaySays day={day} busy={busy} wish={here} onStop={stop} onHours={() => setSheet('hours')} />
         <DayActions

@@ -1,6 +1,6 @@
 import type { Kit } from '../../core/gear';
 import type { DayLoad, DayTask, WashDay } from '../../core/washday';
-import { GENTLE_WORDS } from '../../core/telling/wash-day';
+import { GENTLE_WORDS, momentText } from '../../core/telling/wash-day';
 import { DRYER_WORDS, SUPPLY_WORDS, thingName, WASHER_WORDS } from '../../core/words';
 import type { Band } from '../../ui/strata';
 import type { TimeRow } from '../../ui/Timeline';
@@ -121,6 +121,11 @@ export interface Turn {
   readonly by: string;
   readonly doings: readonly Doing[];
 }
+/** What is done, and which look of how many it is. */
+export const doingText = ({ task, nth }: Doing): string =>
+  nth === 0 ? (task.title ?? task.text) : `Look ${nth + 1} of ${task.attended.length}. ${task.title ?? task.text}`;
+/** "Saturday". */
+export const dayName = (instant: string): string => momentText(instant).split(' at ')[0] ?? '';
 const TURN_GAP_MS = 10 * 60_000;
 /** When somebody is needed, first things first, each person's own turns. */
 export function turnsOf(day: WashDay): Turn[] {
