@@ -24,6 +24,7 @@ const router = createBrowserRouter([
           { path: 'kit', lazy: async () => ({ Component: (await import('./views/kit/KitList')).KitList }) },
           { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
           { path: 'begin', lazy: async () => ({ Component: (await import('./views/begin/Begin')).Begin }) },
+          { path: 'kit/shells', lazy: async () => ({ Component: (await import('./views/kit/Shells')).Shells }) },
           { path: 'kit/worth', lazy: async () => ({ Component: (await import('./views/kit/WorthList')).WorthList }) },
           { path: 'kit/labels', lazy: async () => ({ Component: (await import('./views/kit/Labels')).Labels }) },
           { path: 'kit/:id', lazy: async () => ({ Component: (await import('./views/kit/ItemPage')).ItemPage }) },

@@ -1,5 +1,6 @@
 /** Colours read off a picture against the white sheet in it, and two readings of one place compared: each figure with how far it may be off. */
 import type { Point, Reduced } from '../picture';
+import type { Interval } from '../units/weighted';
 import { COLOUR_FIGURES } from '../knowledge';
 import { deltaE2000, deltaE76, gradeOf, yellowness, type Grade } from './difference';
 import { discOf, findSheet, type LightOver, lightOver, type SheetFault, shownSheet } from './sheet';
@@ -156,12 +157,6 @@ function spreadIn(reading: Pick<ColourReading, 'lab' | 'sd' | 'light'>, of: (lab
   return { value, sd: Math.hypot(...parts) };
 }
 
-/** A figure with the bounds between which it lies nine times in ten. */
-export interface Interval {
-  readonly value: number;
-  readonly low: number;
-  readonly high: number;
-}
 /** Half the width of an interval that holds nine in ten, in sd [normal distribution]. */
 const NINE_IN_TEN = 1.645;
 export interface ColourChange {

@@ -1,6 +1,7 @@
 /** Yellowed rubber over its sessions in the light: how far it goes, how many more, or that no more is gained. */
 import { COLOUR_FIGURES, LIGHTS, type LightKind } from '../knowledge';
-import type { Estimate, Interval } from './read';
+import { type Interval, rangeOf } from '../units/weighted';
+import type { Estimate } from './read';
 
 /** The yellowness after a session; the first entry is before any, with no hours. */
 export interface Session {
@@ -40,18 +41,11 @@ interface Possible {
   readonly start: number;
   weight: number;
 }
-/** A share of a weighted list below which the value lies. */
-function quantile(list: readonly Possible[], of: (one: Possible) => number, share: number): number {
-  const sorted = list.map((one) => ({ value: of(one), weight: one.weight })).sort((a, b) => a.value - b.value);
-  let sum = 0;
-  for (const { value, weight } of sorted) if ((sum += weight) >= share) return value;
-  return sorted.at(-1)?.value ?? 0;
-}
-const intervalOf = (list: readonly Possible[], of: (one: Possible) => number): Interval => ({
-  value: quantile(list, of, 0.5),
-  low: quantile(list, of, 0.05),
-  high: quantile(list, of, 0.95),
-});
+const intervalOf = (list: readonly Possible[], of: (one: Possible) => number): Interval =>
+  rangeOf(
+    list.map((one) => ({ one, weight: one.weight })),
+    of,
+  );
 
 /** All rates and limits that the readings allow, each with how likely it is; `done`: hours of full sun so far. */
 function possibleOf(sessions: readonly Session[]): { readonly likely: readonly Possible[]; readonly done: number } | null {

@@ -3,6 +3,7 @@
  * their rules; the engine never depends on a validator. Refuses: any decision.
  */
 export * from './vocabulary';
+export * from './finish';
 export type * from './item';
 export * from './inspection';
 export * from './latest';

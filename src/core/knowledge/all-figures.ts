@@ -7,6 +7,7 @@ import {
   ENERGY_FIGURES,
   LOFT_FIGURES,
   REHEARSED_FIGURES,
+  REPELLENCY_FIGURES,
   RHYTHM_FIGURES,
 } from './figures';
 
@@ -20,6 +21,7 @@ export const FIGURES = {
   ...LOFT_FIGURES,
   ...COLOUR_FIGURES,
   ...REHEARSED_FIGURES,
+  ...REPELLENCY_FIGURES,
   ...RHYTHM_FIGURES,
 } as const;
 export type FigureId = keyof typeof FIGURES;

@@ -205,6 +205,25 @@ export type LightKind = (typeof LIGHT_KINDS)[number];
 /** An hour of each in hours of full sun [from memory]; a lamp is one for curing, held a hand away. */
 export const LIGHTS: Readonly<Record<LightKind, number>> = { sun: 1, cloud: 0.4, lamp: 0.7 };
 
+export const REPELLENCY_FIGURES = {
+  mark: m(70, '1', 60, 80),
+  exposedWeight: m(2, '1', 1, 4),
+  usualHours: m(4, 'h', 1, 8),
+  usualPerDay: m(0.4, 'h/d', 0.05, 3),
+  rainFactor: m(1.6, '1', 1, 3),
+  hardFactor: m(1.5, '1', 1, 3),
+  fadePerHour: m({ 'long-chain': 0.003, reduced: 0.005, 'fluorine-free': 0.009, unknown: 0.006 }, '1/h', 0.001, 0.03),
+  fadeSpread: m(1.8, '1', 1.2, 3),
+  backByHeat: m(0.4, '1', 0.1, 0.8),
+  backByWash: m(0.2, '1', 0.02, 0.5),
+  backByRenewal: m(0.8, '1', 0.5, 0.95),
+  newSd: m(8, '1', 3, 20),
+  driftPerHour: m(0.6, '1', 0.1, 2),
+  careSd: m(5, '1', 2, 12),
+  testSd: m(6, '1', 3, 12),
+  likely: m(0.7, '1', 0.5, 0.9),
+} as const;
+
 export const REHEARSED_FIGURES = {
   mayLieMin: m(30, 'min', 10, 60),
   smellsMin: m(480, 'min', 180, 1440),

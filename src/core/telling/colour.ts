@@ -1,5 +1,6 @@
-import type { ColourChange, ColourReading, ColourResult, Estimate, Interval, Outlook, SpotFault } from '../colour';
+import type { ColourChange, ColourReading, ColourResult, Estimate, Outlook, SpotFault } from '../colour';
 import { COLOUR_FIGURES, type LightKind } from '../knowledge';
+import type { Interval } from '../units/weighted';
 import { casesText } from './worth';
 
 /** What is wrong with a picture, and how it is taken better. */

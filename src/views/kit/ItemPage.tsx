@@ -17,7 +17,7 @@ import { machineWashesInYear } from '../../core/facts';
 import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
-import { latestInspection, type Item, type Kit, type LogEntry } from '../../core/gear';
+import { hasFinish, latestInspection, type Item, type Kit, type LogEntry } from '../../core/gear';
 import { listed } from '../../core/words/text';
 import { envelopeFor } from '../../core/programme';
 import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
@@ -76,6 +76,7 @@ function openings({ fillMap }: Item): string {
 
 /** What is kept frozen between uses. */
 const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
+const RepellencyCard = lazy(async () => ({ default: (await import('./RepellencyCard')).RepellencyCard }));
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
 function lineOf(e: LogEntry): string {
@@ -290,6 +291,11 @@ export function ItemPage() {
         <Column $gap={24}>
           <LabelCard item={item} />
           <Next kit={kit} item={item} programme={programme} underWay={run !== null} />
+          {hasFinish(item) && (
+            <Suspense fallback={null}>
+              <RepellencyCard kit={kit} item={item} />
+            </Suspense>
+          )}
           <Lifecycle kit={kit} item={item} />
           <WorthCard kit={kit} item={item} ahead={workAhead(kit, item)} />
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />

@@ -4,6 +4,7 @@ import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
+import { hasFinish } from '../../core/gear';
 import { needsCare, type Ranked } from '../../core/due/rank';
 import { NEED_WORDS } from '../../core/telling/due';
 import { newId, today } from '../../app/now';
@@ -222,6 +223,11 @@ export function KitList() {
           </Line>
         </div>
         <Row $wrap>
+          {kit.items.some(hasFinish) && (
+            <LinkButton to="/kit/shells" look="quiet">
+              What sheds rain
+            </LinkButton>
+          )}
           {kit.items.some((item) => item.worth !== undefined) && (
             <LinkButton to="/kit/worth" look="quiet">
               What the work brings

@@ -1,0 +1,54 @@
+import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
+import { MARK, type Repellency } from '../core/repellency';
+import { TREATMENT_WORDS } from '../core/telling/repellency';
+import { Quiet } from '../ui/basics';
+import { axisTick } from '../ui/chart';
+import { color } from '../ui/theme';
+
+const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
+
+/** The index over time: the band that holds nine in ten, tests as dots, care as verticals, the mark dashed. */
+export function RepellencyCurve({ of }: { of: Repellency }) {
+  const data = of.curve.map((p) => ({ at: p.at, value: p.value, band: [p.low, p.high] }));
+  const tests = of.tests.map((t) => ({ at: t.at, test: t.index }));
+  return (
+    <figure style={{ margin: 0, minHeight: 230 }}>
+      <div
+        role="img"
+        aria-label={`Index from ${Math.round(of.tests[0]?.index ?? 0)} to ${Math.round(of.now.value)} over ${of.tests.length} tests`}
+      >
+        <ResponsiveContainer width="100%" height={190}>
+          <ComposedChart data={data} margin={{ top: 8, right: 36, bottom: 0, left: -8 }}>
+            <CartesianGrid stroke={color.line} vertical={false} />
+            <XAxis
+              dataKey="at"
+              type="number"
+              scale="time"
+              domain={['dataMin', 'dataMax']}
+              tickFormatter={day}
+              tick={axisTick}
+              stroke={color.line}
+              minTickGap={40}
+            />
+            <YAxis domain={[0, 100]} ticks={[0, 50, 70, 100]} tick={axisTick} stroke={color.line} width={48} />
+            <ReferenceLine y={MARK} stroke={color.alarm} strokeDasharray="4 4" />
+            {of.cares.map((c) => (
+              <ReferenceLine
+                key={`${c.at} ${c.treatment}`}
+                x={c.at}
+                stroke={color.water}
+                label={{ value: TREATMENT_WORDS[c.treatment], fill: color.quiet, fontSize: 12, position: 'insideBottomLeft' }}
+              />
+            ))}
+            <Area dataKey="band" stroke="none" fill={color.water} fillOpacity={0.2} isAnimationActive={false} />
+            <Line dataKey="value" stroke={color.water} strokeWidth={2} dot={false} isAnimationActive={false} />
+            <Scatter data={tests} dataKey="test" fill={color.ink} isAnimationActive={false} />
+          </ComposedChart>
+        </ResponsiveContainer>
+      </div>
+      <figcaption>
+        <Quiet>Dots are drop tests, verticals care; the band holds nine in ten, below the dashed line rain soaks in.</Quiet>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,267 @@
+/**
+ * Repellency as an index over time: what the drop tests of a thing say, how it fades with use, what each kind of care gave back, when it falls
+ * below the mark. Refuses: deciding what is done; that stays with the assessment.
+ */
+import {
+  isEntry,
+  type CareEntry,
+  type DropletZone,
+  type Inspection,
+  type Item,
+  type Kind,
+  type LogEntry,
+  type UseEntry,
+} from '../gear';
+import { exposedZones, KNOWLEDGE, REPELLENCY_FIGURES, RHYTHM_FIGURES } from '../knowledge';
+import { type Interval, rangeOf, type Weighted } from '../units/weighted';
+
+/** The index of each grade, 0 to 5: the ISO ratings of the spray test [ISO 4920]; AATCC TM22 counts the same pictures 0 to 100. */
+export const INDEX_OF_GRADE = [0, 50, 70, 80, 90, 100] as const;
+/** Below this it no longer sheds rain. */
+export const MARK = REPELLENCY_FIGURES.mark.value;
+
+/** The mean of the zones' grades as an index, those that rain and straps reach first counting more; null without a grade. */
+export function indexOf(droplet: Readonly<Partial<Record<DropletZone, number>>>, kind: Kind): number | null {
+  const exposed = exposedZones(kind, KNOWLEDGE);
+  let [sum, weights] = [0, 0];
+  for (const [zone, grade] of Object.entries(droplet) as [DropletZone, number | undefined][]) {
+    if (grade === undefined) continue;
+    const weight = exposed.includes(zone) ? REPELLENCY_FIGURES.exposedWeight.value : 1;
+    const low = Math.min(5, Math.max(0, Math.floor(grade)));
+    const [a, b] = [INDEX_OF_GRADE[low] ?? 0, INDEX_OF_GRADE[Math.min(5, low + 1)] ?? 100];
+    sum += weight * (a + (b - a) * (grade - low));
+    weights += weight;
+  }
+  return weights > 0 ? sum / weights : null;
+}
+
+/** What is done for repellency: heat alone, a wash alone, both, or a renewal with whatever stood before it. */
+export const TREATMENTS = ['heat', 'wash', 'wash-heat', 'renew'] as const;
+export type Treatment = (typeof TREATMENTS)[number];
+/** What one line of the record did for it; null = nothing. */
+export function treatmentOf({ did = [] }: Pick<CareEntry, 'did'>): Treatment | null {
+  if (did.includes('renewed')) return 'renew';
+  const [heat, wash] = [did.includes('warmed'), did.includes('washed')];
+  return heat && wash ? 'wash-heat' : heat ? 'heat' : wash ? 'wash' : null;
+}
+/** Hours of wear that a use comes to: rain and hard use count more. */
+export function exposureOf({
+  hours,
+  nights,
+  weather = [],
+  hard,
+}: Pick<UseEntry, 'hours' | 'nights' | 'weather' | 'hard'>): number {
+  const worn = hours ?? (nights === undefined ? 1 : nights) * REPELLENCY_FIGURES.usualHours.value;
+  const wet = weather.some((w) => w === 'rain' || w === 'snow');
+  return worn * (wet ? REPELLENCY_FIGURES.rainFactor.value : 1) * (hard ? REPELLENCY_FIGURES.hardFactor.value : 1);
+}
+
+type Event =
+  | { readonly at: number; readonly type: 'test'; readonly index: number }
+  | { readonly at: number; readonly type: 'care'; readonly treatment: Treatment }
+  | { readonly at: number; readonly type: 'use'; readonly hours: number };
+const DAY_MS = 86_400_000;
+
+/** Tests, care and use of one thing, oldest first. Where no use is written down, days stand for it. */
+export function eventsOf(item: Pick<Item, 'id' | 'kind'>, inspections: readonly Inspection[], log: readonly LogEntry[]): Event[] {
+  const tests = inspections.flatMap((i): Event[] => {
+    if (i.itemId !== item.id || i.droplet === undefined || i.asOf?.droplet !== undefined) return [];
+    const index = indexOf(i.droplet, item.kind);
+    return index === null ? [] : [{ at: Date.parse(i.at), type: 'test', index }];
+  });
+  const mine = log.filter((e) => e.itemId === item.id);
+  const cares = mine.filter(isEntry('care')).flatMap((e): Event[] => {
+    const treatment = treatmentOf(e);
+    return treatment === null ? [] : [{ at: Date.parse(e.at), type: 'care', treatment }];
+  });
+  const uses = mine.filter(isEntry('use')).map((e): Event => ({ at: Date.parse(e.at), type: 'use', hours: exposureOf(e) }));
+  // At the same instant it is cared for, then tested.
+  const ORDER = { use: 0, care: 1, test: 2 } as const;
+  return [...tests, ...cares, ...uses].sort((a, b) => a.at - b.at || ORDER[a.type] - ORDER[b.type]);
+}
+
+/** One possible thing: how fast it fades, and which part of what is missing each treatment gives back. */
+interface Possible {
+  readonly fade: number;
+  readonly back: Readonly<Record<Treatment, number>>;
+  /** Its state after all events, or at each of them. */
+  mean: number;
+  variance: number;
+  logWeight: number;
+}
+export interface RepellencyPoint extends Interval {
+  readonly at: number;
+}
+export interface Repellency {
+  readonly tests: readonly { readonly at: number; readonly index: number }[];
+  readonly cares: readonly { readonly at: number; readonly treatment: Treatment }[];
+  readonly curve: readonly RepellencyPoint[];
+  readonly now: Interval;
+  /** When it falls below the mark at the present pace, ms; null = it has, or nothing is worn. */
+  readonly below: Interval | null;
+  /** What each treatment gave back, in the index, and how often that was seen. */
+  readonly gains: readonly { readonly treatment: Treatment; readonly gain: number; readonly times: number }[];
+  /** Chance that it is at the mark after each, and as it is; 0 to 1. */
+  readonly chances: Readonly<Record<Treatment | 'leave', number>>;
+  /** Renewal no longer brings it to the mark: the face or the membrane is worn out. */
+  readonly worn: boolean;
+}
+const FADES = 17;
+const PARTS = 5;
+
+function possibleOf(finish: NonNullable<Item['finish']>): Possible[] {
+  const all: Possible[] = [];
+  const usual = REPELLENCY_FIGURES.fadePerHour.value[finish];
+  for (let i = 0; i < FADES; i++) {
+    const z = -2.4 + (4.8 * i) / (FADES - 1);
+    for (let h = 0; h < PARTS; h++)
+      for (let r = 0; r < PARTS; r++) {
+        // Of five parts the middle is the usual; what heat does, washing and heat do better.
+        const [zh, zr] = [(h - 2) * 0.9, (r - 2) * 0.9];
+        const part = (value: number, by: number): number => 1 / (1 + ((1 - value) / value) * Math.exp(-by));
+        const heat = part(REPELLENCY_FIGURES.backByHeat.value, zh);
+        all.push({
+          fade: usual * REPELLENCY_FIGURES.fadeSpread.value ** z,
+          back: {
+            heat,
+            wash: part(REPELLENCY_FIGURES.backByWash.value, zh),
+            'wash-heat': 1 - (1 - heat) * (1 - part(REPELLENCY_FIGURES.backByWash.value, zh)),
+            renew: Math.max(heat, part(REPELLENCY_FIGURES.backByRenewal.value, zr)),
+          },
+          mean: 100,
+          variance: REPELLENCY_FIGURES.newSd.value ** 2,
+          logWeight: -(z ** 2 + zh ** 2 + zr ** 2) / 2,
+        });
+      }
+  }
+  return all;
+}
+function fadeBy(p: Possible, hours: number): void {
+  const kept = Math.exp(-p.fade * hours);
+  p.mean *= kept;
+  p.variance = p.variance * kept ** 2 + REPELLENCY_FIGURES.driftPerHour.value ** 2 * hours;
+}
+function treat(p: Possible, treatment: Treatment): void {
+  const back = p.back[treatment];
+  p.mean += back * (100 - p.mean);
+  p.variance = p.variance * (1 - back) ** 2 + REPELLENCY_FIGURES.careSd.value ** 2;
+}
+function observe(p: Possible, index: number): void {
+  const noise = REPELLENCY_FIGURES.testSd.value ** 2;
+  const all = p.variance + noise;
+  p.logWeight -= ((index - p.mean) ** 2 / all + Math.log(all)) / 2;
+  const gain = p.variance / all;
+  p.mean += gain * (index - p.mean);
+  p.variance *= 1 - gain;
+}
+/** Five of equal weight for each possible thing, so that what is not known of its state counts too. */
+const SPREAD = [-1.282, -0.524, 0, 0.524, 1.282];
+function stateOf(all: readonly Possible[]): Weighted<{ readonly p: Possible; readonly index: number }>[] {
+  const best = Math.max(...all.map((p) => p.logWeight));
+  return all.flatMap((p) => {
+    const weight = Math.exp(p.logWeight - best) / SPREAD.length;
+    if (weight < 1e-6) return [];
+    return SPREAD.map((z) => ({ weight, one: { p, index: Math.min(100, Math.max(0, p.mean + z * Math.sqrt(p.variance))) } }));
+  });
+}
+const chanceOf = <T>(list: readonly Weighted<T>[], is: (one: T) => boolean): number => {
+  const sum = list.reduce((s, w) => s + w.weight, 0);
+  return sum > 0 ? list.reduce((s, w) => s + (is(w.one) ? w.weight : 0), 0) / sum : 0;
+};
+
+/**
+ * The repellency of one thing with a finish. Pure; the same record gives the same answer.
+ * @param nowMs until when it is followed. @returns null before its first test.
+ */
+export function repellencyOf(
+  item: Pick<Item, 'id' | 'kind' | 'finish'>,
+  inspections: readonly Inspection[],
+  log: readonly LogEntry[],
+  nowMs: number,
+): Repellency | null {
+  const events = eventsOf(item, inspections, log).filter((e) => e.at <= nowMs);
+  const tests = events.flatMap((e) => (e.type === 'test' ? [{ at: e.at, index: e.index }] : []));
+  const [first] = tests;
+  if (!first) return null;
+  const worn = events.filter((e) => e.type === 'use');
+  const daily = worn.length === 0 ? REPELLENCY_FIGURES.usualPerDay.value : 0;
+  const all = possibleOf(item.finish ?? 'unknown');
+  const curve: RepellencyPoint[] = [];
+  const gainsSeen: { treatment: Treatment; gain: number; after: number }[] = [];
+  let at = first.at;
+  let since: { treatment: Treatment; before: number } | null = null;
+  const follow = (to: number): void => {
+    const days = (to - at) / DAY_MS;
+    if (daily > 0 && days > 0) for (const p of all) fadeBy(p, daily * days);
+    at = to;
+  };
+  const note = (): void => void curve.push({ at, ...rangeOf(stateOf(all), (s) => s.index) });
+  for (const p of all) [p.mean, p.variance] = [first.index, REPELLENCY_FIGURES.testSd.value ** 2];
+  note();
+  for (const event of events) {
+    if (event.at < first.at || (event.at === first.at && event.type === 'test')) continue;
+    follow(event.at);
+    if (event.type === 'use') for (const p of all) fadeBy(p, event.hours);
+    else if (event.type === 'care') {
+      note();
+      since = { treatment: event.treatment, before: curve.at(-1)?.value ?? 0 };
+      for (const p of all) treat(p, event.treatment);
+      note();
+    } else {
+      if (since) gainsSeen.push({ treatment: since.treatment, gain: event.index - since.before, after: event.index });
+      since = null;
+      for (const p of all) observe(p, event.index);
+      note();
+    }
+  }
+  follow(nowMs);
+  note();
+  const state = stateOf(all);
+  const after = (treatment: Treatment): number =>
+    chanceOf(state, ({ p, index }) => index + p.back[treatment] * (100 - index) >= MARK);
+  const renewals = gainsSeen.filter((g) => g.treatment === 'renew').slice(-2);
+  return {
+    tests,
+    cares: events.flatMap((e) => (e.type === 'care' && e.at >= first.at ? [{ at: e.at, treatment: e.treatment }] : [])),
+    curve,
+    now: rangeOf(state, (s) => s.index),
+    below: belowOf(state, paceOf(worn, nowMs, daily), nowMs),
+    gains: TREATMENTS.flatMap((treatment) => {
+      const seen = gainsSeen.filter((g) => g.treatment === treatment);
+      if (seen.length === 0) return [];
+      return [{ treatment, gain: seen.reduce((sum, g) => sum + g.gain, 0) / seen.length, times: seen.length }];
+    }),
+    chances: {
+      leave: chanceOf(state, ({ index }) => index >= MARK),
+      heat: after('heat'),
+      wash: after('wash'),
+      'wash-heat': after('wash-heat'),
+      renew: after('renew'),
+    },
+    worn: renewals.length === 2 && renewals.every((g) => g.after < MARK),
+  };
+}
+/** Hours of wear a day, of late. */
+function paceOf(uses: readonly Event[], nowMs: number, daily: number): number {
+  const since = nowMs - RHYTHM_FIGURES.paceDays.value * DAY_MS;
+  const first = uses[0]?.at ?? nowMs;
+  const days = Math.max(7, (nowMs - Math.max(since, first)) / DAY_MS);
+  return daily + uses.reduce((sum, e) => sum + (e.type === 'use' && e.at >= since ? e.hours : 0), 0) / days;
+}
+function belowOf(
+  state: readonly Weighted<{ readonly p: Possible; readonly index: number }>[],
+  perDay: number,
+  nowMs: number,
+): Interval | null {
+  if (!(perDay > 0) || chanceOf(state, ({ index }) => index < MARK) > 0.5) return null;
+  return rangeOf(state, ({ p, index }) =>
+    index <= MARK ? nowMs : nowMs + Math.min(3650, Math.log(index / MARK) / (p.fade * perDay)) * DAY_MS,
+  );
+}
+/** The least that is likely to bring it to the mark: nothing, heat, wash and heat, renewal; null when none is. */
+export function leastThatHelps({ chances, worn }: Repellency): 'leave' | Treatment | null {
+  if (worn) return null;
+  return (
+    (['leave', 'heat', 'wash-heat', 'renew'] as const).find((way) => chances[way] >= REPELLENCY_FIGURES.likely.value) ?? null
+  );
+}

@@ -1,0 +1,52 @@
+import { leastThatHelps, MARK, type Repellency, type Treatment } from '../repellency';
+import { dayOf } from '../units/day';
+import { capital, listed, uncapital } from '../words/text';
+import type { Interval } from '../units/weighted';
+import { casesText } from './worth';
+
+export const TREATMENT_WORDS: Record<Treatment | 'leave', string> = {
+  leave: 'As it is',
+  heat: 'Heat alone',
+  wash: 'A wash alone',
+  'wash-heat': 'A wash, then heat',
+  renew: 'A renewal',
+};
+/** "82 (74 to 88)". */
+export const indexText = ({ value, low, high }: Interval): string =>
+  `${Math.round(value)} (${Math.round(low)} to ${Math.round(high)})`;
+const dayOfMs = (ms: number, dayText: (day: string) => string): string => dayText(dayOf(new Date(ms).toISOString()));
+
+/** Where it stands and when it falls below the mark. @param dayText how a day is written. */
+export function repellencyText({ now, below }: Repellency, dayText: (day: string) => string): string {
+  if (now.high < MARK) return `It no longer sheds rain: ${indexText(now)} of 100, and ${MARK} would do.`;
+  if (now.value < MARK) return `It hardly sheds rain any more: ${indexText(now)} of 100, and ${MARK} would do.`;
+  const stands = `It sheds rain: ${indexText(now)} of 100.`;
+  if (!below) return stands;
+  const [low, high] = [dayOfMs(below.low, dayText), dayOfMs(below.high, dayText)];
+  return `${stands} At this pace it falls below ${MARK} about ${dayOfMs(below.value, dayText)}${low === high ? '' : ` (${low} to ${high})`}.`;
+}
+/** What is likely to bring it back, and when nothing is. */
+export function helpText(r: Repellency): string {
+  if (r.worn)
+    return 'The last two renewals did not bring it to the mark: the face or the membrane is worn out. Ask a repairer, or keep it for dry days.';
+  const least = leastThatHelps(r);
+  if (least === null)
+    return 'Nothing is likely to bring it to the mark by itself: renew it, test it again, and see what that gave.';
+  const chance = casesText(r.chances[least]);
+  if (least === 'leave') return `Leave it: as it is it is at the mark ${chance}.`;
+  return `${TREATMENT_WORDS[least]} is likely to do: it is at the mark afterwards ${chance}.`;
+}
+/** "Heat alone gave back 13, once; a renewal 43, twice." */
+export function gainsText({ gains }: Repellency): string {
+  const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
+  const said = gains.map(({ treatment, gain, times: n }) => {
+    return `${uncapital(TREATMENT_WORDS[treatment])} ${gain >= 0.5 ? `gave back ${Math.round(gain)}` : 'gave nothing back'}, ${times(n)}`;
+  });
+  return said.length > 0 ? `${capital(listed(said))}.` : '';
+}
+/** What its figures rest on. */
+export const REPELLENCY_BASIS = [
+  'Grades of drops as the spray test’s own ratings (ISO 4920): 5 is 100, 4 is 90, 3 is 80, 2 is 70, 1 is 50, 0 is 0; zones that rain and straps reach first count double.',
+  'How fast it fades and what care gives back begin from what is usual for its finish, from memory, and are learnt from this thing’s own tests, uses and care. Where no use is written down, days stand for it.',
+  'Bounds hold nine in ten. A home test is not the standard’s apparatus.',
+] as const;

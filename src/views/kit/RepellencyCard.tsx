@@ -1,0 +1,53 @@
+import { lazy, Suspense, useMemo } from 'react';
+import { nowMs } from '../../app/now';
+import { dayText } from '../../app/time';
+import type { Item, Kit } from '../../core/gear';
+import { repellencyOf } from '../../core/repellency';
+import { casesText } from '../../core/telling/worth';
+import { gainsText, helpText, REPELLENCY_BASIS, repellencyText, TREATMENT_WORDS } from '../../core/telling/repellency';
+import { Column, Note, Quiet } from '../../ui/basics';
+import { Disclosure } from '../../ui/Disclosure';
+import { FigureTable } from '../../ui/FigureTable';
+
+const Curve = lazy(async () => ({ default: (await import('../../app/RepellencyCurve')).RepellencyCurve }));
+const WAYS = ['leave', 'heat', 'wash-heat', 'renew'] as const;
+
+/** Is it tired, and what will bring it back? Nothing before the first drop test. */
+export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
+  const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
+  if (!of) return null;
+  const gains = gainsText(of);
+  return (
+    <section aria-labelledby="sheds">
+      <h2 id="sheds">How it sheds rain</h2>
+      <Column $gap={8}>
+        <p>{repellencyText(of, dayText)}</p>
+        {of.worn ? <Note tone="alarm">{helpText(of)}</Note> : <p>{helpText(of)}</p>}
+        {of.tests.length > 1 && (
+          <Suspense fallback={<div style={{ minHeight: 230 }} />}>
+            <Curve of={of} />
+          </Suspense>
+        )}
+        {gains && <p>{gains}</p>}
+        <Disclosure title="Chances, and what they rest on">
+          <FigureTable
+            label="At the mark afterwards"
+            rows={WAYS}
+            rowKey={(way) => way}
+            columns={[
+              { id: 'way', head: 'What is done', cell: (way) => TREATMENT_WORDS[way] },
+              { id: 'chance', head: 'At the mark afterwards', cell: (way) => casesText(of.chances[way]) },
+            ]}
+          />
+          <ul style={{ paddingLeft: 20 }}>
+            {REPELLENCY_BASIS.map((text) => (
+              <li key={text}>
+                <Quiet>{text}</Quiet>
+              </li>
+            ))}
+          </ul>
+        </Disclosure>
+      </Column>
+    </section>
+  );
+}
