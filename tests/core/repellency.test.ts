@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { CareEntry, Inspection, LogEntry, UseEntry } from '../../src/core/gear';
-import { exposureOf, indexOf, leastThatHelps, type Repellency, repellencyOf, treatmentOf } from '../../src/core/repellency';
+import {
+  exposureOf,
+  indexOf,
+  leaks,
+  leastThatHelps,
+  type Repellency,
+  repellencyOf,
+  treatmentOf,
+} from '../../src/core/repellency';
 import { gainsText, helpText, repellencyText } from '../../src/core/telling/repellency';
 
 const DAY = 86_400_000;
@@ -90,6 +98,12 @@ describe('followed over time', () => {
     expect(leastThatHelps(told)).toBeNull();
     expect(helpText(told)).toContain('worn out');
     expect(of(looks.slice(0, 2), [care(0.5, 'renewed')], 2).worn).toBe(false);
+  });
+  test('a leak is mended first, whatever the face does; what only looks bad is no leak', () => {
+    expect(leaks({ damage: [{ kind: 'delamination' }] })).toBe(true);
+    expect(leaks({ damage: [{ kind: 'hole', cosmetic: true }, { kind: 'feather' }] })).toBe(false);
+    expect(leaks(null)).toBe(false);
+    expect(helpText(of([drops(0, 0)], [], 1), true)).toContain('mended first');
   });
   test('a good one is left alone; one that is far gone is not', () => {
     expect(leastThatHelps(of([drops(0, 5)], [], 1))).toBe('leave');

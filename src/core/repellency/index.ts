@@ -258,6 +258,11 @@ function belowOf(
     index <= MARK ? nowMs : nowMs + Math.min(3650, Math.log(index / MARK) / (p.fade * perDay)) * DAY_MS,
   );
 }
+/** True when rain comes through whatever the face does: no care of the finish closes a leak [common practice]. */
+export const leaks = (seen: Pick<Inspection, 'damage'> | null): boolean =>
+  (seen?.damage ?? []).some(
+    ({ kind, cosmetic }) => !cosmetic && (kind === 'leak' || kind === 'delamination' || kind === 'hole' || kind === 'seam'),
+  );
 /** The least that is likely to bring it to the mark: nothing, heat, wash and heat, renewal; null when none is. */
 export function leastThatHelps({ chances, worn }: Repellency): 'leave' | Treatment | null {
   if (worn) return null;

@@ -25,15 +25,16 @@ export function repellencyText({ now, below }: Repellency, dayText: (day: string
   const [low, high] = [dayOfMs(below.low, dayText), dayOfMs(below.high, dayText)];
   return `${stands} At this pace it falls below ${MARK} about ${dayOfMs(below.value, dayText)}${low === high ? '' : ` (${low} to ${high})`}.`;
 }
-/** What is likely to bring it back, and when nothing is. */
-export function helpText(r: Repellency): string {
+/** What is likely to bring it back, and when nothing is. @param leaking it lets rain through elsewhere than by its face. */
+export function helpText(r: Repellency, leaking = false): string {
+  if (leaking) return 'Have it mended first: no care of the finish closes a leak.';
   if (r.worn)
     return 'The last two renewals did not bring it to the mark: the face or the membrane is worn out. Ask a repairer, or keep it for dry days.';
   const least = leastThatHelps(r);
   if (least === null)
     return 'Nothing is likely to bring it to the mark by itself: renew it, test it again, and see what that gave.';
   const chance = casesText(r.chances[least]);
-  if (least === 'leave') return `Leave it: as it is it is at the mark ${chance}.`;
+  if (least === 'leave') return `Its finish needs nothing: as it is it is at the mark ${chance}.`;
   return `${TREATMENT_WORDS[least]} is likely to do: it is at the mark afterwards ${chance}.`;
 }
 /** "Heat alone gave back 13, once; a renewal 43, twice." */

@@ -1,8 +1,8 @@
 import { lazy, Suspense, useMemo } from 'react';
 import { nowMs } from '../../app/now';
 import { dayText } from '../../app/time';
-import type { Item, Kit } from '../../core/gear';
-import { repellencyOf } from '../../core/repellency';
+import { latestInspection, type Item, type Kit } from '../../core/gear';
+import { leaks, repellencyOf } from '../../core/repellency';
 import { casesText } from '../../core/telling/worth';
 import { gainsText, helpText, REPELLENCY_BASIS, repellencyText, TREATMENT_WORDS } from '../../core/telling/repellency';
 import { Column, Note, Quiet } from '../../ui/basics';
@@ -17,12 +17,13 @@ export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
   const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
   if (!of) return null;
   const gains = gainsText(of);
+  const leaking = leaks(latestInspection(kit.inspections, item.id));
   return (
     <section aria-labelledby="sheds">
       <h2 id="sheds">How it sheds rain</h2>
       <Column $gap={8}>
         <p>{repellencyText(of, dayText)}</p>
-        {of.worn ? <Note tone="alarm">{helpText(of)}</Note> : <p>{helpText(of)}</p>}
+        {of.worn || leaking ? <Note tone="alarm">{helpText(of, leaking)}</Note> : <p>{helpText(of)}</p>}
         {of.tests.length > 1 && (
           <Suspense fallback={<div style={{ minHeight: 230 }} />}>
             <Curve of={of} />

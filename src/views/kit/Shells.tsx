@@ -4,8 +4,8 @@ import { useKit } from '../../app/kit';
 import { nowMs } from '../../app/now';
 import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
-import { hasFinish } from '../../core/gear';
-import { leastThatHelps, MARK, repellencyOf } from '../../core/repellency';
+import { hasFinish, latestInspection } from '../../core/gear';
+import { leaks, leastThatHelps, MARK, repellencyOf } from '../../core/repellency';
 import { indexText, TREATMENT_WORDS } from '../../core/telling/repellency';
 import { dayOf } from '../../core/units/day';
 import { counted } from '../../core/words/text';
@@ -21,7 +21,11 @@ export function Shells() {
     () =>
       (kit?.items ?? [])
         .filter((item) => hasFinish(item) && !item.archivedOn && !item.retiredOn)
-        .map((item) => ({ item, of: repellencyOf(item, kit?.inspections ?? [], kit?.log ?? [], nowMs()) }))
+        .map((item) => ({
+          item,
+          of: repellencyOf(item, kit?.inspections ?? [], kit?.log ?? [], nowMs()),
+          leaking: leaks(latestInspection(kit?.inspections ?? [], item.id)),
+        }))
         .sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1)),
     [kit],
   );
@@ -76,6 +80,8 @@ export function Shells() {
               const least = r.of && leastThatHelps(r.of);
               return r.of === null ? (
                 <Link to={toThing(r.item.id, 'look-over')}>Test it with drops</Link>
+              ) : r.leaking ? (
+                'a mender first'
               ) : r.of.worn ? (
                 'a repairer'
               ) : least === null ? (

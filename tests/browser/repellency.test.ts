@@ -1,0 +1,34 @@
+import { describe, expect, test } from 'vitest';
+import { faultsOf, visit } from './visit';
+
+describe('how a thing sheds rain', () => {
+  test('its index with bounds, the day it falls below the mark, what care gave back, and the chances', async () => {
+    const v = await visit({ path: '/kit/itm-parka' });
+    await v.sees('How it sheds rain');
+    await v.sees('At this pace it falls below 70 about');
+    await v.sees('A renewal gave back 13, once.');
+    await v.page.waitForSelector('[role=img][aria-label^="Index from"]');
+    await v.press('Chances, and what they rest on');
+    await v.sees('ISO 4920');
+    expect(await faultsOf(v)).toEqual([]);
+    // What has no finish is not followed.
+    await v.go('/kit/itm-quilt');
+    await v.sees('Where its down is');
+    expect(await v.text()).not.toContain('How it sheds rain');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('all of them at once, the most tired first, on a phone; one that leaks is mended first', async () => {
+    const v = await visit({ path: '/kit', width: 390, height: 844 });
+    await v.press('What sheds rain');
+    await v.sees('no longer shed rain');
+    const rows = await v.page.$$eval('tbody tr', (all) => all.map((r) => (r as HTMLElement).innerText.replace(/\s+/g, ' ')));
+    expect(rows.find((r) => r.startsWith('Peeling trousers'))).toContain('a mender first');
+    expect(rows.find((r) => r.startsWith('Old storm shell'))).toContain('a renewal');
+    const indices = rows.flatMap((r) => (/ (\d+) \(/.exec(r)?.[1] === undefined ? [] : [Number(/ (\d+) \(/.exec(r)?.[1])]));
+    expect(indices).toEqual([...indices].sort((a, b) => a - b));
+    expect(await faultsOf(v)).toEqual([]);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
