@@ -21,6 +21,7 @@ await build({
 });
 spawnSync(process.execPath, ['.cache/bench/plans.mjs'], { stdio: 'inherit' });
 await import('./loft');
+await import('./colour');
 await (await import('./wash-day')).benchWashDay();
 
 await build({ logLevel: 'error' });

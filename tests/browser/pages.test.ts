@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import JSZip from 'jszip';
+import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { faultsOf, giveFile, putInStore, settled, visit } from './visit';
@@ -369,21 +370,25 @@ describe('kit files', () => {
       return Object.fromEntries(all.map(([name, text]) => [name, said(name, text.replace(/"exportedAt": "[^"]*"/, '"x": 1'))]));
     };
     const v = await visit();
-    await vi.waitFor(async () => expect(await v.rows('photos')).toHaveLength(2), { timeout: 20_000 });
+    await vi.waitFor(async () => expect(await v.rows('photos')).toHaveLength(DEMO_PICTURES.length), { timeout: 20_000 });
     await v.go('/record');
     await v.sees('No copy was saved from this browser yet.');
     const first = await v.saved('Save a copy');
-    await v.sees('The copy is in your downloads, with 2 photographs and 1 programme under way; it was read back and is whole.');
+    await v.sees(
+      `The copy is in your downloads, with ${DEMO_PICTURES.length} photographs and 1 programme under way; it was read back and is whole.`,
+    );
     await v.sees('The last copy was saved today');
     await v.sees('Nothing was recorded since.');
     await v.saved('Save the kit as JSON');
-    await v.sees('It leaves out 2 photographs and 1 programme under way, saved views and half-made changes.');
+    await v.sees(
+      `It leaves out ${DEMO_PICTURES.length} photographs and 1 programme under way, saved views and half-made changes.`,
+    );
     const run = ((await v.rows('runs'))[0] as { id: string }).id;
 
     const w = await visit({ path: '/record' });
     await w.file('Import a kit', first);
     await w.sees('Replace your kit by this file?');
-    await w.sees('2 photographs and 1 programme under way, saved on');
+    await w.sees(`${DEMO_PICTURES.length} photographs and 1 programme under way, saved on`);
     expect(await faultsOf(w)).toEqual([]);
     await w.press('Replace it');
     await w.sees(`${demo.items.length} things are in your kit now`);

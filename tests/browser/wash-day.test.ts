@@ -110,7 +110,7 @@ describe('wash day', () => {
     const v = await visit({ path: '/', width: 390, height: 844 });
     await v.press('Put a wash day together');
     await planned(v);
-    const order = await v.page.$$eval('h2', (all) => all.map((h) => h.textContent));
+    const order = await v.page.$$eval('h2', (all) => all.filter((h) => h.checkVisibility()).map((h) => h.textContent));
     expect(order.indexOf('When you are needed')).toBeLessThan(order.indexOf('Loads'));
     expect(v.page.url()).not.toContain('items=');
     // It is there again.
