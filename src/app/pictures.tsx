@@ -1,10 +1,21 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo } from 'react';
 import styled from 'styled-components';
-import type { Photo } from '../data/db';
+import { db, type Photo } from '../data/db';
 import { PressArea } from '../ui/Button';
 import { color } from '../ui/theme';
 import { whenText } from './time';
 
+/** The photographs of a thing, oldest first; undefined until they are known. */
+export const usePhotos = (itemId: string | undefined): Photo[] | undefined =>
+  useLiveQuery(
+    () =>
+      db.photos
+        .where('itemId')
+        .equals(itemId ?? '')
+        .sortBy('at'),
+    [itemId],
+  );
 /** An address for a stored picture, given back when it is no longer shown. */
 export function useAddress(blob: Blob | null): string | null {
   const address = useMemo(() => (blob ? URL.createObjectURL(blob) : null), [blob]);

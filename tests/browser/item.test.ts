@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { visit, type Visit } from './visit';
+import { faultsOf, visit, type Visit } from './visit';
 
 /** A JPEG of this size, made in the page, with an Exif segment that carries a place written into it. */
 async function jpegWithPlace(v: Visit, width: number, height: number): Promise<Buffer> {
@@ -165,9 +165,16 @@ describe('a thing’s life', () => {
     await v.sees('Rust smock');
     await v.go('/kit/itm-smock');
     await v.press('Bring it back');
+    await v.press('It goes for good');
+    await v.press('Given away');
+    await v.write('To whom?', 'Siv');
+    expect(await faultsOf(v)).toEqual([]);
     await v.press('Retire it');
-    await v.sees('Retired on');
+    await v.sees('Given away to Siv on');
+    expect(await v.stored('items', 'itm-smock')).toMatchObject({ gone: { how: 'given-away', to: 'Siv' } });
     await v.press('Take it back into use');
+    await v.sees('It goes for good');
+    expect((await v.stored('items', 'itm-smock'))?.gone).toBeUndefined();
     await v.press('How long should it last?');
     await v.write('Years', '20');
     await v.press('Set it');

@@ -70,6 +70,11 @@ export interface FillMap {
   openings?: Opening[];
 }
 
+/** How it left for good. */
+export interface Gone {
+  how: v.GoneWay;
+  to?: string;
+}
 /** Who has it. */
 export interface Lent {
   to: string;
@@ -157,6 +162,8 @@ export interface Item {
   archivedOn?: string;
   /** Given up for good. */
   retiredOn?: string;
+  /** How it went then, and to whom. */
+  gone?: Gone;
   /** How long it is meant to last. */
   targetYears?: number;
   own?: OwnFigures;

@@ -222,6 +222,8 @@ export const DRYER_KINDS = ['vented', 'condenser', 'heat-pump', 'commercial'] as
 export const HEATS = ['air', 'low', 'medium', 'high'] as const;
 /** Where wet things dry. */
 export const RACK_KINDS = ['line', 'rack', 'flat'] as const;
+/** How a thing left for good. */
+export const GONE_WAYS = ['worn-out', 'given-away', 'sold', 'lost', 'thrown-away'] as const;
 /** What a bottle says of itself; preferences, never limits. */
 export const SUPPLY_TRAITS = ['plant-based', 'perfume-free', 'dye-free'] as const;
 export const SUPPLY_PREFERENCES = [...SUPPLY_TRAITS, 'low-cost'] as const;
@@ -294,6 +296,7 @@ export type Outing = (typeof OUTINGS)[number];
 export type WasherKind = (typeof WASHER_KINDS)[number];
 export type DryerKind = (typeof DRYER_KINDS)[number];
 export type RackKind = (typeof RACK_KINDS)[number];
+export type GoneWay = (typeof GONE_WAYS)[number];
 export type SupplyTrait = (typeof SUPPLY_TRAITS)[number];
 export type SupplyPreference = (typeof SUPPLY_PREFERENCES)[number];
 export type UpkeepTask = (typeof UPKEEP_TASKS)[number];

@@ -5,6 +5,7 @@ import type {
   DryerKind,
   Fabric,
   FINISHES,
+  GoneWay,
   Heat,
   Item,
   JOB_CLASSES,
@@ -295,6 +296,14 @@ export const DRYER_WORDS: Record<DryerKind, string> = {
   condenser: 'condenser dryer',
   'heat-pump': 'heat-pump dryer',
   commercial: 'commercial dryer',
+};
+/** How a thing left for good, as it is said of it. */
+export const GONE_WORDS: Record<GoneWay, string> = {
+  'worn-out': 'worn out',
+  'given-away': 'given away',
+  sold: 'sold',
+  lost: 'lost',
+  'thrown-away': 'thrown away',
 };
 export const HEAT_WORDS: Record<Heat, string> = { air: 'no heat', low: 'low', medium: 'medium', high: 'high' };
 export const RESIDUE_WORDS: Record<Residue, string> = {

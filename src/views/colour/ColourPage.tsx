@@ -1,11 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { keepPhotos } from '../../app/photos';
-import { TakePhoto, useAddress } from '../../app/pictures';
+import { TakePhoto, useAddress, usePhotos } from '../../app/pictures';
 import { toThing, useIdHere } from '../../app/routes';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
@@ -23,7 +22,7 @@ import {
   spotFault,
 } from '../../core/telling/colour';
 import { KIND_WORDS } from '../../core/words';
-import { db, type Photo } from '../../data/db';
+import type { Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
 import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
@@ -108,14 +107,7 @@ function Faults({ which, colours, marks }: { which: ColourPicture; colours: Colo
 export function ColourPage() {
   const id = useIdHere();
   const { kit, item } = useItem(id);
-  const photos = useLiveQuery(
-    () =>
-      db.photos
-        .where('itemId')
-        .equals(id ?? '')
-        .sortBy('at'),
-    [id],
-  );
+  const photos = usePhotos(id);
   if (!kit || (item && !photos)) return <Page aria-busy="true" />;
   if (!item || !photos) return <NotInKit />;
   return <Colours key={item.id} itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} photos={photos} />;

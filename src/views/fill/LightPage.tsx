@@ -1,5 +1,4 @@
 import { proxy } from 'comlink';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -8,13 +7,13 @@ import { toCorrect, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { keepPhotos } from '../../app/photos';
-import { TakePhoto, useAddress } from '../../app/pictures';
+import { TakePhoto, useAddress, usePhotos } from '../../app/pictures';
 import { tell } from '../../app/session';
 import { drawnBaffles, fillGrams } from '../../core/loft';
 import { LIGHT_MODELS, type LightMarks, type LightModel, type Point } from '../../core/loft/light';
 import { KIND_WORDS } from '../../core/words';
 import { LIGHT_MODEL_WORDS, lightBasis, lightText, SURE_WORDS } from '../../core/telling/loft';
-import { db, type Photo } from '../../data/db';
+import type { Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
 import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -54,15 +53,7 @@ interface Source {
 export function LightPage() {
   const id = useIdHere();
   const { kit, item } = useItem(id);
-  const photos =
-    useLiveQuery(
-      () =>
-        db.photos
-          .where('itemId')
-          .equals(id ?? '')
-          .sortBy('at'),
-      [id],
-    ) ?? [];
+  const photos = usePhotos(id) ?? [];
   const navigate = useNavigate();
   const [source, setSource] = useState<Source | null>(null);
   const [alone, setAlone] = useState<string | null>(null);

@@ -6,7 +6,8 @@ import { dayText } from '../../app/time';
 import { addDays } from '../../core/due';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
-import { JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
+import { GONE_WORDS, JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
 import { changeItems } from '../../data/repo';
 import { KNOWLEDGE } from '../../core/knowledge';
 import { Note, Quiet, Row } from '../../ui/basics';
@@ -14,6 +15,7 @@ import { Button } from '../../ui/Button';
 import { NumberField } from '../../ui/NumberField';
 import { Sheet } from '../../ui/Sheet';
 import { withField } from '../../ui/fields';
+import { GoneSheet } from './GoneSheet';
 import { LendSheet } from './LendSheet';
 import { Form } from '../../ui/Form';
 import { BOUNDS } from '../../core/knowledge/bounds';
@@ -23,7 +25,7 @@ const since = (from: string, to: string): number => Math.round((Date.parse(to) -
 
 /** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
 export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
-  const [open, setOpen] = useState<'lend' | 'target' | null>(null);
+  const [open, setOpen] = useState<'lend' | 'target' | 'gone' | null>(null);
   const [target, setTarget] = useState<number | undefined>(item.targetYears);
   const name = item.name ?? KIND_WORDS[item.kind];
   const now = today();
@@ -52,7 +54,12 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         </Note>
       )}
       {item.archivedOn && <Note>Put away on {dayText(item.archivedOn)}: it asks for nothing until you bring it back.</Note>}
-      {item.retiredOn && <Note>Retired on {dayText(item.retiredOn)}. Its record stays.</Note>}
+      {item.retiredOn && (
+        <Note>
+          {item.gone ? capital(GONE_WORDS[item.gone.how]) : 'Retired'}
+          {item.gone?.to ? ` to ${item.gone.to}` : ''} on {dayText(item.retiredOn)}. Its record stays.
+        </Note>
+      )}
       <p>
         {age === null ? 'Its age is not recorded' : `${years(age)} old`}
         {item.targetYears ? `, meant to last ${item.targetYears} years` : ''}; {washes === 1 ? 'one wash' : `${washes} washes`}{' '}
@@ -93,13 +100,12 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
         <Button
           look="quiet"
           onPress={() =>
-            void change(
-              item.retiredOn ? `${name} serves again.` : `${name} is retired.`,
-              withField(item, 'retiredOn', item.retiredOn ? undefined : now),
-            )
+            item.retiredOn
+              ? void change(`${name} serves again.`, withField(withField(item, 'gone', undefined), 'retiredOn', undefined))
+              : setOpen('gone')
           }
         >
-          {item.retiredOn ? 'Take it back into use' : 'Retire it'}
+          {item.retiredOn ? 'Take it back into use' : 'It goes for good'}
         </Button>
         {lower && (
           <Button
@@ -118,6 +124,13 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
           title={`Lend ${name}`}
           action="Lend it"
           onLend={(lent) => void change(`${name} is with ${lent.to}.`, { ...item, lent })}
+          onClose={() => setOpen(null)}
+        />
+      )}
+      {open === 'gone' && (
+        <GoneSheet
+          name={name}
+          onGone={({ on, ...gone }) => void change(`${name} is ${GONE_WORDS[gone.how]}.`, { ...item, retiredOn: on, gone })}
           onClose={() => setOpen(null)}
         />
       )}

@@ -1,14 +1,13 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { keepPhotos } from '../../app/photos';
-import { useAddress } from '../../app/pictures';
+import { useAddress, usePhotos } from '../../app/pictures';
 import { toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
-import { db, type Photo } from '../../data/db';
+import type { Photo } from '../../data/db';
 import { deletePhoto } from '../../data/repo';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button, PressArea } from '../../ui/Button';
@@ -52,7 +51,7 @@ function Picture({ photo, name, large }: { photo: Photo; name: string; large?: b
 
 /** Photographs of a thing: taken or chosen, made small off the page, freed of place and camera, kept in this browser. */
 export function Photos({ itemId, name }: { itemId: string; name: string }) {
-  const photos = useLiveQuery(() => db.photos.where('itemId').equals(itemId).sortBy('at'), [itemId]) ?? [];
+  const photos = usePhotos(itemId) ?? [];
   const [busy, setBusy] = useState(0);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState<string | null>(null);

@@ -1,18 +1,17 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { downloadBlob } from '../../app/download';
 import { useItem } from '../../app/kit';
-import { useAddress } from '../../app/pictures';
+import { useAddress, usePhotos } from '../../app/pictures';
 import { toThing, useIdHere } from '../../app/routes';
 import { dayText, whenText } from '../../app/time';
 import { changeOf, type ColourChange } from '../../core/colour';
 import { saleMarkdown, saleSheet, type SaleSheet } from '../../core/telling/sale';
 import { dayOf } from '../../core/units/day';
 import { KIND_WORDS } from '../../core/words';
-import { db, type Photo } from '../../data/db';
+import type { Photo } from '../../data/db';
 import { Column, Empty, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
@@ -86,14 +85,7 @@ const Part = ({ title, lines }: { title: string; lines: readonly string[] }) =>
 export function SalePage() {
   const id = useIdHere();
   const { kit, item } = useItem(id);
-  const photos = useLiveQuery(
-    () =>
-      db.photos
-        .where('itemId')
-        .equals(id ?? '')
-        .sortBy('at'),
-    [id],
-  );
+  const photos = usePhotos(id);
   const [out, setOut] = useState<ReadonlySet<string>>(new Set());
   const sheet: SaleSheet | null = useMemo(
     () => (kit && item && photos ? saleSheet(kit, item, coloursOf(photos), dayText) : null),

@@ -98,6 +98,11 @@ export class LentDoc implements gear.Lent {
   @Maybe() @Day() back?: string;
 }
 
+export class GoneDoc implements gear.Gone {
+  @OneOf(v.GONE_WAYS) how!: v.GoneWay;
+  @Maybe() @Text(200) to?: string;
+}
+
 export class OwnDosesDoc implements gear.OwnDoses {
   [supply: string]: number | undefined;
 }
@@ -179,6 +184,8 @@ export class ItemDoc implements gear.Item {
   @Maybe() @Day() archivedOn?: string;
   /** Given up for good. */
   @Maybe() @Day() retiredOn?: string;
+  /** How it went then, and to whom. */
+  @Maybe() @Nested(() => GoneDoc) gone?: GoneDoc;
   /** How long it is meant to last. */
   @Maybe() @Between(0.01, 1000) targetYears?: number;
   @Maybe() @Nested(() => OwnFiguresDoc) own?: OwnFiguresDoc;

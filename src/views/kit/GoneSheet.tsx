@@ -1,0 +1,54 @@
+import { useState } from 'react';
+import { today } from '../../app/now';
+import type { GoneWay, Item } from '../../core/gear';
+import { GONE_WAYS } from '../../core/gear/vocabulary';
+import { GONE_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
+import { Column, Quiet, Row } from '../../ui/basics';
+import { Button } from '../../ui/Button';
+import { OneOf } from '../../ui/Choices';
+import { DayField } from '../../ui/dates';
+import { Form } from '../../ui/Form';
+import { Sheet } from '../../ui/Sheet';
+import { TextField } from '../../ui/TextField';
+
+/** How a thing leaves for good: when, how, to whom. What it was sold for stands with what it is worth. */
+export function GoneSheet({
+  name,
+  onGone,
+  onClose,
+}: {
+  name: string;
+  onGone: (gone: { on: string } & NonNullable<Item['gone']>) => void;
+  onClose: () => void;
+}) {
+  const [how, setHow] = useState<GoneWay>('worn-out');
+  const [on, setOn] = useState<string | undefined>(today());
+  const [to, setTo] = useState('');
+  const somebody = how === 'given-away' || how === 'sold';
+  return (
+    <Sheet title={`${name} goes`} open changed={to.trim() !== ''} onClose={onClose}>
+      <Form onSubmit={() => onGone({ on: on ?? today(), how, ...(somebody && to.trim() ? { to: to.trim() } : {}) })}>
+        <Column $gap={20}>
+          <OneOf
+            label="How?"
+            value={how}
+            options={GONE_WAYS.map((id) => ({ id, name: capital(GONE_WORDS[id]) }))}
+            onChange={(id) => setHow(GONE_WAYS.find((way) => way === id) ?? 'worn-out')}
+          />
+          <Row $wrap $top>
+            <DayField label="On" value={on} width={190} onChange={setOn} />
+            {somebody && <TextField label="To whom?" value={to} maxLength={200} width={240} onChange={setTo} />}
+          </Row>
+          <Quiet>
+            It asks for nothing any more, and its record stays.
+            {how === 'sold' && ' What it brought is written under what it is worth.'}
+          </Quiet>
+          <Row>
+            <Button type="submit">Retire it</Button>
+          </Row>
+        </Column>
+      </Form>
+    </Sheet>
+  );
+}
