@@ -165,8 +165,11 @@ describe('a thing’s life', () => {
     await v.sees('Rust smock');
     await v.go('/kit/itm-smock');
     await v.press('Bring it back');
+    await v.sees('Put it away');
     await v.press('It goes for good');
+    await v.sees('It asks for nothing any more');
     await v.press('Given away');
+    await v.sees('To whom?');
     await v.write('To whom?', 'Siv');
     expect(await faultsOf(v)).toEqual([]);
     await v.press('Retire it');
