@@ -5,7 +5,9 @@ import { chance as seeded } from '../src/core/units/chance';
 
 /* Pictures of a shoe whose colours are known, before and after. The doubts of the estimator were set on seeds below 50 000; checks use others. */
 export const SPOTS = Object.keys(PLACES) as ShoePlace[];
-export const marksIn = (scene: ShoeScene): ColourMarks => ({ spots: SPOTS.map((id) => ({ id, name: id, at: seenIn(scene, PLACES[id]) })) });
+export const marksIn = (scene: ShoeScene): ColourMarks => ({
+  spots: SPOTS.map((id) => ({ id, name: id, at: seenIn(scene, PLACES[id]) })),
+});
 export function readScene(scene: ShoeScene, marks: ColourMarks = marksIn(scene)): ColourResult {
   const { rgba, width, height } = renderShoe(scene);
   return readColours(reduce(rgba, width, height), marks);
