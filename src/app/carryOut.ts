@@ -4,7 +4,7 @@ import { planItem } from '../core/programme';
 import { foldRun, startRun, type Run } from '../core/run';
 import { backIn, relay, startLoad, takeOut } from '../core/run/load';
 import { purgeProgramme } from '../core/upkeep';
-import { carryLoad, loadOfSome, type DayLoad, type WashDay } from '../core/washday';
+import { carryLoad, driedOn, loadOfSome, memberOf, type DayLoad, type WashDay } from '../core/washday';
 import { thingName, WASHER_WORDS } from '../core/words';
 import { listed } from '../core/words/text';
 import { changeRuns, startRuns, type Undo } from '../data/repo';
@@ -27,14 +27,15 @@ export async function beginPiece(
 ): Promise<{ readonly loadId: string } | { readonly busy: Run }> {
   const load = day.loads.find((l) => l.id === piece);
   const loadId = newId('load');
-  const runs = load ? runsFor(kit, day, load, begun, loadId) : [runOf(kit, piece, loadId)];
+  const runs = load ? runsFor(kit, day, load, begun, loadId) : [runOf(kit, day, piece, loadId)];
   const open = await startRuns(runs);
   return open ? { busy: foldRun(open) } : { loadId };
 }
-const runOf = (kit: Kit, itemId: string, loadId: string): Run => {
+/** A thing by itself, dried where the day dries it. */
+const runOf = (kit: Kit, day: WashDay, itemId: string, loadId: string): Run => {
   const item = kit.items.find((i) => i.id === itemId);
   if (!item) throw new RangeError(`There is no thing ${itemId} in this kit.`);
-  return startRun(planItem(kit, item), thingName(item), runId(loadId, 0), nowMs());
+  return startRun(driedOn(day, memberOf(kit, item)).programme, thingName(item), runId(loadId, 0), nowMs());
 };
 /** A purge of the day: the guided one, or for one against smells what the things ask for. */
 function purgeOf(kit: Kit, day: WashDay, load: DayLoad, washer: Washer): Programme {

@@ -3,7 +3,7 @@ import { makeDemoKit } from '../../demo/kit';
 import type { Item, Kit } from '../../src/core/gear';
 import { LOAD_RULES, LOAD_RULES_OF } from '../../src/core/knowledge';
 import { APART_WORDS, SOFT_RISKS } from '../../src/core/telling/wash-day';
-import { apartBy, carryLoad, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
+import { apartBy, carryLoad, driedOn, loadOf, memberOf, planDay, type DayRequest, type WashDay } from '../../src/core/washday';
 import { askedOf, gather } from '../../src/core/washday/asked';
 import { withHired } from '../../src/core/washday/hired';
 import { dryerLitres } from '../../src/core/washday/loads';
@@ -462,6 +462,10 @@ describe('what the day itself sets', () => {
     for (const { item: thing, programme } of carried)
       for (const step of programme.steps)
         if (step.do === 'tumble') expect(step.settings.dryerId).toBe(turns.find((t) => t.itemIds.includes(thing.id))?.on);
+    for (const thing of kit.items)
+      expect(driedOn(day, memberOf(kit, thing)).steps.find((s) => s.do === 'tumble')?.settings.dryerId).toBe(
+        turns.find((t) => t.itemIds.includes(thing.id))?.on,
+      );
     // What turns already stays where it turns.
     const begun = day.tasks.filter((t) => t.from < turns[1]!.to);
     const later = dayOf(kit, { begun, from: turns[1]!.from }).day;

@@ -9,4 +9,4 @@ export { memberOf } from './members';
 export { USUAL_EFFORT, type Effort } from './search';
 export * from './types';
 export { withHired } from './hired';
-export { carryLoad, loadOfSome, type Carried } from './carry';
+export { carryLoad, driedOn, loadOfSome, type Carried } from './carry';

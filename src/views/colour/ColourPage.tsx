@@ -63,12 +63,12 @@ const SAVE_MS = 500;
 
 /** Marks of a photograph as they are moved; kept with it, and what was read at them, as soon as the hand rests. */
 function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
-  const [moved, setMoved] = useState<{ id: string; marks: ColourMarks } | null>(null);
+  const [moved, setMoved] = useState<{ id: string; marks: ColourMarks; placed: boolean } | null>(null);
   const marks = moved && moved.id === photo?.id ? moved.marks : (photo?.colour?.marks ?? start);
   const colours = useColours(which, photo?.id, marks);
   const { answer } = colours;
   // Nobody's marks lie where they begin: nothing is read from there.
-  const placed = moved?.id === photo?.id ? moved !== null : photo?.colour !== undefined;
+  const placed = (moved !== null && moved.id === photo?.id && moved.placed) || photo?.colour !== undefined;
   useEffect(() => {
     if (!photo || !placed || answer?.result.status !== 'read' || answer.marks !== marks) return;
     const { readings } = answer.result;
@@ -76,7 +76,13 @@ function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourM
     const wait = setTimeout(() => void changePhoto(photo.id, { colour: { ...photo.colour, marks, readings } }), SAVE_MS);
     return () => clearTimeout(wait);
   }, [photo, placed, answer, marks]);
-  return { marks, colours, placed, setMarks: (next: ColourMarks) => photo && setMoved({ id: photo.id, marks: next }) };
+  return {
+    marks,
+    colours,
+    placed,
+    /** @param set a hand has put them there, or said that they lie right; a name alone is neither. */
+    setMarks: (next: ColourMarks, set = true) => photo && setMoved({ id: photo.id, marks: next, placed: placed || set }),
+  };
 }
 const readingsIn = ({ colours: { answer }, placed }: ReturnType<typeof useMarks>): readonly ColourReading[] =>
   placed && answer?.result.status === 'read' ? answer.result.readings : [];
@@ -123,7 +129,8 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
     photos.find((p) => p.id === search.get(which)) ?? (which === 'before' ? read[0] : read.length > 1 ? read.at(-1) : undefined);
   const [first, second] = [photoOf('before'), photoOf('after')];
   const before = useMarks('before', first, START);
-  const after = useMarks('after', second, { ...before.marks, sheet: undefined });
+  const begin = useMemo(() => ({ ...before.marks, sheet: undefined }), [before.marks]);
+  const after = useMarks('after', second, begin);
   const addresses = { before: useAddress(first?.blob ?? null), after: useAddress(second?.blob ?? null) };
   // What has been marked already is looked at, what has not is marked.
   const laid = before.placed && after.placed && before.marks.corners !== undefined && after.marks.corners !== undefined;
@@ -168,8 +175,9 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
     setView(slot);
   };
   const both = (change: (marks: ColourMarks) => ColourMarks): void => {
-    before.setMarks(change(before.marks));
-    after.setMarks(change(after.marks));
+    before.setMarks(change(before.marks), false);
+    // Where nothing is placed yet it begins as the other is.
+    if (after.placed) after.setMarks(change(after.marks));
   };
   const addSpot = (): void => {
     const n = before.marks.spots.length;
