@@ -1,6 +1,7 @@
 import type { FillMap } from '../src/core/gear';
 import { areaMm2, drawnBaffles } from '../src/core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../src/core/loft/light';
+import { toEdge } from './outline';
 import { chance as seeded } from '../src/core/units/chance';
 
 /*
@@ -63,16 +64,6 @@ function clumps(seed: number): (x: number, y: number) => number {
     return (at(x0, y0) * (1 - fx) + at(x0 + 1, y0) * fx) * (1 - fy) + (at(x0, y0 + 1) * (1 - fx) + at(x0 + 1, y0 + 1) * fx) * fy;
   };
 }
-const toEdge = (outline: readonly Point[], x: number, y: number): number => {
-  let least = Infinity;
-  outline.forEach(([ax, ay], n) => {
-    const [bx, by] = outline[(n + 1) % outline.length] as Point;
-    const [dx, dy] = [bx - ax, by - ay];
-    const t = Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)));
-    least = Math.min(least, Math.hypot(x - ax - t * dx, y - ay - t * dy));
-  });
-  return least;
-};
 const within = (outline: readonly Point[], x: number, y: number): boolean => {
   let turns = 0;
   outline.forEach(([ax, ay], n) => {
@@ -113,7 +104,7 @@ function depthsOf(map: FillMap, grams: ReadonlyMap<string, number>, scene: Scene
       for (let x = Math.floor((Math.min(...xs) - left) / CELL_MM); x <= (Math.max(...xs) - left) / CELL_MM; x++) {
         const [mx, my] = [left + (x + 0.5) * CELL_MM, top + (y + 0.5) * CELL_MM];
         if (!within(b.polygonMm, mx, my)) continue;
-        cells.push({ at: y * across + x, rise: toEdge(b.polygonMm, mx, my), lump: lump(mx / 60, my / 60) });
+        cells.push({ at: y * across + x, rise: toEdge(b.polygonMm, [mx, my]), lump: lump(mx / 60, my / 60) });
       }
     const half = Math.max(...cells.map((c) => c.rise));
     const shape = (c: (typeof cells)[number]): number =>

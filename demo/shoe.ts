@@ -1,5 +1,6 @@
 import { deltaE76, labOf, type Lab, WHITE, yellowness } from '../src/core/colour';
 import { homographyOf, type Point, seenAt } from '../src/core/picture';
+import { toEdge } from './outline';
 import { chance as seeded } from '../src/core/units/chance';
 import { xyzOf, type Rgb } from '../src/core/colour/spaces';
 
@@ -143,7 +144,7 @@ function cellAt([x, y]: Point): Cell {
   cells ??= Array.from({ length: across * (DRAWN.height / CELL) }, (_, n): Cell => {
     const p: Point = [((n % across) + 0.5) * CELL, (Math.floor(n / across) + 0.5) * CELL];
     const part = partAt(p);
-    return { part, shade: part === 'paper' ? 1 - 0.35 * Math.exp(-distanceTo(RIM, p) / 22) : 1 };
+    return { part, shade: part === 'paper' ? 1 - 0.35 * Math.exp(-toEdge(RIM, p) / 22) : 1 };
   });
   const [i, j] = [Math.floor(x / CELL), Math.floor(y / CELL)];
   return i < 0 || j < 0 || i >= across || j >= DRAWN.height / CELL ? OUTSIDE : (cells[j * across + i] ?? OUTSIDE);
@@ -322,14 +323,4 @@ export function renderShoe(scene: ShoeScene): Rendered {
     rgba[n * 4 + 3] = 255;
   }
   return { width, height, rgba };
-}
-function distanceTo(outline: readonly Point[], [x, y]: Point): number {
-  let least = Infinity;
-  outline.forEach(([ax, ay], n) => {
-    const [bx, by] = outline[(n + 1) % outline.length] as Point;
-    const [dx, dy] = [bx - ax, by - ay];
-    const t = Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / (dx * dx + dy * dy || 1)));
-    least = Math.min(least, Math.hypot(x - ax - t * dx, y - ay - t * dy));
-  });
-  return least;
 }

@@ -172,7 +172,7 @@ describe('a thing’s life', () => {
     await v.sees('To whom?');
     await v.write('To whom?', 'Siv');
     expect(await faultsOf(v)).toEqual([]);
-    await v.press('Retire it');
+    await v.press('It is given away');
     await v.sees('Given away to Siv on');
     expect(await v.stored('items', 'itm-smock')).toMatchObject({ gone: { how: 'given-away', to: 'Siv' } });
     await v.press('Take it back into use');

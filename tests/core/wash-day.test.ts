@@ -7,7 +7,7 @@ import { apartBy, carryLoad, driedOn, loadOf, memberOf, planDay, type DayRequest
 import { askedOf, gather } from '../../src/core/washday/asked';
 import { withHired } from '../../src/core/washday/hired';
 import { dryerLitres } from '../../src/core/washday/loads';
-import { leastVisits } from '../../src/core/washday/search';
+import { leastVisits } from '../../src/core/washday/bounds';
 import { canvas, comp, DIRTY, down, downBag, item, KIT, label, shell, warmShell, type Seen } from '../make';
 import { brokenLaws } from '../wash-day-laws';
 

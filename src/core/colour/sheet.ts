@@ -162,7 +162,7 @@ export function discOf({ width, height }: Reduced, [x, y]: Point, radius: number
 export interface LightOver {
   /** Linear red, green, blue that a sheet would have at a place, 0 to 1 across and down. */
   readonly at: (place: Point) => Rgb;
-  /** What of the sheet follows it. */
+  /** What of the sheet follows it, to be drawn. */
   readonly mask: Uint8Array;
   /** How far the sheet's own blocks lie from it, as a share. */
   readonly off: number;
@@ -184,6 +184,8 @@ const DARKER = 1.7;
 const BRIGHTER = 3;
 const LEAST_OFF = 0.008;
 const ROUNDS = 12;
+/** What is drawn as the sheet lies this near its light, as a share. */
+const DRAWN_OFF = 0.045;
 /** Fewer blocks than this say nothing. */
 const LEAST_CELLS = 12;
 
@@ -246,6 +248,7 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
     return least / longest;
   };
   const mask = new Uint8Array(sheet.mask.length);
-  for (const n of cells) if (isSheet(n)) mask[n] = 1;
+  // Drawn a little wider than it is trusted: light that bends otherwise than a smooth surface lies on the sheet all the same.
+  for (const n of cells) if (isSheet(n) || Math.max(...offsAt(n).map(Math.abs)) < DRAWN_OFF) mask[n] = 1;
   return { at, mask, off, tint: Math.max(...middle) / Math.min(...middle), level: luminance(...middle), away };
 }

@@ -4,7 +4,7 @@ import { calendarOf, slotAt } from './calendar';
 import { dryingKwh, runLines } from './costs';
 import { dryerLitres, type Wishes } from './loads';
 import { driedIn, memberOf } from './members';
-import type { Asked } from './search';
+import type { Asked } from './problem';
 import type { DayRequest, Member, WashDay } from './types';
 
 const nameOf = (member: Member): string => thingName(member.item);

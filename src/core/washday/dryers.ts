@@ -1,14 +1,7 @@
-import type { Wishes } from './loads';
+import type { Asked } from './problem';
 import { AS_PLANNED } from './nodes';
 import { dryersFor } from './sharing';
-import type { DayTask, Drying, Load, Member } from './types';
-
-/** What is to be dried. */
-interface Asked {
-  readonly members: readonly Member[];
-  readonly begun: readonly DayTask[];
-  readonly wishes: Wishes;
-}
+import type { Drying, Load, Member } from './types';
 
 /** Where one thing alone may be dried. */
 export const dryingsFor = ({ item, dryers }: Member): readonly Drying[] =>

@@ -1,34 +1,15 @@
-import type { Kit, Washer } from '../gear';
 import { chance as chanceFrom } from '../units/chance';
-import type { Calendar } from './calendar';
+import { leastVisits, loneBound } from './bounds';
+import { begunLoads, drumOf, everyWay, machinesFor, packed, unitsOf, type Unit } from './drums';
+import { begunDrying, everyDrying, redry, settled, spread } from './dryers';
 import { prove, relaxed } from './exact';
-import { apartBy, loadOf, mayShare, orderOf, type Wishes } from './loads';
-import { AS_PLANNED, compareOrder, handSlots, ofItsDrum, SLOT_MIN, workOf, type Work } from './nodes';
 import { isElsewhere } from './hired';
-import { driedIn, isDrum } from './members';
-import { begunDrying, dryingsFor, everyDrying, redry, settled, spread } from './dryers';
-import { hasteOf } from './sharing';
-import { groupsOf, place, tailsOf, VISIT_GAP, visitsOf, type Placed, type Problem } from './place';
-import type { DayTask, Drying, Load, Member, Prefer } from './types';
+import { mayShare, loadOf, orderOf } from './loads';
+import { compareOrder, type Work } from './nodes';
+import { groupsOf, place, tailsOf, visitsOf, type Placed, type Problem } from './place';
+import { problemOf, type Asked } from './problem';
+import type { Drying, Load, Prefer } from './types';
 
-/** What is looked for, in slots. */
-export interface Asked {
-  readonly kit: Kit;
-  readonly members: readonly Member[];
-  readonly calendar: Calendar;
-  readonly wishes: Wishes;
-  /** Latest end of a thing's last piece; Infinity = none. */
-  readonly latest: ReadonlyMap<string, number>;
-  readonly until: number;
-  readonly prefer: Prefer;
-  readonly begun: readonly DayTask[];
-  /** Start and length of begun tasks, in slots. */
-  readonly begunAt: (task: DayTask) => { readonly start: number; readonly slots: number };
-  /** What a drum costs in energy, kWh. */
-  readonly energyOf: (load: Load) => number;
-  /** What a thing's turns in the dryer cost, kWh, where it has the choice. */
-  readonly dryingEnergyOf: (member: Member, drying: Drying) => number;
-}
 /** Drums and the schedule of all their work. */
 export interface Found {
   readonly loads: readonly Load[];
@@ -51,39 +32,11 @@ export interface Effort {
   readonly ways: number;
 }
 export const USUAL_EFFORT: Effort = { proof: 12_000, tries: 60, ways: 400 };
-/** More drums of things than this are not all tried. */
-const FEW_THINGS = 6;
 const SLACKS = [0, 3, 12, 36, 72, 144] as const;
 
 interface Way {
   readonly loads: readonly Load[];
   readonly drying: Drying;
-}
-
-export function problemOf(asked: Asked, loads: readonly Load[], drying: Drying = AS_PLANNED): { work: Work; problem: Problem } {
-  const { kit, members, calendar, begun } = asked;
-  const work = workOf(members, loads, kit.equipment ?? {}, drying);
-  const pinned = new Map<number, number>();
-  const nodes = [...work.nodes];
-  for (const task of begun) {
-    const step = task.steps[0];
-    const at = nodes.findIndex((n) => step && n.steps.some((s) => s.itemId === step.itemId && s.stepId === step.stepId));
-    const node = nodes[at];
-    if (!node) continue;
-    const { start, slots } = asked.begunAt(task);
-    pinned.set(at, start);
-    nodes[at] = { ...node, slots, stretches: node.stretches.filter((s) => s.at + s.slots <= slots) };
-  }
-  const latest = nodes.map(() => asked.until);
-  for (const [itemId, at] of work.last) latest[at] = Math.min(asked.until, asked.latest.get(itemId) ?? Infinity);
-  const metres = new Map(
-    (kit.equipment?.racks ?? []).flatMap((r) => (r.metres === undefined ? [] : [[r.id, r.metres] as const])),
-  );
-  // What has begun cannot be moved any more, not even where what should have followed at once did not.
-  const links = work.links.flatMap(({ from, to, most }) =>
-    pinned.has(to) ? [] : [{ from, to, ...(most === undefined || pinned.has(from) ? {} : { most }) }],
-  );
-  return { work: { ...work, nodes, links }, problem: { nodes, links, calendar, latest, pinned, metres } };
 }
 
 const runsIn = (work: Pick<Work, 'nodes'>, loads: readonly Load[]): number =>
@@ -125,86 +78,6 @@ function betterThan(prefer: Prefer): (a: Found, b: Found) => boolean {
   return (a, b) => compareOrder(key(a), key(b)) < 0;
 }
 
-/** Machines that all of them may go into. */
-const machinesFor = (members: readonly Member[]): Washer[] =>
-  (members[0]?.drums ?? []).map((d) => d.washer).filter((w) => members.every((m) => m.drums.some((d) => d.washer.id === w.id)));
-
-/** Loads of what has begun stay as they are. */
-function begunLoads(asked: Asked): Load[] {
-  return asked.begun.flatMap((task) => {
-    if (task.loadId === undefined || task.do !== 'machine-wash') return [];
-    const those = asked.members.filter((m) => task.itemIds.includes(m.item.id));
-    const washer = machinesFor(those).find((w) => w.id === task.on);
-    return (washer && loadOf(those, washer)) ?? [];
-  });
-}
-
-/** Things that go in one drum: one by itself, or several that were wished together and may be. */
-type Unit = readonly Member[];
-const shareable = (asked: Asked, members: readonly Member[]): boolean =>
-  machinesFor(members).some((w) => mayShare(members, w, asked.wishes));
-/** What was wished together is never parted, unless no drum takes it together. */
-function unitsOf(asked: Asked, washed: readonly Member[]): Unit[] {
-  let units: Unit[] = washed.map((m) => [m]);
-  for (const ids of asked.wishes.together) {
-    let joined: Unit = [];
-    const rest: Unit[] = [];
-    for (const unit of units) {
-      const all = [...joined, ...unit];
-      if (unit.some((m) => ids.includes(m.item.id)) && (joined.length === 0 || shareable(asked, all))) joined = all;
-      else rest.push(unit);
-    }
-    units = joined.length > 0 ? [...rest, joined] : units;
-  }
-  return units;
-}
-
-/** Fills drum after drum with what may share it, the cleanest first. */
-function packed(asked: Asked, fixed: readonly Load[], order: readonly Unit[]): Load[] {
-  const drums: Member[][] = [];
-  for (const unit of order) {
-    const room = drums.find((d) => shareable(asked, [...d, ...unit]));
-    if (room) room.push(...unit);
-    else drums.push([...unit]);
-  }
-  return [...fixed, ...drums.flatMap((d) => drumOf(asked, d) ?? [])];
-}
-function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
-  const washer = machinesFor(members).find((w) => members.length === 1 || mayShare(members, w, asked.wishes));
-  return washer && loadOf(members, washer);
-}
-
-/** Every way of sharing few things among drums and machines, or null when there are too many. */
-function everyWay(asked: Asked, fixed: readonly Load[], units: readonly Unit[], most: number): Load[][] | null {
-  if (units.length > FEW_THINGS) return null;
-  const parts: Unit[][] = [[]];
-  for (const unit of units) {
-    const next: Unit[][] = [];
-    for (const part of parts) {
-      next.push([...part, unit]);
-      part.forEach((drum, n) => {
-        const more = [...drum, ...unit];
-        if (shareable(asked, more)) next.push(part.map((d, k) => (k === n ? more : d)));
-      });
-      if (next.length > most) return null;
-    }
-    parts.splice(0, parts.length, ...next);
-  }
-  const ways: Load[][] = [];
-  for (const part of parts) {
-    let sets: Load[][] = [[...fixed]];
-    for (const drum of part) {
-      const loads = machinesFor(drum).flatMap((w) =>
-        drum.length === 1 || mayShare(drum, w, asked.wishes) ? (loadOf(drum, w) ?? []) : [],
-      );
-      sets = sets.flatMap((set) => loads.map((load) => [...set, load]));
-      if (sets.length + ways.length > most) return null;
-    }
-    ways.push(...sets);
-  }
-  return ways;
-}
-
 /** Schedules a way of sharing, several times over with urgencies shaken a little; the best of them. */
 function tryWay(asked: Asked, way: Way, tries: number): Found | undefined {
   const { work, problem } = problemOf(asked, way.loads, way.drying);
@@ -233,128 +106,6 @@ export interface Outcome {
   readonly proved: boolean;
   /** No day under these rules ends earlier, slots; none has fewer runs. */
   readonly bound: { readonly finish: number; readonly runs: number };
-}
-
-/** The earliest that each thing alone could be done, the latest of them; and the drums that no sharing can save. */
-function loneBound(asked: Asked, washed: readonly Member[]): { finish: number; runs: number } {
-  let finish = asked.calendar.first;
-  for (const member of asked.members) {
-    const alone = { ...asked, members: [member], until: Infinity, latest: new Map<string, number>() };
-    let least = Infinity;
-    const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)]);
-    for (const way of ways) {
-      const loads = way.flatMap((l) => (l ? [{ ...l, washMin: quickest(member), rinseMin: 0 }] : []));
-      for (const drying of dryingsFor(member))
-        least = Math.min(least, relaxed(problemOf(alone, loads, drying).problem) ?? asked.calendar.horizon);
-    }
-    finish = Math.max(finish, least);
-  }
-  finish = Math.max(finish, handsBound(asked));
-  // Things of which no two may share need a drum each.
-  const apart: Member[] = [];
-  for (const member of washed) if (apart.every((other) => apartBy(member, other, asked.wishes)?.hard)) apart.push(member);
-  return { finish, runs: apart.length };
-}
-/**
- * Visits that no day can spare: between the stretches of one thing lie pauses that only other hand work can fill, and there is only so much.
- * A pause of n slots is filled when no two slots of it in a row stay empty.
- */
-export function leastVisits(asked: Asked): number {
-  // What has begun may have stood together as nothing would again.
-  if (asked.begun.length > 0) return 1;
-  const alone = asked.members.map((member) => {
-    const ways = member.drums.length === 0 ? [[]] : member.drums.map((d) => [loadOf([member], d.washer)].flatMap((l) => l ?? []));
-    const ofTheDrum = new Set(member.steps.flatMap((s) => (s.phase === 'prepare-machine' && ofItsDrum(member, s) ? [s.id] : [])));
-    return ways.flatMap((loads) =>
-      dryingsFor(member).map((drying) => ({
-        in: driedIn(member, drying),
-        nodes: workOf([member], loads, asked.kit.equipment ?? {}, drying).nodes.filter(
-          (n) => !n.steps.some((s) => ofTheDrum.has(s.stepId)),
-        ),
-      })),
-    );
-  });
-  const hands = alone.map((ways) => Math.max(0, ...ways.map(({ nodes }) => nodes.reduce((sum, n) => sum + handSlots(n), 0))));
-  // A rinse programme that a companion needs is started for the others too.
-  const all = hands.reduce((sum, h) => sum + h, 0) + (asked.members.length > 1 ? asked.members.length : 0);
-  let most = 0;
-  asked.members.forEach((member, m) => {
-    const fewest = (alone[m] ?? []).map(({ in: dried, nodes }) => {
-      const fill = pausesOf(
-        nodes,
-        asked.members.length > 1 ? quickest(member) : Infinity,
-        asked.members.length > 1 ? hasteOf(dried)?.dryerId : undefined,
-        asked.members.length === 1,
-      )
-        .map((slots) => Math.floor(slots / VISIT_GAP))
-        .sort((a, b) => a - b);
-      let left = all - (hands[m] ?? 0);
-      let visits = hands[m] ? 1 : 0;
-      for (const cost of fill) {
-        left -= cost;
-        if (left < 0) visits++;
-      }
-      return visits;
-    });
-    most = Math.max(most, fewest.length > 0 ? Math.min(...fewest) : 0);
-  });
-  return most;
-}
-/**
- * Pauses of two slots and more that lie between the stretches of one thing at least, the drum as short as any is.
- * @param shared a dryer that others may turn in too, with looks of their own. @param alone nothing else is in the day.
- */
-function pausesOf(nodes: Work['nodes'], drumMin: number, shared: string | undefined, alone: boolean): number[] {
-  const pauses: number[] = [];
-  let idle: number | null = null;
-  for (const node of nodes) {
-    if (node.on === shared) idle = null;
-    if (node.purge || node.on === shared) continue;
-    const slots = node.do === 'machine-wash' ? Math.min(node.slots, Math.ceil(drumMin / SLOT_MIN)) : node.slots;
-    let at = 0;
-    for (const stretch of node.stretches) {
-      if (idle !== null && idle + stretch.at - at >= VISIT_GAP) pauses.push(idle + stretch.at - at);
-      [idle, at] = [0, stretch.at + stretch.slots];
-    }
-    // A rinse of its own may not be needed in the drum of others.
-    if (idle !== null && (alone || node.do !== 'machine-rinse')) idle += Math.max(0, slots - at);
-  }
-  return pauses;
-}
-
-/** When the people who are there could have done, one after the other, the hand work that no two things share. */
-function handsBound(asked: Asked): number {
-  let needed = 0;
-  const drums = new Set(asked.kit.equipment?.washers?.filter(isDrum).map((m) => m.id));
-  for (const member of asked.members) {
-    const alone = member.drums.slice(0, 1).flatMap((d) => loadOf([member], d.washer) ?? []);
-    const least = dryingsFor(member).map((drying) => {
-      const dried = driedIn(member, drying);
-      const haste = hasteOf(dried);
-      // What two things that must be dried at once may do together.
-      const shared = new Set(
-        haste ? dried.steps.filter((s) => s.phase === 'extract' || s.settings.dryerId === haste.dryerId).map((s) => s.id) : [],
-      );
-      return workOf([member], alone, asked.kit.equipment ?? {}, drying)
-        .nodes.filter((n) => !drums.has(n.on) && !n.purge && !n.steps.some((s) => shared.has(s.stepId)))
-        .reduce((sum, n) => sum + handSlots(n), 0);
-    });
-    needed += Math.min(...least);
-  }
-  for (const task of asked.begun) needed -= task.attended.length > 0 ? asked.begunAt(task).slots : 0;
-  const { there, first, horizon } = asked.calendar;
-  for (let t = first; t < horizon && needed > 0; t++) {
-    for (const person of there) if ((person[t] ?? 0) > 0) needed--;
-    if (needed <= 0) return t + 1;
-  }
-  return first;
-}
-/** The shortest run of any machine that may take it: a gentler companion may make it shorter than its own. */
-function quickest(member: Member): number {
-  const usual = Object.values(member.made.knowledge.settings.cycleMinutes);
-  const listed = member.drums.flatMap((d) => (d.washer.cycles ?? []).map((c) => c.minutes ?? Math.min(...usual)));
-  const unlisted = member.drums.some((d) => (d.washer.cycles ?? []).length === 0);
-  return Math.min(...listed, ...(unlisted || listed.length === 0 ? usual : []));
 }
 
 /**
@@ -515,5 +266,3 @@ function moveOne(asked: Asked, loads: readonly Load[], units: readonly Unit[], c
   if (!b || (rest.length > 0 && !a) || (to === undefined && rest.length === 0)) return undefined;
   return [...others.filter((l) => l !== to), ...(a ? [a] : []), b];
 }
-/** Minutes of so many slots. */
-export const minutesOfSlots = (slots: number): number => slots * SLOT_MIN;

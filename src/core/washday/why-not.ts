@@ -4,7 +4,8 @@ import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
 import { hasHired, withHired } from './hired';
 import { handSlots } from './nodes';
-import { findDay, minutesOfSlots, type Asked, type Effort, type Outcome } from './search';
+import { minutesOfSlots, type Asked } from './problem';
+import { findDay, type Effort, type Outcome } from './search';
 import type { DayRequest, Member, Remedy, WashDay } from './types';
 
 const nameOf = (member: Member): string => thingName(member.item);

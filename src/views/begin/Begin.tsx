@@ -2,17 +2,18 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { begin } from '../../app/begin';
 import { useKit } from '../../app/kit';
+import { CurrencyField, UnitsChoice } from '../../app/KitFigures';
 import { listParam } from '../../app/routes';
 import { tell } from '../../app/session';
 import { DRYER_KINDS, RACK_KINDS, WASHER_KINDS } from '../../core/gear/vocabulary';
 import { ARCHETYPE_GROUPS } from '../../core/knowledge';
 import { DRYER_WORDS, WASHER_WORDS } from '../../core/words';
-import { currencyIn, NO_CURRENCY } from '../../core/units/money';
+import { currencyIn } from '../../core/units/money';
 import { capital } from '../../core/words/text';
 import { RACK_WORDS } from '../../core/words/upkeep';
 import { Column, Note, Page, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
-import { AnyOf, OneOf } from '../../ui/Choices';
+import { AnyOf } from '../../ui/Choices';
 import { Form } from '../../ui/Form';
 import { TextField } from '../../ui/TextField';
 
@@ -36,7 +37,6 @@ export function Begin() {
   const [busy, setBusy] = useState(false);
   if (!kit) return <Page aria-busy="true" />;
   const money = currencyIn(currency);
-  const wrong = money ? null : NO_CURRENCY;
   const go = async (): Promise<void> => {
     if (!money || busy) return;
     setBusy(true);
@@ -62,24 +62,9 @@ export function Begin() {
           <AnyOf label="What can you dry in, or on?" values={dryIn} options={DRY_IN} onChange={setDryIn} />
           <Row $wrap $top>
             <TextField label="A name for your kit, if you like" value={title} maxLength={80} width={280} onChange={setTitle} />
-            <TextField
-              label="Money is counted in"
-              value={currency}
-              maxLength={3}
-              width={140}
-              fault={wrong}
-              onChange={setCurrency}
-            />
+            <CurrencyField value={currency} onChange={setCurrency} />
           </Row>
-          <OneOf
-            label="Figures are shown in"
-            value={units}
-            options={[
-              { id: 'metric', name: '°C, g, mL, mm' },
-              { id: 'us', name: '°F, oz, US fl oz, in' },
-            ]}
-            onChange={setUnits}
-          />
+          <UnitsChoice value={units} onChange={setUnits} />
           {kit.items.length > 0 && (
             <Note>
               {kit.invented

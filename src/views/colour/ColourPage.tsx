@@ -1,7 +1,6 @@
 import { Camera } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { keepPhotos } from '../../app/photos';
 import { TakePhoto, useAddress, usePhotos } from '../../app/pictures';
@@ -9,47 +8,25 @@ import { toThing, useIdHere } from '../../app/routes';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
-import { changeOf, type ColourChange, type ColourMarks, type ColourReading } from '../../core/colour';
-import {
-  changeText,
-  COLOUR_BASIS,
-  estimateText,
-  foremost,
-  intervalText,
-  labText,
-  pictureFault,
-  seenText,
-  spotFault,
-} from '../../core/telling/colour';
+import { changeOf, type ColourChange, type ColourMarks } from '../../core/colour';
+import { changeText, COLOUR_BASIS, estimateText, foremost } from '../../core/telling/colour';
 import { KIND_WORDS } from '../../core/words';
 import type { Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
-import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Column, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Crumbs } from '../../ui/Crumbs';
 import { Disclosure } from '../../ui/Disclosure';
-import { FigureTable } from '../../ui/FigureTable';
 import { FilePick } from '../../ui/FilePick';
-import { Progress } from '../../ui/Progress';
-import { TextField } from '../../ui/TextField';
-import { phone } from '../../ui/theme';
+import { PictureAnswer } from '../../ui/PictureStage';
 import type { ColourPicture } from '../../workers/colour.protocol';
-import { colourWorker } from '../../workers';
 import { ColourStage, letterOf } from './ColourStage';
+import { Faults, NAMES, Readings } from './Readings';
 import { Sessions } from './Sessions';
-import { type ColoursOf, useColours } from './useColours';
+import { readingsIn, useMarks } from './useMarks';
 import { Wipe } from './Wipe';
 
-/** Keeps its height while the answer changes, so that the picture stays under the hand. */
-const Answer = styled.h1`
-  font-size: 32px;
-  max-width: 28em;
-  min-height: 1.25em;
-  ${phone} {
-    min-height: 3.75em;
-  }
-`;
 const START: ColourMarks = { spots: [{ id: 's1', name: 'Spot A', at: [0.5, 0.5] }] };
 const CORNERS: NonNullable<ColourMarks['corners']> = [
   [0.2, 0.2],
@@ -58,57 +35,6 @@ const CORNERS: NonNullable<ColourMarks['corners']> = [
   [0.2, 0.8],
 ];
 const WHICH: readonly ColourPicture[] = ['before', 'after'];
-const NAMES: Record<ColourPicture, string> = { before: 'Before', after: 'After' };
-const SAVE_MS = 500;
-
-/** Marks of a photograph as they are moved; kept with it, and what was read at them, as soon as the hand rests. */
-function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
-  const [moved, setMoved] = useState<{ id: string; marks: ColourMarks; placed: boolean } | null>(null);
-  const marks = moved && moved.id === photo?.id ? moved.marks : (photo?.colour?.marks ?? start);
-  const colours = useColours(which, photo?.id, marks);
-  const { answer } = colours;
-  // Nobody's marks lie where they begin: nothing is read from there.
-  const placed = (moved !== null && moved.id === photo?.id && moved.placed) || photo?.colour !== undefined;
-  useEffect(() => {
-    if (!photo || !placed || answer?.result.status !== 'read' || answer.marks !== marks) return;
-    const { readings } = answer.result;
-    if (JSON.stringify([photo.colour?.marks, photo.colour?.readings]) === JSON.stringify([marks, readings])) return;
-    const wait = setTimeout(() => void changePhoto(photo.id, { colour: { ...photo.colour, marks, readings } }), SAVE_MS);
-    return () => clearTimeout(wait);
-  }, [photo, placed, answer, marks]);
-  return {
-    marks,
-    colours,
-    placed,
-    /** @param set a hand has put them there, or said that they lie right; a name alone is neither. */
-    setMarks: (next: ColourMarks, set = true) => photo && setMoved({ id: photo.id, marks: next, placed: placed || set }),
-  };
-}
-const readingsIn = ({ colours: { answer }, placed }: ReturnType<typeof useMarks>): readonly ColourReading[] =>
-  placed && answer?.result.status === 'read' ? answer.result.readings : [];
-
-function Faults({ which, colours, marks }: { which: ColourPicture; colours: ColoursOf; marks: ColourMarks }) {
-  const { share, unreadable, answer } = colours;
-  if (share !== null)
-    return (
-      <Progress
-        what={`Reading “${NAMES[which].toLowerCase()}”, %`}
-        done={Math.round(share * 100)}
-        of={100}
-        onStop={() => void colourWorker().stop(which)}
-      />
-    );
-  if (unreadable) return <Note tone="alarm">{NAMES[which]}: that is no picture that can be read. Take another.</Note>;
-  if (!answer) return null;
-  const { result } = answer;
-  if (result.status !== 'read') return <Note tone="alarm">{`${NAMES[which]}: ${pictureFault(result.status)}`}</Note>;
-  return result.faults.map(({ id, fault }) => (
-    <Note key={id} tone="alarm">
-      {`${NAMES[which]}: ${spotFault(marks.spots.find((s) => s.id === id)?.name ?? id, fault)}`}
-    </Note>
-  ));
-}
-
 /** The colour of a thing before and after: two pictures with a white sheet in them, the same places marked in both. */
 export function ColourPage() {
   const id = useIdHere();
@@ -262,9 +188,9 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
     <Page>
       <UnderWayOf itemId={itemId} />
       {crumbs}
-      <Answer aria-live="polite" data-read={changes.length}>
+      <PictureAnswer aria-live="polite" data-read={changes.length}>
         {answer}
-      </Answer>
+      </PictureAnswer>
       {fault && <Note tone="alarm">{fault}</Note>}
       <TwoColumns $left={1.3}>
         <Column $gap={12}>
@@ -363,91 +289,5 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
         }}
       />
     </Page>
-  );
-}
-
-/** Every place: what happened to it in a line, and below all its figures. */
-function Readings({
-  marks,
-  changes,
-  before,
-  onRename,
-}: {
-  marks: ColourMarks;
-  changes: readonly ColourChange[];
-  before: readonly ColourReading[];
-  onRename: (id: string, name: string) => void;
-}) {
-  const rows = marks.spots.map((spot, n) => ({
-    spot,
-    name: `${letterOf(n)}: ${spot.name}`,
-    change: changes.find((c) => c.id === spot.id),
-    one: before.find((r) => r.id === spot.id),
-  }));
-  const figure = (text: string | undefined) => <Figure>{text ?? '–'}</Figure>;
-  return (
-    <Column $gap={16}>
-      <FigureTable
-        label="Places"
-        rows={rows}
-        rowKey={(r) => r.spot.id}
-        columns={[
-          { id: 'place', head: 'Place', cell: (r) => r.name },
-          {
-            id: 'yellow',
-            head: changes.length > 0 ? 'Yellowness before → after' : 'Yellowness',
-            cell: ({ change, one }) =>
-              figure(
-                change
-                  ? `${estimateText(change.before.yellow)} → ${estimateText(change.after.yellow)}`
-                  : one && estimateText(one.yellow),
-              ),
-          },
-          { id: 'seen', head: 'The change', cell: ({ change }) => (change ? seenText(change.seen) : '–') },
-        ]}
-      />
-      <Disclosure title="All figures of the change">
-        {changes.length === 0 ? (
-          <p>They come with the second picture.</p>
-        ) : (
-          rows.map(
-            ({ spot, name, change }) =>
-              change && (
-                <FigureTable
-                  key={spot.id}
-                  label={`Figures of ${spot.name}`}
-                  rows={[
-                    { what: 'Yellowness, ASTM E313', text: intervalText(change.yellower) },
-                    { what: 'CIEDE2000', text: intervalText(change.seen) },
-                    { what: 'ΔE*ab', text: intervalText(change.deltaE) },
-                    { what: 'Grey scale, ISO 105-A02', text: change.grade },
-                    { what: 'Before', text: labText(change.before) },
-                    { what: 'After', text: labText(change.after) },
-                  ]}
-                  rowKey={(r) => r.what}
-                  columns={[
-                    { id: 'what', head: name, cell: (r) => r.what },
-                    { id: 'text', head: 'Change, nine in ten between', cell: (r) => figure(r.text) },
-                  ]}
-                />
-              ),
-          )
-        )}
-      </Disclosure>
-      <Disclosure title="Name the places">
-        <Column $gap={12}>
-          {marks.spots.map((spot, n) => (
-            <TextField
-              key={spot.id}
-              label={`Place ${letterOf(n)}`}
-              value={spot.name}
-              maxLength={60}
-              width={240}
-              onChange={(to) => onRename(spot.id, to)}
-            />
-          ))}
-        </Column>
-      </Disclosure>
-    </Column>
   );
 }

@@ -1,42 +1,8 @@
-import styled from 'styled-components';
 import type { ColourMarks, ColourResult } from '../../core/colour';
 import type { Point } from '../../core/picture';
-import { Movable } from '../../ui/Movable';
-import { color, font } from '../../ui/theme';
+import { PictureMark, PictureStage } from '../../ui/PictureStage';
+import { color } from '../../ui/theme';
 
-const Frame = styled.div`
-  position: relative;
-  touch-action: none;
-  border: 1px solid ${color.line};
-  img,
-  svg {
-    display: block;
-    pointer-events: none;
-    width: 100%;
-    height: auto;
-  }
-  svg {
-    position: absolute;
-    inset: 0;
-    height: 100%;
-  }
-`;
-const Knob = styled.span<{ $round: boolean; $tone: string }>`
-  display: grid;
-  place-items: center;
-  min-width: 26px;
-  width: max-content;
-  height: 26px;
-  margin: 9px;
-  padding: 0 4px;
-  border-radius: ${(p) => (p.$round ? '13px' : '4px')};
-  background: ${color.panel};
-  color: ${color.ink};
-  border: 2px solid ${(p) => p.$tone};
-  font: 700 14px ${font.mono};
-`;
-const FINE = 0.0015;
-const COARSE = 0.015;
 const CORNERS = ['first', 'second', 'third', 'fourth'] as const;
 
 /** One picture with its marks: spots by letter, the sheet as it was found or shown, the four points by which two are laid over each other. */
@@ -55,7 +21,7 @@ export function ColourStage({
 }) {
   const moved = (list: readonly Point[], n: number, to: Point): Point[] => list.map((p, k) => (k === n ? to : p));
   return (
-    <Frame>
+    <PictureStage>
       <img src={address} alt={name} />
       <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
         {result?.status === 'read' &&
@@ -74,48 +40,38 @@ export function ColourStage({
           ))}
       </svg>
       {(marks.sheet ?? []).map((at, n) => (
-        <Movable
+        <PictureMark
           key={`sheet ${n}`}
           at={at}
           label={`White sheet, place ${n + 1}`}
-          step={FINE}
-          far={COARSE}
+          tone={color.water}
           onMove={(to) => onMarks({ ...marks, sheet: moved(marks.sheet ?? [], n, to) })}
         >
-          <Knob $round $tone={color.water} aria-hidden="true">
-            □
-          </Knob>
-        </Movable>
+          □
+        </PictureMark>
       ))}
       {(marks.corners ?? []).map((at, n) => (
-        <Movable
+        <PictureMark
           key={`corner ${n}`}
           at={at}
+          corner
           label={`${CORNERS[n]} point to lay them over each other`}
-          step={FINE}
-          far={COARSE}
           onMove={(to) => onMarks({ ...marks, corners: moved(marks.corners ?? [], n, to) })}
         >
-          <Knob $round={false} $tone={color.heat} aria-hidden="true">
-            {n + 1}
-          </Knob>
-        </Movable>
+          {n + 1}
+        </PictureMark>
       ))}
       {marks.spots.map((spot, n) => (
-        <Movable
+        <PictureMark
           key={spot.id}
           at={spot.at}
           label={spot.name}
-          step={FINE}
-          far={COARSE}
           onMove={(at) => onMarks({ ...marks, spots: marks.spots.map((s) => (s.id === spot.id ? { ...s, at } : s)) })}
         >
-          <Knob $round $tone={color.finish} aria-hidden="true">
-            {letterOf(n)}
-          </Knob>
-        </Movable>
+          {letterOf(n)}
+        </PictureMark>
       ))}
-    </Frame>
+    </PictureStage>
   );
 }
 /** A, B, C … */

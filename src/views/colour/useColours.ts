@@ -8,11 +8,12 @@ import type { ColourPicture, ReadPicture } from '../../workers/colour.protocol';
 export interface ColoursOf {
   /** Part of the picture that is read; null when none is being read. */
   readonly share: number | null;
-  readonly unreadable: boolean;
+  /** Why it was not read. */
+  readonly fault: 'unreadable' | 'stopped' | null;
   /** The answer, and the marks that it is of. */
   readonly answer: { readonly marks: ColourMarks; readonly result: ColourResult } | null;
 }
-const NONE: ColoursOf = { share: null, unreadable: false, answer: null };
+const NONE: ColoursOf = { share: null, fault: null, answer: null };
 
 /**
  * The colours at the marks of a picture. It is read once; then one question is under way at a time and the newest waits, so that dragging never
@@ -44,7 +45,7 @@ export function useColours(which: ColourPicture, id: string | undefined, marks: 
     };
     void readIt().then((status) => {
       done = true;
-      if (!over) setState((s) => ({ ...s, share: null, unreadable: status === 'unreadable', read: status === 'read' }));
+      if (!over) setState((s) => ({ ...s, share: null, fault: status === 'read' ? null : status, read: status === 'read' }));
     });
     return () => {
       over = true;

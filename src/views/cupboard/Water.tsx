@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useDraft } from '../../app/draft';
 import { Restored } from '../../app/Restored';
+import { UnitsChoice } from '../../app/KitFigures';
 import { tell } from '../../app/session';
 import type { Equipment, HardnessUnit, Kit, Preferences, Room } from '../../core/gear';
 import { HARDNESS_UNITS } from '../../core/gear';
@@ -188,13 +189,8 @@ export function Water({ kit }: { kit: Kit }) {
         <section aria-labelledby="units">
           <h2 id="units">Units</h2>
           <Column $gap={16} style={{ marginTop: 8 }}>
-            <OneOf
-              label="Measures"
+            <UnitsChoice
               value={preferences.units ?? 'metric'}
-              options={[
-                { id: 'metric', name: '°C, g, mL, cm' },
-                { id: 'us', name: '°F, oz, US fl oz, in' },
-              ]}
               onChange={(units) =>
                 void savePreferences({ units: units as 'metric' }).then((undo) => tell('Figures are shown so from now on.', undo))
               }

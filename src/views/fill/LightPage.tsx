@@ -2,7 +2,6 @@ import { proxy } from 'comlink';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import styled from 'styled-components';
 import { toCorrect, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
@@ -18,24 +17,15 @@ import { changePhoto } from '../../data/repo';
 import { Column, Figure, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
+import { PictureAnswer } from '../../ui/PictureStage';
 import { Progress } from '../../ui/Progress';
 import { Select } from '../../ui/Select';
-import { phone } from '../../ui/theme';
 import { lightWorker } from '../../workers';
 import { LightStage } from './LightStage';
 import { useLight } from './useLight';
 import { FigureTable } from '../../ui/FigureTable';
 import { FilePick } from '../../ui/FilePick';
 
-/** Keeps its height while the answer changes, so that the picture stays under the hand. */
-const Answer = styled.h1`
-  font-size: 32px;
-  max-width: 28em;
-  min-height: 1.25em;
-  ${phone} {
-    min-height: 3.75em;
-  }
-`;
 const START: readonly Point[] = [
   [0.15, 0.15],
   [0.85, 0.15],
@@ -198,9 +188,9 @@ export function LightPage() {
     <Page>
       <UnderWayOf itemId={item.id} />
       {crumbs}
-      <Answer aria-live="polite" data-measured={result?.status}>
+      <PictureAnswer aria-live="polite" data-measured={result?.status}>
         {!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}
-      </Answer>
+      </PictureAnswer>
       {busy}
       {fault && <Note tone="alarm">{fault}</Note>}
       <TwoColumns $left={1.5}>

@@ -3,37 +3,8 @@ import type { FillMap } from '../../core/gear';
 import { centreOf, drawnBaffles } from '../../core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../../core/loft/light';
 import { color, font } from '../../ui/theme';
-import { Movable } from '../../ui/Movable';
+import { PictureMark, PictureStage } from '../../ui/PictureStage';
 
-const Stage = styled.div`
-  position: relative;
-  touch-action: none;
-  img,
-  svg {
-    display: block;
-    pointer-events: none;
-    width: 100%;
-    height: auto;
-  }
-  svg {
-    position: absolute;
-    inset: 0;
-    height: 100%;
-    pointer-events: none;
-  }
-`;
-const Knob = styled.span<{ $spot: boolean }>`
-  display: grid;
-  place-items: center;
-  width: 26px;
-  height: 26px;
-  margin: 9px;
-  border-radius: ${(p) => (p.$spot ? '50%' : '4px')};
-  background: ${color.panel};
-  color: ${color.ink};
-  border: 2px solid ${(p) => (p.$spot ? color.finish : color.heat)};
-  font: 700 14px ${font.mono};
-`;
 const Grams = styled.span`
   position: absolute;
   transform: translate(-50%, -50%);
@@ -44,30 +15,7 @@ const Grams = styled.span`
   font: 600 14px ${font.mono};
   pointer-events: none;
 `;
-const FINE = 0.0015;
-const COARSE = 0.015;
 const CORNER_NAMES = ['upper left', 'upper right', 'lower right', 'lower left'] as const;
-
-/** A point in the picture that is moved by hand or by the arrow keys. */
-const Mark = ({
-  at,
-  text,
-  label,
-  spot,
-  onMove,
-}: {
-  at: Point;
-  text: string;
-  label: string;
-  spot: boolean;
-  onMove: (to: Point) => void;
-}) => (
-  <Movable at={at} label={label} step={FINE} far={COARSE} onMove={onMove}>
-    <Knob $spot={spot} aria-hidden="true">
-      {text}
-    </Knob>
-  </Movable>
-);
 
 /** The picture with the layout laid over it as its corners say. */
 export function LightStage({
@@ -96,7 +44,7 @@ export function LightStage({
     corners.map(([x, y]): Point => [x * 1000, y * 1000]),
   );
   return (
-    <Stage>
+    <PictureStage>
       <img src={address} alt="Held against the light" />
       <svg viewBox="0 0 1000 1000" preserveAspectRatio="none" aria-hidden="true">
         {h &&
@@ -123,18 +71,15 @@ export function LightStage({
           );
         })}
       {corners.map((at, n) => (
-        <Mark
-          key={`c${n}`}
-          at={at}
-          text={String(n + 1)}
-          label={`Corner ${n + 1}, ${CORNER_NAMES[n]}`}
-          spot={false}
-          onMove={(to) => onCorner(n, to)}
-        />
+        <PictureMark key={`c${n}`} at={at} corner label={`Corner ${n + 1}, ${CORNER_NAMES[n]}`} onMove={(to) => onCorner(n, to)}>
+          {n + 1}
+        </PictureMark>
       ))}
       {cloth.map((at, n) => (
-        <Mark key={`s${n}`} at={at} text="○" label={`Bare cloth, spot ${n + 1}`} spot onMove={(to) => onCloth(n, to)} />
+        <PictureMark key={`s${n}`} at={at} label={`Bare cloth, spot ${n + 1}`} onMove={(to) => onCloth(n, to)}>
+          ○
+        </PictureMark>
       ))}
-    </Stage>
+    </PictureStage>
   );
 }

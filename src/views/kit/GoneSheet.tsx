@@ -45,7 +45,7 @@ export function GoneSheet({
             {how === 'sold' && ' What it brought is written under what it is worth.'}
           </Quiet>
           <Row>
-            <Button type="submit">Retire it</Button>
+            <Button type="submit">It is {GONE_WORDS[how]}</Button>
           </Row>
         </Column>
       </Form>

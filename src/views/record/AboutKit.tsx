@@ -1,13 +1,13 @@
 import { useState } from 'react';
+import { CurrencyField, UnitsChoice } from '../../app/KitFigures';
 import { tell } from '../../app/session';
 import { currencyOf } from '../../app/worth';
 import type { Kit } from '../../core/gear';
-import { currencyIn, NO_CURRENCY } from '../../core/units/money';
+import { currencyIn } from '../../core/units/money';
 import { changeItems, savePreferences, saveTitle } from '../../data/repo';
 import { undoAll } from '../../data/undo';
 import { Column, Fieldset, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
-import { OneOf } from '../../ui/Choices';
 import { Form } from '../../ui/Form';
 import { Sheet } from '../../ui/Sheet';
 import { TextField } from '../../ui/TextField';
@@ -26,7 +26,6 @@ export default function AboutKit({ kit, onClose }: { kit: Kit; onClose: () => vo
     currency.trim().toUpperCase() !== currencyOf(kit) ||
     units !== (kit.preferences?.units ?? 'metric');
   const money = currencyIn(currency);
-  const wrong = money ? null : NO_CURRENCY;
   const save = async (): Promise<void> => {
     if (!money) return;
     const undos = [];
@@ -53,6 +52,8 @@ export default function AboutKit({ kit, onClose }: { kit: Kit; onClose: () => vo
       <Form onSubmit={() => void save()}>
         <Column $gap={20}>
           <TextField label="Its name" value={title} maxLength={80} onChange={setTitle} />
+          <CurrencyField value={currency} onChange={setCurrency} />
+          <UnitsChoice value={units} onChange={setUnits} />
           <Fieldset>
             <legend>Whose things are in it</legend>
             {owners.length === 0 ? (
@@ -70,23 +71,6 @@ export default function AboutKit({ kit, onClose }: { kit: Kit; onClose: () => vo
               ))
             )}
           </Fieldset>
-          <TextField
-            label="Money is counted in"
-            value={currency}
-            maxLength={3}
-            width={140}
-            fault={wrong}
-            onChange={setCurrency}
-          />
-          <OneOf
-            label="Figures are shown in"
-            value={units}
-            options={[
-              { id: 'metric', name: '°C, g, mL, mm' },
-              { id: 'us', name: '°F, oz, US fl oz, in' },
-            ]}
-            onChange={setUnits}
-          />
           <Row>
             <Button type="submit">Save</Button>
           </Row>

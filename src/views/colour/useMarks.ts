@@ -1,0 +1,34 @@
+import { useEffect, useState } from 'react';
+import type { ColourMarks, ColourReading } from '../../core/colour';
+import type { Photo } from '../../data/db';
+import { changePhoto } from '../../data/repo';
+import type { ColourPicture } from '../../workers/colour.protocol';
+import { useColours } from './useColours';
+
+const SAVE_MS = 500;
+
+/** Marks of a photograph as they are moved; kept with it, and what was read at them, as soon as the hand rests. */
+export function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
+  const [moved, setMoved] = useState<{ id: string; marks: ColourMarks; placed: boolean } | null>(null);
+  const marks = moved && moved.id === photo?.id ? moved.marks : (photo?.colour?.marks ?? start);
+  const colours = useColours(which, photo?.id, marks);
+  const { answer } = colours;
+  // Nobody's marks lie where they begin: nothing is read from there.
+  const placed = (moved !== null && moved.id === photo?.id && moved.placed) || photo?.colour !== undefined;
+  useEffect(() => {
+    if (!photo || !placed || answer?.result.status !== 'read' || answer.marks !== marks) return;
+    const { readings } = answer.result;
+    if (JSON.stringify([photo.colour?.marks, photo.colour?.readings]) === JSON.stringify([marks, readings])) return;
+    const wait = setTimeout(() => void changePhoto(photo.id, { colour: { ...photo.colour, marks, readings } }), SAVE_MS);
+    return () => clearTimeout(wait);
+  }, [photo, placed, answer, marks]);
+  return {
+    marks,
+    colours,
+    placed,
+    /** @param set a hand has put them there, or said that they lie right; a name alone is neither. */
+    setMarks: (next: ColourMarks, set = true) => photo && setMoved({ id: photo.id, marks: next, placed: placed || set }),
+  };
+}
+export const readingsIn = ({ colours: { answer }, placed }: ReturnType<typeof useMarks>): readonly ColourReading[] =>
+  placed && answer?.result.status === 'read' ? answer.result.readings : [];
