@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { faultsOf, visit } from './visit';
 
 describe('to begin', () => {
@@ -75,9 +75,12 @@ describe('to begin', () => {
     expect(await owners()).not.toContain('Runa');
     expect((await v.stored('meta', 'title'))?.value).toBe('The river house');
     await v.press('Undo');
-    await v.page.waitForFunction(() => !document.body.innerText.includes('The kit is written so'));
-    expect(await owners()).toContain('Runa');
-    expect((await v.stored('meta', 'title'))?.value).toBe('Lanternmere Ice Touring Club');
+    // What was said goes at once; taking it back takes its time.
+    await vi.waitFor(async () => expect(await owners()).toContain('Runa'), { timeout: 10_000 });
+    expect(await owners()).not.toContain('Runa the elder');
+    await vi.waitFor(async () => expect((await v.stored('meta', 'title'))?.value).toBe('Lanternmere Ice Touring Club'), {
+      timeout: 10_000,
+    });
     expect(v.errors).toEqual([]);
     await v.close();
   });
