@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { colourJobs } from './colour.job';
 
-expose(colourJobs);
+expose(answeringLast(colourJobs));

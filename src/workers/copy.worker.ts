@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { copyJobs } from './copy.job';
 
-expose(copyJobs);
+expose(answeringLast(copyJobs));

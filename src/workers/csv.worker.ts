@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { csvJobs } from './csv.job';
 
-expose(csvJobs);
+expose(answeringLast(csvJobs));

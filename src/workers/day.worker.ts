@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { dayJobs } from './day.job';
 
-expose(dayJobs);
+expose(answeringLast(dayJobs));

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { lightJobs } from './light.job';
 
-expose(lightJobs);
+expose(answeringLast(lightJobs));

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { photoJobs } from './photo.job';
 
-expose(photoJobs);
+expose(answeringLast(photoJobs));

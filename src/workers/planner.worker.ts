@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { plannerJobs } from './planner.job';
 
-expose(plannerJobs);
+expose(answeringLast(plannerJobs));

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import { answeringLast } from './answering';
 import { rehearseJobs } from './rehearse.job';
 
-expose(rehearseJobs);
+expose(answeringLast(rehearseJobs));

@@ -1,11 +1,18 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { planned } from './day-page';
 import { visit, type Visit } from './visit';
 
 /** Pages of paper that this page takes, and what stands on them. */
 async function printed(v: Visit, format: 'A4' | 'Letter'): Promise<{ pages: number; text: string }> {
-  await v.page.emulateMediaType('print');
   const pdf = Buffer.from(await v.page.pdf({ format })).toString('latin1');
+  // A print leaves the page as on a screen, at times a moment late: it is asked for paper until it is paper.
+  await vi.waitFor(
+    async () => {
+      await v.page.emulateMediaType('print');
+      expect(await v.page.evaluate(() => matchMedia('print').matches)).toBe(true);
+    },
+    { timeout: 20_000, interval: 200 },
+  );
   const text = await v.page.evaluate(() => document.body.innerText);
   const controls = await v.page.$$eval('main button, main input, nav a', (all) =>
     all.filter((e) => e.checkVisibility() && !e.querySelector('img')).map((e) => e.textContent),
