@@ -4,6 +4,7 @@ import { WEEKEND, type DemoWeekend } from './weekend';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
 import { CARES } from './cares';
 import { historyOf } from './history';
+import { LENDER_BOOTS, LENDER_LOOKS, LENDER_SUPPLIES, lenderLog, PLAIN_BOOT } from './lender';
 import { QUILT_FILL_G, quiltLoft, quiltLooks, quiltMap } from './quilt';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
 
@@ -259,16 +260,13 @@ const ITEMS: Item[] = [
     owner: 'Kettil',
     massG: 1450,
     bulk: 'small',
-    components: [
-      { part: 'upper', material: 'leather' },
-      { part: 'outsole', material: 'rubber' },
-      { part: 'insole', material: 'eva-foam', removable: true },
-    ],
+    components: PLAIN_BOOT,
     fittings: ['laces', 'removable-insole'],
     label: null,
     price: { amount: 35, currency: 'EUR' },
     worth: { asFound: { low: 30, high: 50 }, after: { low: 60, high: 110 } },
   },
+  ...LENDER_BOOTS,
   {
     id: 'itm-merino',
     name: 'Grey merino crew',
@@ -378,6 +376,7 @@ const SEEN: readonly (readonly [string, number, Seen])[] = [
   ['itm-trim-shoes', 4, { soil: 2, soils: ['mud'], odour: 0 }],
   ['itm-damp-shoes', 0.3, { soil: 0, odour: 0, damp: true }],
   ['itm-boots', 10, { soil: 2, soils: ['mud'], odour: 1 }],
+  ...LENDER_LOOKS,
   ['itm-merino', 2, { soil: 0, odour: 1 }],
   ['itm-jersey', 1, { soil: 1, soils: ['sweat'], odour: 1 }],
   ['itm-lens-cloths', 1, { soil: 1, odour: 0 }],
@@ -576,6 +575,7 @@ export function makeDemoKit(nowMs: number): {
       { id: 's-stain', class: 'stain-remover', name: 'Stain remover', remainingMl: 120, labelDoseMl: 30 },
       { id: 's-softener', class: 'softener', name: 'Fabric softener', remainingMl: 700 },
       { id: 's-soap', class: 'mild-soap', name: 'Mild soap', remainingMl: 150 },
+      ...LENDER_SUPPLIES,
     ],
     preferences: {
       schools: {},
@@ -584,7 +584,7 @@ export function makeDemoKit(nowMs: number): {
       prices: { electricityPerKWh: 0.29, waterPerM3: 4.1, hourOfHands: 15 },
     },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
-    log: others(nowMs),
+    log: [...others(nowMs), ...lenderLog((days) => iso(nowMs - days * DAY))],
   };
   const past = historyOf(kit, CARES, nowMs);
   kit.log?.push(...past.log);

@@ -30,6 +30,7 @@ const colours = SHOE_SCENES.map((scene) => {
   return short({ marks, readings: read.readings });
 });
 writeFileSync(
-  'demo/shoe-colours.ts',
-  `/** What was read off the demo's pictures of a pair of shoes; made by \`npm run pictures\`. */\nexport const SHOE_COLOURS: readonly object[] = ${JSON.stringify(colours, null, 2)};\n`,
+  // Read by demo/pictures.ts.
+  'demo/shoe-colours.json',
+  `${JSON.stringify(colours)}\n`,
 );

@@ -38,6 +38,10 @@ const router = createBrowserRouter([
           { path: 'kit/:id/light', lazy: async () => ({ Component: (await import('./views/fill/LightPage')).LightPage }) },
           { path: 'kit/:id/sale', lazy: async () => ({ Component: (await import('./views/kit/SalePage')).SalePage }) },
           { path: 'kit/:id/colour', lazy: async () => ({ Component: (await import('./views/colour/ColourPage')).ColourPage }) },
+          {
+            path: 'kit/:id/surfaces',
+            lazy: async () => ({ Component: (await import('./views/surfaces/SurfacesPage')).SurfacesPage }),
+          },
           { path: 'kit/:id/baffles', lazy: async () => ({ Component: (await import('./views/fill/LayoutPage')).LayoutPage }) },
           { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },
           { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
@@ -98,7 +102,8 @@ if (isFirst) {
   } finally {
     here();
   }
-}
+} else if (opened.status === 'open' && (await readMeta('demoPictures'))?.length)
+  void import('./app/demo').then(({ restOfPictures }) => restOfPictures());
 
 /** The app is kept for when there is no network, but not before the page has its answer: on a thin line it would wait for all of that. */
 const QUIET_MS = 500;

@@ -50,6 +50,25 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   saveInspection: here.map(
     (i) => () => repo.saveInspection({ id: `ins-of-${i}`, itemId: i, at: '2027-01-04T08:00:00Z', soil: 1 }),
   ),
+  saveMarks: here.map(
+    (i) => () => repo.saveMarks({ id: `marks-of-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [{ soil: 'scuff' }] }),
+  ),
+  saveTreatment: here.map(
+    (i) => () =>
+      repo.saveTreatment(
+        {
+          id: `rung-${i}`,
+          type: 'treatment',
+          itemId: i,
+          at: '2027-01-05T08:00:00Z',
+          soil: 'scuff',
+          rung: 'damp-cloth',
+          result: 'same',
+          supplies: [{ supplyId: 's-down', class: 'down-cleaner', ml: 5 }],
+        },
+        { id: `after-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [] },
+      ),
+  ),
   saveSupply: fc.constantFrom('s-down', 's-new').map((s) => () => repo.saveSupply({ id: s, class: 'down-cleaner' })),
   deleteSupply: fc.constantFrom('s-down', 's-none').map((s) => () => repo.deleteSupply(s)),
   saveEquipment: fc.constant(() => repo.saveEquipment({ washers: [] })),

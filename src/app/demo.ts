@@ -2,7 +2,7 @@ import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
 import { checkKit } from '../core/formats';
 import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
-import { type ColourOfPhoto, readMeta, writeMeta } from '../data/db';
+import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun, saveWashDay, type Undo } from '../data/repo';
 import { undoAll } from '../data/undo';
@@ -13,13 +13,7 @@ import { keepPhotos } from './photos';
 interface DemoOffer {
   readonly firstVisit: boolean;
   readonly kit: Kit;
-  readonly pictures: readonly {
-    readonly file: string;
-    readonly itemId: string;
-    readonly step: string;
-    readonly daysAgo?: number;
-    readonly colour?: ColourOfPhoto;
-  }[];
+  readonly pictures: readonly DemoPicture[];
   readonly weekend?: Pick<DayWish, 'items' | 'people' | 'quiet'>;
   readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
 }
@@ -67,10 +61,13 @@ function saturday(): string {
 }
 
 const DAY_MS = 86_400_000;
-/** Each has an id of its own, so that taking the demo again does not double it. */
-async function takePictures(pictures: DemoOffer['pictures']): Promise<Undo[]> {
+/** Each has an id of its own, so that taking the demo again does not double it. What has not come yet is remembered: a page may be shut meanwhile. */
+async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
   const undos: Undo[] = [];
-  for (const { file, itemId, step, daysAgo, colour } of pictures) {
+  for (const [n, { file, itemId, step, daysAgo, colour }] of pictures.entries()) {
+    await writeMeta('demoPictures', pictures.slice(n));
+    // The club may have been left meanwhile.
+    if (!(await db.items.get(itemId))) continue;
     try {
       const response = await fetch(`/api/demo/pictures/${file}`);
       if (!response.ok) continue;
@@ -85,7 +82,13 @@ async function takePictures(pictures: DemoOffer['pictures']): Promise<Undo[]> {
       return undos;
     }
   }
+  await writeMeta('demoPictures', []);
   return undos;
+}
+/** Pictures of the club that a page which was shut did not get. */
+export async function restOfPictures(): Promise<void> {
+  const rest = await readMeta('demoPictures');
+  if (rest && rest.length > 0) await takePictures(rest);
 }
 
 /**

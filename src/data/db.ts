@@ -18,6 +18,8 @@ export interface MetaValues {
   title: string;
   rest: Record<string, unknown>;
   demoOffered: boolean;
+  /** Pictures of the invented club that have not come yet: a page that was shut goes on with them when it is opened again. */
+  demoPictures: readonly DemoPicture[];
   /** Evenings under way, by item. */
   evenings: Readonly<Record<string, EveningDone>>;
   /** The wash day that is being put together. */
@@ -30,6 +32,14 @@ export interface MetaValues {
 export interface MetaRow<K extends keyof MetaValues = keyof MetaValues> {
   readonly key: K;
   readonly value: MetaValues[K];
+}
+/** A picture that the demo server has, and what it is of. */
+export interface DemoPicture {
+  readonly file: string;
+  readonly itemId: string;
+  readonly step: string;
+  readonly daysAgo?: number;
+  readonly colour?: ColourOfPhoto;
 }
 /** An unfinished look-over, kept at every answer. */
 export interface Draft {

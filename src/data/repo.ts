@@ -7,6 +7,7 @@ import type {
   LogEntry,
   Preferences,
   Supply,
+  TreatmentEntry,
   UseEntry,
   Washer,
   WeighIn,
@@ -42,6 +43,21 @@ export const saveInspection = (inspection: Inspection): Promise<Undo> =>
   undoable(['inspections', 'drafts'], async () => {
     await db.inspections.put(inspection);
     await db.drafts.delete(inspection.itemId);
+  });
+
+/** Another set of marks or damage, as a look of its own; a look that is being taken is not touched. */
+export const saveMarks = (inspection: Inspection): Promise<Undo> =>
+  undoable(['inspections'], () => db.inspections.put(inspection));
+/** A rung that was tried: its line, what it took from the bottle, and the marks as they are now. */
+export const saveTreatment = (entry: TreatmentEntry, seen: Inspection): Promise<Undo> =>
+  undoable(['log', 'inspections', 'supplies'], async () => {
+    await db.log.put(entry);
+    await db.inspections.put(seen);
+    for (const { supplyId, ml = 0 } of entry.supplies ?? []) {
+      const bottle = supplyId === undefined ? undefined : await db.supplies.get(supplyId);
+      if (bottle?.remainingMl !== undefined)
+        await db.supplies.put({ ...bottle, remainingMl: Math.max(0, bottle.remainingMl - ml) });
+    }
   });
 
 /** Keeps an answer of an unfinished look; a field set to undefined is taken back. Merged with what is stored, so quick answers never overwrite. */

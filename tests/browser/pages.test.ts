@@ -43,9 +43,21 @@ const PATHS = [
   '/handbook/school',
 ] as const;
 const demo = makeDemoKit(Date.now()).kit;
+/** What of a page depends on its width and its colours; the rest of it is the same document. */
+const OF_THE_LOOK = [
+  'color-contrast',
+  'target-size',
+  'scrollable-region-focusable',
+  'link-in-text-block',
+  'aria-hidden-focus',
+  'button-name',
+  'link-name',
+  'label',
+  'nested-interactive',
+] as const;
 const LOOKS = [
-  { name: 'desk, light', width: 1280, height: 800, scheme: 'light' },
-  { name: 'phone, dark', width: 390, height: 844, scheme: 'dark' },
+  { name: 'desk, light', width: 1280, height: 800, scheme: 'light', rules: undefined },
+  { name: 'phone, dark', width: 390, height: 844, scheme: 'dark', rules: OF_THE_LOOK },
 ] as const;
 /* Every page once, seen on a desk in the light and on a phone in the dark; in two halves that run side by side. */
 test.concurrent.each([0, 1])(
@@ -57,11 +69,11 @@ test.concurrent.each([0, 1])(
     const faults: unknown[] = [];
     for (const path of [...PATHS, `/run/${run}`].filter((_, n) => n % 2 === half)) {
       await v.go(path);
-      for (const { name, width, height, scheme } of LOOKS) {
+      for (const { name, width, height, scheme, rules } of LOOKS) {
         await v.page.setViewport({ width, height });
         await v.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
         await v.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
-        for (const fault of await faultsOf(v)) faults.push({ path, name, fault });
+        for (const fault of await faultsOf(v, rules)) faults.push({ path, name, fault });
       }
       await v.page.setViewport({ width: 1280, height: 800 });
     }
@@ -79,7 +91,6 @@ const WORKING = [
   '/',
   '/kit',
   '/kit/itm-vest/programme',
-  '/kit/itm-smock/look-over',
   '/kit/itm-quilt/rehearse?heat=high&rounds=feels',
   '/kit/itm-quilt/fill',
   '/wash-day?items=itm-bib,itm-softshell,itm-studs,itm-towels,itm-lens-cloths',

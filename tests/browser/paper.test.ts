@@ -4,15 +4,18 @@ import { visit, type Visit } from './visit';
 
 /** Pages of paper that this page takes, and what stands on them. */
 async function printed(v: Visit, format: 'A4' | 'Letter'): Promise<{ pages: number; text: string }> {
+  const asPaper = (): Promise<void> =>
+    vi.waitFor(
+      async () => {
+        await v.page.emulateMediaType('print');
+        expect(await v.page.evaluate(() => matchMedia('print').matches)).toBe(true);
+      },
+      { timeout: 20_000, interval: 200 },
+    );
+  await asPaper();
   const pdf = Buffer.from(await v.page.pdf({ format })).toString('latin1');
-  // A print leaves the page as on a screen, at times a moment late: it is asked for paper until it is paper.
-  await vi.waitFor(
-    async () => {
-      await v.page.emulateMediaType('print');
-      expect(await v.page.evaluate(() => matchMedia('print').matches)).toBe(true);
-    },
-    { timeout: 20_000, interval: 200 },
-  );
+  // A print may leave the page as on a screen, at times a moment late.
+  await asPaper();
   const text = await v.page.evaluate(() => document.body.innerText);
   const controls = await v.page.$$eval('main button, main input, nav a', (all) =>
     all.filter((e) => e.checkVisibility() && !e.querySelector('img')).map((e) => e.textContent),

@@ -326,10 +326,13 @@ const backwards = (page: Page): Promise<string[]> =>
   });
 
 /** Serious faults of the page as it stands: those that axe finds, what is wider than the screen, and where Tab goes astray. */
-export async function faultsOf(v: Visit): Promise<string[]> {
-  await v.page.evaluate(axe.source);
-  const found = await v.page.evaluate(async () => {
-    const result = await (window as unknown as { axe: typeof axe }).axe.run(document, { resultTypes: ['violations'] });
+export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<string[]> {
+  if (!(await v.page.evaluate(() => 'axe' in window))) await v.page.evaluate(axe.source);
+  const found = await v.page.evaluate(async (only) => {
+    const result = await (window as unknown as { axe: typeof axe }).axe.run(document, {
+      resultTypes: ['violations'],
+      ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
+    });
     return (
       result.violations
         .filter((x) => x.impact === 'serious' || x.impact === 'critical')
@@ -343,7 +346,7 @@ export async function faultsOf(v: Visit): Promise<string[]> {
               .join(' | ')}`,
         )
     );
-  });
+  }, rules);
   const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   return [...found, ...(over > 0 ? [`${over} px too wide`] : []), ...(await backwards(v.page))];
 }

@@ -61,6 +61,7 @@ const USUAL = [
   'All of it',
   'It is good',
   'No scale: go on',
+  'Not all tried: go on',
   'Done',
 ] as const;
 

@@ -53,7 +53,7 @@ describe('a copy, opened in another browser', () => {
     const same = (rows: Record<string, unknown>): unknown => {
       // A row's own number in the store, and what is of this browser only, are no content.
       const { meta, weighIns, ...more } = rows as { meta: { key: string }[]; weighIns: { key: number }[] };
-      const own = ['schemaVersion', 'demoOffered', 'copiedAt', 'clock', 'rest', 'title'];
+      const own = ['schemaVersion', 'demoOffered', 'demoPictures', 'copiedAt', 'clock', 'rest', 'title'];
       return { ...more, meta: meta.filter((m) => !own.includes(m.key)), weighIns: weighIns.map(({ key: _key, ...w }) => w) };
     };
     expect(same(await everything())).toEqual(same(before));

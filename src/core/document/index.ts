@@ -38,6 +38,8 @@ export interface StepSettings {
   dryModel?: DryModel;
   /** What the number of rinses was worked out from. */
   rinseModel?: RinseModel;
+  /** What is tried on a hidden place. */
+  tries?: readonly (SupplyClass | 'warm-water')[];
   tool?: string;
   ironC?: number;
   place?: string;

@@ -56,6 +56,11 @@ function duplicates(list: unknown, path: string, faults: Fault[]): void {
   });
 }
 
+/** Fields without which a line of the record says nothing. */
+const NEEDED: Readonly<Record<string, readonly string[]>> = {
+  treatment: ['itemId', 'soil', 'rung', 'result'],
+  'spot-test': ['itemId', 'agent', 'cloth'],
+};
 /** Rules that no single field can see; asked even where single fields are wrong, so that all faults come at once. */
 const across = (kit: Loose): Fault[] => [...inside(kit), ...references(kit)];
 /** Those that rows of one list can break among themselves. */
@@ -64,6 +69,11 @@ function inside(kit: Loose): Fault[] {
   const equipment = isObject(kit.equipment) ? kit.equipment : {};
   for (const list of ['items', 'inspections', 'supplies', 'log'] as const) duplicates(kit[list], list, faults);
   for (const list of ['washers', 'dryers', 'racks', 'irons'] as const) duplicates(equipment[list], `equipment.${list}`, faults);
+  objects(kit.log).forEach((entry, index) => {
+    for (const field of (typeof entry.type === 'string' && NEEDED[entry.type]) || [])
+      if (entry[field] === undefined)
+        faults.push({ path: `log[${index}].${field}`, message: `is needed in a ${String(entry.type)}` });
+  });
   objects(kit.items).forEach(({ label, fillMap, worth }, index) => {
     for (const guess of ['asFound', 'after'] as const) {
       const { low, high } = isObject(worth) && isObject(worth[guess]) ? worth[guess] : {};

@@ -5,9 +5,10 @@ export interface Droplet {
   [zone: string]: number | undefined;
 }
 
-/** Where on the outline, as shares of its width and height. */
+/** Where on the outline, as shares of its width and height; of a pair, on which of the two. */
 export interface Spot {
-  side: 'front' | 'back';
+  side: v.Side;
+  foot?: v.Foot;
   x: number;
   y: number;
 }

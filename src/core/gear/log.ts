@@ -138,6 +138,29 @@ export interface UpkeepEntry extends Entry {
   steps?: DoneStep[];
   supplies?: UsedSupply[];
 }
+/** One rung of the ladder of a mark, tried by itself, and what it did. */
+export interface TreatmentEntry extends Entry {
+  type: 'treatment';
+  itemId: string;
+  soil: v.Soil;
+  place?: string;
+  part?: v.Part;
+  /** The rung's name in the handbook. */
+  rung: string;
+  result: v.Did;
+  supplies?: UsedSupply[];
+}
+/** A product, or warmer water, tried on a hidden place with a white cloth. */
+export interface SpotTestEntry extends Entry {
+  type: 'spot-test';
+  itemId: string;
+  agent: v.SupplyClass | 'warm-water';
+  /** The part that it was tried on; absent = what is said holds for the whole thing. */
+  part?: v.Part;
+  place?: string;
+  cloth: v.Cloth;
+  photos?: string[];
+}
 /** Lines of one type. */
 export const isEntry =
   <T extends LogEntry['type']>(type: T) =>
@@ -145,4 +168,4 @@ export const isEntry =
     entry.type === type;
 
 /** One line of the record. */
-export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry | LoadEntry;
+export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry | LoadEntry | TreatmentEntry | SpotTestEntry;

@@ -258,6 +258,13 @@ export const CARES = [
   'mended',
   'conditioned',
 ] as const;
+/** What a rung of a ladder did to a mark: gone; paler; the same; the white cloth took colour; the surface took harm. */
+export const DIDS = ['gone', 'paler', 'same', 'colour', 'harmed'] as const;
+/** What the white cloth and the hidden place showed. */
+export const CLOTHS = ['clean', 'colour', 'harmed'] as const;
+/** Faces of the outline of a thing; the last two are of shoes. */
+export const SIDES = ['front', 'back', 'sole', 'inside'] as const;
+export const FEET = ['left', 'right'] as const;
 export const METHODS = ['machine', 'tub', 'hand', 'surface', 'extract', 'none', 'refer'] as const;
 export const PHASES = [
   'prepare-machine',
@@ -305,6 +312,10 @@ export type Heat = (typeof HEATS)[number];
 export type Residue = (typeof RESIDUES)[number];
 export type Aim = (typeof AIMS)[number];
 export type Care = (typeof CARES)[number];
+export type Did = (typeof DIDS)[number];
+export type Cloth = (typeof CLOTHS)[number];
+export type Side = (typeof SIDES)[number];
+export type Foot = (typeof FEET)[number];
 export type Method = (typeof METHODS)[number];
 export type Phase = (typeof PHASES)[number];
 export type Action = (typeof ACTIONS)[number];

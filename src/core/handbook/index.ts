@@ -3,9 +3,21 @@
  * engine reads, so it can never say something else. Refuses: knowledge of its own.
  */
 import { capital, listed, restText } from '../words/text';
-import type { Kind } from '../gear';
-import type { Basis, BasisKind, Dimension, Figure, Knowledge, LadderRung, MaterialRow, Surface } from '../knowledge';
-import { exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES, SURFACES } from '../knowledge';
+import { SUPPLY_CLASSES, type Kind } from '../gear';
+import type {
+  Basis,
+  BasisKind,
+  Dimension,
+  Figure,
+  Knowledge,
+  LadderRung,
+  MaterialRow,
+  RungId,
+  RungRecord,
+  Surface,
+  Tool,
+} from '../knowledge';
+import { cautionsAt, exposedZones, KNOWLEDGE, LABEL_RULES, MAKER_RULES, RUNGS, SURFACES, toolFor } from '../knowledge';
 import { DIMENSIONS } from '../envelope';
 import type { Words } from '../words';
 import {
@@ -25,7 +37,9 @@ import {
 } from '../words';
 
 import { FIGURES, type FigureId } from '../knowledge/all-figures';
+import { AGENT_ABOUT } from '../words/agents';
 import { FIGURE_WORDS } from '../words/figures';
+import { END_WORDS, RUNG_NAMES, STROKE_WORDS, TOOL_WORDS } from '../words/marks';
 
 export { entriesUsedBy } from './used';
 export { entryIdOf } from './ids';
@@ -35,6 +49,12 @@ export const SECTIONS = [
   { id: 'material', name: 'Materials', about: 'What each layer can stand. A hard limit is passed by nothing.' },
   { id: 'school', name: 'Schools', about: 'Where practice disagrees: what each way gains and risks.' },
   { id: 'stain', name: 'Marks', about: 'What a mark is, what meets it, mildest first, and what never touches it.' },
+  { id: 'rung', name: 'Rungs', about: 'One way of meeting a mark: with what, how, on which surfaces, and when one stops.' },
+  {
+    id: 'agent',
+    name: 'Products',
+    about: 'What each product is for, which rungs take it, where it may go, and what it never meets.',
+  },
   {
     id: 'caution',
     name: 'Cautions',
@@ -166,11 +186,77 @@ function makerEntries(): HandbookEntry[] {
   }));
 }
 
-/** Every record as an entry, section by section, each section in the order of its records. */
 /** A rung with its rest, as a sentence. */
 const rungSentence = (words: Words, { rung, restMin }: LadderRung, on: Surface): string =>
   `${sentence(words.rung(rung, on))}${restMin === undefined ? '' : ` Leave it ${restText(restMin)}.`}`;
 
+const practice: Basis = { basis: 'practice' };
+const rowsOf = (rows: readonly (readonly [string, string])[]): HandbookRow[] =>
+  rows.filter(([, value]) => value !== '').map(([name, value]) => ({ name, value: capital(value), hard: false, ...practice }));
+function rungEntries(words: Words): HandbookEntry[] {
+  return (Object.keys(RUNGS) as RungId[]).map((id) => {
+    const record: RungRecord = RUNGS[id];
+    const on = SURFACES.filter((surface) => !record.on || record.on.includes(surface));
+    const tools = new Map(on.map((surface) => [surface, toolFor(id, surface)]));
+    const usual = record.tool ?? null;
+    const other = on.filter((surface) => tools.get(surface) !== usual);
+    return {
+      id: `rung/${id}`,
+      section: 'rung',
+      title: capital(RUNG_NAMES[id]),
+      text: sentence(words.rung(id, on[0] ?? 'cloth')),
+      rows: rowsOf([
+        ['On', listed(on.map((surface) => SURFACE_WORDS[surface]))],
+        ['Tool', usual ? TOOL_WORDS[usual] : ''],
+        ...other.map((surface): [string, string] => [`Tool on ${SURFACE_WORDS[surface]}`, toolText(tools.get(surface))]),
+        ['Strokes', record.strokes ? STROKE_WORDS[record.strokes] : ''],
+        ['Its end', record.end ? END_WORDS[record.end] : ''],
+        ['Hidden place first', HIDDEN_WORDS[record.test ?? (record.agent === null && id !== 'warmer' ? 'never' : 'dyed')]],
+        ['Stop', [...new Set(on.map((surface) => words.stops[surface]))].join(' ')],
+        [
+          'Mind',
+          cautionsAt(id, null)
+            .map((caution) => words.cautions[caution] ?? '')
+            .join(' '),
+        ],
+      ]),
+      ...basisOf(record),
+    };
+  });
+}
+const toolText = (tool: Tool | null | undefined): string => (tool ? TOOL_WORDS[tool] : '');
+const HIDDEN_WORDS = {
+  always: 'always',
+  never: 'it leaves no moisture and no colour behind',
+  dyed: 'on hide always, on cloth while its dye is not proved',
+} as const;
+function agentEntries(knowledge: Knowledge): HandbookEntry[] {
+  return SUPPLY_CLASSES.map((agent) => {
+    const rungs = (Object.keys(RUNGS) as RungId[]).filter((id) => RUNGS[id].agent === agent);
+    const on = SURFACES.filter((surface) => rungs.some((id) => mayTouch(id, surface)));
+    const apart = knowledge.neverTogether.flatMap(({ one, other }) =>
+      one.includes(agent) ? other : other.includes(agent) ? one : [],
+    );
+    return {
+      id: `agent/${agent}`,
+      section: 'agent',
+      title: capital(AGENT_WORDS[agent]),
+      text: AGENT_ABOUT[agent],
+      rows: rowsOf([
+        ['Rungs', listed(rungs.map((id) => RUNG_NAMES[id]))],
+        ['On', listed(on.map((surface) => SURFACE_WORDS[surface]))],
+        ['Never with', listed([...new Set(apart.map((a) => AGENT_WORDS[a]))])],
+      ]),
+      ...practice,
+    };
+  });
+}
+const mayTouch = (id: RungId, surface: Surface): boolean => {
+  const { on }: RungRecord = RUNGS[id];
+  return !on || on.includes(surface);
+};
+
+/** Every record as an entry, section by section, each section in the order of its records. */
 export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS): HandbookEntry[] {
   const usual = { limits: knowledge.thresholds, exposed: exposedZones('jacket', knowledge) };
   return [
@@ -202,6 +288,8 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
       ],
       ...basisOf(stain),
     })),
+    ...rungEntries(words),
+    ...agentEntries(knowledge),
     ...knowledge.cautions.map((caution): HandbookEntry => ({
       id: `caution/${caution.id}`,
       section: 'caution',

@@ -179,7 +179,7 @@ export const LOOKS = [
   },
   {
     id: 'smell',
-    at: ['air-out'],
+    at: ['air-out', 'powder-inside', 'deodorise-inside'],
     tries: 3,
     causes: ['oils', 'damp-core'],
     ways: ['longer', 'wash-next', 'leave-smell'],

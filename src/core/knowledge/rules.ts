@@ -39,6 +39,7 @@ export const RULES = [
   { id: 'machine-washes-spent', ...P },
   // stains
   { id: 'spot-test', ...P },
+  { id: 'inside-last', ...P },
   { id: 'mildest-first', ...P },
   { id: 'rubber-first', ...P },
   { id: 'soak-canvas', ...P },

@@ -117,7 +117,6 @@ export const SEEN_TRAITS = [
   { id: 'mouldy', when: { any: ['soils:mould', 'stain:mould'] } },
   { id: 'muddy', when: { any: ['soils:mud', 'soils:dust'] } },
   { id: 'unclear-mark', when: { any: ['nature:transfer', 'nature:paint', 'nature:deep', 'nature:unclear'] } },
-  { id: 'testable-mark', when: { any: ['stain-other', 'stain:grease', 'stain:wax', 'stain:yellowing'] } },
   { id: 'salty-zips', when: { all: ['soils:sweat-salt', 'fitting:zip'] } },
   { id: 'salt-line', when: { any: ['soils:salt-line', 'stain:salt-line'] } },
   { id: 'rubber-yellowed', when: { any: ['on:rubber:yellowing', 'on:foam:yellowing'] } },

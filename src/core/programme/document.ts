@@ -1,21 +1,20 @@
 import type { Limit } from '../envelope';
 import { DIMENSIONS } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
-import { SOILS, type Aim } from '../gear';
+import type { Aim } from '../gear';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
 import {
   exposedZones,
   HIDE_SURFACES,
-  ladderOn,
   MAIN_PARTS,
-  mayClimb,
   OPEN_QUESTIONS,
   SUPERSEDES,
   surfaceOf,
   thresholdsOf,
   WARNED_SURFACES,
 } from '../knowledge';
-import { heldFromOxygen, holds, surfaceAt, tag } from '../facts';
+import { heldFromOxygen, holds, tag } from '../facts';
+import { ahead, openMarks } from './marks';
 import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
@@ -116,25 +115,24 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
   return why;
 }
 
-/** The marks by place, each with the rungs that are open there; one that is written down twice is told once. */
+/** The marks by place, each with the rungs that are ahead of it there; one that is written down twice is told once. */
 function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
-  const { inspection, item } = plan.request;
   const told = new Map<string, MarkSaid>();
-  for (const stain of [...(inspection?.stains ?? [])].sort((a, b) => SOILS.indexOf(a.soil) - SOILS.indexOf(b.soil))) {
-    const record = plan.knowledge.stains.find((s) => s.id === stain.soil);
-    if (!record) continue;
-    const surface = surfaceAt(item, stain);
+  for (const mark of openMarks(plan)) {
+    const { stain, surface, record, climb } = mark;
     const name = `${words.soils[stain.soil] ?? stain.soil}${stain.place ? ` (${stain.place})` : ''}`;
-    const open = ladderOn(record, surface).filter(({ rung }) => mayClimb(rung, surface, plan.facts));
+    const rungs = ahead(mark);
     told.set(`${name}/${surface}`, {
       name,
       soil: stain.soil,
       surface,
       own: record.own ?? false,
-      rungs: open.map(({ rung, restMin }) => ({
+      rungs: rungs.map(({ rung, restMin }) => ({
         text: `${words.rung(rung, surface)}${restMin === undefined ? '' : ` (${restText(restMin)})`}`,
         again: words.rungAgain[rung] ?? words.rung(rung, surface),
       })),
+      left: rungs.length === 0 && climb.rungs.some((r) => r.tries.length > 0) ? words.climbEnds[climb.end] : '',
+      untested: rungs.some((r) => r.testFirst !== null),
       stop: words.stops[surface],
       never: WARNED_SURFACES.has(surface) ? (words.never[record.id] ?? '') : '',
     });

@@ -23,6 +23,7 @@ import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } fro
 import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
 import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
 import { keepApart } from './apart';
+import { openMarks, untested } from './marks';
 import {
   bathLitres,
   chooseBath,
@@ -304,6 +305,7 @@ const planDuration = (spec: number | string | undefined, state: Washed, settings
 };
 
 function buildSteps(state: Washed): PlanState {
+  if (untested(openMarks(state)).length > 0) state.facts.add('rung-untested');
   const steps: PlannedStep[] = [];
   for (const template of state.knowledge.steps) {
     if (!holds(template.when, state.facts)) continue;

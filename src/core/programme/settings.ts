@@ -1,22 +1,14 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
-import {
-  DOSING_FIGURES,
-  ladderOn,
-  LOFT_FIGURES,
-  mayClimb,
-  REST_ON,
-  RINSING_FIGURES,
-  WASHED_SURFACES,
-  type Surface,
-} from '../knowledge';
+import { DOSING_FIGURES, LOFT_FIGURES, REST_ON, RINSING_FIGURES, WASHED_SURFACES, type Surface } from '../knowledge';
 import { eveningOf, fillGrams, readingsOf } from '../loft';
 import { heldAt } from '../rinsing';
 import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
 import type { StepSettings } from '../document';
 import type { Placed, Washed } from './state';
-import { pick, surfaceAt } from '../facts';
+import { pick } from '../facts';
+import { ahead, openMarks, untested } from './marks';
 import { bottleOf, doseOf, servingBottle } from './supplies';
 
 type Setter = (state: Washed, settings: StepSettings) => void;
@@ -96,6 +88,7 @@ const MOST_ROUNDS = 12;
 /** Everything a step template may ask to have set. */
 export const SETTERS: Readonly<Record<string, Setter>> = {
   washer: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
+  tries: (state, s) => void (s.tries = untested(openMarks(state))),
   tubId: (state, s) => {
     const bath = chooseBath(state);
     if (bath) s.washerId = bath.id;
@@ -279,15 +272,13 @@ function hang({ dryModel }: StepSettings): number {
   return dryModel ? Math.min(4320, Math.max(30, Math.ceil(modelMinutes(dryModel) / 10) * 10)) : 0;
 }
 
-/** How long the marks on these surfaces rest under their mildest rung that rests at all, min; the longest of them. */
-function firstRest({ request, facts, knowledge }: Washed, on: readonly Surface[]): number {
+/** How long the marks on these surfaces rest under the mildest rung ahead that rests at all, min; the longest of them. */
+function firstRest(state: Washed, on: readonly Surface[]): number {
   let longest = 0;
-  for (const mark of request.inspection?.stains ?? []) {
-    const surface = surfaceAt(request.item, mark);
-    const record = knowledge.stains.find((s) => s.id === mark.soil);
-    if (!record || !on.includes(surface) || (WASHED_SURFACES.has(surface) && record.own)) continue;
-    const rests = ladderOn(record, surface).find(({ rung, restMin }) => restMin !== undefined && mayClimb(rung, surface, facts));
-    longest = Math.max(longest, rests?.restMin ?? 0);
+  for (const mark of openMarks(state)) {
+    const { surface, record } = mark;
+    if (!on.includes(surface) || (WASHED_SURFACES.has(surface) && record.own)) continue;
+    longest = Math.max(longest, ahead(mark).find(({ restMin }) => restMin !== undefined)?.restMin ?? 0);
   }
   return longest;
 }

@@ -13,13 +13,14 @@ import { NEVER_WORDS } from './never';
 export { AGENT_WORDS } from './never';
 import { RULE_WORDS } from './rules';
 import { OPTION_WORDS, SCHOOL_QUESTIONS } from './schools';
-import { RUNG_AGAIN, rungText, STAIN_NEVER, STOP_WORDS } from './stains';
+import type { ClimbEnd } from '../marks';
+import { CLIMB_END_WORDS, RUNG_AGAIN, rungText, STAIN_NEVER, STOP_WORDS } from './stains';
 import { STEP_WORDS } from './steps';
 import type { StepWords } from './steps';
 
 export * from './names';
 export { LABEL_WORDS } from './label';
-export { NATURE_WORDS, SURFACE_WORDS } from './stains';
+export { NATURE_WORDS, rungText, STAIN_NEVER, STOP_WORDS, SURFACE_WORDS } from './stains';
 export * from './steps';
 export { verdictText } from './verdict';
 
@@ -37,6 +38,7 @@ export interface Words {
   readonly soils: Readonly<Record<string, string>>;
   readonly rung: (id: RungId, on: Surface) => string;
   readonly rungAgain: Readonly<Partial<Record<RungId, string>>>;
+  readonly climbEnds: Readonly<Record<ClimbEnd, string>>;
   readonly stops: Readonly<Record<Surface, string>>;
   readonly never: Readonly<Record<string, string>>;
   readonly questions: Readonly<Record<string, string>>;
@@ -54,6 +56,7 @@ export const WORDS: Words = {
   soils: SOIL_WORDS,
   rung: rungText,
   rungAgain: RUNG_AGAIN,
+  climbEnds: CLIMB_END_WORDS,
   stops: STOP_WORDS,
   never: STAIN_NEVER,
   questions: SCHOOL_QUESTIONS,

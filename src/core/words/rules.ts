@@ -38,6 +38,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'no-shelf-here': 'You have no dryer whose shelf could hold it.',
   'wash-in-garments-only': 'A wash-in proofer is for garments; here a spray reaches the face alone.',
   'allowed-explicitly': 'An explicit label, or a maker who allows it, passes a soft limit as far as its word goes.',
+  'inside-last': 'Powder and deodoriser come last, on a clean dry lining: over dirt or damp they only cover a smell.',
   'spot-test': 'Try every product and temperature on a hidden place first; colour on the white cloth means stop.',
   'mildest-first': 'The mildest thing that works leaves the fabric as it was; a faint mark that changes no function may stay.',
   'rubber-first': 'Rubber comes clean only by scrubbing, and its dirt would run into the cloth if it came later.',

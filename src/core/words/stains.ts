@@ -1,3 +1,4 @@
+import type { ClimbEnd } from '../marks';
 import { RUNGS, type RungId, type RungRecord, type StainId, type StainNature, type Surface } from '../knowledge';
 
 type Rung = (r: { readonly amount: number; readonly water: number; readonly on: Surface }) => string;
@@ -31,14 +32,14 @@ const RUNG_WORDS: Record<RungId, Rung> = {
   sponge: said('a damp melamine sponge, lightly'),
   'soda-paste': ({ amount, water }) =>
     `baking soda and water, ${eachMl(amount, water)} (a tablespoon of each), rubbed with a toothbrush`,
-  'solvent-swab': ({ amount }) => `acetone on a cotton swab, ${amount} mL at most, one light stroke, after a hidden test`,
+  'solvent-swab': ({ amount }) => `acetone on a cotton swab, ${amount} mL at most, one light stroke`,
   'lift-dry': said('let it harden and lift it off with a fingernail'),
   'chill-lift': said('chill it and lift it off'),
   'brush-outside': said('brush it off outside, dry, with a mask'),
   'wash-and-dry': said('wash it and dry it fully'),
   'weak-vinegar': ({ amount, water }) => `${amount} mL of white vinegar in ${water} mL of water on a cloth, then water`,
   'air-out': said('air it for a day'),
-  warmer: said('one step warmer after a hidden test: cold, cool, then warm'),
+  warmer: said('one step warmer: cold, cool, then warm'),
   'soap-cloth': ({ amount, water }) =>
     `the lather of ${amount} mL of mild soap in ${water} mL of water on a soft cloth, then a damp one`,
   'soda-dust': ({ amount }) => `${amount} g of baking soda dusted on it overnight, then brushed off`,
@@ -67,6 +68,13 @@ export function rungText(id: RungId, on: Surface): string {
   const { amount = 0, waterMl: water = 0 }: RungRecord = RUNGS[id];
   return RUNG_WORDS[id]({ amount, water, on });
 }
+/** What became of a mark that no rung is left for. */
+export const CLIMB_END_WORDS: Record<ClimbEnd, string> = {
+  open: '',
+  gone: 'it is gone',
+  stopped: 'leave it, the surface bears no more',
+  spent: 'all that it bears was tried, leave it as it is',
+};
 /** When one stops, whatever is left. */
 export const STOP_WORDS: Record<Surface, string> = {
   leather: 'Stop when the cloth takes colour or the hide darkens.',

@@ -8,6 +8,8 @@ import { newId, today } from '../../app/now';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/used';
+import { isShoe } from '../../core/knowledge';
+import { testText, treatedText } from '../../core/telling/surfaces';
 import { forecastText } from '../../core/telling/due';
 import { didText, lastDays } from '../../core/telling/run';
 import { machineWashesAYear, rhythmOf } from '../../core/due';
@@ -81,6 +83,8 @@ const StateChart = lazy(async () => ({ default: (await import('./StateChart')).S
 
 function lineOf(e: LogEntry): string {
   if (e.type === 'care') return didText(e);
+  if (e.type === 'treatment') return treatedText(e);
+  if (e.type === 'spot-test') return testText(e);
   if (e.type !== 'use') return '';
   return [
     'used',
@@ -274,6 +278,14 @@ export function ItemPage() {
               <>
                 <dt>Finish</dt>
                 <dd>{FINISH_WORDS[item.finish ?? 'unknown']}</dd>
+              </>
+            )}
+            {isShoe(item.kind) && (
+              <>
+                <dt>Marks</dt>
+                <dd>
+                  <Link to={toThing(item.id, 'surfaces')}>Surface by surface</Link>
+                </dd>
               </>
             )}
             {item.components.some((c) => c.part === 'fill' && c.material === 'down') && (

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Damage, Inspection, InspectionPatch, Item, Part, Soil } from '../../core/gear';
+import type { Damage, Inspection, InspectionPatch, Item, Part, Soil, Spot } from '../../core/gear';
+import { panelOf, panelsOf, type Panel } from '../../core/surfaces';
+import { PairStage } from '../../app/PairStage';
 import { componentAt, damagesOf, soilsOf } from '../../core/facts';
 import { DAMAGE_WORDS, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from '../../core/words';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
@@ -12,7 +14,6 @@ import { phone } from '../../ui/theme';
 import { placeHint } from './cards';
 import { TextField } from '../../ui/TextField';
 
-type Spot = { side: 'front' | 'back'; x: number; y: number };
 interface PinsProps {
   readonly item: Item;
   readonly seen: Partial<Inspection>;
@@ -40,6 +41,44 @@ const partText = ({ components }: Item, part: Part): string => {
   return `${PART_WORDS[part].toLowerCase()} (${materials.join(', ')})`;
 };
 
+/** Where pins are set: on the outline, or on the panels of a pair. */
+function Pinboard({
+  item,
+  pins,
+  onSpot,
+}: {
+  item: Item;
+  pins: readonly { readonly spot?: Spot; readonly part?: Part; readonly place?: string; readonly name: string }[];
+  onSpot: (spot: Spot, panel?: Panel) => void;
+}) {
+  const panels = panelsOf(item);
+  if (panels.length > 0)
+    return (
+      <PairStage
+        panels={panels}
+        pinned={pins.map(({ name, ...pin }, n) => ({
+          spot: pin.spot,
+          panel: panelOf(item, { soil: 'unknown', ...pin }, panels),
+          mark: String(n + 1),
+          name,
+        }))}
+        hint="Touch a panel where it sits."
+        onPanel={(panel, spot) => onSpot(spot, panel)}
+      />
+    );
+  return (
+    <Outline
+      kind={item.kind}
+      pins={pins.flatMap(({ spot, name }, n) =>
+        spot && (spot.side === 'front' || spot.side === 'back')
+          ? [{ side: spot.side, x: spot.x, y: spot.y, mark: String(n + 1), name }]
+          : [],
+      )}
+      onSpot={(side, x, y) => onSpot({ side, x: round(x), y: round(y) })}
+    />
+  );
+}
+
 /** Marks as pins: what each is, where, and whether it has set. */
 export function Stains({ item, seen, answer }: PinsProps) {
   const [soil, setSoil] = useState<Soil>('unknown');
@@ -49,11 +88,14 @@ export function Stains({ item, seen, answer }: PinsProps) {
   const stains = seen.stains ?? [];
   const parts = [...new Set(item.components.map((c) => c.part))];
   const part = chosen ?? componentAt(item, { soil, place })?.part;
-  const add = (spot?: Spot): void => {
+  const add = (spot?: Spot, panel?: Panel): void => {
+    const where = place || panel?.place;
+    // A part that was chosen by hand counts, then the panel that was touched.
+    const on = chosen ?? panel?.component.part ?? part;
     const mark = {
       soil,
-      ...(place ? { place } : {}),
-      ...(part ? { part } : {}),
+      ...(where ? { place: where } : {}),
+      ...(on ? { part: on } : {}),
       ...(set === null ? {} : { set: set === 'yes' }),
       ...(spot ? { spot } : {}),
     };
@@ -64,11 +106,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
   };
   return (
     <Two>
-      <Outline
-        kind={item.kind}
-        pins={stains.flatMap((s, n) => (s.spot ? [{ ...s.spot, mark: String(n + 1), name: SOIL_WORDS[s.soil] }] : []))}
-        onSpot={(side, x, y) => add({ side, x: round(x), y: round(y) })}
-      />
+      <Pinboard item={item} pins={stains.map((s) => ({ ...s, name: SOIL_WORDS[s.soil] }))} onSpot={add} />
       <Column $gap={16}>
         <p>Say what it is, then touch the outline where it sits, or add it without a pin.</p>
         <Row $wrap $gap={16} $top>
@@ -130,19 +168,23 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
   const [kind, setKind] = useState<Damage>('hole');
   const [cosmetic, setCosmetic] = useState<string | null>(null);
   const damage = seen.damage ?? [];
-  const add = (spot?: Spot): void => {
+  const add = (spot?: Spot, panel?: Panel): void => {
     answer({
-      damage: [...damage, { kind, ...(cosmetic === null ? {} : { cosmetic: cosmetic === 'yes' }), ...(spot ? { spot } : {}) }],
+      damage: [
+        ...damage,
+        {
+          kind,
+          ...(cosmetic === null ? {} : { cosmetic: cosmetic === 'yes' }),
+          ...(panel ? { place: panel.place } : {}),
+          ...(spot ? { spot } : {}),
+        },
+      ],
     });
     setCosmetic(null);
   };
   return (
     <Two>
-      <Outline
-        kind={item.kind}
-        pins={damage.flatMap((d, n) => (d.spot ? [{ ...d.spot, mark: String(n + 1), name: DAMAGE_WORDS[d.kind] }] : []))}
-        onSpot={(side, x, y) => add({ side, x: round(x), y: round(y) })}
-      />
+      <Pinboard item={item} pins={damage.map((d) => ({ ...d, name: DAMAGE_WORDS[d.kind] }))} onSpot={add} />
       <Column $gap={16}>
         <OneOf
           label="What is broken?"

@@ -1,3 +1,4 @@
+import { hiddenWords } from './HiddenPlaces';
 import type { ReactNode } from 'react';
 import { Bell, Pause, Play, Scale } from 'lucide-react';
 import { askToNotify, notifying } from '../../app/alarms';
@@ -172,6 +173,7 @@ function Answering({ live }: { live: LiveRun }) {
   const roundFollows = canStart && rung;
   const rinse = step.settings.rinseModel !== undefined;
   const byScale = look?.id === 'weighed';
+  const untried = step.settings.tries !== undefined && hiddenWords(live.run, live.kit).some((w) => w.cloth === null);
   return (
     <>
       {felt && (
@@ -219,11 +221,11 @@ function Answering({ live }: { live: LiveRun }) {
       {!step.check && ready && still && !(rung && again && step.settings.soakParts) && (
         <Button
           size="big"
-          look={running || inUse !== null || (weighsDry && !weighed) ? 'quiet' : 'main'}
+          look={running || inUse !== null || untried || (weighsDry && !weighed) ? 'quiet' : 'main'}
           {...(running ? {} : { 'data-main-action': true })}
           onPress={() => end((r, how) => finishStep(r, nowMs(), how))}
         >
-          {weighsDry && !weighed ? 'No scale: go on' : 'Done'}
+          {weighsDry && !weighed ? 'No scale: go on' : untried ? 'Not all tried: go on' : 'Done'}
         </Button>
       )}
       {suds && !running && ready && still && (

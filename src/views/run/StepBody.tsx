@@ -21,6 +21,7 @@ import { countdown } from '../../ui/countdown';
 import { Clumps } from './Asides';
 import { DampPanel } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
+import { HiddenPlaces, StaysOff } from './HiddenPlaces';
 import { DropsStep, LoftStep, Weigh } from './Measures';
 import { Big, Clock, HeatLine, Text } from './parts';
 import { type LiveRun } from './useLive';
@@ -135,6 +136,8 @@ export function StepMeasures({ live }: { live: LiveRun }) {
   if (clash) return null;
   return (
     <>
+      <StaysOff live={live} />
+      {step.settings.tries && <HiddenPlaces live={live} />}
       {weighsDry && (
         <>
           <WeighHere live={live} label="On the scale, g" focus={!weighed} onTyped={(massG) => type({ massG })} />

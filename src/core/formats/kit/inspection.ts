@@ -34,9 +34,10 @@ for (const field of gear.INSPECTION_FIELDS) {
   Instant()(AsOfDoc.prototype, field);
 }
 
-/** Where on the outline, as shares of its width and height. */
+/** Where on the outline, as shares of its width and height; of a pair, on which of the two. */
 export class SpotDoc implements gear.Spot {
-  @OneOf(['front', 'back']) side!: 'front' | 'back';
+  @OneOf(v.SIDES) side!: v.Side;
+  @Maybe() @OneOf(v.FEET) foot?: v.Foot;
   @Share() x!: number;
   @Share() y!: number;
 }

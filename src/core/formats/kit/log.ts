@@ -17,7 +17,7 @@ import {
   Whole,
 } from '../fields';
 
-const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load'] as const;
+const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load', 'treatment', 'spot-test'] as const;
 
 export class UsedSupplyDoc implements gear.UsedSupply {
   @Maybe() @Id() supplyId?: string;
@@ -68,6 +68,7 @@ export class RinseSeenDoc implements gear.RinseSeen {
  * One line of the record. `use`: it was worn or used. `care`: a finished programme, with what it took and when the next look is due.
  * `event`: a day the kit must be ready for (no item of its own). `upkeep`: something done to a machine.
  * `load`: one drum of several things, with what was done once for all; the care of each names it by `loadId`.
+ * `treatment`: one rung tried on one mark. `spot-test`: a product tried on a hidden place.
  */
 export class LogEntryDoc {
   @Id() id!: string;
@@ -115,6 +116,13 @@ export class LogEntryDoc {
   @Maybe() @Id() before?: string;
   @Maybe() @Id() after?: string;
   @Maybe() @Texts(200) photos?: string[];
+  /** Of a treatment: the mark, the rung and what it did. Of a spot test: what was tried where, and what the cloth showed. */
+  @Maybe() @OneOf(v.SOILS) soil?: v.Soil;
+  @Maybe() @OneOf(v.PARTS) part?: v.Part;
+  @Maybe() @Text(60) rung?: string;
+  @Maybe() @OneOf(v.DIDS) result?: v.Did;
+  @Maybe() @OneOf([...v.SUPPLY_CLASSES, 'warm-water']) agent?: v.SupplyClass | 'warm-water';
+  @Maybe() @OneOf(v.CLOTHS) cloth?: v.Cloth;
   @Maybe() @Day() nextDue?: string;
   @Maybe() @Text() dueReason?: string;
   @Maybe() @Text() note?: string;

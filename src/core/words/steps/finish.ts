@@ -212,6 +212,18 @@ export const FINISH_WORDS = {
     title: 'Condition the leather',
     text: 'When it is dry, rub in a little conditioner, leave it an hour, and buff it.',
   },
+  'powder-inside': {
+    title: 'Powder the inside',
+    text: 'Dust 5 g of shoe powder, about a teaspoon, into each dry shoe, leave it overnight, and knock it out.',
+    look: 'Smell the inside.',
+    pass: 'No smell left.',
+  },
+  'deodorise-inside': {
+    title: 'Deodorise the inside',
+    text: 'Two strokes of deodoriser into each dry shoe, on lining and tongue, and let it air with the shoe open. What still smells then is not clean yet.',
+    look: 'Smell the inside.',
+    pass: 'No smell left.',
+  },
   'shape-shoes': {
     title: (c) => (c.has('laces-on') ? 'Shape them and lace them' : 'Shape them'),
     text: (c) => {
@@ -220,7 +232,7 @@ export const FINISH_WORDS = {
         ...(c.has('laces-on') ? ['laces'] : []),
         ...(c.has('fitting:removable-studs') ? ['studs'] : []),
       ];
-      return `When they are bone dry, ${back.length > 0 ? `put ${listed(back)} back, and ` : ''}shape them with your hands.`;
+      return `When they are bone dry, ${back.length > 0 ? `put ${listed(back)} back, and ` : ''}shape them with your hands, with a tree or dry paper in each.`;
     },
   },
   'heat-tumble': {

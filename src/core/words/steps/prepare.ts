@@ -119,14 +119,11 @@ export const PREPARE_WORDS = {
   },
   'laces-out': {
     title: 'Take the laces out',
-    text: (c) =>
-      c.has('method:machine')
-        ? 'Take the laces out; they are washed in the bag with the shoes.'
-        : 'Take the laces out, and wash or wipe them by themselves.',
+    text: 'Take the laces out; they are washed in the bag with the shoes.',
   },
   'laces-by-hand': {
     title: 'Wash the laces by hand',
-    text: 'Take the laces out and rub them clean by hand in a cup of cool soapy water.',
+    text: 'Take the laces out, rub them clean between your fingers in a cup of cool water with 2 mL of mild soap, rinse them, and dry them lying flat.',
   },
   'insole-wipe': {
     title: 'Take the insoles out',

@@ -43,6 +43,10 @@ export interface MarkSaid {
   readonly own: boolean;
   /** Each as it is said first, and when its amount stands already. */
   readonly rungs: readonly { readonly text: string; readonly again: string }[];
+  /** What became of it, where no rung is left. */
+  readonly left: string;
+  /** Something of what is ahead has not been tried on a hidden place. */
+  readonly untested: boolean;
   readonly stop: string;
   readonly never: string;
 }
@@ -107,6 +111,8 @@ export const topLoader = (c: StepContext): string =>
 export const ladders = (c: StepContext, ...on: readonly Surface[]): string => {
   return laddersOf(c.marks.filter((m) => on.includes(m.surface) && (m.surface !== 'cloth' || !m.own)));
 };
+/** What a hidden place has not borne yet meets no mark. */
+const UNTESTED = 'What was not yet tried on a hidden place stays off them.';
 /** Marks with one ladder are told together, and each rung with its amount once. */
 const laddersOf = (marks: readonly MarkSaid[]): string => {
   const groups = new Map<string, MarkSaid[]>();
@@ -124,8 +130,10 @@ const laddersOf = (marks: readonly MarkSaid[]): string => {
     const never = [...new Set(same.map((m) => m.never).filter(Boolean))];
     return [`${capital(same.map((m) => m.name).join(', '))}: ${rungs.join(', then ')}.`, ...never].join(' ');
   });
-  const stops = [...groups.values()].flat().map((m) => m.stop);
-  return [...sentences, ...new Set(stops)].map((s) => ` ${s}`).join('');
+  const left = marks.filter((m) => m.left !== '').map((m) => `${capital(m.name)}: ${m.left}.`);
+  const open = [...groups.values()].flat();
+  const ends = [...(open.some((m) => m.untested) ? [UNTESTED] : []), ...new Set(open.map((m) => m.stop))];
+  return [...sentences, ...left, ...ends].map((s) => ` ${s}`).join('');
 };
 /** The same of rubber and foam; yellowing that is whitened later has a step of its own. */
 export const rubberLadders = (c: StepContext): string =>

@@ -1,4 +1,6 @@
 import { SUPPLY_WORDS } from '../names';
+import { TRIED_WORDS } from '../marks';
+import { listed } from '../text';
 import { waterWord } from '../water';
 import type { StepContext, StepWords } from './say';
 import {
@@ -53,7 +55,8 @@ export const WASH_WORDS = {
   },
   'spot-test': {
     title: 'Try it on a hidden place',
-    text: 'Try the cleaner on a hidden place with a white cloth, cold first, then cool, then warm. Stop at the first colour on the cloth.',
+    text: (c) =>
+      `Dab ${listed((c.s.tries ?? []).map((agent) => TRIED_WORDS[agent]))}${(c.s.tries ?? []).length > 1 ? ', each by itself,' : ''} on a hidden place, wait two minutes, and press a white cloth on it. What colours the cloth, or dulls or darkens the place, stays off every mark.`,
   },
   'name-the-mark': {
     title: 'Work out what the mark is',
@@ -65,7 +68,7 @@ export const WASH_WORDS = {
   },
   'treat-blood': {
     title: 'Cold water on the blood',
-    text: 'Rinse and dab the blood with cold water, by hand, until the water stays clear. Never hot.',
+    text: 'Rinse and dab the blood with cold water, by hand, until the water stays clear. If it stays, 2 mL of mild soap without enzymes, cold, and rinse. Never hot.',
     look: 'Is the mark gone while it is still wet?',
     pass: 'Gone, or no longer getting paler.',
   },

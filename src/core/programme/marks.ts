@@ -1,0 +1,46 @@
+import { componentAt, surfaceAt } from '../facts';
+import { SOILS, type SpotTestEntry, type Stain, type SupplyClass } from '../gear';
+import { ladderOn, mayClimb, type FactsRead, type Knowledge, type Surface } from '../knowledge';
+import { triedOn, type Climb } from '../marks';
+import type { PlanRequest } from './state';
+
+/** A mark where it lies, and where the work on it stands: rungs that may not be taken there are left out. */
+export interface OpenMark {
+  readonly stain: Stain;
+  readonly surface: Surface;
+  readonly record: Knowledge['stains'][number];
+  readonly climb: Climb;
+}
+/** With what a drop is meant where nothing is washed. */
+const MILD: SupplyClass = 'mild-soap';
+
+interface Settled {
+  readonly request: PlanRequest;
+  readonly facts: FactsRead;
+  readonly knowledge: Knowledge;
+  readonly cleaner: SupplyClass | null;
+}
+/** The marks of the newest look, in the order of the vocabulary. */
+export function openMarks({ request, facts, knowledge, cleaner }: Settled): OpenMark[] {
+  const { inspection, item, kit } = request;
+  const stains = inspection?.stains ?? [];
+  if (stains.length === 0) return [];
+  const tried = triedOn(item, kit.log ?? [], facts, cleaner ?? MILD);
+  return [...stains]
+    .sort((a, b) => SOILS.indexOf(a.soil) - SOILS.indexOf(b.soil))
+    .flatMap((stain) => {
+      const record = knowledge.stains.find((s) => s.id === stain.soil);
+      if (!record) return [];
+      const surface = surfaceAt(item, stain);
+      const at = { surface, part: componentAt(item, stain)?.part };
+      const climb = tried.climb(ladderOn(record, surface), stain, at, (rung) => mayClimb(rung, surface, facts));
+      return [{ stain, surface, record, climb }];
+    });
+}
+/** The rungs that are still ahead. */
+export const ahead = ({ climb }: OpenMark): Climb['rungs'] =>
+  climb.end === 'gone' ? [] : climb.rungs.filter((r) => r.state === 'next' || r.state === 'later');
+/** What has to be tried on a hidden place before it meets a mark, each once. */
+export const untested = (marks: readonly OpenMark[]): SpotTestEntry['agent'][] => [
+  ...new Set(marks.flatMap((mark) => ahead(mark).flatMap((r) => r.testFirst ?? []))),
+];

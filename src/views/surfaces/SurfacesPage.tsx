@@ -1,0 +1,177 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { useItem } from '../../app/kit';
+import { toThing, useIdHere } from '../../app/routes';
+import { whenText } from '../../app/time';
+import { workAhead } from '../../app/plan';
+import { reckon } from '../../app/worth';
+import { outlookText } from '../../core/telling/worth';
+import { UnderWayOf } from '../../app/UnderWay';
+import type { Item, Kit, Spot } from '../../core/gear';
+import { PairStage } from '../../app/PairStage';
+import { ladderOfPanel, type Panel } from '../../core/surfaces';
+import { markText, rungName, surfacesText } from '../../core/telling/surfaces';
+import { KIND_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
+import { Column, NotInKit, Page, Quiet, Row } from '../../ui/basics';
+import { Button, LinkButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
+import { phone } from '../../ui/theme';
+import { Mark, PanelCard } from './Marks';
+import { MarkSheet } from './MarkSheet';
+import { RungSheet } from './RungSheet';
+import { useSurfaces } from './useSurfaces';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 40px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 24px;
+  }
+`;
+/** A pair, panel by panel: what lies on it, what was tried, and the next rung of each mark. */
+export function SurfacesPage() {
+  const id = useIdHere();
+  const { kit, item } = useItem(id);
+  if (!kit) return <Page aria-busy="true" />;
+  if (!item) return <NotInKit />;
+  return <Surfaces key={item.id} kit={kit} item={item} />;
+}
+
+function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
+  const { surfaces, hands } = useSurfaces(kit, item);
+  const { panels, marks, gone } = surfaces;
+  const [pressed, setPressed] = useState<{ readonly panel: Panel; readonly spot: Spot } | null>(null);
+  const [adding, setAdding] = useState(false);
+  const [working, setWorking] = useState<number | null>(null);
+  const name = item.name ?? KIND_WORDS[item.kind];
+  const crumbs = (
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: toThing(item.id), name },
+      ]}
+      here="Surfaces"
+    />
+  );
+  if (panels.length === 0)
+    return (
+      <Page>
+        {crumbs}
+        <h1>Only shoes and boots are drawn panel by panel.</h1>
+        <p>
+          The marks of other things are pinned in a <Link to={toThing(item.id, 'look-over')}>look over</Link>.
+        </p>
+      </Page>
+    );
+  const { verdict, more } = surfacesText(surfaces);
+  const { outlook, perHour, ahead, currency, sold } = reckon(kit, item, workAhead(kit, item));
+  const worth = sold ? null : outlookText(outlook, perHour, ahead.minutes, currency);
+  const first = marks.findIndex((m) => m.next);
+  const mark = working === null ? undefined : marks[working];
+  return (
+    <Page>
+      <UnderWayOf itemId={item.id} />
+      {crumbs}
+      <Row $between $wrap $top>
+        <Column $gap={8} style={{ maxWidth: 700 }}>
+          <h1 aria-live="polite">{verdict}</h1>
+          <p>{more}</p>
+        </Column>
+        <Row $wrap>
+          <LinkButton to={toThing(item.id, 'colour')} look="quiet">
+            Compare pictures
+          </LinkButton>
+          {first >= 0 && (
+            <Button data-main-action onPress={() => setWorking(first)}>
+              {marks[first]?.next?.testFirst ? 'Try it hidden' : 'Next rung'}
+            </Button>
+          )}
+        </Row>
+      </Row>
+      <Two>
+        <PairStage
+          panels={panels}
+          chosen={pressed?.panel ?? null}
+          pinned={marks.map((m, n) => ({
+            spot: m.stain.spot,
+            panel: m.panel,
+            mark: String(n + 1),
+            name: markText(m.stain),
+            over: m.next === null,
+          }))}
+          hint="Press a panel to see what it bears; where you press, a mark can be pinned."
+          onPanel={(panel, spot) => setPressed({ panel, spot })}
+        />
+        <Column $gap={28}>
+          {pressed && (
+            <PanelCard panel={pressed.panel} ladder={ladderOfPanel(kit, item, pressed.panel)} onAdd={() => setAdding(true)} />
+          )}
+          {marks.map((m, n) => (
+            <Mark
+              key={`${m.stain.soil}-${m.stain.place ?? ''}-${n}`}
+              n={n + 1}
+              mark={m}
+              onNext={() => setWorking(n)}
+              onTakeAway={() => void hands.takeAway(m)}
+            />
+          ))}
+          {worth && (
+            <section aria-labelledby="worth">
+              <h2 id="worth">Worth</h2>
+              <p>{worth}</p>
+            </section>
+          )}
+          {gone.length > 0 && (
+            <section aria-labelledby="off">
+              <h2 id="off">Off</h2>
+              <ul>
+                {gone.map((g, n) => (
+                  <li key={n}>
+                    {capital(markText(g))}{' '}
+                    <Quiet>
+                      by {rungName(g.rung)}, {whenText(g.at)}
+                    </Quiet>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
+        </Column>
+      </Two>
+      {adding && pressed && (
+        <MarkSheet
+          item={item}
+          panel={pressed.panel}
+          spot={pressed.spot}
+          onMark={(next) => void hands.addMark(next).then(() => setAdding(false))}
+          onDamage={(next) => void hands.addDamage(next).then(() => setAdding(false))}
+          onClose={() => setAdding(false)}
+        />
+      )}
+      {mark?.next && (
+        <RungSheet
+          mark={mark}
+          rung={mark.next}
+          onCloth={(cloth) => {
+            const agent = mark.next?.testFirst;
+            if (!agent) return;
+            const { part } = mark.stain;
+            void hands
+              .tested({ agent, ...(part === undefined ? {} : { part }) }, cloth)
+              .then(() => cloth !== 'clean' && setWorking(null));
+          }}
+          onDid={(did) => {
+            const rung = mark.next;
+            if (rung) void hands.tried(mark, rung, did).then(() => setWorking(null));
+          }}
+          onClose={() => setWorking(null)}
+        />
+      )}
+    </Page>
+  );
+}
