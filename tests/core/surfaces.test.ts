@@ -398,7 +398,7 @@ describe('the inside of a shoe', () => {
   });
   test('laces have their own small wash where no machine runs, and shape is kept', () => {
     const steps = smelly({});
-    expect(steps.steps.find((s) => s.key === 'laces-by-hand')?.text).toContain('2 mL of mild soap');
+    expect(steps.steps.find((s) => s.key === 'laces-out')?.text).toContain('2 mL of mild soap');
     expect(steps.steps.find((s) => s.key === 'shape-shoes')?.text).toContain('a tree or dry paper in each');
   });
 });

@@ -268,7 +268,8 @@ export const PREPARE_STEPS = [
     do: 'take-out',
     order: 210,
     when: {
-      all: ['shoe-like', 'laces-on', 'method:machine'],
+      all: ['shoe-like', 'laces-on'],
+      any: ['method:machine', 'method:hand', 'method:surface'],
       none: ['school:LACES=in', 'school:LACES=out-by-hand'],
     },
     attended: 3,
@@ -280,9 +281,8 @@ export const PREPARE_STEPS = [
     do: 'take-out',
     order: 211,
     when: {
-      all: ['shoe-like', 'laces-on'],
-      any: ['method:hand', 'method:surface', 'school:LACES=out-by-hand'],
-      none: ['school:LACES=in', 'method:none', 'method:refer'],
+      all: ['shoe-like', 'laces-on', 'school:LACES=out-by-hand'],
+      any: ['method:machine', 'method:hand', 'method:surface'],
     },
     attended: 6,
     why: ['laces-out'],

@@ -119,7 +119,10 @@ export const PREPARE_WORDS = {
   },
   'laces-out': {
     title: 'Take the laces out',
-    text: 'Take the laces out; they are washed in the bag with the shoes.',
+    text: (c) =>
+      c.has('method:machine')
+        ? 'Take the laces out; they are washed in the bag with the shoes.'
+        : 'Take the laces out, and draw them through a cloth with the lather of 2 mL of mild soap, then through a clean damp one; they dry lying flat.',
   },
   'laces-by-hand': {
     title: 'Wash the laces by hand',
