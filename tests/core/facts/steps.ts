@@ -375,6 +375,13 @@ export const STEP_FACTS: readonly Fact[] = [
     ['rubber-solvent', 'spot-clean', 'peroxide-rubber', 'let-dry', 'store-shoes'],
   ),
   steps(PRACTICE, canvas(), { ...CLEAN, damp: true }, {}, ['air-shoe', 'store-shoes']),
+  // What smells inside when it is dry: powder where it is owned, else the deodoriser.
+  steps(PRACTICE, canvas(), { soil: 0, odour: 1 }, withSupplies('shoe-powder', 'deodoriser'), [
+    'air-shoe',
+    'powder-inside',
+    'store-shoes',
+  ]),
+  steps(PRACTICE, canvas(), { soil: 0, odour: 1 }, withSupplies('deodoriser'), ['air-shoe', 'deodorise-inside', 'store-shoes']),
   steps(PRACTICE, leather, { soil: 2 }, {}, [
     'studs-out',
     'laces-out',
