@@ -27,6 +27,7 @@ describe('without a network, after one visit', () => {
       ['/kit', 'things'],
       ['/kit/itm-parka', 'What it is made of'],
       ['/kit/itm-parka/programme', 'What it can stand'],
+      ['/kit/itm-lender-41/surfaces', 'on the rubber rim'],
       ['/cupboard', 'Down cleaner'],
       ['/record', 'This browser'],
       ['/wash-day?items=itm-bib,itm-parka', 'When you are needed'],

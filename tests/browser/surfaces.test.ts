@@ -72,6 +72,23 @@ describe('a pair, surface by surface', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('from as found to sold: its marks taken off one by one, the sale sheet says what was done and what is left', async () => {
+    const v = await visit({ path: PAIR });
+    await v.press('Next rung');
+    await v.press('It is gone');
+    await v.sees('Next: baking soda overnight, on the leather upper.');
+    await v.go('/kit/itm-lender-41/sale');
+    await v.sees('Peroxide cream in the light on yellowing (rim): gone.');
+    await v.sees('Grease (upper, side)');
+    await v.go('/kit/itm-lender-41');
+    await v.press('Change its figures');
+    await v.write('Sold for', '70');
+    await v.press('Save');
+    // 70 less 18 paid; what was tried by itself has no price.
+    await v.sees('Sold for 70.00 EUR: it left 52.00 EUR');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('on a phone in the dark: sole and inside, other things have no panels; without serious faults', async () => {
     const v = await visit({ path: OTHER, width: 390, height: 844, dark: true });
     await v.press('Inside');

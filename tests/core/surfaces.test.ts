@@ -98,7 +98,16 @@ describe('a pair, panel by panel', () => {
     expect(new Set(panels.flatMap((p) => p.sides))).toEqual(new Set(['front', 'back', 'sole', 'inside']));
   });
   test('trim of hide is no cap, and other things are no pair', () => {
-    expect(panelsOf(item('shoe', [comp('upper', 'cotton-canvas'), comp('trim', 'suede')])).map((p) => p.id)).toEqual(['upper']);
+    const trimmed = panelsOf(item('shoe', [comp('upper', 'cotton-canvas'), comp('trim', 'suede')]));
+    expect(trimmed.map((p) => [p.id, p.surface, p.place])).toEqual([
+      ['upper', 'cloth', 'canvas side'],
+      ['overlay', 'nap', 'suede side'],
+    ]);
+    expect(panelsOf(item('boot', [comp('upper', 'leather'), comp('trim', 'rubber')]))[0]?.place).toBe('side');
+    const meshed = panelsOf(
+      item('shoe', [comp('upper', 'polyester-knit'), comp('mesh', 'polyester-mesh'), comp('midsole', 'eva-foam')]),
+    );
+    expect(meshed.map((p) => p.id)).toEqual(['upper', 'overlay', 'midsole']);
     expect(panelsOf(shell())).toEqual([]);
   });
   test('a mark lies on the panel whose place it names, leather beside suede', () => {

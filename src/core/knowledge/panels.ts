@@ -5,10 +5,10 @@ import type { Damage, Part, Side, Soil } from '../gear';
  * other is worked on. And the questions that tell what a mark is. From memory.
  */
 
-/** `second`: the part's second component, as suede beside leather. `capped`: only where that part is of rubber or foam. */
+/** `second`: what lies beside the first, as suede beside leather; never rubber, which is a cap or a rim. */
 export const PANELS = [
   { id: 'upper', sides: ['front', 'back'], parts: ['upper', 'face', 'mesh'], place: 'side' },
-  { id: 'overlay', sides: ['front', 'back'], parts: ['upper'], second: true, place: 'side' },
+  { id: 'overlay', sides: ['front', 'back'], parts: ['upper', 'mesh', 'trim'], second: true, place: 'side' },
   { id: 'toe', sides: ['front', 'back'], parts: ['trim'], place: 'toe cap' },
   { id: 'collar', sides: ['front', 'back'], parts: ['lining'], place: 'lining' },
   { id: 'laces', sides: ['front', 'back'], parts: ['laces'], place: 'laces' },

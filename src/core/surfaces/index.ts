@@ -47,25 +47,36 @@ export interface Panel {
   /** What a mark on it says of its place. */
   readonly place: string;
 }
+const SIDE_PARTS: readonly string[] = PANELS.find((p) => 'second' in p)?.parts ?? [];
+/** Materials by the word that a place says of them. */
+const MATERIAL_PLACES: Partial<Record<Component['material'], string>> = {
+  'cotton-canvas': 'canvas',
+  'polyester-mesh': 'mesh',
+  'elastane-mesh': 'mesh',
+};
 /** The panels that a pair of shoes or boots has, by its parts; none for other things. */
 export function panelsOf(item: Pick<Item, 'kind' | 'components'>): Panel[] {
   if (!isShoe(item.kind)) return [];
+  const outside = item.components.filter(
+    (c) => SIDE_PARTS.includes(c.part) && !RUBBER_SURFACES.has(surfaceOf(c.part, c.material, item.kind)),
+  );
   return PANELS.flatMap((record): Panel[] => {
     const { id, sides, place } = record;
     const parts: readonly string[] = record.parts;
+    const on = (c: Component): Surface => surfaceOf(c.part, c.material, item.kind);
     const made = parts.flatMap((part) => item.components.filter((c) => c.part === part));
-    const component = made['second' in record ? 1 : 0];
+    const soft = made.filter((c) => !RUBBER_SURFACES.has(on(c)));
+    // A cap is of rubber; other trim lies beside the upper.
+    const component = 'second' in record ? soft[1] : id === 'toe' ? made.find((c) => !soft.includes(c)) : made[0];
     if (!component) return [];
-    const surface = surfaceOf(component.part, component.material, item.kind);
-    // A cap is of rubber; other trim is no panel of its own.
-    if (id === 'toe' && !RUBBER_SURFACES.has(surface)) return [];
+    const beside = place === 'side' && outside.length > 1;
     return [
       {
         id,
         sides,
         component,
-        surface,
-        place: made.length > 1 && parts.includes('upper') ? `${component.material} ${place}` : place,
+        surface: on(component),
+        place: beside ? `${MATERIAL_PLACES[component.material] ?? component.material} ${place}` : place,
       },
     ];
   });

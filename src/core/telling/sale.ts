@@ -6,6 +6,7 @@ import { dayOf } from '../units/day';
 import { moneyText } from '../units/money';
 import { changeText } from './colour';
 import { didText } from './run';
+import { treatedText } from './surfaces';
 
 /** What a buyer is told. Nothing in it is claimed that no look has seen. */
 export interface SaleSheet {
@@ -29,7 +30,7 @@ const MOST_CARES = 8;
 
 function flawsOf(seen: Inspection): string[] {
   const stains = (seen.stains ?? []).map(({ soil, place, part, set }) => {
-    const where = [part ? PART_WORDS[part] : '', place ?? ''].filter(Boolean).join(', ');
+    const where = [part ? uncapital(PART_WORDS[part]) : '', place ?? ''].filter(Boolean).join(', ');
     return `${capital(SOIL_WORDS[soil])}${where ? ` (${where})` : ''}${set ? ', set in' : ''}.`;
   });
   const damage = (seen.damage ?? []).map(
@@ -61,6 +62,20 @@ function unseenOf(item: Item, seen: Inspection | null, kit: Pick<Kit, 'log'>): s
   ];
 }
 
+/** Cares and rungs that took something off, newest first. */
+function doneOf(
+  cares: readonly CareEntry[],
+  item: Item,
+  { log = [] }: Pick<Kit, 'log'>,
+): { readonly at: string; readonly text: string }[] {
+  const rungs = log
+    .filter(isEntry('treatment'))
+    .filter((e) => e.itemId === item.id && (e.result === 'gone' || e.result === 'paler'))
+    .map((e) => ({ at: e.at, text: `${treatedText(e)}.` }));
+  const all = [...cares.map((e) => ({ at: e.at, text: `${capital(didText(e))}.` })), ...rungs];
+  return all.sort((a, b) => Date.parse(b.at) - Date.parse(a.at)).slice(0, MOST_CARES);
+}
+
 /**
  * What can honestly be said of a thing that is for sale.
  * @param colours changes of its places that its pictures show. @param dayText how a day is written.
@@ -90,7 +105,7 @@ export function saleSheet(
       ...(item.boughtOn === undefined ? [] : [`Bought ${dayText(item.boughtOn)}.`]),
       ...(uses > 0 ? [`Used ${times(uses)} that are written down.`] : []),
     ],
-    done: cares.slice(0, MOST_CARES).map((e) => ({ on: dayText(dayOf(e.at)), text: `${capital(didText(e))}.` })),
+    done: doneOf(cares, item, kit).map(({ at, text }) => ({ on: dayText(dayOf(at)), text })),
     measured: [
       ...colours
         .filter(({ change }) => change.yellower.low > 0 || change.yellower.high < 0)

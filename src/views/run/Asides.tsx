@@ -2,8 +2,6 @@ import { useState } from 'react';
 import type { FillMap } from '../../core/gear';
 import { BaffleMap } from '../../ui/BaffleMap';
 import { useDraft } from '../../app/draft';
-import { keepPhotos } from '../../app/photos';
-import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
 import type { Clash } from '../../core/run/meet';
 import { capital } from '../../core/words/text';
@@ -12,7 +10,6 @@ import { TextField } from '../../ui/TextField';
 import { Note, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { Form } from '../../ui/Form';
-import { FilePick } from '../../ui/FilePick';
 
 /** What one wants to remember of this step. @param at where it is noted: half a note waits there. */
 export function NoteField({ at, was, onKeep }: { at: string; was: string; onKeep: (text: string) => void }) {
@@ -87,23 +84,6 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
         I rinsed {vessel ? where : 'it'} with plenty of water
       </Button>
     </>
-  );
-}
-
-/** A photograph of it as it is at this step; kept with the thing. */
-export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: string; onTaken: (photoId: string) => void }) {
-  const [busy, setBusy] = useState(false);
-  const take = async (files: readonly File[]): Promise<void> => {
-    setBusy(true);
-    const { fault, undo, ids } = await keepPhotos(itemId, files, { step });
-    for (const id of ids) onTaken(id);
-    setBusy(false);
-    tell(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
-  };
-  return (
-    <FilePick accept={['image/*']} camera look="text" disabled={busy} onFiles={(files) => void take(files)}>
-      {busy ? 'Making it small …' : 'Photograph'}
-    </FilePick>
   );
 }
 

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { CLOTHS, DIDS, type Cloth, type Did } from '../../core/gear';
@@ -5,7 +6,9 @@ import type { MarkAt, RungAt } from '../../core/surfaces';
 import { markName, rungSaid } from '../../core/telling/surfaces';
 import { CLOTH_WORDS, DID_WORDS, TRIED_WORDS } from '../../core/words/marks';
 import { capital } from '../../core/words/text';
-import { Column, Note, Quiet } from '../../ui/basics';
+import { PhotoTaker } from '../../app/PhotoTaker';
+import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { TextField } from '../../ui/TextField';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
@@ -28,8 +31,24 @@ const Answers = styled.div`
   gap: 8px;
 `;
 
-/** A hidden place first: what was tried, and what the white cloth shows. */
-function HiddenPlace({ agent, onCloth }: { agent: NonNullable<RungAt['testFirst']>; onCloth: (cloth: Cloth) => void }) {
+/** What a hidden place showed: where it is, how the white cloth is, and a picture of it. */
+export interface HiddenAnswer {
+  readonly cloth: Cloth;
+  readonly place: string;
+  readonly photos: readonly string[];
+}
+/** A hidden place first: what was tried where, and what the white cloth shows. */
+function HiddenPlace({
+  agent,
+  itemId,
+  onAnswer,
+}: {
+  agent: NonNullable<RungAt['testFirst']>;
+  itemId: string;
+  onAnswer: (answer: HiddenAnswer) => void;
+}) {
+  const [place, setPlace] = useState('');
+  const [photos, setPhotos] = useState<readonly string[]>([]);
   return (
     <Column $gap={12}>
       <p>
@@ -37,10 +56,23 @@ function HiddenPlace({ agent, onCloth }: { agent: NonNullable<RungAt['testFirst'
         and press a white cloth on it.
         {agent === 'warm-water' && ' Go cold first, then cool, then warm.'}
       </p>
+      <Row $wrap>
+        <TextField label="Which place, if you like" value={place} maxLength={200} onChange={setPlace} />
+        <PhotoTaker
+          itemId={itemId}
+          step={`Hidden place: ${TRIED_WORDS[agent]}`}
+          onTaken={(id) => setPhotos((all) => [...all, id])}
+        />
+      </Row>
+      {photos.length > 0 && <Quiet role="status">A picture of it is kept.</Quiet>}
       <h3>How is the white cloth?</h3>
       <Answers>
         {CLOTHS.map((cloth) => (
-          <Button key={cloth} look={cloth === 'clean' ? 'main' : 'quiet'} onPress={() => onCloth(cloth)}>
+          <Button
+            key={cloth}
+            look={cloth === 'clean' ? 'main' : 'quiet'}
+            onPress={() => onAnswer({ cloth, place: place.trim(), photos })}
+          >
             {CLOTH_WORDS[cloth].asked}
           </Button>
         ))}
@@ -53,13 +85,15 @@ function HiddenPlace({ agent, onCloth }: { agent: NonNullable<RungAt['testFirst'
 export function RungSheet({
   mark,
   rung,
+  itemId,
   onCloth,
   onDid,
   onClose,
 }: {
   mark: MarkAt;
   rung: RungAt;
-  onCloth: (cloth: Cloth) => void;
+  itemId: string;
+  onCloth: (answer: HiddenAnswer) => void;
   onDid: (did: Did) => void;
   onClose: () => void;
 }) {
@@ -73,7 +107,7 @@ export function RungSheet({
         </Note>
       ))}
       {rung.testFirst ? (
-        <HiddenPlace agent={rung.testFirst} onCloth={onCloth} />
+        <HiddenPlace agent={rung.testFirst} itemId={itemId} onAnswer={onCloth} />
       ) : (
         <>
           <Rows>

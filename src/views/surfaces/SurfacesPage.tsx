@@ -157,13 +157,18 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
         <RungSheet
           mark={mark}
           rung={mark.next}
-          onCloth={(cloth) => {
+          itemId={item.id}
+          onCloth={({ cloth, place, photos }) => {
             const agent = mark.next?.testFirst;
             if (!agent) return;
             const { part } = mark.stain;
-            void hands
-              .tested({ agent, ...(part === undefined ? {} : { part }) }, cloth)
-              .then(() => cloth !== 'clean' && setWorking(null));
+            const test = {
+              agent,
+              ...(part === undefined ? {} : { part }),
+              ...(place ? { place } : {}),
+              ...(photos.length > 0 ? { photos: [...photos] } : {}),
+            };
+            void hands.tested(test, cloth).then(() => cloth !== 'clean' && setWorking(null));
           }}
           onDid={(did) => {
             const rung = mark.next;

@@ -14,7 +14,7 @@ export interface Hands {
   readonly addDamage: (damage: DamageSeen) => Promise<void>;
   readonly takeAway: (mark: MarkAt) => Promise<void>;
   readonly tried: (mark: MarkAt, rung: RungAt, result: Did) => Promise<void>;
-  readonly tested: (test: Pick<SpotTestEntry, 'agent' | 'part' | 'place'>, cloth: Cloth) => Promise<void>;
+  readonly tested: (test: Pick<SpotTestEntry, 'agent' | 'part' | 'place' | 'photos'>, cloth: Cloth) => Promise<void>;
 }
 
 /** A pair as it was last seen, and the hands that work on it. */
