@@ -73,7 +73,7 @@ export const LENDER_LOOKS: readonly (readonly [string, number, Partial<Inspectio
         { soil: 'scuff', place: 'rim', part: 'outsole', spot: { side: 'front', foot: 'right', x: 0.3, y: 0.88 } },
         { soil: 'salt-line', place: 'leather side', part: 'upper', spot: { side: 'back', foot: 'right', x: 0.5, y: 0.6 } },
         { soil: 'grease', place: 'suede side', part: 'upper', spot: { side: 'front', foot: 'right', x: 0.26, y: 0.6 } },
-        { soil: 'sweat', place: 'tongue', part: 'lining', spot: { side: 'inside', foot: 'left', x: 0.68, y: 0.48 } },
+        { soil: 'sweat', place: 'tongue', part: 'lining', spot: { side: 'inside', foot: 'left', x: 0.74, y: 0.42 } },
       ],
     },
   ],

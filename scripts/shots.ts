@@ -20,7 +20,7 @@ const SHOTS: readonly {
   { name: 'kit', path: '/kit' },
   { name: 'new', path: '/kit/new' },
   { name: 'item', path: '/kit/itm-parka' },
-  { name: 'look-over', path: '/kit/itm-smock/look-over' },
+  { name: 'surfaces', path: '/kit/itm-lender-41/surfaces' },
   { name: 'colour-dark', path: '/kit/itm-white-shoes/colour', dark: true },
   { name: 'programme', path: '/kit/itm-parka/programme' },
   { name: 'look-over-phone', path: '/kit/itm-smock/look-over', phone: true },

@@ -58,11 +58,13 @@ function HiddenPlace({
       </p>
       <Row $wrap>
         <TextField label="Which place, if you like" value={place} maxLength={200} onChange={setPlace} />
-        <PhotoTaker
-          itemId={itemId}
-          step={`Hidden place: ${TRIED_WORDS[agent]}`}
-          onTaken={(id) => setPhotos((all) => [...all, id])}
-        />
+        <span style={{ marginTop: 26 }}>
+          <PhotoTaker
+            itemId={itemId}
+            step={`Hidden place: ${TRIED_WORDS[agent]}`}
+            onTaken={(id) => setPhotos((all) => [...all, id])}
+          />
+        </span>
       </Row>
       {photos.length > 0 && <Quiet role="status">A picture of it is kept.</Quiet>}
       <h3>How is the white cloth?</h3>
