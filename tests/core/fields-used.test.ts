@@ -379,6 +379,7 @@ const NOT_USED: Readonly<Record<string, string>> = {
   'supplies.sizeMl': 'the same',
   'supplies.expiresOn': 'a plan has no clock; the page warns and the shopping list does not count it',
   'supplies.traits': 'tried with preferences.prefer',
+  'supplies.pullMl': 'pulls of the trigger that are counted in a run',
   'preferences.units': 'how figures are shown',
   'preferences.currency': 'the same',
   'preferences.hardnessUnit': 'the same',

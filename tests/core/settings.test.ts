@@ -167,13 +167,33 @@ describe('settings of a step', () => {
     ['warm', 'filled', { facts: ['down-filled'] }, { heat: 'low', rounds: 2, checkEveryMin: 10 }],
     ['iron', 'one dot', {}, { tool: 'iron', ironC: 110 }],
     ['iron', 'less where it must', { bounds: { ironMaxC: 90 } }, { tool: 'iron', ironC: 90 }],
-    ['proofer', 'a spray by its face: 2 m² × half × 80 mL', {}, { proofer: 'spray-proofer', prooferMl: 80 }],
+    [
+      'proofer',
+      'a spray by its face: 2 m² × half × 65 mL, 85 and 15 of 100',
+      {},
+      {
+        proofer: 'spray-proofer',
+        prooferMl: 65,
+        spray: [
+          { zone: 'body', ml: 55 },
+          { zone: 'hem', ml: 10 },
+        ],
+      },
+    ],
     ['proofer', 'washed in', { facts: ['proof:wash-in'] }, { proofer: 'wash-in-proofer', prooferMl: 100 }],
     [
       'proofer',
       'by its bottle',
       { kit: { supplies: [{ id: 'p', class: 'spray-proofer', labelDoseMl: 60 }] } },
-      { proofer: 'spray-proofer', prooferMl: 60, supplyId: 'p' },
+      {
+        proofer: 'spray-proofer',
+        prooferMl: 60,
+        spray: [
+          { zone: 'body', ml: 51 },
+          { zone: 'hem', ml: 9 },
+        ],
+        supplyId: 'p',
+      },
     ],
     [
       'soakCleaner',

@@ -2,6 +2,7 @@
  * What a programme is, as a document: steps with settings and reasons, and the limits they keep. The engine makes it, words write it, runs,
  * rehearsals and pages read it. Refuses: making one.
  */
+import type { ZoneSpray } from '../dosing/spray';
 import type { DryModel } from '../drying';
 import type { Action, Aim, Heat, Method, Phase, SupplyClass } from '../gear';
 import type { BasisKind, Dimension } from '../knowledge';
@@ -32,6 +33,8 @@ export interface StepSettings {
   count?: number;
   proofer?: SupplyClass;
   prooferMl?: number;
+  /** The same zone by zone, where it is sprayed. */
+  spray?: readonly ZoneSpray[];
   /** The bottle that is meant; absent when none is owned. */
   supplyId?: string;
   /** What the drying was worked out from. */

@@ -1,4 +1,4 @@
-import { ACTIONS, AIMS, BLEACHES, HEATS, LABEL_IRON_C, METHODS, PHASES, SUPPLY_CLASSES, TUMBLES } from '../gear';
+import { ACTIONS, AIMS, BLEACHES, HEATS, LABEL_IRON_C, METHODS, PHASES, SUPPLY_CLASSES, TUMBLES, DROPLET_ZONES } from '../gear';
 import { schemaOf, type JsonSchema } from './fields';
 import { DayRequestDoc, WashDayDoc } from './day';
 import { KitDoc } from './kit/kit';
@@ -70,6 +70,15 @@ export function programmeSchema(): JsonSchema {
       count: { type: 'integer', minimum: 1 },
       proofer: { enum: [...SUPPLY_CLASSES] },
       prooferMl: { type: 'number', exclusiveMinimum: 0 },
+      spray: {
+        type: 'array',
+        items: {
+          type: 'object',
+          required: ['zone', 'ml'],
+          properties: { zone: { enum: [...DROPLET_ZONES] }, ml: { type: 'number', exclusiveMinimum: 0 } },
+        },
+      },
+      tries: { type: 'array', items: { enum: [...SUPPLY_CLASSES, 'warm-water'] } },
       tool: text,
       ironC: { type: 'number' },
       place: { enum: ['line', 'rack', 'flat', 'shade', 'indoors', 'radiator', 'launderette'] },

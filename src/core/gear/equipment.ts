@@ -103,4 +103,6 @@ export interface Supply {
   sizeMl?: number;
   expiresOn?: string;
   traits?: v.SupplyTrait[];
+  /** Of a spray bottle: what one pull of its trigger gives, as measured. */
+  pullMl?: number;
 }

@@ -27,6 +27,8 @@ export const BOUNDS = {
   rinses: { min: 0, max: 20, whole: true },
   cycleLitres: { max: 500 },
   loadKg: { max: 60 },
+  /** Ten pulls of a trigger. */
+  tenPullsMl: { max: 50 },
   drumLitres: { max: 1000 },
   dryerC: { max: 150 },
   ironC: { max: 260 },

@@ -84,6 +84,11 @@ export const DOSING_FIGURES = {
   tankMlPerL: m(5, 'mL/L', 2, 15),
   /** One pull of the trigger of a spray bottle. */
   pullMl: m(1, 'mL', 0.7, 1.3),
+  /** Of a sprayed finish: where rain falls first and straps rub, beside the rest. */
+  sprayMore: m(1.5, '1', 1.3, 1.7),
+  /** And where drops still roll off, or nearly do, beside a zone that soaks. */
+  spraySheds: m(0.5, '1', 0.3, 0.8),
+  sprayNearly: m(0.75, '1', 0.6, 0.9),
 } as const;
 
 export const DRYING_FIGURES = {

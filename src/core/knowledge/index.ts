@@ -30,7 +30,7 @@ export * from './condition';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';
 export { AIM_SEQUENCE, OBSERVED, OPEN_QUESTIONS, SUPERSEDES, THRESHOLDS, thresholdsOf } from './assessment';
-export { exposedZones, zonesOf } from './zones-of';
+export { exposedZones, sprayRowOf, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';
 export * from './figures';

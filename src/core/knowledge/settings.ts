@@ -160,7 +160,7 @@ const DOSE_GUESSES: readonly {
   { cleaner: 'mild-soap', when: { all: ['mat:acrylic-pile'] }, rangeMl: [8, 15] },
 ];
 /** Spray proofer, mL per square metre of face, and the share of an item's drying surface that is face. */
-const PROOFER_ML_PER_M2 = 80;
+const PROOFER_ML_PER_M2 = 65;
 const FACE_SHARE = 0.5;
 const WASH_IN_PROOFER_ML = 100;
 /** Spin by school, rpm; null = the family's. */

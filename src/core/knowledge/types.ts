@@ -219,7 +219,23 @@ export interface ZoneRow {
   readonly kinds?: readonly Kind[];
   readonly zones: readonly DropletZone[];
   readonly exposed: readonly DropletZone[];
+  /** Of the face of such a thing, together 1. */
+  readonly share: { readonly [zone in DropletZone]?: number };
+  /** Zones that take more of a sprayed finish. */
+  readonly more: readonly DropletZone[];
+  readonly forgotten: readonly ForgottenPlace[];
 }
+/** Places that a hand with a spray bottle leaves out. */
+export const FORGOTTEN_PLACES = [
+  'underarm',
+  'hood-back',
+  'strap-lines',
+  'hem-inside',
+  'seat-seam',
+  'inside-legs',
+  'seams-and-edges',
+] as const;
+export type ForgottenPlace = (typeof FORGOTTEN_PLACES)[number];
 
 /**
  * One look of the work, at whatever steps it is taken. A look that fails is followed by its remedy and by the same look again; after so many

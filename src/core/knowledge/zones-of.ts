@@ -10,3 +10,5 @@ export const zonesOf = (kind: Kind, knowledge: Pick<Knowledge, 'zones'>): readon
 /** Those that rain, straps, kneeling and sitting reach first. */
 export const exposedZones = (kind: Kind, knowledge: Pick<Knowledge, 'zones'>): readonly DropletZone[] =>
   rowOf(kind, knowledge)?.exposed ?? [];
+/** How a sprayed finish is spread over a kind: shares, where more of it goes, and what is forgotten. */
+export const sprayRowOf = (kind: Kind, knowledge: Pick<Knowledge, 'zones'>): ZoneRow | undefined => rowOf(kind, knowledge);

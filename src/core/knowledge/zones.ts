@@ -2,7 +2,8 @@ import type { ZoneRow } from './types';
 
 /**
  * The zones of a thing that drops are tried on, in the order a hand goes over it, and those that rain, straps, kneeling and sitting reach first
- * [common practice]. The first row that names the kind speaks; the last speaks for the rest.
+ * [common practice]. The first row that names the kind speaks; the last speaks for the rest. `share`: of the face, together 1 [from memory];
+ * `more`: where rain falls first and straps rub, which takes half as much again; `forgotten`: where a tired hand leaves out.
  */
 export const ZONES = [
   {
@@ -10,8 +11,34 @@ export const ZONES = [
     kinds: ['jacket', 'mid-layer', 'base-layer', 'jersey', 'costume-body'],
     zones: ['hood', 'shoulders', 'chest', 'sleeves', 'hem', 'back'],
     exposed: ['shoulders', 'hood', 'back', 'sleeves'],
+    share: { hood: 0.1, shoulders: 0.12, chest: 0.22, sleeves: 0.24, hem: 0.08, back: 0.24 },
+    more: ['hood', 'shoulders'],
+    forgotten: ['underarm', 'hood-back', 'strap-lines', 'hem-inside'],
   },
-  { id: 'vest', kinds: ['vest', 'running-vest'], zones: ['shoulders', 'chest', 'hem', 'back'], exposed: ['shoulders', 'back'] },
-  { id: 'legs', kinds: ['trousers'], zones: ['body', 'knees', 'hem', 'seat'], exposed: ['seat', 'knees', 'hem'] },
-  { id: 'rest', zones: ['body', 'hem'], exposed: ['body'] },
+  {
+    id: 'vest',
+    kinds: ['vest', 'running-vest'],
+    zones: ['shoulders', 'chest', 'hem', 'back'],
+    exposed: ['shoulders', 'back'],
+    share: { shoulders: 0.2, chest: 0.35, hem: 0.1, back: 0.35 },
+    more: ['shoulders'],
+    forgotten: ['strap-lines', 'hem-inside'],
+  },
+  {
+    id: 'legs',
+    kinds: ['trousers'],
+    zones: ['body', 'knees', 'hem', 'seat'],
+    exposed: ['seat', 'knees', 'hem'],
+    share: { body: 0.45, knees: 0.15, hem: 0.2, seat: 0.2 },
+    more: ['seat', 'knees'],
+    forgotten: ['seat-seam', 'inside-legs', 'hem-inside'],
+  },
+  {
+    id: 'rest',
+    zones: ['body', 'hem'],
+    exposed: ['body'],
+    share: { body: 0.85, hem: 0.15 },
+    more: [],
+    forgotten: ['seams-and-edges'],
+  },
 ] as const satisfies readonly ZoneRow[];

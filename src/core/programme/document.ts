@@ -8,6 +8,7 @@ import {
   HIDE_SURFACES,
   MAIN_PARTS,
   OPEN_QUESTIONS,
+  sprayRowOf,
   SUPERSEDES,
   surfaceOf,
   thresholdsOf,
@@ -158,6 +159,7 @@ function sharedContext(plan: Plan, words: Words): SharedContext {
   return {
     has: (fact) => plan.facts.has(fact),
     exposed: exposedZones(plan.request.item.kind, plan.knowledge),
+    forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     massG: plan.massG,
@@ -178,6 +180,7 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
     washer: shared.washer,
     dryer: shared.dryer,
     exposed: shared.exposed,
+    forgotten: shared.forgotten,
     massG: shared.massG,
     cycle: shared.cycle,
     cycleStyle: shared.cycleStyle,

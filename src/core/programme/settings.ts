@@ -2,6 +2,7 @@ import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
 import { DOSING_FIGURES, LOFT_FIGURES, REST_ON, RINSING_FIGURES, WASHED_SURFACES, type Surface } from '../knowledge';
+import { sprayPlan } from '../dosing/spray';
 import { eveningOf, fillGrams, readingsOf } from '../loft';
 import { heldAt } from '../rinsing';
 import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
@@ -231,10 +232,18 @@ export const SETTERS: Readonly<Record<string, Setter>> = {
     const washIn = state.facts.has('proof:wash-in');
     s.proofer = washIn ? 'wash-in-proofer' : 'spray-proofer';
     const bottle = bottleOf(state, s.proofer);
-    const guess = washIn
-      ? state.knowledge.settings.washInProoferMl
-      : state.areaM2 * state.knowledge.settings.faceShare * state.knowledge.settings.prooferMlPerM2;
-    s.prooferMl = Math.round(bottle?.labelDoseMl ?? guess);
+    const { settings } = state.knowledge;
+    if (washIn) s.prooferMl = Math.round(bottle?.labelDoseMl ?? settings.washInProoferMl);
+    else {
+      const { item, inspection } = state.request;
+      const spray = sprayPlan(item.kind, state.knowledge, inspection?.droplet, {
+        faceM2: state.areaM2 * settings.faceShare,
+        mlPerM2: settings.prooferMlPerM2,
+        labelMl: bottle?.labelDoseMl,
+      });
+      s.prooferMl = spray.ml;
+      s.spray = spray.zones;
+    }
     if (bottle) s.supplyId = bottle.id;
   },
 };

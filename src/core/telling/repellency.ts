@@ -51,3 +51,13 @@ export const REPELLENCY_BASIS = [
   'How fast it fades and what care gives back begin from what is usual for its finish, from memory, and are learnt from this thing’s own tests, uses and care. Where no use is written down, days stand for it.',
   'Bounds hold nine in ten. A home test is not the standard’s apparatus.',
 ] as const;
+
+/** What is left in the bottle beside what the rest of the plan asks for. @param leftMl as written down; absent = not known. @param wantedMl in all. */
+export function sprayLeftText(leftMl: number | undefined, usedMl: number, wantedMl: number): string {
+  const used = Math.round(usedMl);
+  const more = Math.max(0, Math.round(wantedMl) - used);
+  if (leftMl === undefined) return more > 0 ? `${used} mL so far, ${more} mL to go.` : `${used} mL in all.`;
+  const left = Math.max(0, Math.round(leftMl) - used);
+  if (left < more) return `About ${left} mL left in the bottle, ${more} mL to go: it is short by ${more - left} mL.`;
+  return `About ${left} mL left in the bottle${more > 0 ? `, ${more} mL to go` : ''}.`;
+}

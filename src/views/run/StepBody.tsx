@@ -22,6 +22,7 @@ import { Clumps } from './Asides';
 import { DampPanel } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
 import { HiddenPlaces, StaysOff } from './HiddenPlaces';
+import { SprayCounter } from './SprayCounter';
 import { DropsStep, LoftStep, Weigh } from './Measures';
 import { Big, Clock, HeatLine, Text } from './parts';
 import { type LiveRun } from './useLive';
@@ -138,6 +139,7 @@ export function StepMeasures({ live }: { live: LiveRun }) {
     <>
       <StaysOff live={live} />
       {step.settings.tries && <HiddenPlaces live={live} />}
+      {step.settings.spray && <SprayCounter key={`${step.id}-${state.times}`} live={live} />}
       {weighsDry && (
         <>
           <WeighHere live={live} label="On the scale, g" focus={!weighed} onTyped={(massG) => type({ massG })} />

@@ -131,4 +131,6 @@ export class SupplyDoc implements gear.Supply {
   @Maybe() @Positive() sizeMl?: number;
   @Maybe() @Day() expiresOn?: string;
   @Maybe() @ListOf(v.SUPPLY_TRAITS) traits?: v.SupplyTrait[];
+  /** Of a spray bottle: what one pull of its trigger gives, as measured. */
+  @Maybe() @Positive() pullMl?: number;
 }

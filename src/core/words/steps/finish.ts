@@ -1,7 +1,7 @@
 import type { Fact } from '../../knowledge';
 import type { StepWords } from './say';
 import { listed } from '../text';
-import { degrees, spin, balls, exposed, where, hours, dryPlaces, DRY_PASS } from './say';
+import { degrees, spin, balls, exposed, sprayed, where, hours, dryPlaces, DRY_PASS } from './say';
 
 /** Where dirt stays longest, by kind. */
 const WORST_PLACES: readonly (readonly [Fact, string])[] = [
@@ -68,7 +68,7 @@ export const FINISH_WORDS = {
   'spray-down-now': {
     title: 'Spray the face before the last round',
     text: (c) =>
-      `When only the face is still damp, hang it outside or over a covered floor, spray about ${c.s.prooferMl} mL of spray proofer over the face, more on ${exposed(c)} and where straps rub, wipe off the drips, and let it rest ten minutes before the last round.`,
+      `When only the face is still damp, hang it outside or over a covered floor, spray about ${c.s.prooferMl} mL of spray proofer over the face.${sprayed(c)} Wipe off the drips, and let it rest ten minutes before the last round.`,
   },
   'hang-after': {
     title: 'Hang it an hour and a half',
@@ -258,7 +258,7 @@ export const FINISH_WORDS = {
   'spray-if-failed': {
     title: 'Spray the finish on',
     text: (c) =>
-      `Damp the clean face, hang it up outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over it, more on ${exposed(c)} and where straps rub. After a few minutes wipe off the drips.`,
+      `Damp the clean face, hang it up outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over it.${sprayed(c)} After a few minutes wipe off the drips.`,
   },
   'wash-in-if-failed': {
     title: 'Wash the proofer in',

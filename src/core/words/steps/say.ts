@@ -2,7 +2,7 @@ import { capsText } from '../dose';
 import { capital, listed } from '../text';
 import { waterWord } from '../water';
 import type { DropletZone, Soil } from '../../gear';
-import type { CycleStyle, Fact, Surface } from '../../knowledge';
+import type { CycleStyle, Fact, ForgottenPlace, Surface } from '../../knowledge';
 import type { StepSettings } from '../../document';
 import { powderG } from '../../dosing';
 import { SUPPLY_WORDS } from '../names';
@@ -11,6 +11,8 @@ import { SUPPLY_WORDS } from '../names';
 export interface StepContext {
   readonly s: StepSettings;
   readonly has: (fact: Fact) => boolean;
+  /** Places of this kind that a hand with a spray bottle leaves out. */
+  readonly forgotten: readonly ForgottenPlace[];
   /** Zones of this kind that rain and rubbing reach first. */
   readonly exposed: readonly DropletZone[];
   readonly washer: string;
@@ -97,6 +99,21 @@ export const soaked = (c: StepContext): string => {
   return first && second
     ? `soak ${first} min, knead every part, and soak ${second} min more`
     : `knead every part${c.s.soakMin ? `, and soak ${c.s.soakMin} min` : ''}`;
+};
+const FORGOTTEN: Record<ForgottenPlace, string> = {
+  underarm: 'under the arms',
+  'hood-back': 'the back of the hood',
+  'strap-lines': 'along the strap lines',
+  'hem-inside': 'the inside of the hem',
+  'seat-seam': 'the seam of the seat',
+  'inside-legs': 'the inside of the legs',
+  'seams-and-edges': 'seams and edges',
+};
+/** " By zone: hood 16, shoulders 19 and chest 23 mL. Front and back, and not forgotten: under the arms …": for a hand that goes over it. */
+export const sprayed = (c: StepContext): string => {
+  const zones = c.s.spray ?? [];
+  const by = zones.length > 1 ? ` By zone: ${listed(zones.map((z) => `${z.zone} ${z.ml}`))} mL.` : '';
+  return `${by} Front and back, and also ${listed(c.forgotten.map((place) => FORGOTTEN[place]))}.`;
 };
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {

@@ -8,7 +8,7 @@ import {
   degrees,
   spin,
   dose,
-  exposed,
+  sprayed,
   ladders,
   rinses,
   machine,
@@ -348,6 +348,6 @@ export const WASH_WORDS = {
   'spray-now': {
     title: 'Spray the finish on',
     text: (c) =>
-      `Hang it up damp, outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over the face, more on ${exposed(c)} and where straps rub. After a few minutes wipe off the drips.`,
+      `Hang it up damp, outside or over a covered floor, and spray about ${c.s.prooferMl} mL of spray proofer over the face.${sprayed(c)} After a few minutes wipe off the drips.`,
   },
 } satisfies Record<string, StepWords>;
