@@ -3,6 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { pullOf, pullsFor, sprayPlan } from '../../src/core/dosing/spray';
 import { KINDS, type Droplet, type Kit } from '../../src/core/gear';
 import { KNOWLEDGE, zonesOf } from '../../src/core/knowledge';
+import type { Run } from '../../src/core/run';
+import { takeOff } from '../../src/core/run/left';
 import { planItem } from '../../src/core/programme';
 import { sprayLeftText } from '../../src/core/telling/repellency';
 import { KIT, shell, withSupplies } from '../make';
@@ -27,7 +29,7 @@ describe('a sprayed finish, zone by zone', () => {
   test('the bottle’s own figure wins, spread the same way', () => {
     const plan = jacket(undefined, { labelMl: 60 });
     expect(Math.abs(plan.ml - 60)).toBeLessThanOrEqual(3);
-    expect(ml(plan).shoulders / ml(plan).hem!).toBeCloseTo(2.25, 0);
+    expect((ml(plan).shoulders ?? 0) / (ml(plan).hem ?? 1)).toBeCloseTo(2.25, 0);
   });
   test('for every kind: shares make one whole, its exposed zones take no less than their share, none is left out', () => {
     for (const kind of KINDS) {
@@ -79,6 +81,13 @@ describe('a sprayed finish, zone by zone', () => {
     expect(step?.text).toMatch(
       /By zone: hood \d+, shoulders \d+, .* mL\. Front and back, and also under the arms, the back of the hood/,
     );
+  });
+  test('more than the bottle was thought to hold was used all the same', () => {
+    const events = [{ type: 'used', class: 'spray-proofer', ml: 80, supplyId: 'b', stepId: 's', at: 1 }];
+    const run = { events } as unknown as Run;
+    const { supplies, used } = takeOff(run, [{ id: 'b', class: 'spray-proofer', remainingMl: 60 }]);
+    expect(supplies[0]?.remainingMl).toBe(0);
+    expect(used.map((u) => u.ml)).toEqual([60, 20]);
   });
   test('what is left in the bottle, and by how much it is short', () => {
     expect(sprayLeftText(60, 0, 116)).toBe('About 60 mL left in the bottle, 116 mL to go: it is short by 56 mL.');

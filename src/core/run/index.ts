@@ -308,10 +308,12 @@ export function wayHere(run: Run): WayId | null {
   const check = checkId === null ? undefined : run.steps[checkId];
   return check?.way !== undefined && check.failures > 0 ? check.way : null;
 }
-/** The zones that are to be treated alone, when that was chosen. */
+/** The zones that are to be treated alone: when that was chosen, and those that failed their drops where the finish is sprayed again for it. */
 export function zonesHere(run: Run): readonly DropletZone[] {
   const checkId = run.detours.at(-1)?.checkId;
-  return checkId !== undefined && wayHere(run) === 'this-zone' ? soakedIn(gradesOf(run, checkId)) : [];
+  if (checkId === undefined) return [];
+  const alone = wayHere(run) === 'this-zone' || current(run)?.settings.spray !== undefined;
+  return alone ? soakedIn(gradesOf(run, checkId)) : [];
 }
 
 /** Moves every running timer by the same amount, when the device's clock was set and no time passed. */

@@ -33,7 +33,7 @@ const Zones = styled.ol`
 
 /** Pulls of the trigger, zone by zone: by a press, by key, or by a beat that the hand follows. What was counted is what was used. */
 export function SprayCounter({ live }: { live: LiveRun }) {
-  const { run, kit, step, state, onlyZones, measured, setUsedAt } = live;
+  const { run, kit, step, state, onlyZones, setUsedAt } = live;
   const bottles = kit?.supplies ?? [];
   const bottle =
     bottles.find((s) => s.id === step.settings.supplyId) ??
@@ -54,10 +54,16 @@ export function SprayCounter({ live }: { live: LiveRun }) {
     const now = Math.min(here.pulls, done(here.zone) + by);
     sheet.setDraft({ counts: { ...counts, [here.zone]: now } });
     const all = used + now - done(here.zone);
-    setUsedAt({ ...measured, stepId: step.id, ml: { ...measured.ml, 'spray-proofer': Math.round(all * pullMl) } });
+    setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(all * pullMl) } });
     // The beat waits for the hand at every new zone.
     if (now >= here.pulls) setBeating(false);
   };
+  const { restored } = sheet;
+  useEffect(() => {
+    // What was counted before a reload was used all the same.
+    if (restored && used > 0) setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(used * pullMl) } });
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it comes back
+  }, [restored]);
   const latest = useRef(count);
   useEffect(() => {
     latest.current = count;

@@ -15,6 +15,12 @@ import { Form } from '../../ui/Form';
 export interface Measured {
   readonly ml: Partial<Record<SupplyClass, number>>;
   readonly litres?: number;
+  /** Not measured: what is planned for the places that are meant. */
+  readonly only?: boolean;
+}
+function plannedText(measured: Measured, cls: SupplyClass, plannedMl: number): string {
+  if (measured.ml[cls] === undefined) return 'as planned';
+  return measured.only ? `for these places; ${plannedMl} mL for all of it` : `measured; ${plannedMl} mL were planned`;
 }
 /** How much of each agent was used, and in how much water: as planned, or as the bottle, the trigger or the bucket says. */
 export function Used({
@@ -45,7 +51,7 @@ export function Used({
                 in {litres} L, 1 in {Math.round((litres * 1000) / used)}
               </>
             )}{' '}
-            <Quiet>{measured.ml[cls] === undefined ? 'as planned' : `measured; ${ml} mL were planned`}</Quiet>{' '}
+            <Quiet>{plannedText(measured, cls, ml)}</Quiet>{' '}
             <TextButton aria-expanded={open === cls} onPress={() => toggle(cls)}>
               {open === cls ? 'Close' : 'It was another amount'}
             </TextButton>

@@ -100,7 +100,11 @@ export function useLive(stored: Run) {
   if (!step || !state) return null;
   const open = opened?.stepId === step.id ? opened.what : null;
   const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
-  const measured: Measured = usedAt?.stepId === step.id ? usedAt : { ml: {} };
+  const onlyZones = zonesHere(run);
+  const sprayed = (step.settings.spray ?? []).filter((z) => onlyZones.includes(z.zone));
+  const sprayedMl = sprayed.reduce((ml, z) => ml + z.ml, 0);
+  const unmeasured: Measured = sprayed.length > 0 ? { ml: { 'spray-proofer': sprayedMl }, only: true } : { ml: {} };
+  const measured: Measured = usedAt?.stepId === step.id ? usedAt : unmeasured;
   const how: Carried = { usedMl: measured.ml, ...(measured.litres === undefined ? {} : { litres: measured.litres }) };
   // A press belongs to what was on the screen: the second of two quick ones finds another step, and does nothing.
   const isAsSeen = (r: Run): boolean => {
@@ -215,7 +219,6 @@ export function useLive(stored: Run) {
   const canStart =
     timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt && openRuns !== undefined && !inUse;
   const way = wayHere(run);
-  const onlyZones = zonesHere(run);
   const stop = (): void => {
     // Of a purge that was stopped nothing is taken for done.
     const those = drum?.here ?? [stored];
