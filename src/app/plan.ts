@@ -1,5 +1,7 @@
 import type { Programme } from '../core/document';
-import { latestInspection, type Item, type Kit } from '../core/gear';
+import { latestInspection, type Item, type Kit, type SupplyClass } from '../core/gear';
+import { KNOWLEDGE, zonesOf } from '../core/knowledge';
+import type { Treatment } from '../core/repellency';
 import type { Plan } from '../core/programme';
 import { plan, writeProgramme } from '../core/programme';
 import { takes } from '../core/energy/takes';
@@ -36,3 +38,38 @@ export function nextWashOf(kit: Kit, item: Item): Plan {
   return plan({ item, inspection: dirty, kit });
 }
 const DIRTY = 3;
+
+/** Hands, money and proofer that a way of bringing a finish back would take, planned for the thing as it would be then. */
+export interface WayTakes extends Ahead {
+  readonly proofer: { readonly class: SupplyClass; readonly ml: number } | null;
+}
+const NOTHING: WayTakes = { minutes: 0, money: 0, proofer: null };
+/** Soil and drops at which a plan does just that. */
+const AS_FOR = { wash: [DIRTY, 5], heat: [0, 3], 'wash-heat': [DIRTY, 3], renew: [0, 1] } as const;
+export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTakes {
+  if (way === 'leave') return NOTHING;
+  const [soil, grade] = AS_FOR[way];
+  const droplet = Object.fromEntries(zonesOf(item.kind, KNOWLEDGE).map((zone) => [zone, grade]));
+  try {
+    const made = plan({
+      item,
+      inspection: { id: 'way', itemId: item.id, at: '1970-01-01T00:00:00Z', soil, odour: 0, droplet },
+      kit,
+    });
+    const { steps } = writeProgramme(made);
+    const coat = way === 'renew' ? steps.find((s) => s.settings.proofer !== undefined) : undefined;
+    const { proofer: cls, prooferMl: ml } = coat?.settings ?? {};
+    const certain = aheadOf(steps, takes(made).money);
+    if (!coat || !cls || ml === undefined) return { ...certain, proofer: null };
+    // A coat that a plan puts on only when heat did not help is certain here.
+    const extra = coat.when === 'always' ? { minutes: 0, money: 0 } : { minutes: coat.attendedMin, money: priceOf(kit, cls, ml) };
+    return { minutes: certain.minutes + extra.minutes, money: certain.money + extra.money, proofer: { class: cls, ml } };
+  } catch {
+    return NOTHING;
+  }
+}
+/** Of so many mL of a product, by a bottle whose price and size are written down; 0 where none is. */
+function priceOf({ supplies = [] }: Kit, cls: SupplyClass, ml: number): number {
+  const known = supplies.find((s) => s.class === cls && s.price !== undefined && s.sizeMl !== undefined);
+  return known?.price && known.sizeMl ? (known.price.amount / known.sizeMl) * ml : 0;
+}

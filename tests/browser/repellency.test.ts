@@ -10,6 +10,15 @@ describe('how a thing sheds rain', () => {
     await v.page.waitForSelector('[role=img][aria-label^="Index from"]');
     await v.press('Chances, and what they rest on');
     await v.sees('ISO 4920');
+    // Each way with its chance, hands and money; the coat’s own price on top: so many mL of a bottle of 300 mL for 12 EUR.
+    const rows = await v.page.$$eval('[aria-labelledby=sheds] tbody tr', (all) =>
+      all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText)),
+    );
+    const euros = (row: number): number => Number(/([\d.]+) EUR/.exec(rows[row]?.[3] ?? '')?.[1]);
+    const ml = Number(/(\d+) mL of spray proofer/.exec(rows[3]?.[3] ?? '')?.[1]);
+    expect(rows[0]?.slice(2)).toEqual(['–', '–']);
+    expect(euros(3) - euros(1)).toBeCloseTo((ml * 12) / 300, 1);
+    expect(Number.parseInt(rows[3]?.[2] ?? '', 10)).toBeGreaterThan(Number.parseInt(rows[1]?.[2] ?? '', 10));
     expect(await faultsOf(v)).toEqual([]);
     // What has no finish is not followed.
     await v.go('/kit/itm-quilt');
@@ -22,6 +31,8 @@ describe('how a thing sheds rain', () => {
     const v = await visit({ path: '/kit', width: 390, height: 844 });
     await v.press('What sheds rain');
     await v.sees('no longer shed rain');
+    await v.sees('For Long crossing of Lanternmere, two hut nights not yet:');
+    await v.sees('mL of spray proofer (60 mL in the cupboard).');
     const rows = await v.page.$$eval('tbody tr', (all) => all.map((r) => (r as HTMLElement).innerText.replace(/\s+/g, ' ')));
     expect(rows.find((r) => r.startsWith('Peeling trousers'))).toContain('a mender first');
     expect(rows.find((r) => r.startsWith('Old storm shell'))).toContain('a renewal');

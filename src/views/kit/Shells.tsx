@@ -1,18 +1,54 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
-import { nowMs } from '../../app/now';
+import { nowMs, today } from '../../app/now';
+import { takesOf } from '../../app/plan';
+import { nextEvent } from '../../core/due/forecast';
 import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
-import { hasFinish, latestInspection } from '../../core/gear';
-import { leaks, leastThatHelps, MARK, repellencyOf } from '../../core/repellency';
+import { hasFinish, latestInspection, type Item, type Kit, type SupplyClass } from '../../core/gear';
+import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency } from '../../core/repellency';
 import { indexText, TREATMENT_WORDS } from '../../core/telling/repellency';
 import { dayOf } from '../../core/units/day';
-import { counted } from '../../core/words/text';
-import { thingName } from '../../core/words';
+import { counted, listed } from '../../core/words/text';
+import { SUPPLY_WORDS, thingName } from '../../core/words';
 import { Empty, Figure, Page } from '../../ui/basics';
 import { Crumbs } from '../../ui/Crumbs';
 import { FigureTable } from '../../ui/FigureTable';
+
+interface Row {
+  readonly item: Item;
+  readonly of: Repellency | null;
+  readonly leaking: boolean;
+}
+const tired = ({ of }: Row): boolean => of !== null && of.now.value < MARK;
+/** Whether what goes along on the next outing sheds rain. */
+function outingText(kit: Kit, rows: readonly Row[]): string {
+  const outing = nextEvent(kit.log ?? [], today());
+  if (!outing) return '';
+  const along = rows.filter((r) => !outing.itemIds || outing.itemIds.includes(r.item.id));
+  if (along.length === 0) return '';
+  const not = along.filter((r) => r.of === null || tired(r) || r.leaking);
+  const name = outing.name ?? 'the outing';
+  return not.length === 0
+    ? `All that goes along on ${name} sheds rain.`
+    : `For ${name} not yet: ${listed(not.map((r) => thingName(r.item)))}.`;
+}
+/** Proofer for all that wants renewing, beside what stands in the cupboard, by its kind. */
+function prooferText(kit: Kit, rows: readonly Row[]): string {
+  const wants = new Map<SupplyClass, number>();
+  for (const row of rows) {
+    const least = row.of && leastThatHelps(row.of);
+    if (!tired(row) || row.leaking || row.of?.worn || (least !== 'renew' && least !== null)) continue;
+    const { proofer } = takesOf(kit, row.item, 'renew');
+    if (proofer) wants.set(proofer.class, (wants.get(proofer.class) ?? 0) + proofer.ml);
+  }
+  const said = [...wants].map(([cls, ml]) => {
+    const left = (kit.supplies ?? []).filter((s) => s.class === cls).reduce((sum, s) => sum + (s.remainingMl ?? 0), 0);
+    return `${Math.round(ml)} mL of ${SUPPLY_WORDS[cls]} (${Math.round(left)} mL in the cupboard)`;
+  });
+  return said.length === 0 ? '' : `To renew all that wants it takes ${listed(said)}.`;
+}
 
 /** All that sheds rain by a finish, the most tired first. */
 export function Shells() {
@@ -32,6 +68,7 @@ export function Shells() {
   if (!kit) return <Page aria-busy="true" />;
   const below = rows.filter((r) => r.of && r.of.now.value < MARK).length;
   const untested = rows.filter((r) => !r.of).length;
+  const needed = [outingText(kit, rows), prooferText(kit, rows)].filter((text) => text !== '');
   const crumbs = <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="What sheds rain" />;
   if (rows.length === 0)
     return (
@@ -51,6 +88,7 @@ export function Shells() {
           : `${counted(below)} of ${rows.length - untested} no longer ${below === 1 ? 'sheds' : 'shed'} rain.`}
         {untested > 0 && ` ${counted(untested)} ${untested === 1 ? 'was' : 'were'} never tested.`}
       </h1>
+      {needed.length > 0 && <p>{needed.join(' ')}</p>}
       <FigureTable
         label="What sheds rain"
         rows={rows}

@@ -128,7 +128,12 @@ export function SprayCounter({ live }: { live: LiveRun }) {
 function Ten({ pullMl, onPull }: { pullMl: number; onPull: (ml: number) => void }) {
   const [open, setOpen] = useState(false);
   const [ml, setMl] = useState<number | undefined>(undefined);
-  if (!open) return <TextButton onPress={() => setOpen(true)}>One pull is taken for {pullMl} mL: measure it</TextButton>;
+  if (!open)
+    return (
+      <TextButton style={{ alignSelf: 'flex-start' }} onPress={() => setOpen(true)}>
+        One pull is taken for {pullMl} mL: measure it
+      </TextButton>
+    );
   return (
     <Form
       onSubmit={() => {
