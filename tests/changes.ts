@@ -87,6 +87,9 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   saveEntry: fc
     .constantFrom('log-1', 'use-new')
     .map((l) => () => repo.saveEntry({ id: l, type: 'use', at: '2027-01-04T08:00:00Z' })),
+  saveEvents: fc.constant(() =>
+    repo.saveEvents([{ id: 'cal-1', type: 'event', at: '2027-01-04T08:00:00Z', name: 'Hut week', on: '2027-02-01' }]),
+  ),
   deleteEntry: fc.constantFrom('log-1', 'none').map((l) => () => repo.deleteEntry(l)),
   saveUses: here.map((i) => () => repo.saveUses([{ id: `use-${i}`, type: 'use', itemId: i, at: '2027-01-04T08:00:00Z' }])),
   saveWeighIn: here.map((i) => () => repo.saveWeighIn({ itemId: i, at: '2027-01-04T08:00:00Z', massG: 500 })),

@@ -47,16 +47,23 @@ export function calendarFile(day: WashDay, stamp: string, tasks: readonly DayTas
 }
 
 /**
+ * A calendar file as it is read.
+ * @throws Error with a sentence for people when it is none.
+ */
+export function calendarOf(text: string): ICAL.Component {
+  try {
+    return new ICAL.Component(ICAL.parse(text) as unknown as string);
+  } catch {
+    throw new Error('This file is no calendar that can be read. Nothing was changed.');
+  }
+}
+
+/**
  * Hours that a calendar file says are taken, between two instants; repeating events are followed, whole days and free time are passed over.
  * @throws Error with a sentence for people when it is no calendar.
  */
 export function busyHours(text: string, from: string, to: string): Span[] {
-  let root: ICAL.Component;
-  try {
-    root = new ICAL.Component(ICAL.parse(text) as unknown as string);
-  } catch {
-    throw new Error('This file is no calendar that can be read. Nothing was changed.');
-  }
+  const root = calendarOf(text);
   const [first, last] = [Date.parse(from), Date.parse(to)];
   const busy: Span[] = [];
   const add = (begin: ICAL.Time, end: ICAL.Time): void => {

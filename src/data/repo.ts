@@ -1,6 +1,7 @@
 import type { DayWish } from '../core/washday';
 import type {
   Equipment,
+  EventEntry,
   Inspection,
   InspectionPatch,
   Item,
@@ -234,6 +235,8 @@ export const writePurge = (runId: string, result: ReturnType<typeof finishPurge>
 
 /** Records a use or upkeep, or corrects one. */
 export const saveEntry = (entry: LogEntry): Promise<Undo> => undoable(['log'], () => db.log.put(entry));
+/** Takes days in that a calendar file holds: those read before become as they are there now. */
+export const saveEvents = (events: readonly EventEntry[]): Promise<Undo> => undoable(['log'], () => db.log.bulkPut([...events]));
 export const deleteEntry = (id: string): Promise<Undo> => undoable(['log'], () => db.log.delete(id));
 /** Records what an outing used; what was kept frozen is out of the freezer. */
 export const saveUses = (uses: readonly UseEntry[]): Promise<Undo> =>

@@ -22,6 +22,7 @@ import { Column, Figure, Note, Page, Quiet, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
+import { Calendar } from './Calendar';
 import { Import } from './Import';
 
 const Lines = styled.ol`
@@ -243,6 +244,7 @@ export function Record() {
         </Note>
         <Copied kit={kit} />
         <Earlier />
+        <Calendar kit={kit} ranked={planning.state === 'busy' ? null : ranked} />
         <Row $wrap>
           <Quiet>For other software, and for the planning command:</Quiet>
           <TextButton onPress={() => void saveForOthers()}>Save the kit as JSON</TextButton>
