@@ -25,7 +25,7 @@ test('what is ahead goes into one’s own calendar, and outings come out of it: 
   await v.file('Outings from a calendar file', path);
   await v.sees('2 days ahead in that calendar');
   expect(await faultsOf(v)).toEqual([]);
-  await v.page.$$eval('[role=dialog] label', (all) => all.find((e) => e.textContent?.startsWith('Hut week'))?.click());
+  await (await v.named(`Hut week, 1 Jun ${year}`, 'checkbox')).evaluate((e) => (e as HTMLElement).click());
   await v.press('Take 1 outing');
   await v.sees('1 outing from the calendar.');
   const outings = async (): Promise<unknown[]> => (await v.rows('log')).filter((e) => String(e.id).startsWith('cal-'));
