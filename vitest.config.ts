@@ -10,6 +10,8 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           exclude: ['tests/browser/**'],
           setupFiles: ['tests/setup.ts'],
+          // Left to itself the runner keeps one of two processors free.
+          maxWorkers: 2,
           testTimeout: 60_000,
           sequence: { groupOrder: 0 },
         },
