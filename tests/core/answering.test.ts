@@ -22,6 +22,15 @@ test('a page that cannot take a report still gets its answer', async () => {
   const jobs = answeringLast({ work: async (report: () => unknown) => String(typeof report()) });
   await expect(jobs.work(() => Promise.reject(new Error('gone')))).resolves.toBe('undefined');
 });
+test('a report that is never heard does not keep the answer back', async () => {
+  const jobs = answeringLast({
+    work: async (report: () => unknown) => {
+      report();
+      return 'answer';
+    },
+  });
+  await expect(jobs.work(() => new Promise(() => undefined))).resolves.toBe('answer');
+});
 test.each(readdirSync(folder).filter((file) => file.endsWith('.worker.ts')))('%s answers last', (file) => {
   expect(readFileSync(new URL(file, folder), 'utf8')).toContain('expose(answeringLast(');
 });
