@@ -397,6 +397,8 @@ describe('kit files', () => {
     const run = ((await v.rows('runs'))[0] as { id: string }).id;
 
     const w = await visit({ path: '/record' });
+    // Its own pictures of the club would come over those of the copy.
+    await vi.waitFor(async () => expect(await w.rows('photos')).toHaveLength(DEMO_PICTURES.length), { timeout: 20_000 });
     await w.file('Import a kit', first);
     await w.sees('Replace your kit by this file?');
     await w.sees(`${DEMO_PICTURES.length} photographs and 1 programme under way, saved on`);
@@ -413,9 +415,10 @@ describe('kit files', () => {
     await w.press('Bring it back: ');
     await w.sees('Everything is as it was then.');
     await w.sees('before an earlier state was brought back');
-    await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).not.toContain(run));
+    const patient = { timeout: 20_000 };
+    await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).not.toContain(run), patient);
     await w.press('Undo');
-    await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).toContain(run));
+    await vi.waitFor(async () => expect((await w.rows('runs')).map((r) => r.id)).toContain(run), patient);
 
     // So is what the demo takes the place of.
     await w.press('Replace everything by the demo kit');
