@@ -143,4 +143,8 @@ export async function openFile(file: File): Promise<Opened> {
   return { state: 'ready', kit, left, madeAt, whole: { rest, photos: photosOf(rest, pictures) } };
 }
 /** Puts what was read in place of what is here. */
-export const takeOver = (kit: Kit, whole: Whole | null): Promise<Undo> => (whole ? restoreCopy(kit, whole) : replaceKit(kit));
+export async function takeOver(kit: Kit, whole: Whole | null): Promise<Undo> {
+  // Pictures of the club that still come belong to what is replaced.
+  await writeMeta('demoPictures', []);
+  return whole ? restoreCopy(kit, whole) : replaceKit(kit);
+}

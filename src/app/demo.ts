@@ -64,9 +64,11 @@ const DAY_MS = 86_400_000;
 /** Each has an id of its own, so that taking the demo again does not double it. What has not come yet is remembered: a page may be shut meanwhile. */
 async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
   const undos: Undo[] = [];
+  await writeMeta('demoPictures', pictures);
   for (const [n, { file, itemId, step, daysAgo, colour }] of pictures.entries()) {
+    // Something else may have taken the club's place meanwhile, or all but some of its things may be gone.
+    if (!(await readMeta('demoPictures'))?.length) return undos;
     await writeMeta('demoPictures', pictures.slice(n));
-    // The club may have been left meanwhile.
     if (!(await db.items.get(itemId))) continue;
     try {
       const response = await fetch(`/api/demo/pictures/${file}`);
