@@ -40,6 +40,9 @@ export interface Proof {
   readonly steps: number;
 }
 
+/** Clashes settled one upon the other, at most: each is a frame of the stack. */
+const MOST_DEEP = 1000;
+
 class Search {
   private readonly arcs: Arc[] = [];
   private readonly outOf: Arc[][];
@@ -199,8 +202,9 @@ class Search {
     this.best = { starts, by, finish };
     this.bar = finish;
   }
-  private go(state: State): boolean {
-    if (this.steps++ >= this.effort) return false;
+  private go(state: State, deep = 0): boolean {
+    // So many clashes one upon the other are no day that a proof would end on: it is given up, as when its effort is spent.
+    if (this.steps++ >= this.effort || deep > MOST_DEEP) return false;
     const choices = this.clash(state);
     if (!choices) {
       this.keep(state);
@@ -220,7 +224,7 @@ class Search {
     children.sort((a, b) => a.bound - b.bound);
     for (const child of children) {
       if (child.bound >= this.bar) continue;
-      if (!this.go(child.state)) return false;
+      if (!this.go(child.state, deep + 1)) return false;
     }
     return true;
   }
