@@ -336,6 +336,25 @@ describe('a day', () => {
         from: task.from,
       });
   });
+  test('what has begun is not given to somebody who was not there, nor asked of anybody when nobody was', () => {
+    const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
+    const from = '2027-01-08T09:15:00Z';
+    const hours = (begin: string): { from: string; to: string }[] => [
+      { from: `2027-01-08T${begin}Z`, to: '2027-01-08T21:00:00Z' },
+    ];
+    const ask = { items: ['itm-bib', 'itm-softshell'], from };
+    for (const first of ['08:00:00', '09:40:00']) {
+      const { request, day } = dayOf(kit, { ...ask, hands: [{ name: 'Bo', windows: hours('08:00:00') }] });
+      const begun = day.tasks.slice(0, 1);
+      const hands = [
+        { name: 'Bo', windows: hours(first) },
+        { name: 'Runa', windows: hours('10:00:00') },
+      ];
+      const moved = planDay({ ...request, hands, begun });
+      expect(moved.status).not.toBe('impossible');
+      expect(moved.tasks.find((t) => t.steps[0]?.stepId === begun[0]?.steps[0]?.stepId)?.from).toBe(begun[0]?.from);
+    }
+  });
   test('preferring few visits needs fewer of them, preferring little energy takes less, and neither is earlier', () => {
     const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
     const of = (items: string[], prefer: DayRequest['prefer']): WashDay =>

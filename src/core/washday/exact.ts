@@ -40,9 +40,6 @@ export interface Proof {
   readonly steps: number;
 }
 
-/** Clashes settled one upon the other, at most: each is a frame of the stack. */
-const MOST_DEEP = 1000;
-
 class Search {
   private readonly arcs: Arc[] = [];
   private readonly outOf: Arc[][];
@@ -92,17 +89,23 @@ class Search {
   private opens(at: number, from: number, who: WhoList | null): number {
     const { calendar, pinned } = this.problem;
     const pin = pinned.get(at);
-    if (pin !== undefined) return from <= pin ? pin : calendar.horizon;
     const node = this.node(at);
-    for (let t = Math.max(from, calendar.first); t < calendar.horizon; t++) {
-      if (!mayBegin(calendar, node, t)) continue;
-      const someone = node.stretches.every(({ at: offset, slots }, n) => {
-        const p = this.whoIs(who, at, n);
-        return calendar.there.some((there, k) => (p < 0 || p === k) && (there[t + offset] ?? 0) >= slots);
+    // What has begun stays, done by whom of those who were there; outside everybody's hours it was done all the same.
+    const begun = pin !== undefined;
+    const manned = (t: number): boolean =>
+      node.stretches.every(({ at: offset, slots }, n) => {
+        const told = this.whoIs(who, at, n);
+        const there = this.thereAt(t + offset, slots);
+        return there.length === 0 ? begun : told < 0 || there.includes(told);
       });
-      if (someone) return t;
-    }
+    if (begun) return from <= pin && manned(pin) ? pin : calendar.horizon;
+    for (let t = Math.max(from, calendar.first); t < calendar.horizon; t++)
+      if (mayBegin(calendar, node, t) && manned(t)) return t;
     return calendar.horizon;
+  }
+  /** Those who are there for so many slots from here. */
+  private thereAt(t: number, slots: number): number[] {
+    return this.problem.calendar.there.flatMap((there, p) => ((there[t] ?? 0) >= slots ? [p] : []));
   }
   /** Moves all pieces to their earliest; false when there is no better day here. */
   private settle(starts: Int32Array, arcs: ArcList | null, who: WhoList | null, dirty: number[]): boolean {
@@ -161,7 +164,10 @@ class Search {
         if (one && one.s.from + one.s.slots <= s.from) going.splice(g, 1);
       }
       const told = this.whoIs(state.who, s.n, s.k);
-      const may = calendar.there.flatMap((there, p) => ((told < 0 || told === p) && (there[s.from] ?? 0) >= s.slots ? [p] : []));
+      const there = this.thereAt(s.from, s.slots);
+      // Only what has begun stands outside everybody's hours.
+      if (there.length === 0) continue;
+      const may = told < 0 ? there : there.filter((p) => p === told);
       const person = may.find((p) => !going.some((g) => g.person === p));
       if (person !== undefined) {
         going.push({ s, person });
@@ -202,9 +208,8 @@ class Search {
     this.best = { starts, by, finish };
     this.bar = finish;
   }
-  private go(state: State, deep = 0): boolean {
-    // So many clashes one upon the other are no day that a proof would end on: it is given up, as when its effort is spent.
-    if (this.steps++ >= this.effort || deep > MOST_DEEP) return false;
+  private go(state: State): boolean {
+    if (this.steps++ >= this.effort) return false;
     const choices = this.clash(state);
     if (!choices) {
       this.keep(state);
@@ -224,7 +229,7 @@ class Search {
     children.sort((a, b) => a.bound - b.bound);
     for (const child of children) {
       if (child.bound >= this.bar) continue;
-      if (!this.go(child.state, deep + 1)) return false;
+      if (!this.go(child.state)) return false;
     }
     return true;
   }
