@@ -1,12 +1,10 @@
 import { useState } from 'react';
-import styled from 'styled-components';
 import type { DropletZone, Inspection, InspectionPatch, Item } from '../core/gear';
-import { Column } from '../ui/basics';
+import { Column, DrawingAside } from '../ui/basics';
 import { TextButton } from '../ui/Button';
 import { OneOf } from '../ui/Choices';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
 import { Drop, Outline } from '../ui/Outline';
-import { phone } from '../ui/theme';
 import { capital } from '../core/words/text';
 
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
@@ -18,17 +16,6 @@ const GRADES = [
   { id: '1', name: '1', hint: 'the whole face' },
   { id: '0', name: '0', hint: 'through to the back' },
 ].map((grade) => ({ ...grade, picture: <Drop grade={Number(grade.id)} /> }));
-
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 380px) minmax(0, 1fr);
-  gap: 32px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 16px;
-  }
-`;
 
 /** Drops, zone by zone, on an outline of the thing. The next zone that has no grade comes by itself. */
 export function Drops({
@@ -61,7 +48,7 @@ export function Drops({
     answer({ droplet: Object.keys(rest).length > 0 ? rest : undefined });
   };
   return (
-    <Two>
+    <DrawingAside>
       <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
       <Column $gap={16}>
         {!brief && (
@@ -88,6 +75,6 @@ export function Drops({
         />
         {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {zone}</TextButton>}
       </Column>
-    </Two>
+    </DrawingAside>
   );
 }

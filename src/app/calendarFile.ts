@@ -4,12 +4,12 @@ import ICAL from 'ical.js';
 import type { CalendarEntry } from '../core/telling/calendar';
 import { dayOf } from '../core/units/day';
 import type { EventEntry } from '../core/gear';
-import { calendarOf } from './dayFiles';
+import { alarmFor, calendarOf, emptyCalendar } from './dayFiles';
 
 const PRODUCT = '-//Umbrastic//What is ahead//EN';
 /** What stands behind every id that this app gives out. */
 const OURS = '@umbrastic';
-/** Minutes before, at which a calendar rings for what has an hour. */
+/** What has an hour rings at that hour. */
 const ALARM_MIN = 0;
 
 /**
@@ -18,9 +18,7 @@ const ALARM_MIN = 0;
  * @param stamp when it was written, RFC 3339.
  */
 export function aheadFile(entries: readonly CalendarEntry[], stamp: string): string {
-  const calendar = new ICAL.Component('vcalendar');
-  calendar.updatePropertyWithValue('version', '2.0');
-  calendar.updatePropertyWithValue('prodid', PRODUCT);
+  const calendar = emptyCalendar(PRODUCT);
   const sequence = Math.floor(Date.parse(stamp) / 60_000);
   for (const { id, title, text, on, at } of entries) {
     const event = new ICAL.Component('vevent');
@@ -31,11 +29,7 @@ export function aheadFile(entries: readonly CalendarEntry[], stamp: string): str
     if (text) event.updatePropertyWithValue('description', text);
     if (at !== undefined) {
       event.updatePropertyWithValue('dtstart', ICAL.Time.fromJSDate(new Date(at), true));
-      const alarm = new ICAL.Component('valarm');
-      alarm.updatePropertyWithValue('action', 'DISPLAY');
-      alarm.updatePropertyWithValue('description', title);
-      alarm.updatePropertyWithValue('trigger', new ICAL.Duration({ minutes: ALARM_MIN }));
-      event.addSubcomponent(alarm);
+      event.addSubcomponent(alarmFor(title, ALARM_MIN));
     } else {
       event.updatePropertyWithValue('dtstart', ICAL.Time.fromDateString(on));
       event.updatePropertyWithValue('transp', 'TRANSPARENT');

@@ -11,6 +11,22 @@ const utc = (instant: string): ICAL.Time => ICAL.Time.fromJSDate(new Date(instan
 /** Minutes before, at which a calendar rings. */
 const ALARM_MIN = 5;
 
+/** An empty calendar. @param product who wrote it. */
+export function emptyCalendar(product: string): ICAL.Component {
+  const calendar = new ICAL.Component('vcalendar');
+  calendar.updatePropertyWithValue('version', '2.0');
+  calendar.updatePropertyWithValue('prodid', product);
+  return calendar;
+}
+/** What rings so many minutes before. */
+export function alarmFor(title: string, minutes: number): ICAL.Component {
+  const alarm = new ICAL.Component('valarm');
+  alarm.updatePropertyWithValue('action', 'DISPLAY');
+  alarm.updatePropertyWithValue('description', title);
+  alarm.updatePropertyWithValue('trigger', new ICAL.Duration({ minutes, isNegative: minutes > 0 }));
+  return alarm;
+}
+
 function eventOf(uid: string, stamp: string, span: Span, summary: string, text: string): ICAL.Component {
   const event = new ICAL.Component('vevent');
   event.updatePropertyWithValue('uid', uid);
@@ -19,12 +35,7 @@ function eventOf(uid: string, stamp: string, span: Span, summary: string, text: 
   event.updatePropertyWithValue('dtend', utc(span.to));
   event.updatePropertyWithValue('summary', summary);
   if (text) event.updatePropertyWithValue('description', text);
-  const alarm = new ICAL.Component('valarm');
-  alarm.updatePropertyWithValue('action', 'DISPLAY');
-  alarm.updatePropertyWithValue('description', summary);
-  const before = new ICAL.Duration({ minutes: ALARM_MIN, isNegative: true });
-  alarm.updatePropertyWithValue('trigger', before);
-  event.addSubcomponent(alarm);
+  event.addSubcomponent(alarmFor(summary, ALARM_MIN));
   return event;
 }
 
@@ -33,9 +44,7 @@ function eventOf(uid: string, stamp: string, span: Span, summary: string, text: 
  * @param tasks of which tasks; all of the day when absent. @param stamp when it was written, RFC 3339.
  */
 export function calendarFile(day: WashDay, stamp: string, tasks: readonly DayTask[] = day.tasks): string {
-  const calendar = new ICAL.Component('vcalendar');
-  calendar.updatePropertyWithValue('version', '2.0');
-  calendar.updatePropertyWithValue('prodid', PRODUCT);
+  const calendar = emptyCalendar(PRODUCT);
   for (const task of tasks)
     task.attended.forEach((span, n) => {
       const more = task.attended.length > 1 ? ` (${n + 1} of ${task.attended.length})` : '';

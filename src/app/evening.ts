@@ -53,7 +53,7 @@ export function useEvening(
   );
   return useMemo(() => {
     const seen = kit && item ? latestInspection(kit.inspections, item.id) : null;
-    const ruledAt = seen?.loft?.length ? seen.at : null;
+    const ruledAt = seen?.loft?.length ? (seen.asOf?.loft ?? seen.at) : null;
     const fillG = item ? fillGrams(item) : 0;
     const map = item?.fillMap;
     if (!map || !(fillG > 0)) return { evening: null, source: 'ruler', ruledAt, litAt: null };

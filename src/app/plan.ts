@@ -4,7 +4,7 @@ import { KNOWLEDGE, zonesOf } from '../core/knowledge';
 import type { Treatment } from '../core/repellency';
 import type { Plan } from '../core/programme';
 import { plan, writeProgramme } from '../core/programme';
-import { takes } from '../core/energy/takes';
+import { takes, worthOf } from '../core/energy/takes';
 import { aheadOf, type Ahead } from '../core/worth';
 
 /* Planning on the page itself: what all is known and said comes with it. Pages that only list what was planned take `usePlanning`. */
@@ -62,14 +62,11 @@ export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTake
     const certain = aheadOf(steps, takes(made).money);
     if (!coat || !cls || ml === undefined) return { ...certain, proofer: null };
     // A coat that a plan puts on only when heat did not help is certain here.
-    const extra = coat.when === 'always' ? { minutes: 0, money: 0 } : { minutes: coat.attendedMin, money: priceOf(kit, cls, ml) };
+    const bottle = kit.supplies?.find((s) => s.class === cls && worthOf(s, ml) !== null);
+    const extra =
+      coat.when === 'always' ? { minutes: 0, money: 0 } : { minutes: coat.attendedMin, money: worthOf(bottle, ml) ?? 0 };
     return { minutes: certain.minutes + extra.minutes, money: certain.money + extra.money, proofer: { class: cls, ml } };
   } catch {
     return NOTHING;
   }
-}
-/** Of so many mL of a product, by a bottle whose price and size are written down; 0 where none is. */
-function priceOf({ supplies = [] }: Kit, cls: SupplyClass, ml: number): number {
-  const known = supplies.find((s) => s.class === cls && s.price !== undefined && s.sizeMl !== undefined);
-  return known?.price && known.sizeMl ? (known.price.amount / known.sizeMl) * ml : 0;
 }

@@ -41,6 +41,30 @@ export const TwoColumns = styled.div<{ $left?: number }>`
     gap: 28px;
   }
 `;
+/** A drawing and what is said of it beside; one below the other on a phone. */
+export const DrawingAside = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 380px) minmax(0, 1fr);
+  gap: 32px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+`;
+/** Names and what each is, as `dt` and `dd`. `$name`: width of the names, px. */
+export const FactList = styled.dl<{ $name?: number }>`
+  display: grid;
+  grid-template-columns: ${(p) => p.$name ?? 120}px minmax(0, 1fr);
+  gap: 6px 16px;
+  margin: 0;
+  dt {
+    color: ${color.quiet};
+  }
+  dd {
+    margin: 0;
+  }
+`;
 /** Second voice: facts that support the answer. */
 export const Quiet = styled.span`
   color: ${color.quiet};

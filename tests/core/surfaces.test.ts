@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
+import { dueOf } from '../../src/core/due/forecast';
+import { usesSince } from '../../src/core/facts';
 import { checkKit } from '../../src/core/formats';
-import { DIDS, type Inspection, type Item, type Kit, type LogEntry, type Stain } from '../../src/core/gear';
+import { DIDS, lookedAt, type Inspection, type Item, type Kit, type LogEntry, type Stain } from '../../src/core/gear';
 import {
   agentOf,
   cautionsAt,
@@ -17,6 +19,7 @@ import {
 import { climb, testedAs, triesOn } from '../../src/core/marks';
 import { planItem } from '../../src/core/programme';
 import { keptFrom, ladderOfPanel, marksAfter, panelsOf, surfacesOf, whatIsIt, withMarks } from '../../src/core/surfaces';
+import { saleSheet } from '../../src/core/telling/sale';
 import { rungSaid, staysOffText, surfacesText } from '../../src/core/telling/surfaces';
 import { CAUTION_WORDS } from '../../src/core/words/cautions';
 import { comp, invented, item, shell } from '../make';
@@ -270,6 +273,19 @@ describe('a hidden place first', () => {
     const safe = { ...thing, colour: { class: 'white', bleed: 'safe' } } as Item;
     expect(planItem(kitOf(safe, [stain]), safe).steps.some((s) => s.key === 'spot-test')).toBe(false);
   });
+  test('where acetone or peroxide is dabbed on, its caution stands there too', () => {
+    const thing = item('boot', [comp('upper', 'leather'), comp('outsole', 'rubber')], { schools: { RUBBER: 'solvent' } });
+    const marks: Stain[] = [
+      { soil: 'scuff', place: 'rim', part: 'outsole' },
+      { soil: 'yellowing', place: 'rim', part: 'outsole' },
+    ];
+    const made = planItem(kitOf(thing, marks, [], { supplies: [{ id: 's', class: 'peroxide-cream' }] }), thing);
+    const step = made.steps.find((s) => s.key === 'spot-test');
+    expect(step?.settings.tries).toEqual(expect.arrayContaining(['acetone', 'peroxide-cream']));
+    expect(step?.cautions.join(' ')).toContain('Acetone is very flammable');
+    expect(step?.cautions.join(' ')).toContain('can seriously damage eyes');
+    expect(step?.cautions.join(' ')).toContain('toxic gas');
+  });
   test('what stays off is said by name', () => {
     expect(staysOffText([{ agent: 'acetone', cloth: 'clean' }])).toBeNull();
     expect(
@@ -409,5 +425,28 @@ describe('the inside of a shoe', () => {
     const steps = smelly({});
     expect(steps.steps.find((s) => s.key === 'laces-out')?.text).toContain('2 mL of mild soap');
     expect(steps.steps.find((s) => s.key === 'shape-shoes')?.text).toContain('a tree or dry paper in each');
+  });
+});
+
+describe('a rung that was tried is no look over', () => {
+  const rim: Stain = { soil: 'scuff', place: 'rim', part: 'outsole' };
+  const whole = look([rim], { odour: 0, damage: [], loftRatio: 0.9 });
+  const after = withMarks(whole, 'x', [], [], 'j', '2027-02-20T08:00:00Z');
+  test('when it was looked over as a whole: of looks with something new in them their own day', () => {
+    expect(lookedAt(whole)).toBe(AT);
+    expect(lookedAt(after)).toBe(AT);
+    expect(lookedAt(withMarks(after, 'x', [rim], [], 'k', '2027-03-01T08:00:00Z'))).toBe(AT);
+    expect(lookedAt({ ...after, odour: 1, asOf: { ...after.asOf, odour: undefined } })).toBe(after.at);
+    expect(lookedAt({ id: 'm', itemId: 'x', at: AT, stains: [] })).toBe(AT);
+  });
+  test('its uses still count, its next look is no later, and a buyer is told the day on which it was seen', () => {
+    const use: LogEntry = { id: 'u', type: 'use', itemId: 'x', at: '2027-02-01T08:00:00Z' };
+    expect(usesSince('x', after, [use])).toHaveLength(1);
+    const due = (seen: Inspection) =>
+      dueOf({ item: boots(), log: [use], seen, rhythmDays: 60, careMin: 60, today: '2027-02-20', event: null }).on;
+    expect(due(after)).toBe(due(whole));
+    const sheet = saleSheet({ inspections: [after], log: [use] }, boots(), [], (day) => day);
+    expect(sheet.seen[0]).toContain('Looked over 2027-01-03');
+    expect(sheet.unseen.join(' ')).toContain('Used once since it was looked over.');
   });
 });

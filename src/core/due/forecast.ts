@@ -1,6 +1,6 @@
 import { dayOf } from '../units/day';
 import { isHardUse } from '../facts';
-import { isEntry, type Inspection, type Item, type LogEntry } from '../gear';
+import { isEntry, lookedAt, type Inspection, type Item, type LogEntry } from '../gear';
 import { addDays } from './index';
 import { RHYTHM_FIGURES } from '../knowledge';
 
@@ -112,7 +112,7 @@ export interface DueInput {
 /** When an item is due, from its own record: counted from its last care or look, whichever is later, else from the day it was bought. */
 export function dueOf({ item, log, seen, rhythmDays, careMin, today, event }: DueInput): Forecast {
   const cared = log.filter((e) => e.type === 'care').map((e) => dayOf(e.at));
-  const from = [...cared, ...(seen ? [dayOf(seen.at)] : [])].sort().at(-1) ?? item.boughtOn ?? today;
+  const from = [...cared, ...(seen ? [dayOf(lookedAt(seen))] : [])].sort().at(-1) ?? item.boughtOn ?? today;
   return forecast({
     from,
     rhythmDays,

@@ -1,5 +1,5 @@
 import type { Inspection, Item, LogEntry, UseEntry, Weather } from '../gear';
-import { isEntry } from '../gear';
+import { isEntry, lookedAt } from '../gear';
 import { RHYTHM_FIGURES, type Fact } from '../knowledge';
 
 const WET_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow', 'damp']);
@@ -30,7 +30,7 @@ export const usesSince = (itemId: string, seen: Inspection | null, log: readonly
 
 function usesAfter(seen: Inspection | null, own: readonly LogEntry[]): UseEntry[] {
   if (own.length === 0) return [];
-  let from = seen ? Date.parse(seen.at) : -Infinity;
+  let from = seen ? Date.parse(lookedAt(seen)) : -Infinity;
   for (const e of own) if (e.type === 'care') from = Math.max(from, Date.parse(e.at));
   return own.filter(isEntry('use')).filter((e) => Date.parse(e.at) > from);
 }

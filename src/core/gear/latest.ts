@@ -1,4 +1,4 @@
-import type { Inspection } from './inspection';
+import { INSPECTION_FIELDS, type Inspection } from './inspection';
 
 /** The newest inspection of an item by its time, or null. */
 export function latestInspection(inspections: readonly Inspection[], itemId: string): Inspection | null {
@@ -18,4 +18,21 @@ export function latestByItem(inspections: readonly Inspection[]): Map<string, In
     if (!known || Date.parse(inspection.at) >= Date.parse(known.at)) newest.set(inspection.itemId, inspection);
   }
   return newest;
+}
+
+/**
+ * When a thing was looked over as a whole, ISO 8601: a look in which only the marks are new, after one of them was worked on, is none of that
+ * kind. It holds what was seen before with the day that this is from, the newest of which is meant.
+ */
+export function lookedAt(seen: Inspection): string {
+  const { asOf } = seen;
+  if (!asOf) return seen.at;
+  let newest: string | null = null;
+  for (const field of INSPECTION_FIELDS) {
+    if (seen[field] === undefined) continue;
+    const from = asOf[field];
+    if (from === undefined) return seen.at;
+    if (newest === null || Date.parse(from) > Date.parse(newest)) newest = from;
+  }
+  return newest ?? seen.at;
 }

@@ -2,7 +2,8 @@ import type { ZoneRow } from './types';
 
 /**
  * The zones of a thing that drops are tried on, in the order a hand goes over it, and those that rain, straps, kneeling and sitting reach first
- * [common practice]. The first row that names the kind speaks; the last speaks for the rest. `share`: of the face, together 1 [from memory];
+ * [common practice]. The first row that names the kind speaks; the last speaks for the rest. `share`: of the face, together 1, of those zones
+ * that are sprayed by themselves [from memory];
  * `more`: where rain falls first and straps rub, which takes half as much again; `forgotten`: where a tired hand leaves out.
  */
 export const ZONES = [
@@ -37,7 +38,7 @@ export const ZONES = [
     id: 'rest',
     zones: ['body', 'hem'],
     exposed: ['body'],
-    share: { body: 0.85, hem: 0.15 },
+    share: { body: 1 },
     more: [],
     forgotten: ['seams-and-edges'],
   },

@@ -11,8 +11,8 @@ export interface OpenMark {
   readonly record: Knowledge['stains'][number];
   readonly climb: Climb;
 }
-/** With what a drop is meant where nothing is washed. */
-const MILD: SupplyClass = 'mild-soap';
+/** With what a drop of “the cleaner” is meant: what the thing is washed with, and mild soap where nothing is washed. */
+export const dropOf = ({ cleaner }: { readonly cleaner: SupplyClass | null }): SupplyClass => cleaner ?? 'mild-soap';
 
 interface Settled {
   readonly request: PlanRequest;
@@ -21,11 +21,12 @@ interface Settled {
   readonly cleaner: SupplyClass | null;
 }
 /** The marks of the newest look, in the order of the vocabulary. */
-export function openMarks({ request, facts, knowledge, cleaner }: Settled): OpenMark[] {
+export function openMarks(settled: Settled): OpenMark[] {
+  const { request, facts, knowledge } = settled;
   const { inspection, item, kit } = request;
   const stains = inspection?.stains ?? [];
   if (stains.length === 0) return [];
-  const tried = triedOn(item, kit.log ?? [], facts, cleaner ?? MILD);
+  const tried = triedOn(item, kit.log ?? [], facts, dropOf(settled));
   return [...stains]
     .sort((a, b) => SOILS.indexOf(a.soil) - SOILS.indexOf(b.soil))
     .flatMap((stain) => {

@@ -36,7 +36,7 @@ import {
   type Tool,
 } from '../knowledge';
 import { sameMark, type Climb, type Climbed } from '../marks';
-import { openMarks, plan } from '../programme';
+import { dropOf, openMarks, plan } from '../programme';
 
 /** One piece of the outline that is worked on in one way. */
 export interface Panel {
@@ -148,7 +148,6 @@ export interface MarkAt {
   readonly rungs: readonly RungAt[];
   readonly next: RungAt | null;
 }
-const MILD: SupplyClass = 'mild-soap';
 function marksAt(kit: Kit, item: Item, seen: Inspection): MarkAt[] {
   const made = plan({ item, inspection: seen, kit });
   const panels = panelsOf(item);
@@ -162,7 +161,7 @@ function marksAt(kit: Kit, item: Item, seen: Inspection): MarkAt[] {
         tool: toolFor(r.rung, surface),
         strokes: record.strokes ?? null,
         end: record.end ?? null,
-        agent: agentOf(r.rung, made.cleaner ?? MILD),
+        agent: agentOf(r.rung, dropOf(made)),
         amount: record.amount ?? null,
         cautions: cautionsAt(r.rung, stain.soil),
         guards: panel ? guardsOf(r.rung, panel, panels) : [],

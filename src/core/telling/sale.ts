@@ -1,5 +1,5 @@
 import type { ColourChange } from '../colour';
-import { isEntry, latestInspection, type CareEntry, type Inspection, type Item, type Kit } from '../gear';
+import { isEntry, latestInspection, lookedAt, type CareEntry, type Inspection, type Item, type Kit } from '../gear';
 import { DAMAGE_WORDS, KIND_WORDS, madeOf, PART_WORDS, SOIL_WORDS, thingName, WEAR_WORDS } from '../words';
 import { capital, howMany, listed, mdText, uncapital } from '../words/text';
 import { dayOf } from '../units/day';
@@ -54,7 +54,7 @@ function unseenOf(item: Item, seen: Inspection | null, kit: Pick<Kit, 'log'>): s
     seen.odour === undefined ? 'smell' : '',
   ].filter(Boolean);
   const uses = (kit.log ?? []).filter(
-    (e) => e.type === 'use' && e.itemId === item.id && Date.parse(e.at) > Date.parse(seen.at),
+    (e) => e.type === 'use' && e.itemId === item.id && Date.parse(e.at) > Date.parse(lookedAt(seen)),
   ).length;
   return [
     ...(missed.length > 0 ? [`Nobody looked for ${listed(missed)}.`] : []),
@@ -117,7 +117,7 @@ export function saleSheet(
       seen?.soil === undefined
         ? []
         : [
-            `Looked over ${dayText(dayOf(seen.at))}: ${SOILS[seen.soil] ?? ''}${flaws.length === 0 && looked ? ', nothing found' : ''}.`,
+            `Looked over ${dayText(dayOf(seen.asOf?.soil ?? seen.at))}: ${SOILS[seen.soil] ?? ''}${flaws.length === 0 && looked ? ', nothing found' : ''}.`,
           ],
     flaws,
     unseen: unseenOf(item, seen, kit),

@@ -7,7 +7,7 @@ import * as v from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
 import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText } from '../../core/words';
 import { saveItem } from '../../data/repo';
-import { Column, Fieldset, Note, Quiet, Row } from '../../ui/basics';
+import { Column, Fieldset, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { NumberField, QuantityField } from '../../ui/NumberField';
@@ -30,15 +30,6 @@ import { Form } from '../../ui/Form';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { capital } from '../../core/words/text';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-  gap: 40px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Follow = styled.aside`
   position: sticky;
   top: 0;
@@ -107,7 +98,7 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
     <Sheet title={`Correct ${item.name ?? 'it'}`} open wide changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
       <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && sheet.ready() && void save()}>
-        <Two>
+        <TwoColumns $left={1.5}>
           <Column $gap={24}>
             <Fieldset>
               <legend>Layers, outside first</legend>
@@ -238,7 +229,7 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
               </Button>
             </Row>
           </Follow>
-        </Two>
+        </TwoColumns>
       </Form>
     </Sheet>
   );

@@ -19,18 +19,18 @@ import { machineWashesInYear } from '../../core/facts';
 import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
-import { hasFinish, latestInspection, type Item, type Kit, type LogEntry } from '../../core/gear';
+import { hasFinish, latestInspection, lookedAt, type Item, type Kit, type LogEntry } from '../../core/gear';
 import { listed } from '../../core/words/text';
 import { envelopeFor } from '../../core/programme';
 import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
-import { Column, Page, Quiet, Row, Rule, NotInKit } from '../../ui/basics';
+import { Column, FactList, NotInKit, Page, Quiet, Row, Rule, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { withField } from '../../ui/fields';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
-import { color, phone } from '../../ui/theme';
+import { color } from '../../ui/theme';
 import { EditItem } from './EditItem';
 import { LabelCard } from './LabelCard';
 import { Lifecycle } from './Lifecycle';
@@ -38,27 +38,6 @@ import { WorthCard } from './WorthCard';
 import { Photos } from './Photos';
 import { StateStrip } from './state';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  gap: 48px;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 28px;
-  }
-`;
-const Facts = styled.dl`
-  display: grid;
-  grid-template-columns: 120px minmax(0, 1fr);
-  gap: 6px 16px;
-  margin: 0;
-  dt {
-    color: ${color.quiet};
-  }
-  dd {
-    margin: 0;
-  }
-`;
 const Log = styled.ul`
   li {
     border-top: 1px solid ${color.line};
@@ -236,7 +215,7 @@ export function ItemPage() {
           <h1>{run ? run.planned.verdict : seen ? programme.verdict : 'Look it over first: nobody has yet.'}</h1>
           {programme.because.length > 0 && seen && !run && <p>Because {listed(programme.because.slice(0, 3))}.</p>}
           <Row $wrap $gap={8}>
-            <StateStrip item={item} seen={seen} /> <Quiet>{seen ? `looked over ${whenText(seen.at)}` : ''}</Quiet>
+            <StateStrip item={item} seen={seen} /> <Quiet>{seen ? `looked over ${whenText(lookedAt(seen))}` : ''}</Quiet>
           </Row>
         </Column>
         <Row $wrap>
@@ -255,7 +234,7 @@ export function ItemPage() {
         </Row>
       </Row>
       {programme.steps.length > 0 && seen && !run && <Strip steps={programme.steps} label="Programme now" />}
-      <Two>
+      <TwoColumns $left={1.1}>
         <Column $gap={24}>
           <section aria-labelledby="stack">
             <h2 id="stack" style={{ marginBottom: 12 }}>
@@ -263,7 +242,7 @@ export function ItemPage() {
             </h2>
             <Stack item={item} envelope={envelope} />
           </section>
-          <Facts>
+          <FactList>
             <dt>Water</dt>
             <dd>{atMost(limitText('washMaxC', envelope.bounds.washMaxC.value))}</dd>
             <dt>Bleach</dt>
@@ -297,7 +276,7 @@ export function ItemPage() {
                 </dd>
               </>
             )}
-          </Facts>
+          </FactList>
           <History kit={kit} item={item} />
         </Column>
         <Column $gap={24}>
@@ -327,7 +306,7 @@ export function ItemPage() {
             </Button>
           </Row>
         </Column>
-      </Two>
+      </TwoColumns>
       {correcting && <EditItem key={item.id} item={item} onClose={() => setQuery({})} />}
     </Page>
   );

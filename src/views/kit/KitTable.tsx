@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { toThing } from '../../app/routes';
 import { dayText, whenText } from '../../app/time';
 import { byNeed, type Need, type Ranked } from '../../core/due/rank';
+import { lookedAt } from '../../core/gear';
 import { NEED_WORDS } from '../../core/telling/due';
 import { AIM_WORDS, KIND_WORDS, thingName } from '../../core/words';
 import { Quiet } from '../../ui/basics';
@@ -112,10 +113,10 @@ const COLUMNS: readonly ThingColumn<Thing>[] = [
   {
     id: 'looked',
     head: 'Looked over',
-    order: byText((r) => r.seen?.at ?? ''),
+    order: byText((r) => (r.seen ? lookedAt(r.seen) : '')),
     width: 124,
     onPhone: null,
-    cell: ({ seen }) => <Quiet>{seen ? whenText(seen.at) : 'never'}</Quiet>,
+    cell: ({ seen }) => <Quiet>{seen ? whenText(lookedAt(seen)) : 'never'}</Quiet>,
   },
   {
     id: 'due',

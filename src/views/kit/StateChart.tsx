@@ -17,14 +17,19 @@ const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { d
 function points(looks: readonly Inspection[]): Point[] {
   return looks
     .map((look): Point => {
-      const grades = Object.values(look.droplet ?? {}).filter((g): g is number => typeof g === 'number');
+      // What a look only carries over was seen on another day, and stands there.
+      const { asOf = {} } = look;
+      const grades = Object.values((asOf.droplet === undefined && look.droplet) || {}).filter(
+        (g): g is number => typeof g === 'number',
+      );
       return {
         at: Date.parse(look.at),
-        ...(look.soil === undefined ? {} : { clean: Math.round(100 * (1 - look.soil / 4)) }),
-        ...(look.loftRatio === undefined ? {} : { loft: Math.round(100 * look.loftRatio) }),
+        ...(look.soil === undefined || asOf.soil !== undefined ? {} : { clean: Math.round(100 * (1 - look.soil / 4)) }),
+        ...(look.loftRatio === undefined || asOf.loftRatio !== undefined ? {} : { loft: Math.round(100 * look.loftRatio) }),
         ...(grades.length === 0 ? {} : { drops: Math.round((100 * Math.min(...grades)) / 5) }),
       };
     })
+    .filter((point) => Object.keys(point).length > 1)
     .sort((a, b) => a.at - b.at);
 }
 const LINES = [

@@ -1,16 +1,14 @@
 import { useState } from 'react';
-import styled from 'styled-components';
 import type { Damage, Inspection, InspectionPatch, Item, Part, Soil, Spot } from '../../core/gear';
 import { panelOf, panelsOf, type Panel } from '../../core/surfaces';
 import { PairStage } from '../../app/PairStage';
 import { componentAt, damagesOf, soilsOf } from '../../core/facts';
 import { DAMAGE_WORDS, MATERIAL_WORDS, PART_WORDS, SOIL_WORDS } from '../../core/words';
-import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Column, DrawingAside, Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Outline } from '../../ui/Outline';
 import { Select } from '../../ui/Select';
-import { phone } from '../../ui/theme';
 import { placeHint } from './cards';
 import { TextField } from '../../ui/TextField';
 
@@ -23,16 +21,6 @@ const YES_NO = [
   { id: 'no', name: 'No' },
   { id: 'yes', name: 'Yes' },
 ];
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 380px) minmax(0, 1fr);
-  gap: 32px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 16px;
-  }
-`;
 const where = (place: string | undefined, spot: Spot | undefined, part?: string): string =>
   [place, part && `on the ${part}`, spot && `pinned on the ${spot.side}`].filter(Boolean).join(', ');
 /** "outsole (rubber)". */
@@ -105,7 +93,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
     setSet(null);
   };
   return (
-    <Two>
+    <DrawingAside>
       <Pinboard item={item} pins={stains.map((s) => ({ ...s, name: SOIL_WORDS[s.soil] }))} onSpot={add} />
       <Column $gap={16}>
         <p>Say what it is, then touch the outline where it sits, or add it without a pin.</p>
@@ -159,7 +147,7 @@ export function Stains({ item, seen, answer }: PinsProps) {
           ))}
         </ol>
       </Column>
-    </Two>
+    </DrawingAside>
   );
 }
 
@@ -183,7 +171,7 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
     setCosmetic(null);
   };
   return (
-    <Two>
+    <DrawingAside>
       <Pinboard item={item} pins={damage.map((d) => ({ ...d, name: DAMAGE_WORDS[d.kind] }))} onSpot={add} />
       <Column $gap={16}>
         <OneOf
@@ -222,7 +210,7 @@ export function DamagePins({ item, seen, answer }: PinsProps) {
           ))}
         </ol>
       </Column>
-    </Two>
+    </DrawingAside>
   );
 }
 

@@ -1,5 +1,5 @@
 import { toThing, useIdHere } from '../../app/routes';
-import { latestInspection } from '../../core/gear';
+import { latestInspection, lookedAt } from '../../core/gear';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -117,7 +117,7 @@ export function ProgrammePage() {
   const startable = always.length > 0 && programme.method !== 'refer';
   return (
     <Page>
-      <OnPaper of={handed} note={seen ? `Looked over ${dayText(dayOf(seen.at))}.` : 'Never looked over.'} />
+      <OnPaper of={handed} note={seen ? `Looked over ${dayText(dayOf(lookedAt(seen)))}.` : 'Never looked over.'} />
       <Row $between $wrap>
         <Crumbs
           trail={[
@@ -126,7 +126,7 @@ export function ProgrammePage() {
           ]}
           here="Programme"
         />
-        <Quiet>{seen ? `looked over ${whenText(seen.at)}` : 'never looked over'}</Quiet>
+        <Quiet>{seen ? `looked over ${whenText(lookedAt(seen))}` : 'never looked over'}</Quiet>
       </Row>
       {run && <UnderWay run={run} />}
       <Column $gap={8}>

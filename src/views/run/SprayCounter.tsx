@@ -39,9 +39,10 @@ export function SprayCounter({ live }: { live: LiveRun }) {
     bottles.find((s) => s.id === step.settings.supplyId) ??
     bottles.find((s) => s.class === 'spray-proofer' && s.remainingMl !== 0);
   const pullMl = pullOf(bottle);
-  const zones = (step.settings.spray ?? [])
-    .filter((z) => onlyZones.length === 0 || onlyZones.includes(z.zone))
-    .map((z) => ({ ...z, pulls: pullsFor(z.ml, pullMl) }));
+  const all = step.settings.spray ?? [];
+  const failed = all.filter((z) => onlyZones.includes(z.zone));
+  const zones = (failed.length > 0 ? failed : all).map((z) => ({ ...z, pulls: pullsFor(z.ml, pullMl) }));
+  const nameOf = (zone: string): string => (all.length < 2 ? 'all of it' : zone);
   const [start] = useState<{ counts: Readonly<Record<string, number>> }>({ counts: {} });
   const sheet = useDraft(`spray:${run.id}:${step.id}:${state.times}`, start);
   const { counts } = sheet.draft;
@@ -53,8 +54,8 @@ export function SprayCounter({ live }: { live: LiveRun }) {
     if (!here) return;
     const now = Math.min(here.pulls, done(here.zone) + by);
     sheet.setDraft({ counts: { ...counts, [here.zone]: now } });
-    const all = used + now - done(here.zone);
-    setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(all * pullMl) } });
+    const sprayed = used + now - done(here.zone);
+    setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(sprayed * pullMl) } });
     // The beat waits for the hand at every new zone.
     if (now >= here.pulls) setBeating(false);
   };
@@ -81,7 +82,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
         <p aria-live="polite">
           {here ? (
             <Big as="strong" style={{ display: 'block' }}>
-              {capital(here.zone)}: {done(here.zone)} of {here.pulls} pulls
+              {capital(nameOf(here.zone))}: {done(here.zone)} of {here.pulls} pulls
             </Big>
           ) : (
             <strong>Every zone is sprayed: {Math.round(used * pullMl)} mL.</strong>
@@ -105,11 +106,12 @@ export function SprayCounter({ live }: { live: LiveRun }) {
               {...(z === here ? { 'aria-current': 'step' as const } : {})}
               {...(done(z.zone) >= z.pulls ? { 'data-done': true } : {})}
             >
-              {z.zone} {done(z.zone)}/{z.pulls}
+              {nameOf(z.zone)} {done(z.zone)}/{z.pulls}
             </li>
           ))}
         </Zones>
         <Quiet>{sprayLeftText(bottle?.remainingMl, used * pullMl, wanted)}</Quiet>
+        <Quiet>By the area of its face and how each zone sheds, from memory; the bottle’s own word comes first.</Quiet>
         {bottle && (
           <Ten
             pullMl={pullMl}

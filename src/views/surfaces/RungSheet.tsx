@@ -7,24 +7,11 @@ import { markName, rungSaid } from '../../core/telling/surfaces';
 import { CLOTH_WORDS, DID_WORDS, TRIED_WORDS } from '../../core/words/marks';
 import { capital } from '../../core/words/text';
 import { PhotoTaker } from '../../app/PhotoTaker';
-import { Column, Note, Quiet, Row } from '../../ui/basics';
+import { Column, FactList, Note, Quiet, Row } from '../../ui/basics';
 import { TextField } from '../../ui/TextField';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
-import { color } from '../../ui/theme';
 
-const Rows = styled.dl`
-  display: grid;
-  grid-template-columns: 88px minmax(0, 1fr);
-  gap: 6px 12px;
-  margin: 0;
-  dt {
-    color: ${color.quiet};
-  }
-  dd {
-    margin: 0;
-  }
-`;
 const Answers = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -112,14 +99,14 @@ export function RungSheet({
         <HiddenPlace agent={rung.testFirst} itemId={itemId} onAnswer={onCloth} />
       ) : (
         <>
-          <Rows>
+          <FactList $name={88}>
             {said.rows.map(({ name, text }) => (
               <div key={name} style={{ display: 'contents' }}>
                 <dt>{name}</dt>
                 <dd>{text}</dd>
               </div>
             ))}
-          </Rows>
+          </FactList>
           <ul style={{ paddingLeft: 20, listStyle: 'disc' }}>
             {said.lines.map((line) => (
               <li key={line}>{line}</li>

@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { toThing, useIdHere } from '../../app/routes';
 import { whenText } from '../../app/time';
@@ -14,25 +13,14 @@ import { ladderOfPanel, type Panel } from '../../core/surfaces';
 import { markText, rungName, surfacesText } from '../../core/telling/surfaces';
 import { KIND_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
-import { Column, NotInKit, Page, Quiet, Row } from '../../ui/basics';
+import { Column, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
-import { phone } from '../../ui/theme';
 import { Mark, PanelCard } from './Marks';
 import { MarkSheet } from './MarkSheet';
 import { RungSheet } from './RungSheet';
 import { useSurfaces } from './useSurfaces';
 
-const Two = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
-  gap: 40px;
-  align-items: start;
-  ${phone} {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 24px;
-  }
-`;
 /** A pair, panel by panel: what lies on it, what was tried, and the next rung of each mark. */
 export function SurfacesPage() {
   const id = useIdHere();
@@ -93,7 +81,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
           )}
         </Row>
       </Row>
-      <Two>
+      <TwoColumns $left={1.2}>
         <PairStage
           panels={panels}
           chosen={pressed?.panel ?? null}
@@ -142,7 +130,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
             </section>
           )}
         </Column>
-      </Two>
+      </TwoColumns>
       {adding && pressed && (
         <MarkSheet
           item={item}

@@ -112,8 +112,9 @@ const FORGOTTEN: Record<ForgottenPlace, string> = {
 /** " By zone: hood 16, shoulders 19 and chest 23 mL. Front and back, and not forgotten: under the arms …": for a hand that goes over it. */
 export const sprayed = (c: StepContext): string => {
   const zones = c.s.spray ?? [];
-  const by = zones.length > 1 ? ` By zone: ${listed(zones.map((z) => `${z.zone} ${z.ml}`))} mL.` : '';
-  return `${by} Front and back, and also ${listed(c.forgotten.map((place) => FORGOTTEN[place]))}.`;
+  const forgotten = listed(c.forgotten.map((place) => FORGOTTEN[place]));
+  if (zones.length < 2) return ` All round, and also ${forgotten}.`;
+  return ` By zone: ${listed(zones.map((z) => `${z.zone} ${z.ml}`))} mL. Front and back, and also ${forgotten}.`;
 };
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {

@@ -56,7 +56,7 @@ export const WASH_WORDS = {
   'spot-test': {
     title: 'Try it on a hidden place',
     text: (c) =>
-      `Dab ${listed((c.s.tries ?? []).map((agent) => TRIED_WORDS[agent]))}${(c.s.tries ?? []).length > 1 ? ', each by itself,' : ''} on a hidden place, wait two minutes, and press a white cloth on it. What colours the cloth, or dulls or darkens the place, stays off every mark.`,
+      `Dab ${listed((c.s.tries ?? []).map((agent) => TRIED_WORDS[agent]))}${(c.s.tries ?? []).length > 1 ? ', each by itself,' : ''} on a hidden place of each part that it is meant for, wait two minutes, and press a white cloth on it. What colours the cloth, or dulls or darkens a place, stays off every mark.`,
   },
   'name-the-mark': {
     title: 'Work out what the mark is',
