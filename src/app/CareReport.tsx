@@ -2,8 +2,9 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { format, parseISO } from 'date-fns';
-import { isEntry, type CareEntry, type Inspection, type Kit, type LoadEntry } from '../core/gear';
+import { isEntry, type CareEntry, type Inspection, type Kind, type Kit, type LoadEntry } from '../core/gear';
 import { capital, listed } from '../core/words/text';
+import { zoneName } from '../core/words/zones';
 import { didText, stepText, usedText } from '../core/telling/run';
 import { inDrumText, loadTookText } from '../core/telling/load';
 import { loftOf } from '../core/loft';
@@ -64,7 +65,7 @@ const marks = (seen: Inspection | null): string | null =>
     : seen.stains.map((s) => `${SOIL_WORDS[s.soil]}${s.place ? ` at ${s.place}` : ''}${s.set ? ', set' : ''}`).join('; ') ||
       'none';
 /** What two looks say, row by row; what neither saw is left out. */
-function rowsOf(before: Inspection | null, after: Inspection | null): { name: string; was: string; is: string }[] {
+function rowsOf(before: Inspection | null, after: Inspection | null, kind: Kind): { name: string; was: string; is: string }[] {
   const row = (
     name: string,
     of: (seen: Inspection | null) => string | null | undefined,
@@ -79,7 +80,7 @@ function rowsOf(before: Inspection | null, after: Inspection | null): { name: st
     seen?.droplet
       ? Object.entries(seen.droplet)
           .filter((e) => e[1] !== undefined)
-          .map(([zone, grade]) => `${zone} ${grade}`)
+          .map(([zone, grade]) => `${zoneName(zone, kind)} ${grade}`)
           .join(', ')
       : null;
   const loft = (seen: Inspection | null): string | null => {
@@ -158,7 +159,8 @@ export function CareReport({
   const find = (id: string | undefined): Inspection | null => kit.inspections.find((i) => i.id === id) ?? null;
   const load = unwritten ?? (kit.log ?? []).filter(isEntry('load')).find((e) => e.id === entry.loadId);
   const names = new Map(kit.items.map((i) => [i.id, thingName(i)]));
-  const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given);
+  const kind = kit.items.find((i) => i.id === entry.itemId)?.kind ?? 'other';
+  const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given, kind);
   const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
   const dried = weights.flatMap(({ massG, dryMin }) => (dryMin === undefined ? [] : [{ massG, dryMin }]));
   const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);

@@ -1,80 +1,217 @@
-import { useState } from 'react';
-import type { DropletZone, Inspection, InspectionPatch, Item } from '../core/gear';
-import { Column, DrawingAside } from '../ui/basics';
-import { TextButton } from '../ui/Button';
-import { OneOf } from '../ui/Choices';
+import { useEffect, useState } from 'react';
+import {
+  DROP_WATERS,
+  type Droplet,
+  type DropletZone,
+  type DropTest,
+  type Inspection,
+  type InspectionPatch,
+  type Item,
+} from '../core/gear';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
-import { Drop, Outline } from '../ui/Outline';
+import { BOUNDS } from '../core/knowledge/bounds';
+import { contradicted, testWay } from '../core/repellency/drop-test';
+import { secondsText, testWayText } from '../core/telling/repellency';
 import { capital } from '../core/words/text';
+import { zoneName } from '../core/words/zones';
+import { Column, DrawingAside, Note, Quiet, Row } from '../ui/basics';
+import { Button, TextButton } from '../ui/Button';
+import { OneOf } from '../ui/Choices';
+import { countdown } from '../ui/countdown';
+import { DropGrade } from '../ui/DropGrades';
+import { NumberField, QuantityField } from '../ui/NumberField';
+import { Outline } from '../ui/Outline';
+import { nowMs } from './now';
 
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
-const GRADES = [
-  { id: '5', name: '5', hint: 'no wetting' },
-  { id: '4', name: '4', hint: 'slight, random' },
+export const DROP_GRADES = [
+  { id: '5', name: '5', hint: 'they pearl, all dry' },
+  { id: '4', name: '4', hint: 'a few wet specks' },
   { id: '3', name: '3', hint: 'wet where they fell' },
   { id: '2', name: '2', hint: 'wet beyond that' },
   { id: '1', name: '1', hint: 'the whole face' },
   { id: '0', name: '0', hint: 'through to the back' },
-].map((grade) => ({ ...grade, picture: <Drop grade={Number(grade.id)} /> }));
+].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} /> }));
+const WATERS = DROP_WATERS.map((id) => ({ id, name: id === 'tap' ? 'From the tap' : 'Distilled' }));
+const TICK_MS = 250;
 
-/** Drops, zone by zone, on an outline of the thing. The next zone that has no grade comes by itself. */
+/** Since when drops lie, by zone, and what time it is while some do. */
+function useFallen(waitMs: number) {
+  const [fell, setFell] = useState<Readonly<Record<string, number>>>({});
+  const [now, setNow] = useState(nowMs);
+  const waiting = Object.values(fell).some((at) => now < at + waitMs);
+  useEffect(() => {
+    if (!waiting) return;
+    const tick = setInterval(() => setNow(nowMs()), TICK_MS);
+    return () => clearInterval(tick);
+  }, [waiting]);
+  return {
+    fallen: (zone: string): number | undefined => fell[zone],
+    left: (zone: string): number | null => (fell[zone] === undefined ? null : Math.max(0, fell[zone] + waitMs - now)),
+    fall: (zone: string): void => {
+      const at = nowMs();
+      setNow(at);
+      setFell((f) => ({ ...f, [zone]: at }));
+    },
+    over: (zone: string): void => setFell(({ [zone]: _, ...rest }) => rest),
+  };
+}
+
+/** Drops, zone by zone, on an outline of the thing: they fall, lie, are shaken off and graded. The next zone that has no grade comes by itself. */
 export function Drops({
   item,
   seen,
   answer,
-  brief = false,
   first,
+  before,
 }: {
   item: Item;
   seen: Partial<Inspection>;
   answer: (patch: InspectionPatch) => void;
-  /** Without saying how drops are tried. */
-  brief?: boolean;
   /** The place to begin with. */
   first?: DropletZone | undefined;
+  /** What was seen there before the work, to be held against it. */
+  before?: Droplet | undefined;
 }) {
   const zones = zonesOf(item.kind, KNOWLEDGE);
+  const name = (zone: string): string => zoneName(zone, item.kind);
   const droplet = seen.droplet ?? {};
-  const open = (grades: typeof droplet): string => zones.find((zone) => grades[zone] === undefined) ?? (zones[0] as string);
+  const test = seen.dropTest ?? {};
+  const way = testWay(test);
+  const drops = useFallen(way.waitS * 1000);
+  const open = (grades: typeof droplet): string =>
+    zones.find((z) => grades[z] === undefined && drops.left(z) === 0) ??
+    zones.find((z) => grades[z] === undefined) ??
+    (zones[0] as string);
   const [zone, setZone] = useState<string>(() => first ?? open(droplet));
+  const { [zone]: drunk } = test.drunkS ?? {};
+  const left = drops.left(zone);
   const grade = (id: string): void => {
     const next = { ...droplet, [zone]: Number(id) };
-    answer({ droplet: next });
+    answer({ droplet: next, dropTest: { ...test, ...way } });
+    drops.over(zone);
     setZone(open(next));
   };
   const takeBack = (): void => {
-    const rest = { ...droplet };
-    delete rest[zone];
-    answer({ droplet: Object.keys(rest).length > 0 ? rest : undefined });
+    const { [zone]: _, ...rest } = droplet;
+    const { [zone]: _s, ...drunkS } = test.drunkS ?? {};
+    const any = Object.keys(rest).length > 0;
+    answer({ droplet: any ? rest : undefined, dropTest: any ? { ...test, drunkS } : undefined });
   };
+  const fall = (): void => {
+    drops.fall(zone);
+    setZone(zones.find((z) => z !== zone && droplet[z] === undefined && drops.fallen(z) === undefined) ?? zone);
+  };
+  const hint = (z: string): string => {
+    if (droplet[z] !== undefined) return `grade ${droplet[z]}`;
+    const ms = drops.left(z);
+    return ms === null ? 'not tried' : ms > 0 ? countdown(ms) : 'look now';
+  };
+  const due = zones.filter((z) => droplet[z] === undefined && drops.left(z) === 0);
   return (
     <DrawingAside>
-      <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
       <Column $gap={16}>
-        {!brief && (
-          <p>
-            Let a few drops fall on each place and wait a minute. These are the spray test’s words for your own eye; a laboratory
-            uses its apparatus.
-          </p>
+        <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
+        {before && Object.keys(before).length > 0 && (
+          <section aria-label="Before the work">
+            <Quiet>Before the work</Quiet>
+            <Outline kind={item.kind} grades={before} />
+          </section>
         )}
+      </Column>
+      <Column $gap={16}>
+        <Way test={test} onTest={(next) => answer({ dropTest: next })} />
         <OneOf
           label="Which place?"
           value={zone}
-          options={zones.map((z) => ({
-            id: z,
-            name: capital(z),
-            hint: droplet[z] === undefined ? 'not tried' : `grade ${droplet[z]}`,
-          }))}
+          options={zones.map((z) => ({ id: z, name: capital(name(z)), hint: hint(z) }))}
           onChange={setZone}
         />
+        <Row $wrap>
+          {left === null ? (
+            <Button look="quiet" onPress={fall}>
+              Drops are on the {name(zone)}
+            </Button>
+          ) : (
+            <>
+              <strong role="timer">{left > 0 ? countdown(left) : `Shake the ${name(zone)} and look`}</strong>
+              {drunk === undefined && (
+                <Button
+                  look="quiet"
+                  onPress={() => {
+                    const s = Math.round((nowMs() - (drops.fallen(zone) ?? nowMs())) / 1000);
+                    answer({ dropTest: { ...test, ...way, drunkS: { ...test.drunkS, [zone]: s } } });
+                  }}
+                >
+                  A drop is drunk
+                </Button>
+              )}
+            </>
+          )}
+          {drunk !== undefined && <Quiet>Drunk after {secondsText(drunk)}.</Quiet>}
+        </Row>
+        <span role="status">
+          {due.length > 0 && !due.includes(zone as DropletZone) ? `Look at the ${due.map(name).join(', the ')} now.` : ''}
+        </span>
         <OneOf
-          label={`What do drops do on the ${zone}?`}
+          label={`What do drops leave on the ${name(zone)}?`}
           value={droplet[zone] === undefined ? null : String(droplet[zone])}
-          options={GRADES}
+          options={DROP_GRADES}
           onChange={grade}
         />
-        {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {zone}</TextButton>}
+        {contradicted(droplet, test, way).map((z) => (
+          <Note key={z} tone="alarm">
+            A drop was drunk on the {name(z)} within {secondsText(way.waitS)}: cloth that has drunk is 3 at most. Look again.
+          </Note>
+        ))}
+        {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {name(zone)}</TextButton>}
       </Column>
     </DrawingAside>
+  );
+}
+
+/** How it is tried; another way is another figure, and only like is held against like. */
+function Way({ test, onTest }: { test: DropTest; onTest: (next: DropTest) => void }) {
+  const [open, setOpen] = useState(false);
+  const way = testWay(test);
+  return (
+    <Column $gap={8}>
+      <p style={{ margin: 0 }}>
+        {testWayText(way)} <TextButton onPress={() => setOpen(!open)}>{open ? 'That is how' : 'Another way'}</TextButton>
+      </p>
+      {open && (
+        <Row $wrap $top>
+          <OneOf
+            label="Water"
+            value={way.water}
+            options={WATERS}
+            onChange={(id) => onTest({ ...test, water: id === 'distilled' ? 'distilled' : 'tap' })}
+          />
+          <QuantityField
+            label="From a height of"
+            unit="mm"
+            value={way.heightMm}
+            what="the height"
+            {...BOUNDS.dropHeightMm}
+            onChange={(heightMm) => heightMm !== undefined && onTest({ ...test, heightMm })}
+          />
+          <NumberField
+            label="Drops on each place"
+            value={way.drops}
+            what="how many drops"
+            {...BOUNDS.drops}
+            onChange={(drops) => drops !== undefined && onTest({ ...test, drops })}
+          />
+          <NumberField
+            label="Wait, s"
+            value={way.waitS}
+            what="the seconds"
+            {...BOUNDS.dropWaitS}
+            onChange={(waitS) => waitS !== undefined && onTest({ ...test, waitS })}
+          />
+        </Row>
+      )}
+      <Quiet>These are the spray test’s grades for your own eye; a laboratory uses its apparatus.</Quiet>
+    </Column>
   );
 }

@@ -2,6 +2,7 @@ import { type ReactNode, useState } from 'react';
 import { mergeProps, useFocusRing, useKeyboard, usePress } from 'react-aria';
 import styled from 'styled-components';
 import type { Kind } from '../core/gear';
+import { zoneName } from '../core/words/zones';
 import { Hidden } from './basics';
 import { ARROWS, placeText, type Point } from './Movable';
 import { color, font } from './theme';
@@ -36,10 +37,27 @@ const TROUSERS: readonly Shape[] = [
 ];
 const VEST: readonly Shape[] = JACKET.filter((s) => ['shoulders', 'chest', 'back', 'hem'].includes(s.id));
 const SHOE: readonly Shape[] = [
-  { id: 'body', side: 'front', path: 'M30 150 L38 84 Q62 92 84 84 L104 118 Q150 128 172 150 L172 166 L30 166 Z', at: [92, 144] },
-  { id: 'hem', side: 'front', path: 'M28 166 L174 166 L174 182 L28 182 Z', at: [100, 178] },
+  { id: 'toe', side: 'front', path: 'M112 122 Q152 129 172 150 L172 166 L112 166 Z', at: [142, 150] },
+  { id: 'body', side: 'front', path: 'M30 150 L38 84 Q62 92 84 84 L104 118 L112 122 L112 166 L30 166 Z', at: [72, 136] },
+  { id: 'hem', side: 'front', path: 'M28 166 L174 166 L174 182 L28 182 Z', at: [100, 179] },
   { id: 'body', side: 'back', path: 'M64 70 L136 70 L146 166 L54 166 Z', at: [100, 124] },
-  { id: 'hem', side: 'back', path: 'M52 166 L148 166 L148 184 L52 184 Z', at: [100, 179] },
+  { id: 'hem', side: 'back', path: 'M52 166 L148 166 L148 184 L52 184 Z', at: [100, 180] },
+];
+const FINGERS =
+  'M56 118 L52 52 Q60 40 68 52 L72 112 Z M76 112 L74 32 Q83 20 92 32 L94 110 Z M98 110 L100 26 Q109 14 118 26 L116 112 Z M120 114 L126 42 Q135 32 142 44 L138 122 Z M56 124 L34 104 Q22 104 24 116 L54 160 Z';
+const PALM = 'M56 118 L72 112 L94 110 L116 112 L138 122 L140 184 L58 184 L54 160 Z';
+const CUFF = 'M56 184 L142 184 L148 220 L50 220 Z';
+const GLOVE: readonly Shape[] = (['front', 'back'] as const).flatMap((side): Shape[] => [
+  { id: 'fingers', side, path: FINGERS, at: [109, 72] },
+  { id: 'body', side, path: PALM, at: [98, 152] },
+  { id: 'hem', side, path: CUFF, at: [99, 206] },
+]);
+const TENT: readonly Shape[] = [
+  { id: 'roof', side: 'front', path: 'M52 66 L150 66 L166 116 L36 116 Z', at: [101, 95] },
+  { id: 'body', side: 'front', path: 'M36 116 L166 116 L182 166 L20 166 Z', at: [101, 145] },
+  { id: 'hem', side: 'front', path: 'M20 166 L182 166 L186 182 L16 182 Z', at: [101, 180] },
+  { id: 'ends', side: 'back', path: 'M100 60 L174 166 L26 166 Z', at: [100, 130] },
+  { id: 'hem', side: 'back', path: 'M26 166 L174 166 L182 182 L18 182 Z', at: [100, 180] },
 ];
 const SHEET: readonly Shape[] = [
   { id: 'body', side: 'front', path: 'M36 26 L164 26 L164 184 L36 184 Z', at: [100, 108] },
@@ -55,6 +73,8 @@ const SHAPES: Partial<Record<Kind, readonly Shape[]>> = {
   vest: VEST,
   'running-vest': VEST,
   trousers: TROUSERS,
+  gloves: GLOVE,
+  tent: TENT,
   shoe: SHOE,
   boot: SHOE,
   'studded-boot': SHOE,
@@ -115,11 +135,14 @@ function Wetness() {
 /** One zone: pressed, or reached with Tab. */
 function Zone({
   shape,
+  name,
   grade,
   chosen,
   onPress,
 }: {
   shape: Shape;
+  /** As its owner calls it. */
+  name: string;
   grade: number | undefined;
   chosen: boolean;
   /** None where it is only shown. */
@@ -133,7 +156,7 @@ function Zone({
         role: 'button',
         tabIndex: 0,
         'aria-pressed': chosen,
-        'aria-label': `${shape.id}, ${shape.side}, ${grade === undefined ? 'not tried' : `grade ${grade}`}`,
+        'aria-label': `${name}, ${shape.side}, ${grade === undefined ? 'not tried' : `grade ${grade}`}`,
         style: { cursor: 'pointer', outline: 'none' },
       }
     : {};
@@ -241,7 +264,7 @@ export function Outline({
     <Fields>
       {(['front', 'back'] as const).map((side) => {
         const label = `${side}: ${[
-          ...Object.entries(grades).map(([zone, grade]) => `${zone} ${grade ?? 'not tried'}`),
+          ...Object.entries(grades).map(([zone, grade]) => `${zoneName(zone, kind)} ${grade ?? 'not tried'}`),
           ...pins.filter((p) => p.side === side).map((p) => p.name),
         ].join(', ')}`;
         const drawn = (
@@ -253,6 +276,7 @@ export function Outline({
                 <Zone
                   key={shape.id}
                   shape={shape}
+                  name={zoneName(shape.id, kind)}
                   grade={grades[shape.id]}
                   chosen={chosen === shape.id}
                   onPress={onZone && (() => onZone(shape.id))}
@@ -286,19 +310,5 @@ export function Outline({
         );
       })}
     </Fields>
-  );
-}
-
-/** What drops do at each grade, drawn from the side: our own sketch, not the standard's plate. */
-export function Drop({ grade }: { grade: number }) {
-  const wet = [30, 24, 17, 9, 3, 0][grade] ?? 0;
-  const round = [0, 0, 4, 7, 9, 10][grade] ?? 0;
-  return (
-    <svg viewBox="0 0 64 34" width={64} height={34} aria-hidden="true">
-      <line x1={2} y1={24} x2={62} y2={24} stroke="currentColor" strokeWidth={2} />
-      {wet > 0 && <rect x={32 - wet} y={24} width={wet * 2} height={grade === 0 ? 9 : 5} fill={color.water} />}
-      {grade === 0 && <circle cx={32} cy={31} r={3} fill={color.water} />}
-      {round > 0 && <ellipse cx={32} cy={24 - round * 0.9} rx={round * 1.15} ry={round} fill={color.water} />}
-    </svg>
   );
 }

@@ -1,12 +1,12 @@
 /** Heavy work off the page: planning whole kits, reading files. Refuses: storing. */
 import { wrap, type Remote } from 'comlink';
 import plannerUrl from 'virtual:planner-worker';
-import type { ColourApi } from './colour.protocol';
 import type { CopyApi } from './copy.protocol';
 import type { CsvApi } from './csv.protocol';
 import type { DayApi } from './day.protocol';
 import type { LightApi } from './light.protocol';
 import type { PhotoApi } from './photo.protocol';
+import type { PictureApi } from './picture.protocol';
 import type { PlannerApi } from './planner.protocol';
 import type { RehearseApi } from './rehearse.protocol';
 
@@ -56,11 +56,11 @@ export function lightWorker(): Remote<LightApi> {
   return light;
 }
 
-let colours: Remote<ColourApi> | null = null;
-/** The worker that reads colours off pictures, started on first use. */
-export function colourWorker(): Remote<ColourApi> {
-  colours ??= wrap<ColourApi>(new Worker(new URL('./colour.worker.ts', import.meta.url), { type: 'module' }));
-  return colours;
+let pictures: Remote<PictureApi> | null = null;
+/** The worker that reads colours and drops off pictures, started on first use. */
+export function pictureWorker(): Remote<PictureApi> {
+  pictures ??= wrap<PictureApi>(new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }));
+  return pictures;
 }
 
 /** A worker for one wash day at a time; who ends it stops what it does. */

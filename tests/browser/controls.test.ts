@@ -1,8 +1,8 @@
 import type { ElementHandle } from 'puppeteer-core';
 import { mkdirSync } from 'node:fs';
-import { describe, expect, test, vi } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { readKit } from '../../src/core/formats';
-import { faultsOf, putInStore, settled, visit, type Visit } from './visit';
+import { faultsOf, putInStore, settled, visit, type Visit, soon } from './visit';
 
 /* The controls as hands, keys and fingers meet them; each is found by its role and its name. */
 const value = async (v: Visit, name: string): Promise<string> =>
@@ -29,7 +29,7 @@ describe('a day', () => {
     await v.sees('Write a day up to 31 December 2199. This one is not kept.');
     await v.press('Save');
     // It is not saved over: the sheet stays, and the focus is on what is wrong.
-    await vi.waitFor(async () =>
+    await soon(async () =>
       expect(await v.page.evaluate(() => document.activeElement?.closest('[role=group]') !== null)).toBe(true),
     );
     expect(await v.stored('supplies', 's-down')).toMatchObject({ expiresOn: '2029-05-01' });
@@ -92,7 +92,7 @@ describe('a sheet', () => {
     await keys(v, 'Enter');
     await v.page.waitForFunction(() => !document.body.innerText.includes('Your changes are not saved.'));
     expect(await value(v, 'Name')).toBe('Rust smock, mended');
-    await vi.waitFor(async () => expect(await v.rows('sheets')).toHaveLength(1));
+    await soon(async () => expect(await v.rows('sheets')).toHaveLength(1));
     await v.reload();
     await v.sees('These are your changes from before; they are not saved yet.');
     expect(await value(v, 'Name')).toBe('Rust smock, mended');
@@ -124,7 +124,7 @@ describe('a sheet', () => {
     await v.write('Length of line, m', '900');
     await v.sees('Write the length, as a number above 0, up to 200 m.');
     await v.press('Save');
-    await vi.waitFor(async () => expect(await dialogs(v)).toContain('Where things dry'));
+    await soon(async () => expect(await dialogs(v)).toContain('Where things dry'));
     await v.write('Length of line, m', '12 ft');
     await v.press('Save');
     await v.sees('is saved');
@@ -179,14 +179,14 @@ describe('a sheet', () => {
     const v = await visit({ path: '/cupboard/water' });
     await v.write('Humidity, %', '61');
     await v.write('Currency', 'NOK');
-    await vi.waitFor(async () => expect(JSON.stringify(await v.rows('sheets'))).toContain('"NOK"'));
+    await soon(async () => expect(JSON.stringify(await v.rows('sheets'))).toContain('"NOK"'));
     await v.go('/');
     await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
     const run = new URL(v.page.url()).pathname;
     await v.press('Note');
     await v.write('What do you want to remember?', 'left cuff');
-    await vi.waitFor(async () => expect(await v.rows('sheets')).toHaveLength(3));
+    await soon(async () => expect(await v.rows('sheets')).toHaveLength(3));
     await v.page.close();
     const w = await v.tab('/cupboard/water');
     await w.sees('These are your changes from before');
@@ -204,7 +204,7 @@ describe('a sheet', () => {
   test('what changed of a thing meanwhile stays, beside what was changed in the sheet', async () => {
     const v = await visit({ path: '/kit/itm-smock?correct=1' });
     await v.write('Owner', 'Runa');
-    await vi.waitFor(async () => expect(await v.rows('sheets')).toHaveLength(1));
+    await soon(async () => expect(await v.rows('sheets')).toHaveLength(1));
     // Left by the address; meanwhile a finished wash has taught the thing something.
     await v.go('/kit');
     await putInStore(v, 'items', { ...(await v.stored('items', 'itm-smock')), learned: { rinseRuns: 4 } });
@@ -276,13 +276,13 @@ describe('by keyboard alone', () => {
     await keys(v, 'ArrowDown', 'ArrowDown', 'Tab', 'Tab');
     expect(await v.page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toBe('Move Lining up');
     await keys(v, 'Enter');
-    await vi.waitFor(async () => expect(await order()).toEqual(['Face', 'Lining', 'Fill']));
+    await soon(async () => expect(await order()).toEqual(['Face', 'Lining', 'Fill']));
     // By its grip: taken with Enter, moved with the arrows, set down with Enter.
     await (await v.named('Drag Face', 'button')).focus();
     await keys(v, 'Enter');
     await v.page.waitForFunction(() => document.activeElement?.getAttribute('aria-roledescription') === 'drop indicator');
     await keys(v, 'ArrowDown', 'Enter');
-    await vi.waitFor(async () => expect((await order())[0]).not.toBe('Face'));
+    await soon(async () => expect((await order())[0]).not.toBe('Face'));
 
     const mark = await v.page.waitForSelector('[aria-roledescription=mark]');
     await mark?.focus();
@@ -296,7 +296,7 @@ describe('by keyboard alone', () => {
 
     await v.page.focus('#gallery-things tbody [tabindex="0"]');
     await keys(v, 'ArrowDown', 'ArrowDown', 'Space');
-    await vi.waitFor(async () =>
+    await soon(async () =>
       expect(
         await v.page.$$eval('#gallery-things [aria-selected=true]', (all) => all.map((r) => r.getAttribute('data-index'))),
       ).toContain('2'),

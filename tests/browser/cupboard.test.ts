@@ -1,9 +1,9 @@
-import { describe, expect, test, vi } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 import type { Programme } from '../../src/core/document';
 import { DOWN_LABEL } from '../make';
 import { current, foldRun, type RunRecord } from '../../src/core/run';
-import { giveKit, visit, type Visit } from './visit';
+import { giveKit, visit, type Visit, soon } from './visit';
 import { goOn, tap } from './walk';
 
 /** Finds by typing, and takes the first that is found. */
@@ -288,7 +288,7 @@ describe('rows that go', () => {
     expect(before.length).toBeGreaterThan(1);
     expect(before[0]).not.toEqual(before[1]);
     await v.press('Take away');
-    await vi.waitFor(async () => expect(await rows()).toEqual(before.slice(1)));
+    await soon(async () => expect(await rows()).toEqual(before.slice(1)));
     await v.close();
   });
 });

@@ -8,7 +8,7 @@ import type { Item, Kit } from '../../src/core/gear';
 import { foldRun, type Run, type RunRecord } from '../../src/core/run';
 import { makeApp } from '../../server/app';
 import { invented } from '../make';
-import { faultsOf, giveFile, giveKit, passMinutes, putInStore, visit, type Visit } from './visit';
+import { faultsOf, giveFile, giveKit, passMinutes, putInStore, visit, type Visit, soon } from './visit';
 
 /* What goes wrong, and what is promised then: docs/faults.md names each of these. */
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
@@ -187,7 +187,7 @@ describe('two tabs', () => {
     expect(await v.stored('items', 'itm-smock')).toMatchObject({ owner: 'Ole', name: 'Grey smock' });
     await putInStore(w, 'items', { ...(await v.stored('items', 'itm-smock')), massG: 444 });
     await v.press('Undo');
-    await vi.waitFor(async () =>
+    await soon(async () =>
       expect(await v.stored('items', 'itm-smock')).toMatchObject({
         massG: 444,
         name: demo.items.find((i) => i.id === 'itm-smock')!.name,
@@ -248,7 +248,7 @@ describe('the device’s clock', () => {
     await setClock(v, 0);
     await v.page.waitForFunction(() => !document.body.innerText.includes('The clock moved by'));
     expect(clockEvents(await liveOf(v))).toEqual([]);
-    await vi.waitFor(async () => expect(Math.abs((await left()) - was)).toBeLessThanOrEqual(1));
+    await soon(async () => expect(Math.abs((await left()) - was)).toBeLessThanOrEqual(1));
     // Once more, and now it stays so: what is asked outlives a reload.
     await setClock(v, 9);
     await v.sees('The clock moved by 9 min.');

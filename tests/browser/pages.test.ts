@@ -5,7 +5,7 @@ import JSZip from 'jszip';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { faultsOf, giveFile, putInStore, settled, visit } from './visit';
+import { faultsOf, giveFile, putInStore, settled, visit, soon } from './visit';
 
 const PATHS = [
   '/',
@@ -307,7 +307,7 @@ describe('kit files', () => {
     await v.press('Undo');
     await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
     // All that was there is there again: things, their looks, and what was under way.
-    await vi.waitFor(async () => expect((await v.rows('items')).length).toBe(demo.items.length));
+    await soon(async () => expect((await v.rows('items')).length).toBe(demo.items.length));
     expect((await v.rows('inspections')).length).toBe(demo.inspections.length);
     expect((await v.rows('runs')).length).toBe(1);
     await giveFile(

@@ -4,24 +4,28 @@ import { visit, type Visit } from './visit';
 
 /** Pages of paper that this page takes, and what stands on them. */
 async function printed(v: Visit, format: 'A4' | 'Letter'): Promise<{ pages: number; text: string }> {
-  const asPaper = (): Promise<void> =>
+  const asPaper = (): Promise<{ readonly text: string; readonly controls: readonly string[] }> =>
     vi.waitFor(
       async () => {
         await v.page.emulateMediaType('print');
-        expect(await v.page.evaluate(() => matchMedia('print').matches)).toBe(true);
+        // In one look: a print may leave the page as on a screen, at times a moment late.
+        const seen = await v.page.evaluate(() => ({
+          paper: matchMedia('print').matches,
+          text: document.body.innerText,
+          controls: [...document.querySelectorAll('main button, main input, nav a')]
+            .filter((e) => e.checkVisibility() && !e.querySelector('img'))
+            .map((e) => e.textContent),
+        }));
+        expect(seen.paper).toBe(true);
+        return seen;
       },
       { timeout: 20_000, interval: 200 },
     );
   await asPaper();
   const pdf = Buffer.from(await v.page.pdf({ format })).toString('latin1');
-  // A print may leave the page as on a screen, at times a moment late.
-  await asPaper();
-  const text = await v.page.evaluate(() => document.body.innerText);
-  const controls = await v.page.$$eval('main button, main input, nav a', (all) =>
-    all.filter((e) => e.checkVisibility() && !e.querySelector('img')).map((e) => e.textContent),
-  );
+  const { text, controls } = await asPaper();
   await v.page.emulateMediaType('screen');
-  expect(controls.filter((c) => c?.trim() && !/^Kit$/.test(c))).toEqual([]);
+  expect(controls.filter((c) => c.trim() && !/^Kit$/.test(c))).toEqual([]);
   return { pages: pdf.match(/\/Type\s*\/Page[^s]/g)?.length ?? 0, text };
 }
 

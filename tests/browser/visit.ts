@@ -3,7 +3,7 @@ import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
-import { afterAll, inject } from 'vitest';
+import { afterAll, inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 
 export interface Visit {
@@ -53,6 +53,8 @@ interface Look {
 }
 
 const WAIT = { timeout: 45_000 };
+/** Asks again until it holds, as long as a page may take on a slow machine. */
+export const soon = <T>(check: () => Promise<T>): Promise<T> => vi.waitFor(check, { ...WAIT, interval: 100 });
 
 /** A page that is there: its heading stands, nothing of it is still busy, its letters are loaded. */
 export async function settled(page: Page): Promise<void> {

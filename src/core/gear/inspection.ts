@@ -5,6 +5,15 @@ export interface Droplet {
   [zone: string]: number | undefined;
 }
 
+/** How drops were tried: the water, from what height, how many on each place, how long it was waited, and after how many seconds one was drunk. */
+export interface DropTest {
+  water?: v.DropWater;
+  heightMm?: number;
+  drops?: number;
+  waitS?: number;
+  drunkS?: Droplet;
+}
+
 /** Where on the outline, as shares of its width and height; of a pair, on which of the two. */
 export interface Spot {
   side: v.Side;
@@ -68,6 +77,7 @@ export interface Inspection {
   soils?: v.Soil[];
   odour?: number;
   droplet?: Droplet;
+  dropTest?: DropTest;
   loftRatio?: number;
   clumped?: boolean;
   damp?: boolean;

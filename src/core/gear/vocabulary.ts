@@ -198,7 +198,23 @@ export const MAKER_TOPICS = [
 ] as const;
 export const MAKER_VERBS = ['forbids', 'advises-against', 'allows', 'requires'] as const;
 export const OPENING_STATES = ['open', 'tied', 'sewn'] as const;
-export const DROPLET_ZONES = ['hood', 'shoulders', 'chest', 'back', 'sleeves', 'hem', 'seat', 'knees', 'body'] as const;
+export const DROPLET_ZONES = [
+  'hood',
+  'shoulders',
+  'chest',
+  'back',
+  'sleeves',
+  'hem',
+  'seat',
+  'knees',
+  'body',
+  'toe',
+  'fingers',
+  'roof',
+  'ends',
+] as const;
+/** Water that drops are tried with. */
+export const DROP_WATERS = ['distilled', 'tap'] as const;
 export const DAMAGES = ['hole', 'seam', 'feather', 'delamination', 'sole', 'zip', 'leak', 'crack'] as const;
 /** Signs of wear, from use and from washing. */
 export const WEARS = [
@@ -295,6 +311,7 @@ export type SupplyClass = (typeof SUPPLY_CLASSES)[number];
 export type Agent = SupplyClass | (typeof HOUSEHOLD_AGENTS)[number];
 export type Bulk = (typeof BULKS)[number];
 export type JobClass = (typeof JOB_CLASSES)[number];
+export type DropWater = (typeof DROP_WATERS)[number];
 export type DropletZone = (typeof DROPLET_ZONES)[number];
 export type Damage = (typeof DAMAGES)[number];
 export type Wear = (typeof WEARS)[number];

@@ -9,6 +9,7 @@ import {
   REHEARSED_FIGURES,
   REPELLENCY_FIGURES,
   RHYTHM_FIGURES,
+  WETTING_FIGURES,
 } from './figures';
 
 /** All figures, for whoever lists them. A model takes its own group, so that a page loads only what it uses. */
@@ -23,5 +24,6 @@ export const FIGURES = {
   ...REHEARSED_FIGURES,
   ...REPELLENCY_FIGURES,
   ...RHYTHM_FIGURES,
+  ...WETTING_FIGURES,
 } as const;
 export type FigureId = keyof typeof FIGURES;

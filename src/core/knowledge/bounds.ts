@@ -29,6 +29,9 @@ export const BOUNDS = {
   loadKg: { max: 60 },
   /** Ten pulls of a trigger. */
   tenPullsMl: { max: 50 },
+  dropHeightMm: { min: 10, max: 1000 },
+  drops: { min: 1, max: 50, whole: true },
+  dropWaitS: { min: 5, max: 3600 },
   drumLitres: { max: 1000 },
   dryerC: { max: 150 },
   ironC: { max: 260 },

@@ -226,7 +226,33 @@ export const REPELLENCY_FIGURES = {
   driftPerHour: m(0.6, '1', 0.1, 2),
   careSd: m(5, '1', 2, 12),
   testSd: m(6, '1', 3, 12),
+  dropHeightMm: m(100, 'mm', 50, 300),
+  dropCount: m(5, '1', 3, 12),
+  dropWaitS: m(60, 's', 30, 300),
   likely: m(0.7, '1', 0.5, 0.9),
+} as const;
+
+/** Reading drops off a picture; set on pictures of our own making. */
+export const WETTING_FIGURES = {
+  leastWetPx: m(100, 'px', 60, 200),
+  leastDryPx: m(40, 'px', 20, 100),
+  /** Of the logarithm of the light. */
+  leastDarker: m(0.07, '1', 0.03, 0.15),
+  brighter: m(0.2, '1', 0.1, 0.4),
+  textureTimes: m(3, '1', 2, 5),
+  unevenLight: m(0.22, '1', 0.1, 0.5),
+  /** Shares of the place that was wetted. */
+  glareWhole: m(0.05, '1', 0.02, 0.2),
+  glareOne: m(0.02, '1', 0.005, 0.1),
+  grainShare: m(0.0002, '1', 0.00005, 0.001),
+  allWet: m(0.78, '1', 0.6, 0.95),
+  /** Parts of its contrast within which the picture turns over one px. */
+  leastSharp: m(0.12, '1', 0.03, 0.3),
+  /** Of the area of a drop. */
+  speck: m(0.3, '1', 0.1, 0.5),
+  beyond: m(2.4, '1', 1.5, 4),
+  roundness: m(0.62, '1', 0.4, 0.8),
+  mostByDrops: m(0.3, '1', 0.1, 0.5),
 } as const;
 
 export const REHEARSED_FIGURES = {

@@ -234,6 +234,8 @@ export const FORGOTTEN_PLACES = [
   'seat-seam',
   'inside-legs',
   'seams-and-edges',
+  'between-fingers',
+  'tongue',
 ] as const;
 export type ForgottenPlace = (typeof FORGOTTEN_PLACES)[number];
 

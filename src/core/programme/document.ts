@@ -20,6 +20,7 @@ import { isMoot, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
+import { zoneName } from '../words/zones';
 import {
   AGENT_WORDS,
   assessText,
@@ -152,13 +153,17 @@ function heldOutOf({ request, facts, envelope }: Plan): string {
   return listed([...new Set([...apart, ...hides.map((c) => causeText(c.part, c.material))])].sort());
 }
 
+/** Zones of such a thing that rain and rubbing reach first, by name. */
+const exposedNames = ({ request: { item }, knowledge }: Plan): string[] =>
+  exposedZones(item.kind, knowledge).map((zone) => zoneName(zone, item.kind));
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
 /** What all sentences of a programme can speak of. */
 function sharedContext(plan: Plan, words: Words): SharedContext {
   const { washer, dryer } = plan;
   return {
     has: (fact) => plan.facts.has(fact),
-    exposed: exposedZones(plan.request.item.kind, plan.knowledge),
+    kind: plan.request.item.kind,
+    exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
@@ -179,6 +184,7 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
     has: shared.has,
     washer: shared.washer,
     dryer: shared.dryer,
+    kind: shared.kind,
     exposed: shared.exposed,
     forgotten: shared.forgotten,
     massG: shared.massG,
@@ -272,10 +278,10 @@ function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
 function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
-  const { item, kit } = plan.request;
+  const { kit } = plan.request;
   const gaps = {
     limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
-    exposed: exposedZones(item.kind, plan.knowledge),
+    exposed: exposedNames(plan),
   };
   const add = (raw: string | null | undefined): void => {
     const text = raw && assessText(raw, gaps);

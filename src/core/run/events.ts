@@ -1,4 +1,4 @@
-import type { Droplet, LoftReading, SupplyClass, WeighIn } from '../gear';
+import type { Droplet, DropTest, LoftReading, SupplyClass, WeighIn } from '../gear';
 import type { WayId } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 
@@ -47,7 +47,7 @@ export type Happening =
       readonly rhPercent?: number;
     }
   | { readonly type: 'loft'; readonly readings: readonly LoftReading[] }
-  | { readonly type: 'drops'; readonly grades: Readonly<Droplet> }
+  | { readonly type: 'drops'; readonly grades: Readonly<Droplet>; readonly test?: DropTest }
   | { readonly type: 'seen'; readonly soil: number; readonly odour: number }
   | { readonly type: 'noted'; readonly text: string }
   | { readonly type: 'photograph'; readonly photoId: string }

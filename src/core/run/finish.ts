@@ -189,8 +189,11 @@ export function afterwards(
     {},
   );
   const reproofed = did.includes('renewed') || did.includes('warmed');
-  if (Object.keys(grades).length > 0) next.droplet = grades;
-  else if (ended('drops') === 'passed')
+  if (Object.keys(grades).length > 0) {
+    next.droplet = grades;
+    const { test } = eventsOf(run, 'drops').at(-1) ?? {};
+    if (test) next.dropTest = test;
+  } else if (ended('drops') === 'passed')
     next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
   else if (!wetted && !reproofed) keep('droplet');
 

@@ -6,6 +6,7 @@ import {
   DROPLET_ZONES,
   type Droplet,
   type DropletZone,
+  type DropTest,
   type Item,
   type LoftReading,
   type SupplyClass,
@@ -219,15 +220,15 @@ export function gradesOf(run: Run, stepId: string): Droplet {
     {},
   );
 }
-/** Drops were tried, grade 0–5 by zone: that answers the look. A zone that failed before and was not tried again fails still. */
-export function gradeDrops(run: Run, grades: Readonly<Droplet>, nowMs: number): Run {
+/** Drops were tried, grade 0–5 by zone, in this way: that answers the look. A zone that failed before and was not tried again fails still. */
+export function gradeDrops(run: Run, grades: Readonly<Droplet>, nowMs: number, test?: DropTest): Run {
   const step = current(run);
   if (!step?.check || Object.keys(grades).length === 0) return run;
   return move(
     run,
     nowMs,
     step.id,
-    { type: 'drops', grades },
+    { type: 'drops', grades, ...(test ? { test } : {}) },
     {
       type: 'look',
       passed: dropsPass({ ...gradesOf(run, step.id), ...grades }),

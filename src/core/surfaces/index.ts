@@ -13,6 +13,7 @@ import {
   type Side,
   type Stain,
   type SupplyClass,
+  seenAnew,
 } from '../gear';
 import {
   agentOf,
@@ -209,18 +210,7 @@ export function withMarks(
   id: string,
   at: string,
 ): Inspection {
-  const { id: _id, at: before, stains: _stains, damage: _damage, note: _note, asOf, ...rest } = seen ?? { id, itemId, at };
-  const { itemId: _item, ...fields } = rest;
-  const from = Object.fromEntries(Object.keys(fields).map((field) => [field, asOf?.[field] ?? before]));
-  return {
-    ...rest,
-    id,
-    itemId,
-    at,
-    stains,
-    ...(damage === undefined ? {} : { damage }),
-    ...(Object.keys(from).length > 0 ? { asOf: from } : {}),
-  };
+  return seenAnew(seen, { id, itemId, at, stains, ...(damage === undefined ? {} : { damage }) });
 }
 /** The marks after a rung: one that is gone is left out, one that was worked on has shown that it is set. */
 export const marksAfter = (stains: readonly Stain[], mark: Stain, did: Did): Stain[] =>

@@ -1,3 +1,5 @@
+import type { DropTest } from '../gear';
+import type { TestWay } from '../repellency/drop-test';
 import { leastThatHelps, MARK, type Repellency, type Treatment } from '../repellency';
 import { dayOf } from '../units/day';
 import { capital, listed, uncapital } from '../words/text';
@@ -51,6 +53,21 @@ export const REPELLENCY_BASIS = [
   'How fast it fades and what care gives back begin from what is usual for its finish, from memory, and are learnt from this thing’s own tests, uses and care. Where no use is written down, days stand for it.',
   'Bounds hold nine in ten. A home test is not the standard’s apparatus.',
 ] as const;
+
+/** "5 drops of tap water from 10 cm on each place, then 1 min." */
+export const testWayText = ({ water, heightMm, drops, waitS }: TestWay): string =>
+  `${drops === 1 ? '1 drop' : `${drops} drops`} of ${water} water from ${lengthText(heightMm)} on each place; after ${secondsText(waitS)} shake them off and look.`;
+const lengthText = (mm: number): string => `${Math.round(mm / 10)} cm`;
+/** "45 s", "1 min", "1 min 30 s". */
+export function secondsText(s: number): string {
+  const [min, rest] = [Math.floor(Math.round(s) / 60), Math.round(s) % 60];
+  return [min > 0 ? `${min} min` : '', rest > 0 || min === 0 ? `${rest} s` : ''].filter(Boolean).join(' ');
+}
+/** After how many seconds a drop was drunk, where that was timed. @param name how a zone is called. */
+export function drunkText({ drunkS = {} }: DropTest, name: (zone: string) => string): string {
+  const said = Object.entries(drunkS).flatMap(([zone, s]) => (s === undefined ? [] : [`${name(zone)} after ${secondsText(s)}`]));
+  return said.length > 0 ? `Drunk: ${listed(said)}.` : '';
+}
 
 /** What is left in the bottle beside what the rest of the plan asks for. @param leftMl as written down; absent = not known. @param wantedMl in all. */
 export function sprayLeftText(leftMl: number | undefined, usedMl: number, wantedMl: number): string {

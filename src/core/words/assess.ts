@@ -1,5 +1,4 @@
 import { listed } from './text';
-import type { DropletZone } from '../gear';
 import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
 
 interface AssessWords {
@@ -14,7 +13,8 @@ interface AssessWords {
 /** What the sentences of an assessment leave open: figures the user may move, and zones of this kind. */
 export interface AssessGaps {
   readonly limits: Thresholds;
-  readonly exposed: readonly DropletZone[];
+  /** By name. */
+  readonly exposed: readonly string[];
 }
 const either = (words: readonly string[]): string => listed(words, 'or');
 /** Fills the gaps of a sentence. */
@@ -23,8 +23,7 @@ export const assessText = (text: string, { limits, exposed }: AssessGaps): strin
     ? text
     : text.replace(/\{(wash|fluff|exposed|first)\}/g, (_, gap: string) => {
         if (gap === 'exposed' || gap === 'first') {
-          const zones = exposed.map((zone) => (zone === 'body' ? 'face' : zone));
-          return either(gap === 'first' ? zones.slice(0, 1) : zones);
+          return either(gap === 'first' ? exposed.slice(0, 1) : exposed);
         }
         return `${Math.round(100 * (gap === 'wash' ? limits.loftWash : limits.loftFluff))} %`;
       });

@@ -20,11 +20,10 @@ import { Crumbs } from '../../ui/Crumbs';
 import { Disclosure } from '../../ui/Disclosure';
 import { FilePick } from '../../ui/FilePick';
 import { PictureAnswer } from '../../ui/PictureStage';
-import type { ColourPicture } from '../../workers/colour.protocol';
 import { ColourStage, letterOf } from './ColourStage';
 import { Faults, NAMES, Readings } from './Readings';
 import { Sessions } from './Sessions';
-import { readingsIn, useMarks } from './useMarks';
+import { readingsIn, useMarks, type ColourPicture } from './useMarks';
 import { Wipe } from './Wipe';
 
 const START: ColourMarks = { spots: [{ id: 's1', name: 'Spot A', at: [0.5, 0.5] }] };

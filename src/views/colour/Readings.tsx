@@ -5,10 +5,9 @@ import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 import { Progress } from '../../ui/Progress';
 import { TextField } from '../../ui/TextField';
-import { colourWorker } from '../../workers';
-import type { ColourPicture } from '../../workers/colour.protocol';
+import { pictureWorker } from '../../workers';
 import { letterOf } from './ColourStage';
-import type { ColoursOf } from './useColours';
+import type { ColoursOf, ColourPicture } from './useMarks';
 
 export const NAMES: Record<ColourPicture, string> = { before: 'Before', after: 'After' };
 
@@ -21,7 +20,7 @@ export function Faults({ which, colours, marks }: { which: ColourPicture; colour
         what={`Reading “${NAMES[which].toLowerCase()}”, %`}
         done={Math.round(share * 100)}
         of={100}
-        onStop={() => void colourWorker().stop(which)}
+        onStop={() => void pictureWorker().stop(which)}
       />
     );
   if (fault === 'stopped') return <Note>{NAMES[which]}: reading it was stopped. Open the page again to have it read.</Note>;

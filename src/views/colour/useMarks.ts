@@ -1,9 +1,15 @@
 import { useEffect, useState } from 'react';
-import type { ColourMarks, ColourReading } from '../../core/colour';
+import { usePictureReading, type PictureReading } from '../../app/pictureReading';
+import type { ColourMarks, ColourReading, ColourResult } from '../../core/colour';
 import type { Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
-import type { ColourPicture } from '../../workers/colour.protocol';
-import { useColours } from './useColours';
+import { pictureWorker } from '../../workers';
+
+/** Which of two pictures is meant. */
+export type ColourPicture = 'before' | 'after';
+export type ColoursOf = PictureReading<ColourMarks, ColourResult>;
+const colours = async (which: ColourPicture, marks: ColourMarks): Promise<ColourResult | null> =>
+  pictureWorker().colours(which, marks);
 
 const SAVE_MS = 500;
 
@@ -11,8 +17,8 @@ const SAVE_MS = 500;
 export function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
   const [moved, setMoved] = useState<{ id: string; marks: ColourMarks; placed: boolean } | null>(null);
   const marks = moved && moved.id === photo?.id ? moved.marks : (photo?.colour?.marks ?? start);
-  const colours = useColours(which, photo?.id, marks);
-  const { answer } = colours;
+  const read = usePictureReading(which, photo?.id, marks, colours);
+  const { answer } = read;
   // Nobody's marks lie where they begin: nothing is read from there.
   const placed = (moved !== null && moved.id === photo?.id && moved.placed) || photo?.colour !== undefined;
   useEffect(() => {
@@ -24,7 +30,7 @@ export function useMarks(which: ColourPicture, photo: Photo | undefined, start: 
   }, [photo, placed, answer, marks]);
   return {
     marks,
-    colours,
+    colours: read,
     placed,
     /** @param set a hand has put them there, or said that they lie right; a name alone is neither. */
     setMarks: (next: ColourMarks, set = true) => photo && setMoved({ id: photo.id, marks: next, placed: placed || set }),

@@ -1,21 +1,23 @@
-import type { Inspection } from '../../core/gear';
+import type { Inspection, Kind } from '../../core/gear';
 import { CARD_NAMES, said, type CardId } from './cards';
 import { FigureTable } from '../../ui/FigureTable';
 
 /** The last look and this one, side by side; what has moved stands out. What was not looked at is a dash, never fine. */
 export function Compare({
+  kind,
   cards,
   before,
   beforeName,
   now,
 }: {
+  kind: Kind;
   cards: readonly CardId[];
   before: Inspection;
   beforeName: string;
   now: Partial<Inspection>;
 }) {
   const rows = cards
-    .map((card) => ({ card, was: said(card, before), is: said(card, now) }))
+    .map((card) => ({ card, was: said(card, before, kind), is: said(card, now, kind) }))
     .filter(({ was, is }) => was !== null || is !== null);
   if (rows.length === 0) return null;
   return (

@@ -160,7 +160,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
             ) : (
               <p>Everything is answered.</p>
             )}
-            {last && <Compare cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
+            {last && <Compare kind={item.kind} cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
             {verdict.wouldChange.length > 0 && any && (
               <ul>
                 {verdict.wouldChange.slice(0, 3).map((w) => (

@@ -1,5 +1,6 @@
-import type { Inspection, Item } from '../../core/gear';
+import type { Inspection, Item, Kind } from '../../core/gear';
 import { isShoe } from '../../core/knowledge';
+import { zoneName } from '../../core/words/zones';
 import { DAMAGE_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 
 /** The questions, in the order a hand goes over a thing. */
@@ -25,7 +26,7 @@ export function cardsFor(item: Item): CardId[] {
 }
 
 /** What one look says of a card, in a word or two; null when it was not looked at. */
-export function said(card: CardId, seen: Partial<Inspection>): string | null {
+export function said(card: CardId, seen: Partial<Inspection>, kind: Kind): string | null {
   if (!answered(card, seen)) return null;
   const list = (words: readonly string[]): string => (words.length === 0 ? 'none' : words.join(', '));
   switch (card) {
@@ -41,7 +42,7 @@ export function said(card: CardId, seen: Partial<Inspection>): string | null {
       return [seen.clumped ? 'clumped' : 'no clumps', seen.discoloured ? 'yellowed' : ''].filter(Boolean).join(', ');
     case 'drops':
       return Object.entries(seen.droplet ?? {})
-        .map(([zone, grade]) => `${zone} ${grade}`)
+        .map(([zone, grade]) => `${zoneName(zone, kind)} ${grade}`)
         .join(', ');
     case 'damp':
       return seen.damp ? 'damp' : 'dry';

@@ -2,10 +2,11 @@ import { useState } from 'react';
 import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
 import type { Doubt } from '../../core/drying/dry';
-import type { Droplet, Inspection, Item, LoftReading } from '../../core/gear';
+import type { Droplet, DropTest, Inspection, Item, LoftReading } from '../../core/gear';
 import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
 import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { soakedIn } from '../../core/run';
+import { zoneName } from '../../core/words/zones';
 import { typedNumber } from '../../core/units';
 import { SOIL_GRADE_WORDS } from '../../core/words';
 import { DigitsField } from '../../ui/TextField';
@@ -81,8 +82,24 @@ export function Weigh({
 }
 
 /** Drops on each place: the grades are the answer. What soaked in before is tried again. */
-export function DropsStep({ item, before, onGrades }: { item: Item; before: Droplet; onGrades: (grades: Droplet) => void }) {
+export function DropsStep({
+  item,
+  before,
+  earlier,
+  onGrades,
+}: {
+  item: Item;
+  before: Droplet;
+  /** The look before the work, to be held against this one and done in the same way. */
+  earlier: Inspection | null;
+  onGrades: (grades: Droplet, test: DropTest | undefined) => void;
+}) {
+  const name = (zone: string): string => zoneName(zone, item.kind);
   const [grades, setGrades] = useState<Droplet>({});
+  const [test, setTest] = useState<DropTest>(() => {
+    const { drunkS: _, ...way } = earlier?.dropTest ?? {};
+    return way;
+  });
   const tried = Object.values(grades).some((g) => g !== undefined);
   const again = soakedIn(before).filter((zone) => grades[zone] === undefined);
   const low = soakedIn(grades);
@@ -90,24 +107,27 @@ export function DropsStep({ item, before, onGrades }: { item: Item; before: Drop
   const said = !tried
     ? 'Grade at least one place'
     : again.length > 0
-      ? `Try ${again.join(', ')} again: it soaked in there`
+      ? `Try ${again.map(name).join(', ')} again: it soaked in there`
       : low.length > 0
-        ? `Drops soak in on ${low.join(', ')}: go on to the remedy`
+        ? `Drops soak in on ${low.map(name).join(', ')}: go on to the remedy`
         : 'It sheds: go on';
   return (
     <Column $gap={16}>
       <Drops
         item={item}
-        seen={{ droplet: grades }}
-        answer={(patch) => setGrades(patch.droplet ?? {})}
-        brief
+        seen={{ droplet: grades, dropTest: test }}
+        answer={(patch) => {
+          if ('droplet' in patch) setGrades(patch.droplet ?? {});
+          if ('dropTest' in patch) setTest(patch.dropTest ?? {});
+        }}
         first={soakedIn(before)[0]}
+        before={earlier?.droplet}
       />
       <Row $wrap>
-        <Button size="big" data-main-action isDisabled={!tried || again.length > 0} onPress={() => onGrades(grades)}>
+        <Button size="big" data-main-action isDisabled={!tried || again.length > 0} onPress={() => onGrades(grades, test)}>
           {said}
         </Button>
-        {tried && open.length > 0 && <Quiet>Not tried yet: {open.join(', ')}.</Quiet>}
+        {tried && open.length > 0 && <Quiet>Not tried yet: {open.map(name).join(', ')}.</Quiet>}
       </Row>
     </Column>
   );

@@ -6,6 +6,7 @@ import { pullOf, pullsFor } from '../../core/dosing/spray';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { sprayLeftText } from '../../core/telling/repellency';
 import { capital } from '../../core/words/text';
+import { zoneName } from '../../core/words/zones';
 import { saveSupply } from '../../data/repo';
 import { Column, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -42,7 +43,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
   const all = step.settings.spray ?? [];
   const failed = all.filter((z) => onlyZones.includes(z.zone));
   const zones = (failed.length > 0 ? failed : all).map((z) => ({ ...z, pulls: pullsFor(z.ml, pullMl) }));
-  const nameOf = (zone: string): string => (all.length < 2 ? 'all of it' : zone);
+  const nameOf = (zone: string): string => (all.length < 2 ? 'all of it' : zoneName(zone, live.item?.kind ?? 'other'));
   const [start] = useState<{ counts: Readonly<Record<string, number>> }>({ counts: {} });
   const sheet = useDraft(`spray:${run.id}:${step.id}:${state.times}`, start);
   const { counts } = sheet.draft;

@@ -15,6 +15,7 @@ import { HEAT_WORDS } from '../../core/words';
 import { WAY_WORDS } from '../../core/words/looks';
 import { fillText, RINSE_WORDS } from '../../core/words/rinse';
 import { listed } from '../../core/words/text';
+import { zoneName } from '../../core/words/zones';
 import { saveEquipment } from '../../data/repo';
 import { Note, Quiet } from '../../ui/basics';
 import { countdown } from '../../ui/countdown';
@@ -97,7 +98,7 @@ export function StepSays({ live }: { live: LiveRun }) {
       )}
       {onlyZones.length > 0 && (
         <Text>
-          <strong>Only here: {listed(onlyZones)}.</strong>
+          <strong>Only here: {listed(onlyZones.map((zone) => zoneName(zone, item?.kind ?? 'other')))}.</strong>
         </Text>
       )}
       {step.cautions.map((c) => (
@@ -167,7 +168,8 @@ export function StepMeasures({ live }: { live: LiveRun }) {
           key={`${step.id}-${state.times}`}
           item={item}
           before={gradesOf(run, step.id)}
-          onGrades={(grades) => act((r) => gradeDrops(r, grades, nowMs()))}
+          earlier={kit ? latestInspection(kit.inspections, item.id) : null}
+          onGrades={(grades, test) => act((r) => gradeDrops(r, grades, nowMs(), test))}
         />
       )}
     </>

@@ -25,6 +25,23 @@ for (const zone of v.DROPLET_ZONES) {
   Whole(0, 5)(DropletDoc.prototype, zone);
 }
 
+/** Seconds until a drop was drunk, by zone. */
+export class DrunkDoc implements gear.Droplet {
+  [zone: string]: number | undefined;
+}
+for (const zone of v.DROPLET_ZONES) {
+  Maybe()(DrunkDoc.prototype, zone);
+  NotNegative()(DrunkDoc.prototype, zone);
+}
+/** How drops were tried. Heights in mm, times in s. */
+export class DropTestDoc implements gear.DropTest {
+  @Maybe() @OneOf(v.DROP_WATERS) water?: v.DropWater;
+  @Maybe() @Positive() heightMm?: number;
+  @Maybe() @Whole(1, 50) drops?: number;
+  @Maybe() @Positive() waitS?: number;
+  @Maybe() @Nested(() => DrunkDoc) drunkS?: DrunkDoc;
+}
+
 /** When what was not looked at this time was last seen so, by field. */
 export class AsOfDoc implements gear.AsOf {
   [field: string]: string | undefined;
@@ -75,6 +92,7 @@ export class InspectionDoc implements gear.Inspection {
   @Maybe() @ListOf(v.SOILS) soils?: v.Soil[];
   @Maybe() @Whole(0, 3) odour?: number;
   @Maybe() @Nested(() => DropletDoc) droplet?: DropletDoc;
+  @Maybe() @Nested(() => DropTestDoc) dropTest?: DropTestDoc;
   @Maybe() @NotNegative() loftRatio?: number;
   @Maybe() @Bool() clumped?: boolean;
   @Maybe() @Bool() damp?: boolean;

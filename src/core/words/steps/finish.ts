@@ -251,7 +251,8 @@ export const FINISH_WORDS = {
   'heat-radiator': { title: 'Hang it beside a radiator', text: 'Hang it beside, not on, a warm radiator overnight.' },
   'droplet-test': {
     title: 'Test with drops',
-    text: (c) => `Let a few drops of water fall on ${exposed(c)}, and wait a minute.`,
+    text: (c) =>
+      `Let a few drops of water fall on ${exposed(c)} from about 10 cm, wait a minute, shake them off and look for darkened cloth.`,
     look: 'Do the drops pearl and roll?',
     pass: 'They pearl and roll off: grade 4 or 5.',
   },

@@ -1,7 +1,8 @@
 import { capsText } from '../dose';
 import { capital, listed } from '../text';
 import { waterWord } from '../water';
-import type { DropletZone, Soil } from '../../gear';
+import { zoneName } from '../zones';
+import type { Kind, Soil } from '../../gear';
 import type { CycleStyle, Fact, ForgottenPlace, Surface } from '../../knowledge';
 import type { StepSettings } from '../../document';
 import { powderG } from '../../dosing';
@@ -13,8 +14,9 @@ export interface StepContext {
   readonly has: (fact: Fact) => boolean;
   /** Places of this kind that a hand with a spray bottle leaves out. */
   readonly forgotten: readonly ForgottenPlace[];
-  /** Zones of this kind that rain and rubbing reach first. */
-  readonly exposed: readonly DropletZone[];
+  /** Zones of this kind that rain and rubbing reach first, by name. */
+  readonly exposed: readonly string[];
+  readonly kind: Kind;
   readonly washer: string;
   readonly dryer: string;
   /** The machine or bath this goes into, and what stands in it. */
@@ -108,18 +110,20 @@ const FORGOTTEN: Record<ForgottenPlace, string> = {
   'seat-seam': 'the seam of the seat',
   'inside-legs': 'the inside of the legs',
   'seams-and-edges': 'seams and edges',
+  'between-fingers': 'between the fingers',
+  tongue: 'the tongue',
 };
 /** " By zone: hood 16, shoulders 19 and chest 23 mL. Front and back, and not forgotten: under the arms …": for a hand that goes over it. */
 export const sprayed = (c: StepContext): string => {
   const zones = c.s.spray ?? [];
   const forgotten = listed(c.forgotten.map((place) => FORGOTTEN[place]));
   if (zones.length < 2) return ` All round, and also ${forgotten}.`;
-  return ` By zone: ${listed(zones.map((z) => `${z.zone} ${z.ml}`))} mL. Front and back, and also ${forgotten}.`;
+  return ` By zone: ${listed(zones.map((z) => `${zoneName(z.zone, c.kind)} ${z.ml}`))} mL. Front and back, and also ${forgotten}.`;
 };
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {
-  if (c.exposed.includes('body')) return c.has('shoe-like') ? 'toe and seams' : 'the places that rain reaches first';
-  return listed(c.exposed);
+  if (c.exposed.length < 2) return 'the places that rain reaches first';
+  return `the ${listed(c.exposed)}`;
 };
 export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')

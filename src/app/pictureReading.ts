@@ -1,26 +1,31 @@
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { ColourMarks, ColourResult } from '../../core/colour';
-import { db } from '../../data/db';
-import { colourWorker } from '../../workers';
-import type { ColourPicture, ReadPicture } from '../../workers/colour.protocol';
+import { db } from '../data/db';
+import { pictureWorker } from '../workers';
+import type { PictureSlot, ReadPicture } from '../workers/picture.protocol';
 
-export interface ColoursOf {
+export interface PictureReading<M, R> {
   /** Part of the picture that is read; null when none is being read. */
   readonly share: number | null;
   /** Why it was not read. */
   readonly fault: 'unreadable' | 'stopped' | null;
   /** The answer, and the marks that it is of. */
-  readonly answer: { readonly marks: ColourMarks; readonly result: ColourResult } | null;
+  readonly answer: { readonly marks: M; readonly result: R } | null;
 }
-const NONE: ColoursOf = { share: null, fault: null, answer: null };
+const NONE: PictureReading<never, never> = { share: null, fault: null, answer: null };
 
 /**
- * The colours at the marks of a picture. It is read once; then one question is under way at a time and the newest waits, so that dragging never
+ * What is read at the marks of a picture. It is read once; then one question is under way at a time and the newest waits, so that dragging never
  * piles them up.
  */
-export function useColours(which: ColourPicture, id: string | undefined, marks: ColourMarks): ColoursOf {
-  const [state, setState] = useState<ColoursOf & { readonly of: string | undefined; readonly read: boolean }>({
+export function usePictureReading<S extends PictureSlot, M, R>(
+  which: S,
+  id: string | undefined,
+  marks: M,
+  /** The question to the worker; always the same one. */
+  measure: (slot: S, marks: M) => Promise<R | null>,
+): PictureReading<M, R> {
+  const [state, setState] = useState<PictureReading<M, R> & { readonly of: string | undefined; readonly read: boolean }>({
     ...NONE,
     of: undefined,
     read: false,
@@ -35,7 +40,7 @@ export function useColours(which: ColourPicture, id: string | undefined, marks: 
       if (over) return 'stopped';
       setState({ ...NONE, of: id, read: false, share: 0 });
       if (!file) return 'unreadable';
-      return colourWorker().read(
+      return pictureWorker().read(
         which,
         file,
         proxy((share: number) => {
@@ -49,10 +54,10 @@ export function useColours(which: ColourPicture, id: string | undefined, marks: 
     });
     return () => {
       over = true;
-      void colourWorker().stop(which);
+      void pictureWorker().stop(which);
     };
   }, [which, id]);
-  const waiting = useRef<ColourMarks | null>(null);
+  const waiting = useRef<M | null>(null);
   const busy = useRef(false);
   const { read, of } = state;
   useEffect(() => {
@@ -63,9 +68,9 @@ export function useColours(which: ColourPicture, id: string | undefined, marks: 
     const ask = async (): Promise<void> => {
       try {
         while (waiting.current) {
-          const asked: ColourMarks = waiting.current;
+          const asked: M = waiting.current;
           waiting.current = null;
-          const result = await colourWorker().measure(which, asked);
+          const result = await measure(which, asked);
           if (result) setState((s) => (s.of === id ? { ...s, answer: { marks: asked, result } } : s));
         }
       } finally {
@@ -73,6 +78,6 @@ export function useColours(which: ColourPicture, id: string | undefined, marks: 
       }
     };
     void ask();
-  }, [which, id, of, read, marks]);
+  }, [which, id, of, read, marks, measure]);
   return state.of === id ? state : NONE;
 }
