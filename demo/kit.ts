@@ -3,14 +3,13 @@ import { FAMILY_THINGS } from './families';
 import { WEEKEND, type DemoWeekend } from './weekend';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
 import { CARES } from './cares';
+import { shellLog, shellTests, SMOCK_SEEN } from './shells';
 import { historyOf } from './history';
 import { LENDER_BOOTS, LENDER_LOOKS, LENDER_SUPPLIES, lenderLog, PLAIN_BOOT } from './lender';
 import { QUILT_FILL_G, quiltLoft, quiltLooks, quiltMap } from './quilt';
 import type { CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
 
-/*
- * The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`.
- */
+/* The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`. */
 const DAY = 86_400_000;
 const HOUR = 3_600_000;
 
@@ -361,7 +360,7 @@ const SEEN: readonly (readonly [string, number, Seen])[] = [
   ['itm-night-bag', 3, { soil: 2, soils: ['body-oil'], odour: 1, loftRatio: 0.83, clumped: false }],
   ['itm-hut-jacket', 2, { soil: 0, odour: 0, loftRatio: 0.88, fromStorage: true, clumped: false }],
   ['itm-pale-jacket', 4, { soil: 1, soils: ['dust'], odour: 0, loftRatio: 0.9, discoloured: true }],
-  ['itm-smock', 1, { soil: 0, odour: 0, droplet: { hood: 3, shoulders: 2, chest: 4, back: 3, sleeves: 3 } }],
+  ['itm-smock', 1, SMOCK_SEEN],
   ['itm-bib', 2, { soil: 3, soils: ['mud', 'sweat'], odour: 1, droplet: { seat: 2, knees: 2, body: 4 } }],
   ['itm-storm', 5, { soil: 4, soils: ['mud', 'smoke'], odour: 2, droplet: { hood: 1, shoulders: 0, back: 1, sleeves: 1 } }],
   ['itm-new-shell', 8, { soil: 0, odour: 0, droplet: { hood: 5, shoulders: 5, chest: 5, back: 5, sleeves: 5 } }],
@@ -446,6 +445,7 @@ export function makeDemoKit(nowMs: number): {
   weekend: DemoWeekend;
   pictures: readonly DemoPicture[];
 } {
+  const ago = (days: number): string => iso(nowMs - days * DAY);
   const kit: Kit = {
     format: 'umbrastic/kit',
     version: 1,
@@ -584,8 +584,9 @@ export function makeDemoKit(nowMs: number): {
       prices: { electricityPerKWh: 0.29, waterPerM3: 4.1, hourOfHands: 15 },
     },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
-    log: [...others(nowMs), ...lenderLog((days) => iso(nowMs - days * DAY))],
+    log: [...others(nowMs), ...lenderLog(ago), ...shellLog(ago)],
   };
+  kit.inspections.push(...shellTests(ago));
   const past = historyOf(kit, CARES, nowMs);
   kit.log?.push(...past.log);
   kit.inspections.push(...past.inspections);

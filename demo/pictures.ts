@@ -2,6 +2,7 @@ import { spreadOf } from '../src/core/loft';
 import { QUILT_FILL_G, quiltLoft, quiltMap } from './quilt';
 import type { ColourMarks } from '../src/core/colour';
 import type { Point } from '../src/core/picture';
+import type { DropScene } from './drops';
 import type { Scene } from './light';
 import { PLACES, seenIn, type ShoePlace, type ShoeScene } from './shoe';
 import SHOE_COLOURS from './shoe-colours.json' with { type: 'json' };
@@ -87,10 +88,34 @@ export interface DemoPicture {
   readonly daysAgo?: number;
   readonly colour?: object;
 }
+/** The smock’s face after drops were shaken off it, with dry cloth on the left. */
+export const DROP_SCENES: readonly (DropScene & { readonly file: string; readonly step: string; readonly daysAgo: number })[] = (
+  [
+    ['drops-shoulders.jpg', 'Drops on the shoulders', 2, 20270311],
+    ['drops-chest.jpg', 'Drops on the chest', 4, 20270317],
+  ] as const
+).map(([file, step, grade, seed]) => ({
+  file,
+  step,
+  daysAgo: 1,
+  width: 1000,
+  height: 750,
+  seed,
+  grade,
+  cloth: [0.42, 0.2, 0.11],
+  weave: 0.045,
+  drops: 6,
+  radius: 0.045,
+  exposure: 0.5,
+  noise: 0.008,
+  blur: 0,
+  glare: 0,
+}));
 /** Pictures that come with the demo kit; made by `npm run pictures`. */
 export const DEMO_PICTURES: readonly DemoPicture[] = [
   { file: 'quilt-against-light.jpg', itemId: 'itm-quilt', step: 'Against the light' },
   { file: 'light-alone.jpg', itemId: 'itm-quilt', step: 'The light alone' },
+  ...DROP_SCENES.map(({ file, step, daysAgo }) => ({ file, step, daysAgo, itemId: 'itm-smock' })),
   ...SHOE_SCENES.map(({ file, step, daysAgo, itemId }, n) => ({
     file,
     step,

@@ -1,7 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
+import { renderDrops } from '../demo/drops';
 import { renderLight } from '../demo/light';
-import { QUILT_SCENE, quiltGrams, SHOE_SCENES, shoeMarks } from '../demo/pictures';
+import { DROP_SCENES, QUILT_SCENE, quiltGrams, SHOE_SCENES, shoeMarks } from '../demo/pictures';
 import { quiltMap } from '../demo/quilt';
 import { renderShoe } from '../demo/shoe';
 import { readColours } from '../src/core/colour';
@@ -20,6 +21,7 @@ for (const [file, bare] of [
   ['light-alone.jpg', true],
 ] as const)
   keep(file, renderLight(quiltMap, quiltGrams(), { ...QUILT_SCENE, bare, seed: QUILT_SCENE.seed + Number(bare) }));
+for (const scene of DROP_SCENES) keep(scene.file, renderDrops(scene));
 const short = (value: unknown): unknown =>
   JSON.parse(JSON.stringify(value, (_, v: unknown) => (typeof v === 'number' ? Number(v.toPrecision(5)) : v)));
 const colours = SHOE_SCENES.map((scene) => {

@@ -39,6 +39,10 @@ const router = createBrowserRouter([
           { path: 'kit/:id/sale', lazy: async () => ({ Component: (await import('./views/kit/SalePage')).SalePage }) },
           { path: 'kit/:id/colour', lazy: async () => ({ Component: (await import('./views/colour/ColourPage')).ColourPage }) },
           {
+            path: 'kit/:id/drops',
+            lazy: async () => ({ Component: (await import('./views/drops/DropsPage')).DropsPage }),
+          },
+          {
             path: 'kit/:id/surfaces',
             lazy: async () => ({ Component: (await import('./views/surfaces/SurfacesPage')).SurfacesPage }),
           },

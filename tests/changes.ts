@@ -50,8 +50,20 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
   saveInspection: here.map(
     (i) => () => repo.saveInspection({ id: `ins-of-${i}`, itemId: i, at: '2027-01-04T08:00:00Z', soil: 1 }),
   ),
-  saveMarks: here.map(
-    (i) => () => repo.saveMarks({ id: `marks-of-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [{ soil: 'scuff' }] }),
+  saveSeen: here.map(
+    (i) => () => repo.saveSeen({ id: `marks-of-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [{ soil: 'scuff' }] }),
+  ),
+  saveHalves: here.map(
+    (i) => () =>
+      repo.saveHalves({
+        id: `halves-${i}`,
+        type: 'halves',
+        itemId: i,
+        at: '2027-01-05T08:00:00Z',
+        half: 'left',
+        treatment: 'renew',
+        supplies: [{ supplyId: 's-spray', class: 'spray-proofer', ml: 30 }],
+      }),
   ),
   saveTreatment: here.map(
     (i) => () =>

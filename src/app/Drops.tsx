@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import {
   DROP_WATERS,
   type Droplet,
@@ -23,15 +23,16 @@ import { NumberField, QuantityField } from '../ui/NumberField';
 import { Outline } from '../ui/Outline';
 import { nowMs } from './now';
 
+const DropsPicture = lazy(async () => ({ default: (await import('./DropsPicture')).DropsPicture }));
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
 export const DROP_GRADES = [
-  { id: '5', name: '5', hint: 'they pearl, all dry' },
-  { id: '4', name: '4', hint: 'a few wet specks' },
-  { id: '3', name: '3', hint: 'wet where they fell' },
-  { id: '2', name: '2', hint: 'wet beyond that' },
-  { id: '1', name: '1', hint: 'the whole face' },
-  { id: '0', name: '0', hint: 'through to the back' },
-].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} /> }));
+  { id: '5', name: '5', hint: 'pearls, dry' },
+  { id: '4', name: '4', hint: 'wet specks' },
+  { id: '3', name: '3', hint: 'wet spots' },
+  { id: '2', name: '2', hint: 'wet beyond' },
+  { id: '1', name: '1', hint: 'all the face' },
+  { id: '0', name: '0', hint: 'the back too' },
+].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={84} /> }));
 const WATERS = DROP_WATERS.map((id) => ({ id, name: id === 'tap' ? 'From the tap' : 'Distilled' }));
 const TICK_MS = 250;
 
@@ -64,6 +65,7 @@ export function Drops({
   answer,
   first,
   before,
+  beforeName = 'Before the work',
 }: {
   item: Item;
   seen: Partial<Inspection>;
@@ -72,6 +74,7 @@ export function Drops({
   first?: DropletZone | undefined;
   /** What was seen there before the work, to be held against it. */
   before?: Droplet | undefined;
+  beforeName?: string;
 }) {
   const zones = zonesOf(item.kind, KNOWLEDGE);
   const name = (zone: string): string => zoneName(zone, item.kind);
@@ -113,8 +116,8 @@ export function Drops({
       <Column $gap={16}>
         <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
         {before && Object.keys(before).length > 0 && (
-          <section aria-label="Before the work">
-            <Quiet>Before the work</Quiet>
+          <section aria-label={beforeName}>
+            <Quiet>{beforeName}</Quiet>
             <Outline kind={item.kind} grades={before} />
           </section>
         )}
@@ -159,6 +162,9 @@ export function Drops({
           options={DROP_GRADES}
           onChange={grade}
         />
+        <Suspense fallback={null}>
+          <DropsPicture key={zone} itemId={item.id} zone={name(zone)} onGrade={(n) => grade(String(n))} />
+        </Suspense>
         {contradicted(droplet, test, way).map((z) => (
           <Note key={z} tone="alarm">
             A drop was drunk on the {name(z)} within {secondsText(way.waitS)}: cloth that has drunk is 3 at most. Look again.

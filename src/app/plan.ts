@@ -1,3 +1,4 @@
+import type { ZoneSpray } from '../core/dosing/spray';
 import type { Programme } from '../core/document';
 import { latestInspection, type Item, type Kit, type SupplyClass } from '../core/gear';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
@@ -42,8 +43,11 @@ const DIRTY = 3;
 /** Hands, money and proofer that a way of bringing a finish back would take, planned for the thing as it would be then. */
 export interface WayTakes extends Ahead {
   readonly proofer: { readonly class: SupplyClass; readonly ml: number } | null;
+  /** Zone by zone where it is sprayed, with the places that are forgotten; what to heed at it. */
+  readonly spray: readonly ZoneSpray[];
+  readonly cautions: readonly string[];
 }
-const NOTHING: WayTakes = { minutes: 0, money: 0, proofer: null };
+const NOTHING: WayTakes = { minutes: 0, money: 0, proofer: null, spray: [], cautions: [] };
 /** Soil and drops at which a plan does just that. */
 const AS_FOR = { wash: [DIRTY, 5], heat: [0, 3], 'wash-heat': [DIRTY, 3], renew: [0, 1] } as const;
 export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTakes {
@@ -59,13 +63,19 @@ export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTake
     const { steps } = writeProgramme(made);
     const coat = way === 'renew' ? steps.find((s) => s.settings.proofer !== undefined) : undefined;
     const { proofer: cls, prooferMl: ml } = coat?.settings ?? {};
-    const certain = aheadOf(steps, takes(made).money);
+    const cautions = [...new Set(steps.filter((s) => s.phase === 'repel').flatMap((s) => s.cautions))];
+    const certain = { ...aheadOf(steps, takes(made).money), spray: coat?.settings.spray ?? [], cautions };
     if (!coat || !cls || ml === undefined) return { ...certain, proofer: null };
     // A coat that a plan puts on only when heat did not help is certain here.
     const bottle = kit.supplies?.find((s) => s.class === cls && worthOf(s, ml) !== null);
     const extra =
       coat.when === 'always' ? { minutes: 0, money: 0 } : { minutes: coat.attendedMin, money: worthOf(bottle, ml) ?? 0 };
-    return { minutes: certain.minutes + extra.minutes, money: certain.money + extra.money, proofer: { class: cls, ml } };
+    return {
+      ...certain,
+      minutes: certain.minutes + extra.minutes,
+      money: certain.money + extra.money,
+      proofer: { class: cls, ml },
+    };
   } catch {
     return NOTHING;
   }

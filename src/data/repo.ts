@@ -8,7 +8,9 @@ import type {
   LogEntry,
   Preferences,
   Supply,
+  HalvesEntry,
   TreatmentEntry,
+  UsedSupply,
   UseEntry,
   Washer,
   WeighIn,
@@ -46,20 +48,22 @@ export const saveInspection = (inspection: Inspection): Promise<Undo> =>
     await db.drafts.delete(inspection.itemId);
   });
 
-/** Another set of marks or damage, as a look of its own; a look that is being taken is not touched. */
-export const saveMarks = (inspection: Inspection): Promise<Undo> =>
+/** Another set of marks, damage or drops, as a look of its own; a look that is being taken is not touched. */
+export const saveSeen = (inspection: Inspection): Promise<Undo> =>
   undoable(['inspections'], () => db.inspections.put(inspection));
 /** A rung that was tried: its line, what it took from the bottle, and the marks as they are now. */
 export const saveTreatment = (entry: TreatmentEntry, seen: Inspection): Promise<Undo> =>
   undoable(['log', 'inspections', 'supplies'], async () => {
     await db.log.put(entry);
     await db.inspections.put(seen);
-    for (const { supplyId, ml = 0 } of entry.supplies ?? []) {
-      const bottle = supplyId === undefined ? undefined : await db.supplies.get(supplyId);
-      if (bottle?.remainingMl !== undefined)
-        await db.supplies.put({ ...bottle, remainingMl: Math.max(0, bottle.remainingMl - ml) });
-    }
+    await takeOffBottles(entry.supplies);
   });
+async function takeOffBottles(used: readonly UsedSupply[] = []): Promise<void> {
+  for (const { supplyId, ml = 0 } of used) {
+    const bottle = supplyId === undefined ? undefined : await db.supplies.get(supplyId);
+    if (bottle?.remainingMl !== undefined) await db.supplies.put({ ...bottle, remainingMl: Math.max(0, bottle.remainingMl - ml) });
+  }
+}
 
 /** Keeps an answer of an unfinished look; a field set to undefined is taken back. Merged with what is stored, so quick answers never overwrite. */
 export async function patchDraft(itemId: string, card: string, patch: InspectionPatch = {}): Promise<void> {
@@ -234,6 +238,12 @@ export const writePurge = (runId: string, result: ReturnType<typeof finishPurge>
   });
 
 /** Records a use or upkeep, or corrects one. */
+/** An experiment with one half: its line, and what it took from the bottle. */
+export const saveHalves = (entry: HalvesEntry): Promise<Undo> =>
+  undoable(['log', 'supplies'], async () => {
+    await db.log.put(entry);
+    await takeOffBottles(entry.supplies);
+  });
 export const saveEntry = (entry: LogEntry): Promise<Undo> => undoable(['log'], () => db.log.put(entry));
 /** Takes days in that a calendar file holds: those read before become as they are there now. */
 export const saveEvents = (events: readonly EventEntry[]): Promise<Undo> => undoable(['log'], () => db.log.bulkPut([...events]));

@@ -60,6 +60,7 @@ function duplicates(list: unknown, path: string, faults: Fault[]): void {
 const NEEDED: Readonly<Record<string, readonly string[]>> = {
   treatment: ['itemId', 'soil', 'rung', 'result'],
   'spot-test': ['itemId', 'agent', 'cloth'],
+  halves: ['itemId', 'half', 'treatment'],
 };
 /** Rules that no single field can see; asked even where single fields are wrong, so that all faults come at once. */
 const across = (kit: Loose): Fault[] => [...inside(kit), ...references(kit)];

@@ -161,6 +161,21 @@ export interface SpotTestEntry extends Entry {
   cloth: v.Cloth;
   photos?: string[];
 }
+/** Drops on both halves of a thing one of which was treated, grades 0 to 5. */
+export interface HalvesSeen {
+  at: string;
+  treated: number;
+  untreated: number;
+}
+/** One half was treated and the other left as it was: an experiment, and what drops said of it later. */
+export interface HalvesEntry extends Entry {
+  type: 'halves';
+  itemId: string;
+  half: v.Half;
+  treatment: v.FinishCare;
+  supplies?: UsedSupply[];
+  readings?: HalvesSeen[];
+}
 /** Lines of one type. */
 export const isEntry =
   <T extends LogEntry['type']>(type: T) =>
@@ -168,4 +183,4 @@ export const isEntry =
     entry.type === type;
 
 /** One line of the record. */
-export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry | LoadEntry | TreatmentEntry | SpotTestEntry;
+export type LogEntry = UseEntry | CareEntry | EventEntry | UpkeepEntry | LoadEntry | TreatmentEntry | SpotTestEntry | HalvesEntry;

@@ -164,6 +164,12 @@ export const SUPPLY_CLASSES = [
   'dryer-balls',
   'felt-balls',
 ] as const;
+/** Those that give a finish back. */
+export const PROOFER_CLASSES = [
+  'wash-in-proofer',
+  'spray-proofer',
+  'combined-wash-proof',
+] as const satisfies readonly (typeof SUPPLY_CLASSES)[number][];
 
 /** Household agents that no programme uses, but that may have been used in a machine or bath. */
 export const HOUSEHOLD_AGENTS = ['descaler', 'ammonia'] as const;
@@ -276,6 +282,10 @@ export const CARES = [
 ] as const;
 /** What a rung of a ladder did to a mark: gone; paler; the same; the white cloth took colour; the surface took harm. */
 export const DIDS = ['gone', 'paler', 'same', 'colour', 'harmed'] as const;
+/** Halves of a thing, as it is worn. */
+export const HALVES = ['left', 'right'] as const;
+/** What brings a finish back. */
+export const FINISH_CARES = ['heat', 'wash', 'wash-heat', 'renew'] as const;
 /** What the white cloth and the hidden place showed. */
 export const CLOTHS = ['clean', 'colour', 'harmed'] as const;
 /** Faces of the outline of a thing; the last two are of shoes. */
@@ -330,6 +340,8 @@ export type Residue = (typeof RESIDUES)[number];
 export type Aim = (typeof AIMS)[number];
 export type Care = (typeof CARES)[number];
 export type Did = (typeof DIDS)[number];
+export type Half = (typeof HALVES)[number];
+export type FinishCare = (typeof FINISH_CARES)[number];
 export type Cloth = (typeof CLOTHS)[number];
 export type Side = (typeof SIDES)[number];
 export type Foot = (typeof FEET)[number];

@@ -3,7 +3,9 @@
  * below the mark. Refuses: deciding what is done; that stays with the assessment.
  */
 import {
+  FINISH_CARES,
   isEntry,
+  type FinishCare,
   type CareEntry,
   type DropletZone,
   type Inspection,
@@ -36,8 +38,8 @@ export function indexOf(droplet: Readonly<Partial<Record<DropletZone, number>>>,
 }
 
 /** What is done for repellency: heat alone, a wash alone, both, or a renewal with whatever stood before it. */
-export const TREATMENTS = ['heat', 'wash', 'wash-heat', 'renew'] as const;
-export type Treatment = (typeof TREATMENTS)[number];
+export const TREATMENTS = FINISH_CARES;
+export type Treatment = FinishCare;
 /** What one line of the record did for it; null = nothing. */
 export function treatmentOf({ did = [] }: Pick<CareEntry, 'did'>): Treatment | null {
   if (did.includes('renewed')) return 'renew';

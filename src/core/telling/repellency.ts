@@ -1,4 +1,4 @@
-import type { DropTest } from '../gear';
+import type { Droplet, DropTest } from '../gear';
 import type { TestWay } from '../repellency/drop-test';
 import { leastThatHelps, MARK, type Repellency, type Treatment } from '../repellency';
 import { dayOf } from '../units/day';
@@ -36,7 +36,7 @@ export function helpText(r: Repellency, leaking = false): string {
   if (least === null)
     return 'Nothing is likely to bring it to the mark by itself: renew it, test it again, and see what that gave.';
   const chance = casesText(r.chances[least]);
-  if (least === 'leave') return `Its finish needs nothing: as it is it is at the mark ${chance}.`;
+  if (least === 'leave') return `As a whole its finish needs nothing: left alone it is at the mark ${chance}.`;
   return `${TREATMENT_WORDS[least]} is likely to do: it is at the mark afterwards ${chance}.`;
 }
 /** "Heat alone gave back 13, once; a renewal 43, twice." */
@@ -54,6 +54,18 @@ export const REPELLENCY_BASIS = [
   'Bounds hold nine in ten. A home test is not the standard’s apparatus.',
 ] as const;
 
+const LEFT = ['through to the back', 'wet all over', 'wet beyond where drops fell', 'wet where drops fell'] as const;
+/** What decided: "Shoulders 2, wet beyond where drops fell; hood, back and sleeves 3, wet where drops fell; the rest pearls." */
+export function zonesText(droplet: Droplet, name: (zone: string) => string): string {
+  const zones = Object.entries(droplet).filter((z): z is [string, number] => z[1] !== undefined);
+  const said = LEFT.flatMap((words, grade) => {
+    const at = zones.filter(([, g]) => Math.floor(g) === grade).map(([zone]) => name(zone));
+    return at.length > 0 ? [`${listed(at)} ${grade}, ${words}`] : [];
+  });
+  if (said.length === 0) return zones.length > 0 ? 'Drops pearl wherever they were tried.' : '';
+  const rest = zones.some(([, g]) => g >= LEFT.length) ? ['the rest pearls'] : [];
+  return `${capital([...said, ...rest].join('; '))}.`;
+}
 /** "5 drops of tap water from 10 cm on each place, then 1 min." */
 export const testWayText = ({ water, heightMm, drops, waitS }: TestWay): string =>
   `${drops === 1 ? '1 drop' : `${drops} drops`} of ${water} water from ${lengthText(heightMm)} on each place; after ${secondsText(waitS)} shake them off and look.`;

@@ -43,19 +43,25 @@ const meanIn = (values: Float32Array, width: number, box: Box): number => {
 
 /** Reads one picture. Pure. @param picture as the camera counted it. @param marks where it was wetted, and dry cloth of the same kind beside it. */
 export function readWetting(picture: Reduced, marks: WettingMarks): WettingResult {
-  const F = WETTING_FIGURES;
   const [wet, dry] = [boxOf(marks.wet, picture), boxOf(marks.dry, picture)];
-  if (Math.min(wet.width, wet.height) < F.leastWetPx.value || Math.min(dry.width, dry.height) < F.leastDryPx.value)
+  if (
+    Math.min(wet.width, wet.height) < WETTING_FIGURES.leastWetPx.value ||
+    Math.min(dry.width, dry.height) < WETTING_FIGURES.leastDryPx.value
+  )
     return { status: 'small' };
   if (meanIn(picture.dark, picture.width, dry) > 0.5) return { status: 'dark' };
-  if (meanIn(picture.cutOff, picture.width, dry) > F.glareOne.value) return { status: 'glare' };
+  if (meanIn(picture.cutOff, picture.width, dry) > WETTING_FIGURES.glareOne.value) return { status: 'glare' };
   const light = dryLight(picture, wet, dry);
-  if (light === null || light.spread > F.unevenLight.value) return { status: 'uneven' };
-  const texture = F.textureTimes.value * light.grain;
-  const limits = { darker: Math.max(F.leastDarker.value, texture), brighter: Math.max(F.brighter.value, texture) };
+  if (light === null || light.spread > WETTING_FIGURES.unevenLight.value) return { status: 'uneven' };
+  const texture = WETTING_FIGURES.textureTimes.value * light.grain;
+  const limits = {
+    darker: Math.max(WETTING_FIGURES.leastDarker.value, texture),
+    brighter: Math.max(WETTING_FIGURES.brighter.value, texture),
+  };
   const field = fieldOf(picture, light.ratio, wet, limits);
-  if (field.glaring > F.glareWhole.value || field.largestGlare > F.glareOne.value) return { status: 'glare' };
-  if (field.sharpness < F.leastSharp.value) return { status: 'blurred' };
+  if (field.glaring > WETTING_FIGURES.glareWhole.value || field.largestGlare > WETTING_FIGURES.glareOne.value)
+    return { status: 'glare' };
+  if (field.sharpness < WETTING_FIGURES.leastSharp.value) return { status: 'blurred' };
   const middle = patchesOf(field, 0.5);
   if (middle.beads.length === 0 && middle.dark.length === 0) return { status: 'same' };
   const [less, more] = [patchesOf(field, 0.7), patchesOf(field, 0.3)];
@@ -90,21 +96,20 @@ interface Graded {
  * by those that pearl; without one, what is round and alike is taken for where they fell.
  */
 function gradeOf(dark: readonly Patch[], beads: readonly Patch[], share: number): Graded {
-  const F = WETTING_FIGURES;
   if (dark.length === 0) return { value: 5, low: 4, high: 5 };
-  if (share >= F.allWet.value) return { value: 1, low: 0, high: share > 0.9 ? 1 : 2 };
+  if (share >= WETTING_FIGURES.allWet.value) return { value: 1, low: 0, high: share > 0.9 ? 1 : 2 };
   const drop = meanOf(beads.map((b) => b.area));
   const wet = dark.reduce((sum, p) => sum + p.area, 0);
   const part = (is: (p: Patch) => boolean): number => dark.filter(is).reduce((sum, p) => sum + p.area, 0) / wet;
   if (drop !== null) {
-    const beyond = part((p) => p.area > F.beyond.value * drop);
-    const specks = part((p) => p.area < F.speck.value * drop);
+    const beyond = part((p) => p.area > WETTING_FIGURES.beyond.value * drop);
+    const specks = part((p) => p.area < WETTING_FIGURES.speck.value * drop);
     if (beyond > 0.5) return { value: 2, low: 2, high: 3 };
     if (specks > 0.5) return { value: 4, low: specks > 0.8 ? 4 : 3, high: wet < 0.3 * drop ? 5 : 4 };
     return { value: 3, low: beyond > 0.2 ? 2 : 3, high: specks > 0.2 ? 4 : 3 };
   }
-  if (share > F.mostByDrops.value) return { value: 2, low: share > 0.65 ? 1 : 2, high: share < 0.4 ? 3 : 2 };
-  const irregular = part((p) => p.round < F.roundness.value);
+  if (share > WETTING_FIGURES.mostByDrops.value) return { value: 2, low: share > 0.65 ? 1 : 2, high: share < 0.4 ? 3 : 2 };
+  const irregular = part((p) => p.round < WETTING_FIGURES.roundness.value);
   if (irregular > 0.5) return { value: 2, low: 2, high: 3 };
   return { value: 3, low: irregular > 0.25 || share > 0.2 ? 2 : 3, high: share < 0.01 ? 4 : 3 };
 }

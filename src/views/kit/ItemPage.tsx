@@ -9,6 +9,7 @@ import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/used';
 import { isShoe } from '../../core/knowledge';
+import { halvesText } from '../../core/telling/drops';
 import { testText, treatedText } from '../../core/telling/surfaces';
 import { forecastText } from '../../core/telling/due';
 import { didText, lastDays } from '../../core/telling/run';
@@ -60,10 +61,11 @@ const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoi
 const RepellencyCard = lazy(async () => ({ default: (await import('./RepellencyCard')).RepellencyCard }));
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
-function lineOf(e: LogEntry): string {
+function lineOf(e: LogEntry, { supplies = [] }: Kit): string {
   if (e.type === 'care') return didText(e);
   if (e.type === 'treatment') return treatedText(e);
   if (e.type === 'spot-test') return testText(e);
+  if (e.type === 'halves') return halvesText(e, supplies);
   if (e.type !== 'use') return '';
   return [
     'used',
@@ -101,10 +103,10 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
             <li key={e.id}>
               {e.type === 'care' ? (
                 <Link to={toRecord(e.id)}>
-                  <strong>{lineOf(e)}</strong>
+                  <strong>{lineOf(e, kit)}</strong>
                 </Link>
               ) : (
-                <strong>{lineOf(e)}</strong>
+                <strong>{lineOf(e, kit)}</strong>
               )}{' '}
               <Quiet>{whenText(e.at)}</Quiet>
               {e.note && <p>{e.note}</p>}

@@ -9,6 +9,8 @@ import { dayText } from '../../app/time';
 import { hasFinish, latestInspection, type Item, type Kit, type SupplyClass } from '../../core/gear';
 import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency } from '../../core/repellency';
 import { indexText, TREATMENT_WORDS } from '../../core/telling/repellency';
+import { pairOf, proofersOf } from '../../core/repellency/proofers';
+import { prooferName, proofersText } from '../../core/telling/drops';
 import { dayOf } from '../../core/units/day';
 import { counted, listed } from '../../core/words/text';
 import { SUPPLY_WORDS, thingName } from '../../core/words';
@@ -94,7 +96,7 @@ export function Shells() {
         rows={rows}
         rowKey={(r) => r.item.id}
         columns={[
-          { id: 'name', head: 'Thing', cell: (r) => <Link to={toThing(r.item.id)}>{thingName(r.item)}</Link> },
+          { id: 'name', head: 'Thing', cell: (r) => <Link to={toThing(r.item.id, 'drops')}>{thingName(r.item)}</Link> },
           { id: 'owner', head: 'Whose', cell: (r) => r.item.owner ?? '', desk: true },
           {
             id: 'index',
@@ -117,7 +119,7 @@ export function Shells() {
             cell: (r) => {
               const least = r.of && leastThatHelps(r.of);
               return r.of === null ? (
-                <Link to={toThing(r.item.id, 'look-over')}>Test it with drops</Link>
+                <Link to={toThing(r.item.id, 'drops')}>Test it with drops</Link>
               ) : r.leaking ? (
                 'a mender first'
               ) : r.of.worn ? (
@@ -133,6 +135,38 @@ export function Shells() {
           },
         ]}
       />
+      <Proofers kit={kit} />
     </Page>
+  );
+}
+
+/** What each proofer gave back, by the record, and the two most used held against each other. */
+function Proofers({ kit }: { kit: Kit }) {
+  const all = useMemo(() => proofersOf(kit), [kit]);
+  const [one, two] = all;
+  if (!one) return null;
+  return (
+    <section aria-labelledby="proofers">
+      <h2 id="proofers">What each proofer gave back</h2>
+      {two ? (
+        <p style={{ maxWidth: '60em' }}>{proofersText(pairOf(one, two), kit)}</p>
+      ) : (
+        <p>Only one was used on something whose drops were tried before and after it.</p>
+      )}
+      <div style={{ maxWidth: 720 }}>
+        <FigureTable
+          label="Proofers"
+          rows={all}
+          rowKey={(p) => p.id}
+          columns={[
+            { id: 'name', head: 'Proofer', cell: (p) => prooferName(p, kit) },
+            { id: 'times', head: 'Renewals', cell: (p) => p.renewals.length },
+            { id: 'things', head: 'Of things', cell: (p) => p.things },
+            { id: 'gain', head: 'Gave back, of 100', cell: (p) => Math.round(p.gain) },
+            { id: 'after', head: 'Afterwards', cell: (p) => Math.round(p.after) },
+          ]}
+        />
+      </div>
+    </section>
   );
 }

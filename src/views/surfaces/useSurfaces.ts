@@ -6,7 +6,7 @@ import { marksAfter, surfacesOf, withMarks, type MarkAt, type RungAt, type Surfa
 import { capital } from '../../core/words/text';
 import { markName, rungName, testText } from '../../core/telling/surfaces';
 import { DID_WORDS } from '../../core/words/marks';
-import { saveEntry, saveMarks, saveTreatment } from '../../data/repo';
+import { saveEntry, saveSeen, saveTreatment } from '../../data/repo';
 
 /** What can be done on the surfaces of a pair; each is told, and can be undone. */
 export interface Hands {
@@ -24,10 +24,10 @@ export function useSurfaces(kit: Kit, item: Item): { readonly surfaces: Surfaces
   const stains = seen?.stains ?? [];
   const look = (next: Stain[], damage = seen?.damage) => withMarks(seen, item.id, next, damage, newId('ins'), nowIso());
   const hands: Hands = {
-    addMark: async (mark) => tell('The mark is written down.', await saveMarks(look([...stains, mark]))),
+    addMark: async (mark) => tell('The mark is written down.', await saveSeen(look([...stains, mark]))),
     addDamage: async (damage) =>
-      tell('It is written down as damage.', await saveMarks(look(stains, [...(seen?.damage ?? []), damage]))),
-    takeAway: async ({ stain }) => tell('The mark is taken away.', await saveMarks(look(stains.filter((s) => s !== stain)))),
+      tell('It is written down as damage.', await saveSeen(look(stains, [...(seen?.damage ?? []), damage]))),
+    takeAway: async ({ stain }) => tell('The mark is taken away.', await saveSeen(look(stains.filter((s) => s !== stain)))),
     tried: async (mark, rung, result) => {
       const bottle = (kit.supplies ?? []).find((s) => s.class === rung.agent && s.remainingMl !== 0);
       const used =

@@ -14,12 +14,42 @@ const layer = item('base-layer', [comp('face', 'polyester-knit')], { repellency:
 
 const { repellency: _, ...unknownFace } = shell();
 const shellOfUnknown: Item = unknownFace;
+const glove = (): Item => ({ ...shell(), kind: 'gloves' });
+const boot = (): Item =>
+  item('boot', [comp('upper', 'polyamide-woven'), comp('membrane', 'membrane'), comp('outsole', 'rubber')], {
+    repellency: 'finish',
+  });
+const tent = (): Item =>
+  item('tent', [comp('face', 'polyester-woven'), comp('coating', 'silicone-coating')], { repellency: 'finish' });
 const trousers = (rest: Partial<Item> = {}): Item => ({ ...shell(rest), kind: 'trousers' });
 
 export const ASSESS_FACTS: readonly Fact[] = [
   // Sitting, kneeling and wet grass reach trousers where a hood and shoulders meet the rain.
   ...(['seat', 'knees', 'hem'] as const).map((zone) =>
     is('drops-tired', PRACTICE, trousers(), { ...CLEAN, droplet: { [zone]: 3 } }, ['reactivate'], ['zones/legs']),
+  ),
+  // Fingers hold the wet rope, the toe meets the wet grass, the roof the rain; a cuff, the edge above a sole and an end lie in their lee.
+  is('drops-tired', PRACTICE, glove(), { ...CLEAN, droplet: { fingers: 3 } }, ['reactivate'], ['zones/gloves']),
+  is('drops-sheltered', PRACTICE, glove(), { ...CLEAN, droplet: { hem: 3, body: 4 } }, [], ['zones/gloves']),
+  // A glued boot is not warmed; what it drinks is sprayed where the wet grass reaches it first.
+  fact(['assess/drops-poor-cold', 'zones/feet'], PRACTICE, boot(), { ...CLEAN, droplet: { toe: 2 } }, {}, (p) =>
+    p.steps.some((s) => s.settings.spray?.[0]?.zone === 'toe'),
+  ),
+  // The roof of a tent first; a tarp is one face.
+  ...(
+    [
+      ['tent', 'roof'],
+      ['rest', 'body'],
+    ] as const
+  ).map(([row, zone]) =>
+    fact(
+      ['assess/drops-poor-cold', `zones/${row}`],
+      PRACTICE,
+      row === 'tent' ? tent() : { ...tent(), kind: 'tarp' },
+      { ...CLEAN, droplet: { body: 1 } },
+      {},
+      (p) => p.steps.some((s) => s.settings.spray?.[0]?.zone === zone),
+    ),
   ),
   is('drops-sheltered', PRACTICE, trousers(), { ...CLEAN, droplet: { body: 3, seat: 4 } }, [], ['zones/legs']),
   is('drops-tired', PRACTICE, shell(), { ...CLEAN, droplet: { hood: 3 } }, ['reactivate'], ['zones/upper-body']),

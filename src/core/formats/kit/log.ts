@@ -17,7 +17,7 @@ import {
   Whole,
 } from '../fields';
 
-const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load', 'treatment', 'spot-test'] as const;
+const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load', 'treatment', 'spot-test', 'halves'] as const;
 
 export class UsedSupplyDoc implements gear.UsedSupply {
   @Maybe() @Id() supplyId?: string;
@@ -64,11 +64,18 @@ export class RinseSeenDoc implements gear.RinseSeen {
   @Whole(1, 50) clearAfter!: number;
 }
 
+/** Drops on both halves, grades 0 to 5. */
+export class HalvesSeenDoc implements gear.HalvesSeen {
+  @Instant() at!: string;
+  @Whole(0, 5) treated!: number;
+  @Whole(0, 5) untreated!: number;
+}
+
 /**
  * One line of the record. `use`: it was worn or used. `care`: a finished programme, with what it took and when the next look is due.
  * `event`: a day the kit must be ready for (no item of its own). `upkeep`: something done to a machine.
  * `load`: one drum of several things, with what was done once for all; the care of each names it by `loadId`.
- * `treatment`: one rung tried on one mark. `spot-test`: a product tried on a hidden place.
+ * `treatment`: one rung tried on one mark. `spot-test`: a product tried on a hidden place. `halves`: one half treated, the other left.
  */
 export class LogEntryDoc {
   @Id() id!: string;
@@ -123,6 +130,10 @@ export class LogEntryDoc {
   @Maybe() @OneOf(v.DIDS) result?: v.Did;
   @Maybe() @OneOf([...v.SUPPLY_CLASSES, 'warm-water']) agent?: v.SupplyClass | 'warm-water';
   @Maybe() @OneOf(v.CLOTHS) cloth?: v.Cloth;
+  /** Of halves: which was treated, how, and what drops said of both. */
+  @Maybe() @OneOf(v.HALVES) half?: v.Half;
+  @Maybe() @OneOf(v.FINISH_CARES) treatment?: v.FinishCare;
+  @Maybe() @NestedList(() => HalvesSeenDoc) readings?: HalvesSeenDoc[];
   @Maybe() @Day() nextDue?: string;
   @Maybe() @Text() dueReason?: string;
   @Maybe() @Text() note?: string;

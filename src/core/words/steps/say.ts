@@ -117,8 +117,9 @@ const FORGOTTEN: Record<ForgottenPlace, string> = {
 export const sprayed = (c: StepContext): string => {
   const zones = c.s.spray ?? [];
   const forgotten = listed(c.forgotten.map((place) => FORGOTTEN[place]));
+  const round = zones.some(({ zone }) => zone === 'back' || zone === 'seat') ? 'Front and back' : 'All round';
   if (zones.length < 2) return ` All round, and also ${forgotten}.`;
-  return ` By zone: ${listed(zones.map((z) => `${zoneName(z.zone, c.kind)} ${z.ml}`))} mL. Front and back, and also ${forgotten}.`;
+  return ` By zone: ${listed(zones.map((z) => `${zoneName(z.zone, c.kind)} ${z.ml}`))} mL. ${round}, and also ${forgotten}.`;
 };
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {

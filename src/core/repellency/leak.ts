@@ -1,0 +1,8 @@
+/** A wet, cold face or a leak? A cup of water on the place, dry paper behind it, ten minutes [common practice]. */
+export const LEAK_ANSWERS = ['leak', 'wet-face', 'inside'] as const;
+export type LeakAnswer = (typeof LEAK_ANSWERS)[number];
+/** @param paperWet the paper behind has a wet spot. @param faceDark the face has drunk. */
+export const leakAnswer = (paperWet: boolean, faceDark: boolean): LeakAnswer =>
+  paperWet ? 'leak' : faceDark ? 'wet-face' : 'inside';
+/** Minutes for which the water stands. */
+export const LEAK_MIN = 10;

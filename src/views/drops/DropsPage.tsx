@@ -1,0 +1,185 @@
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { Drops } from '../../app/Drops';
+import { useDraft } from '../../app/draft';
+import { useItem } from '../../app/kit';
+import { newId, nowIso, nowMs } from '../../app/now';
+import { planOf, takesOf } from '../../app/plan';
+import { toThing, useIdHere } from '../../app/routes';
+import { tell } from '../../app/session';
+import { dayText } from '../../app/time';
+import { UnderWayOf } from '../../app/UnderWay';
+import { hasFinish, latestInspection, seenAnew, type Inspection, type Item, type Kit } from '../../core/gear';
+import { leaks, repellencyOf } from '../../core/repellency';
+import { zoneName } from '../../core/words/zones';
+import { gainsText, helpText, repellencyText, zonesText } from '../../core/telling/repellency';
+import { KIND_WORDS } from '../../core/words';
+import { saveSeen } from '../../data/repo';
+import { Column, Note, NotInKit, Page, Row, TwoColumns } from '../../ui/basics';
+import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Crumbs } from '../../ui/Crumbs';
+import { Chances } from './Chances';
+import { Halves } from './Halves';
+import { LeakTest } from './LeakTest';
+import { SprayTable } from './SprayTable';
+import { testsOf, ZoneMaps } from './ZoneMaps';
+
+const Curve = lazy(async () => ({ default: (await import('../../app/RepellencyCurve')).RepellencyCurve }));
+
+/** Where a thing wets, zone by zone, and what brings it back. */
+export function DropsPage() {
+  const { kit, item } = useItem(useIdHere());
+  if (!kit) return <Page aria-busy="true" />;
+  if (!item) return <NotInKit />;
+  return <DropsOf key={item.id} kit={kit} item={item} />;
+}
+
+function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
+  const [testing, setTesting] = useState(false);
+  const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
+  const ways = useMemo(
+    () => ({
+      heat: takesOf(kit, item, 'heat'),
+      'wash-heat': takesOf(kit, item, 'wash-heat'),
+      renew: takesOf(kit, item, 'renew'),
+    }),
+    [kit, item],
+  );
+  const verdict = useMemo(() => verdictOf(kit, item), [kit, item]);
+  const last = latestInspection(kit.inspections, item.id);
+  const tests = testsOf(kit.inspections, item.id);
+  const leaking = leaks(last);
+  const crumbs = (
+    <Crumbs
+      trail={[
+        { to: '/kit', name: 'Kit' },
+        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
+      ]}
+      here="Drops"
+    />
+  );
+  if (!hasFinish(item))
+    return (
+      <Page>
+        {crumbs}
+        <h1>It has no finish that drops could pearl on.</h1>
+        <p>
+          If it has one after all, say so where <Link to={toThing(item.id)}>it is corrected</Link>.
+        </p>
+      </Page>
+    );
+  const gains = of && gainsText(of);
+  return (
+    <Page>
+      <UnderWayOf itemId={item.id} />
+      {crumbs}
+      <Row $between $wrap $top>
+        <Column $gap={8} style={{ maxWidth: 820 }}>
+          <h1 aria-live="polite">{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</h1>
+          {tests[0]?.droplet && <p>{zonesText(tests[0].droplet, (zone) => zoneName(zone, item.kind))}</p>}
+          {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, leaking)}</Note> : <p>{helpText(of)}</p>)}
+          {verdict && <p>Its programme: {verdict}</p>}
+        </Column>
+        {!testing && (
+          <Row $wrap>
+            <LinkButton to={toThing(item.id, 'programme')} look="quiet">
+              Its programme
+            </LinkButton>
+            <Button data-main-action onPress={() => setTesting(true)}>
+              Test it with drops
+            </Button>
+          </Row>
+        )}
+      </Row>
+      {testing && <Testing item={item} last={last} before={tests[0]} onEnd={() => setTesting(false)} />}
+      {!testing && tests.length > 0 && (
+        <TwoColumns $left={1.1}>
+          <ZoneMaps item={item} tests={tests} />
+          {of && (
+            <Column $gap={12}>
+              {of.tests.length > 1 && (
+                <Suspense fallback={<div style={{ minHeight: 230 }} />}>
+                  <Curve of={of} />
+                </Suspense>
+              )}
+              {gains && <p>{gains}</p>}
+              <Chances of={of} kit={kit} ways={ways} />
+            </Column>
+          )}
+        </TwoColumns>
+      )}
+      {!testing && (
+        <TwoColumns $left={1.1}>
+          <Halves kit={kit} item={item} ways={ways} />
+          <Column $gap={12}>
+            <SprayTable kit={kit} item={item} takes={ways.renew} />
+            <LeakTest item={item} last={last} />
+          </Column>
+        </TwoColumns>
+      )}
+    </Page>
+  );
+}
+
+/** What its programme says now; nothing for what cannot be planned. */
+function verdictOf(kit: Kit, item: Item): string | null {
+  try {
+    return planOf(kit, item).programme.verdict;
+  } catch {
+    return null;
+  }
+}
+
+const UNTRIED: Pick<Inspection, 'droplet' | 'dropTest'> = {};
+/** The guided test: what is graded so far is kept until it is recorded. */
+function Testing({
+  item,
+  last,
+  before,
+  onEnd,
+}: {
+  item: Item;
+  last: Inspection | null;
+  before: Inspection | undefined;
+  onEnd: () => void;
+}) {
+  const [start] = useState((): typeof UNTRIED => {
+    const { drunkS: _, ...way } = before?.dropTest ?? {};
+    return Object.keys(way).length > 0 ? { dropTest: way } : UNTRIED;
+  });
+  const sheet = useDraft(`drops:${item.id}`, start);
+  const { droplet, dropTest } = sheet.draft;
+  const keep = async (): Promise<void> => {
+    if (!droplet) return;
+    const anew = { id: newId('ins'), itemId: item.id, at: nowIso(), droplet, ...(dropTest ? { dropTest } : {}) };
+    const undo = await saveSeen(seenAnew(last, anew));
+    sheet.forget();
+    onEnd();
+    tell('The drops are recorded.', undo);
+  };
+  return (
+    <section aria-label="The test">
+      <Column $gap={20}>
+        <Drops
+          item={item}
+          seen={sheet.draft}
+          before={before?.droplet}
+          beforeName="Last time"
+          answer={(patch) =>
+            sheet.setDraft((was) => {
+              const next: Record<string, unknown> = { ...was, ...patch };
+              for (const key of Object.keys(next)) if (next[key] === undefined) delete next[key];
+              return next;
+            })
+          }
+        />
+        <Row $wrap>
+          <Button data-main-action isDisabled={!droplet} onPress={() => void keep()}>
+            Record the drops
+          </Button>
+          <TextButton onPress={onEnd}>{droplet ? 'Go on later' : 'Not now'}</TextButton>
+        </Row>
+      </Column>
+    </section>
+  );
+}
