@@ -32,7 +32,7 @@ export const DROP_GRADES = [
   { id: '2', name: '2', hint: 'wet beyond' },
   { id: '1', name: '1', hint: 'all the face' },
   { id: '0', name: '0', hint: 'the back too' },
-].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={84} /> }));
+].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={80} /> }));
 const WATERS = DROP_WATERS.map((id) => ({ id, name: id === 'tap' ? 'From the tap' : 'Distilled' }));
 const TICK_MS = 250;
 

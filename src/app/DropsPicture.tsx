@@ -28,6 +28,13 @@ const START: WettingMarks = {
 };
 const measure = async (slot: 'drops', marks: WettingMarks): Promise<WettingResult | null> => pictureWorker().wetting(slot, marks);
 const NAMES = { wet: 'the wetted place', dry: 'dry cloth' } as const;
+/** From the top down, as they lie at first. */
+const CORNERS = [
+  ['wet', 0],
+  ['dry', 0],
+  ['dry', 1],
+  ['wet', 1],
+] as const;
 const TONES = { wet: color.water, dry: color.finish } as const;
 
 /** A grade suggested from a close picture of one zone; it is taken with a press or not at all. */
@@ -42,6 +49,10 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
   const reading = usePictureReading('drops', photo?.id, marks, measure);
   const result = reading.answer?.result ?? null;
   const step = `Drops on the ${zone}`;
+  const show = (id: string): void => {
+    setPhotoId(id);
+    setMarks(START);
+  };
   const take = async (files: readonly File[]): Promise<void> => {
     setBusy(true);
     const kept = await keepPhotos(itemId, files.slice(0, 1), { step });
@@ -50,7 +61,7 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
     const [id] = kept.ids;
     if (!id) return;
     tell('The photograph is kept with it.', kept.undo);
-    setPhotoId(id);
+    show(id);
   };
   const earlier = photos.filter((p) => p.step === step && p.id !== photoId);
   return (
@@ -65,7 +76,7 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
             {busy ? 'Making it small …' : photo ? 'Another picture' : 'Take the picture'}
           </FilePick>
           {!photo &&
-            earlier.map((p) => <TakePhoto key={p.id} photo={p} as="the picture of its drops" onTake={() => setPhotoId(p.id)} />)}
+            earlier.map((p) => <TakePhoto key={p.id} photo={p} as="the picture of its drops" onTake={() => show(p.id)} />)}
         </Row>
         {fault && <Note tone="alarm">{fault}</Note>}
         {reading.fault === 'unreadable' && <Note tone="alarm">This picture cannot be read. It is kept; take another.</Note>}
@@ -100,24 +111,22 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
                   );
                 })}
               </svg>
-              {(['wet', 'dry'] as const).flatMap((which) =>
-                marks[which].map((at, n) => (
-                  <PictureMark
-                    key={`${which} ${n}`}
-                    at={at}
-                    corner
-                    tone={TONES[which]}
-                    label={`${n === 0 ? 'First' : 'Second'} corner of ${NAMES[which]}`}
-                    onMove={(to) => {
-                      const [a, b] = marks[which];
-                      const next: readonly [Point, Point] = n === 0 ? [to, b] : [a, to];
-                      setMarks({ ...marks, [which]: next });
-                    }}
-                  >
-                    {which === 'wet' ? 'w' : 'd'}
-                  </PictureMark>
-                )),
-              )}
+              {CORNERS.map(([which, n]) => (
+                <PictureMark
+                  key={`${which} ${n}`}
+                  at={marks[which][n]}
+                  corner
+                  tone={TONES[which]}
+                  label={`${n === 0 ? 'First' : 'Second'} corner of ${NAMES[which]}`}
+                  onMove={(to) => {
+                    const [a, b] = marks[which];
+                    const next: readonly [Point, Point] = n === 0 ? [to, b] : [a, to];
+                    setMarks({ ...marks, [which]: next });
+                  }}
+                >
+                  {which === 'wet' ? 'w' : 'd'}
+                </PictureMark>
+              ))}
             </PictureStage>
             <Quiet>Drag w to two corners of the wetted place, d to two of dry cloth.</Quiet>
             {result && (

@@ -9,7 +9,8 @@ const segment = (id: string): string => (TAKEN.test(id) ? MARK : '') + encodeURI
 const idOf = (text: string | undefined): string | undefined => (text?.startsWith(MARK) ? text.slice(MARK.length) : text);
 
 /** The pages of a thing, besides its own. */
-export type ThingPage = 'look-over' | 'programme' | 'rehearse' | 'fill' | 'light' | 'baffles' | 'colour' | 'sale' | 'surfaces' | 'drops';
+export type ThingPage =
+  'look-over' | 'programme' | 'rehearse' | 'fill' | 'light' | 'baffles' | 'colour' | 'sale' | 'surfaces' | 'drops';
 export const toThing = (id: string, page?: ThingPage): string => `/kit/${segment(id)}${page ? `/${page}` : ''}`;
 /** A thing's page with the sheet open in which it is corrected. */
 export const toCorrect = (id: string): string => `${toThing(id)}?correct=1`;

@@ -5,13 +5,14 @@ describe('how a thing sheds rain', () => {
   test('its index with bounds, the day it falls below the mark, what care gave back, and the chances', async () => {
     const v = await visit({ path: '/kit/itm-parka' });
     await v.sees('How it sheds rain');
+    await v.press('Drops, zone by zone');
     await v.sees('At this pace it falls below 70 about');
     await v.sees('A renewal gave back 13, once.');
     await v.page.waitForSelector('[role=img][aria-label^="Index from"]');
     await v.press('Chances, and what they rest on');
     await v.sees('ISO 4920');
     // Each way with its chance, hands and money; the coat’s own price on top: so many mL of a bottle of 300 mL for 12 EUR.
-    const rows = await v.page.$$eval('[aria-labelledby=sheds] tbody tr', (all) =>
+    const rows = await v.page.$$eval('[aria-label="At the mark afterwards"] tbody tr', (all) =>
       all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText)),
     );
     const euros = (row: number): number => Number(/([\d.]+) EUR/.exec(rows[row]?.[3] ?? '')?.[1]);
@@ -24,6 +25,8 @@ describe('how a thing sheds rain', () => {
     await v.go('/kit/itm-quilt');
     await v.sees('Where its down is');
     expect(await v.text()).not.toContain('How it sheds rain');
+    await v.go('/kit/itm-quilt/drops');
+    await v.sees('It has no finish that drops could pearl on.');
     expect(v.errors).toEqual([]);
     await v.close();
   });
@@ -38,6 +41,9 @@ describe('how a thing sheds rain', () => {
     expect(rows.find((r) => r.startsWith('Old storm shell'))).toContain('a renewal');
     const indices = rows.flatMap((r) => (/ (\d+) \(/.exec(r)?.[1] === undefined ? [] : [Number(/ (\d+) \(/.exec(r)?.[1])]));
     expect(indices).toEqual([...indices].sort((a, b) => a - b));
+    // Two proofers by the record, and how little that proves.
+    await v.sees('No difference is to be seen: Spray proofer and wash-in proofer gave back as much');
+    await v.sees('that is the honest comparison');
     expect(await faultsOf(v)).toEqual([]);
     expect(v.errors).toEqual([]);
     await v.close();

@@ -157,6 +157,7 @@ describe('drops that fail', () => {
       await v.press(to);
     };
     const titles = await walk(v, 'Test with drops');
+    await v.sees('Before the work');
     await grade('Seat', '2');
     await grade('Knees', '4');
     await v.press('Drops soak in on seat');
@@ -181,7 +182,7 @@ describe('drops that fail', () => {
     await grade('Seat', '5');
     await grade('Knees', '4');
     await v.press('It sheds');
-    await v.page.waitForFunction(() => !document.body.innerText.includes('What do drops do'));
+    await v.page.waitForFunction(() => !document.body.innerText.includes('What do drops leave'));
     await walk(v, null);
     await write();
     const entry = await careOf('trousers');

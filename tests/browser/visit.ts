@@ -314,7 +314,7 @@ const backwards = (page: Page): Promise<string[]> =>
     const fixed = (e: Element | null): boolean =>
       e !== null && (/fixed|sticky/.test(getComputedStyle(e).position) || fixed(e.parentElement));
     const stops = [...document.querySelectorAll<HTMLElement>('a[href], button:not([disabled]), input, textarea, [tabindex="0"]')]
-      .filter((e) => e.tabIndex >= 0 && e.offsetParent !== null && !fixed(e))
+      .filter((e) => e.tabIndex >= 0 && e.offsetParent !== null && e.checkVisibility() && !fixed(e))
       .map((e) => ({ e, box: e.getBoundingClientRect() }))
       .filter(({ box }) => box.width > 1 && box.height > 1);
     const said = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.innerText.slice(0, 40);

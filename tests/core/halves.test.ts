@@ -209,7 +209,7 @@ describe('proofers side by side', () => {
     expect(proofersText(pair, {})).toContain('Spray proofer gave back more, by 20 (3 to 37)');
     expect(proofersText(pair, {})).toContain('a hint, no proof');
     expect(proofersText(pairOf(record('a', [20, 24, 28]), record('b', [21, 25, 26])), {})).toMatch(
-      /^No difference is to be seen: spray proofer and wash-in proofer gave back as much, and the difference may be anything from -\d+ to \d+\./i,
+      /^No difference is to be seen: spray proofer and wash-in proofer gave back as much, and the difference may be anything from −\d+ to \d+\./i,
     );
     const once = pairOf(record('a', [30]), record('b', [10, 20]));
     expect(once.difference).toBeNull();

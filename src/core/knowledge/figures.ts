@@ -224,6 +224,7 @@ export const REPELLENCY_FIGURES = {
   backByRenewal: m(0.8, '1', 0.5, 0.95),
   newSd: m(8, '1', 3, 20),
   driftPerHour: m(0.6, '1', 0.1, 2),
+  driftPerDay: m(0.8, '1', 0.2, 2),
   careSd: m(5, '1', 2, 12),
   testSd: m(6, '1', 3, 12),
   dropHeightMm: m(100, 'mm', 50, 300),

@@ -195,6 +195,8 @@ export function repellencyOf(
   const follow = (to: number): void => {
     const days = (to - at) / DAY_MS;
     if (daily > 0 && days > 0) for (const p of all) fadeBy(p, daily * days);
+    // Not every use is written down: what is long ago is known less well.
+    if (days > 0) for (const p of all) p.variance += REPELLENCY_FIGURES.driftPerDay.value ** 2 * days;
     at = to;
   };
   const note = (): void => void curve.push({ at, ...rangeOf(stateOf(all), (s) => s.index) });

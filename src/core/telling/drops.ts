@@ -76,6 +76,7 @@ export function halvesVerdict({ verdict, lasts, readings }: HalvesRead): string 
 /** A proofer in the record: "Face spray: 3 renewals of 2 things, up by 21 to 93". */
 export const prooferName = (p: ProoferRecord, kit: Pick<Kit, 'supplies'>): string =>
   capital(productOf({ class: p.class, ...(p.supplyId === null ? {} : { supplyId: p.supplyId }) }, kit.supplies ?? []));
+const signed = (value: number): string => `${Math.round(value)}`.replace('-', '−');
 const times = (n: number, one: string): string => `${n} ${n === 1 ? one : `${one}s`}`;
 /** What two of them come to, and how little that proves. */
 export function proofersText({ one, two, difference }: ProoferPair, kit: Pick<Kit, 'supplies'>): string {
@@ -85,7 +86,7 @@ export function proofersText({ one, two, difference }: ProoferPair, kit: Pick<Ki
   if (difference === null)
     return `${a} and ${uncapital(b)} cannot be held against each other yet: one of them was used only once. ${honest}`;
   const { value, low, high } = difference;
-  const span = `${Math.round(low)} to ${Math.round(high)}`;
+  const span = `${signed(low)} to ${signed(high)}`;
   if (low > 0 || high < 0) {
     const better = value > 0 ? a : b;
     return `${better} gave back more, by ${Math.round(Math.abs(value))} (${span}). ${rests}: a hint, no proof. ${honest}`;

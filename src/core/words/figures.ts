@@ -128,6 +128,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   newSd: 'How far a new finish differs',
   driftPerHour: 'How far a finish strays from its fade in an hour',
   careSd: 'How far one care differs from the next',
+  driftPerDay: 'How far use that nobody wrote down moves it in a day',
   testSd: 'How far two drop tests of one thing differ',
   leastWetPx: 'Least side of the wetted place in a picture of drops',
   leastDryPx: 'Least side of the dry place beside it',

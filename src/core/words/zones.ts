@@ -1,7 +1,7 @@
 import type { DropletZone, Kind } from '../gear';
 
 const NAMES: { readonly [K in Kind]?: { readonly [Z in DropletZone]?: string } } = {
-  gloves: { body: 'back of the hand', hem: 'cuff' },
+  gloves: { body: 'hand', hem: 'cuff' },
   shoe: { body: 'sides', hem: 'edge above the sole' },
   boot: { body: 'sides', hem: 'edge above the sole' },
   'studded-boot': { body: 'sides', hem: 'edge above the sole' },

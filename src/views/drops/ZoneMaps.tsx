@@ -27,6 +27,10 @@ const Side = styled.div`
   }
   ${phone} {
     grid-template-columns: minmax(0, 1fr);
+    /* The newest first where one comes below the other. */
+    section:last-child {
+      order: -1;
+    }
   }
 `;
 const titleOf = (test: Inspection, item: Item): string => {

@@ -149,7 +149,7 @@ function Proofers({ kit }: { kit: Kit }) {
     <section aria-labelledby="proofers">
       <h2 id="proofers">What each proofer gave back</h2>
       {two ? (
-        <p style={{ maxWidth: '60em' }}>{proofersText(pairOf(one, two), kit)}</p>
+        <p style={{ maxWidth: '60em', marginBottom: 12 }}>{proofersText(pairOf(one, two), kit)}</p>
       ) : (
         <p>Only one was used on something whose drops were tried before and after it.</p>
       )}

@@ -103,7 +103,9 @@ export function DropsStep({
   const tried = Object.values(grades).some((g) => g !== undefined);
   const again = soakedIn(before).filter((zone) => grades[zone] === undefined);
   const low = soakedIn(grades);
-  const open = exposedZones(item.kind, KNOWLEDGE).filter((zone) => grades[zone] === undefined && !again.includes(zone));
+  // The same places as before the work, and those that rain reaches first.
+  const wanted = new Set<string>([...Object.keys(earlier?.droplet ?? {}), ...exposedZones(item.kind, KNOWLEDGE)]);
+  const open = [...wanted].filter((zone) => grades[zone] === undefined && !again.some((z) => z === zone));
   const said = !tried
     ? 'Grade at least one place'
     : again.length > 0
