@@ -3,7 +3,6 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer from 'puppeteer-core';
-import { QUILT_SCENE } from '../demo/pictures';
 import { makeApp } from '../server/app';
 import { CHROMIUM, CHROMIUM_ARGS } from './chromium';
 
@@ -14,7 +13,6 @@ const SHOTS: readonly {
   readonly phone?: true;
   readonly dark?: true;
   readonly run?: true;
-  readonly light?: true;
 }[] = [
   { name: 'now', path: '/' },
   { name: 'kit', path: '/kit' },
@@ -26,7 +24,7 @@ const SHOTS: readonly {
   { name: 'look-over-phone', path: '/kit/itm-smock/look-over', phone: true },
   { name: 'rehearse', path: '/kit/itm-quilt/rehearse?heat=medium&rounds=feels&loads=2' },
   { name: 'fill', path: '/kit/itm-quilt/fill' },
-  { name: 'light', path: '/kit/itm-quilt/light', light: true },
+  { name: 'drops', path: '/kit/itm-smock/drops' },
   { name: 'run', path: '', run: true },
   { name: 'run-phone', path: '', run: true, phone: true },
   { name: 'cupboard', path: '/cupboard' },
@@ -54,31 +52,12 @@ const page = await browser.newPage();
 await page.goto(base, { waitUntil: 'networkidle0' });
 await page.waitForSelector('a[href^="/run/"]');
 const runPath = await page.$eval('a[href^="/run/"]', (link) => link.getAttribute('href') ?? '/');
-/** Takes the demo's own picture and puts its corners where they belong. */
-async function markCorners(): Promise<void> {
-  await (await page.waitForSelector('button[aria-label*="Against the light"]'))?.click();
-  const image = await page.waitForSelector('img[alt="Held against the light"]');
-  for (const [n, [x, y]] of QUILT_SCENE.corners.entries()) {
-    const handle = await page.waitForSelector(`[role=application][aria-label^="Corner ${n + 1}"]`);
-    await handle?.evaluate((e) => e.scrollIntoView({ block: 'center' }));
-    const [at, box] = [await handle?.boundingBox(), await image?.boundingBox()];
-    if (!at || !box) continue;
-    await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(box.x + x * box.width, box.y + y * box.height, { steps: 4 });
-    await page.mouse.up();
-  }
-  await page.evaluate(() => window.scrollTo(0, 0));
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-  await new Promise((resolve) => setTimeout(resolve, 1500));
-}
 for (const shot of SHOTS) {
   await page.setViewport(shot.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 });
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: shot.dark ? 'dark' : 'light' }]);
   await page.goto(base + (shot.run ? runPath : shot.path), { waitUntil: 'networkidle0' });
   if (shot.name === 'wash-day') await page.waitForSelector('section[aria-label="Loads"]');
   await page.waitForSelector('h1');
-  if (shot.light) await markCorners();
   await new Promise((resolve) => setTimeout(resolve, 500));
   await page.screenshot({ path: `docs/screenshots/${shot.name}.png` });
   console.log(`docs/screenshots/${shot.name}.png`);

@@ -355,6 +355,7 @@ const NOT_USED: Readonly<Record<string, string>> = {
   'inspections.damage.place': 'where it is, shown with it',
   'inspections.stains.spot': 'where it is on the outline, shown there',
   'inspections.damage.spot': 'the same',
+  'inspections.dropTest': 'how drops were tried, so that two tests can be held against each other',
   'inspections.loft': 'the share that comes of it is used: loftRatio',
   'inspections.wear': 'its life: what it still does',
   'inspections.note': 'the owner’s own words',
@@ -389,6 +390,7 @@ const NOT_USED: Readonly<Record<string, string>> = {
 };
 /** Maps by a name that stands for many: tried as a whole. */
 const MAPS = [
+  'inspections.dropTest',
   'items.schools',
   'items.own.dosesMl',
   'inspections.droplet',

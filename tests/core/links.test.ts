@@ -29,7 +29,7 @@ describe('links', () => {
     ).toEqual([]));
   test('every page of a thing that an address can be made for is a route', () => {
     const text = FILES.find(({ file }) => file === join('app', 'routes.ts'))?.text ?? '';
-    const pages = [...(/type ThingPage = ([^;]*);/.exec(text)?.[1] ?? '').matchAll(/'([^']+)'/g)].map(([, page]) => page);
+    const pages = [...(/type ThingPage =([^;]*);/.exec(text)?.[1] ?? '').matchAll(/'([^']+)'/g)].map(([, page]) => page);
     expect(pages.length).toBeGreaterThan(4);
     expect(pages.filter((page) => !ROUTES.some((route) => route.test(`/kit/x/${page}`)))).toEqual([]);
   });
