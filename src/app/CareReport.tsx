@@ -12,6 +12,7 @@ import { minutesText } from '../core/units';
 import { SOIL_GRADE_WORDS, SOIL_WORDS, thingName } from '../core/words';
 import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
+import { Outline } from '../ui/Outline';
 import { color, phone } from '../ui/theme';
 import { whenText } from './time';
 import { FigureTable } from '../ui/FigureTable';
@@ -38,7 +39,7 @@ const Steps = styled.ol`
     }
   }
 `;
-const Pictures = styled.div`
+const Pictures = styled.section`
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
@@ -160,7 +161,8 @@ export function CareReport({
   const load = unwritten ?? (kit.log ?? []).filter(isEntry('load')).find((e) => e.id === entry.loadId);
   const names = new Map(kit.items.map((i) => [i.id, thingName(i)]));
   const kind = kit.items.find((i) => i.id === entry.itemId)?.kind ?? 'other';
-  const rows = rowsOf(find(entry.before), given === undefined ? find(entry.after) : given, kind);
+  const [before, after] = [find(entry.before), given === undefined ? find(entry.after) : given];
+  const rows = rowsOf(before, after, kind);
   const weights = taken ?? (kit.weighIns ?? []).filter((w) => entry.runId !== undefined && w.runId === entry.runId);
   const dried = weights.flatMap(({ massG, dryMin }) => (dryMin === undefined ? [] : [{ massG, dryMin }]));
   const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);
@@ -191,6 +193,16 @@ export function CareReport({
             ]}
           />
         </div>
+      )}
+      {before?.droplet && after?.droplet && after.asOf?.droplet === undefined && (
+        <Pictures aria-label="Drops by zone">
+          {[before, after].map((seen, n) => (
+            <figure key={seen.id} style={{ width: 240 }}>
+              <Outline kind={kind} grades={seen.droplet ?? {}} />
+              <figcaption>{n === 0 ? 'Drops before' : 'Drops after'}</figcaption>
+            </figure>
+          ))}
+        </Pictures>
       )}
       {weights.length > 0 && (
         <p>

@@ -61,7 +61,8 @@ export const saveTreatment = (entry: TreatmentEntry, seen: Inspection): Promise<
 async function takeOffBottles(used: readonly UsedSupply[] = []): Promise<void> {
   for (const { supplyId, ml = 0 } of used) {
     const bottle = supplyId === undefined ? undefined : await db.supplies.get(supplyId);
-    if (bottle?.remainingMl !== undefined) await db.supplies.put({ ...bottle, remainingMl: Math.max(0, bottle.remainingMl - ml) });
+    if (bottle?.remainingMl !== undefined)
+      await db.supplies.put({ ...bottle, remainingMl: Math.max(0, bottle.remainingMl - ml) });
   }
 }
 

@@ -174,6 +174,9 @@ describe('drops that fail', () => {
     await v.sees('Seat: 3 of');
     await v.press('This zone is done');
     await v.sees(`Every zone is sprayed: ${pulls} mL.`);
+    await v.sees('until drips are wiped off.');
+    await passMinutes(v.page, 4);
+    await v.sees('Wipe the drips off now');
     titles.push(...(await walk(v, 'Test with drops')));
     expect(titles).toContain('Spray the finish on');
     // Back over the warming and again: nothing is deducted twice.

@@ -87,6 +87,7 @@ export const DOSING_FIGURES = {
   /** Of a sprayed finish: where rain falls first and straps rub, beside the rest. */
   sprayMore: m(1.5, '1', 1.3, 1.7),
   /** And where drops still roll off, or nearly do, beside a zone that soaks. */
+  wipeAfterMin: m(3, 'min', 1, 10),
   spraySheds: m(0.5, '1', 0.3, 0.8),
   sprayNearly: m(0.75, '1', 0.6, 0.9),
 } as const;

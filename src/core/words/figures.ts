@@ -22,6 +22,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   tankMlPerL: 'Cleaner for each litre of an extractor’s tank',
   pullMl: 'What one pull of a spray trigger gives',
   sprayMore: 'Sprayed finish on hood, shoulders, seat and knees, beside the rest',
+  wipeAfterMin: 'When drips of a sprayed finish are wiped off',
   spraySheds: 'Sprayed finish where drops still roll off, beside where they soak in',
   sprayNearly: 'Sprayed finish where drops nearly roll off, beside where they soak in',
   loadKnots: 'Dose by load: kilograms and factor, straight between them',

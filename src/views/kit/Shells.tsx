@@ -9,6 +9,7 @@ import { dayText } from '../../app/time';
 import { hasFinish, latestInspection, type Item, type Kit, type SupplyClass } from '../../core/gear';
 import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency } from '../../core/repellency';
 import { indexText, TREATMENT_WORDS } from '../../core/telling/repellency';
+import { unread } from '../../core/repellency/halves';
 import { pairOf, proofersOf } from '../../core/repellency/proofers';
 import { prooferName, proofersText } from '../../core/telling/drops';
 import { dayOf } from '../../core/units/day';
@@ -70,7 +71,11 @@ export function Shells() {
   if (!kit) return <Page aria-busy="true" />;
   const below = rows.filter((r) => r.of && r.of.now.value < MARK).length;
   const untested = rows.filter((r) => !r.of).length;
-  const needed = [outingText(kit, rows), prooferText(kit, rows)].filter((text) => text !== '');
+  const halves = unread(kit)
+    .map((e) => kit.items.find((i) => i.id === e.itemId))
+    .filter((i): i is Item => i !== undefined);
+  const read = halves.length > 0 ? `Both halves are still to be read with drops: ${listed(halves.map(thingName))}.` : '';
+  const needed = [outingText(kit, rows), prooferText(kit, rows), read].filter((text) => text !== '');
   const crumbs = <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="What sheds rain" />;
   if (rows.length === 0)
     return (

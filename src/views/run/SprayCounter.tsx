@@ -1,8 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { useDraft } from '../../app/draft';
+import { nowMs } from '../../app/now';
 import { tell } from '../../app/session';
 import { pullOf, pullsFor } from '../../core/dosing/spray';
+import { DOSING_FIGURES } from '../../core/knowledge';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { sprayLeftText } from '../../core/telling/repellency';
 import { capital } from '../../core/words/text';
@@ -10,6 +12,7 @@ import { zoneName } from '../../core/words/zones';
 import { saveSupply } from '../../data/repo';
 import { Column, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
+import { countdown } from '../../ui/countdown';
 import { Form } from '../../ui/Form';
 import { NumberField } from '../../ui/NumberField';
 import { color } from '../../ui/theme';
@@ -44,9 +47,9 @@ export function SprayCounter({ live }: { live: LiveRun }) {
   const failed = all.filter((z) => onlyZones.includes(z.zone));
   const zones = (failed.length > 0 ? failed : all).map((z) => ({ ...z, pulls: pullsFor(z.ml, pullMl) }));
   const nameOf = (zone: string): string => (all.length < 2 ? 'all of it' : zoneName(zone, live.item?.kind ?? 'other'));
-  const [start] = useState<{ counts: Readonly<Record<string, number>> }>({ counts: {} });
+  const [start] = useState<{ counts: Readonly<Record<string, number>>; doneMs?: number }>({ counts: {} });
   const sheet = useDraft(`spray:${run.id}:${step.id}:${state.times}`, start);
-  const { counts } = sheet.draft;
+  const { counts, doneMs } = sheet.draft;
   const [beating, setBeating] = useState(false);
   const done = (zone: string): number => counts[zone] ?? 0;
   const here = zones.find((z) => done(z.zone) < z.pulls) ?? null;
@@ -54,7 +57,8 @@ export function SprayCounter({ live }: { live: LiveRun }) {
   const count = (by: number): void => {
     if (!here) return;
     const now = Math.min(here.pulls, done(here.zone) + by);
-    sheet.setDraft({ counts: { ...counts, [here.zone]: now } });
+    const last = now >= here.pulls && zones.every((z) => z === here || done(z.zone) >= z.pulls);
+    sheet.setDraft({ counts: { ...counts, [here.zone]: now }, ...(last ? { doneMs: nowMs() } : {}) });
     const sprayed = used + now - done(here.zone);
     setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(sprayed * pullMl) } });
     // The beat waits for the hand at every new zone.
@@ -89,6 +93,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
             <strong>Every zone is sprayed: {Math.round(used * pullMl)} mL.</strong>
           )}
         </p>
+        {!here && doneMs !== undefined && <WipeOff since={doneMs} now={live.now} />}
         {here && (
           <Row $wrap>
             <Button size="big" onPress={() => count(1)}>
@@ -124,6 +129,23 @@ export function SprayCounter({ live }: { live: LiveRun }) {
         )}
       </Column>
     </section>
+  );
+}
+
+/** Drips are wiped off when the cloth has taken what it takes: how long yet. */
+function WipeOff({ since, now }: { since: number; now: number }) {
+  const left = since + DOSING_FIGURES.wipeAfterMin.value * 60_000 - now;
+  return left > 0 ? (
+    <p>
+      <strong role="timer" aria-live="off" style={{ fontSize: 28 }}>
+        {countdown(left)}
+      </strong>{' '}
+      until drips are wiped off.
+    </p>
+  ) : (
+    <p role="status">
+      <strong>Wipe the drips off now, with a damp cloth.</strong>
+    </p>
   );
 }
 
