@@ -15,6 +15,8 @@ export const toThing = (id: string, page?: ThingPage): string => `/kit/${segment
 /** A thing's page with the sheet open in which it is corrected. */
 export const toCorrect = (id: string): string => `${toThing(id)}?correct=1`;
 export const toRecord = (entryId: string): string => `/record/${segment(entryId)}`;
+/** A past look, as it was. */
+export const toLook = (inspectionId: string): string => `/record/look/${segment(inspectionId)}`;
 /** The id that the address of this page names. */
 export const useIdHere = (): string | undefined => idOf(useParams().id);
 

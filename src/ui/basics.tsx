@@ -91,10 +91,18 @@ const EmptyBox = styled.div`
   align-items: flex-start;
 `;
 /** Nothing here yet, and what to do about it. */
-export function Empty({ title, children }: { title: string; children?: ReactNode }) {
+export function Empty({
+  title,
+  whole = false,
+  children,
+}: {
+  title: string;
+  /** It is all that the page says. */ whole?: boolean;
+  children?: ReactNode;
+}) {
   return (
     <EmptyBox>
-      <h2>{title}</h2>
+      {whole ? <h1>{title}</h1> : <h2>{title}</h2>}
       {children}
     </EmptyBox>
   );
@@ -104,7 +112,7 @@ export function Empty({ title, children }: { title: string; children?: ReactNode
 export function NotInKit() {
   return (
     <Page>
-      <Empty title="This thing is not in your kit.">
+      <Empty whole title="This thing is not in your kit.">
         <p>It may have been deleted, or the kit replaced.</p>
         <LinkButton to="/kit">To the kit</LinkButton>
       </Empty>

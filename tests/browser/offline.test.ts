@@ -28,6 +28,7 @@ describe('without a network, after one visit', () => {
       ['/kit/itm-parka', 'What it is made of'],
       ['/kit/itm-parka/programme', 'What it can stand'],
       ['/kit/itm-lender-41/surfaces', 'on the rubber rim'],
+      ['/kit/itm-smock/drops', 'Drops'],
       ['/cupboard', 'Down cleaner'],
       ['/record', 'This browser'],
       ['/wash-day?items=itm-bib,itm-parka', 'When you are needed'],

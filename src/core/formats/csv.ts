@@ -64,13 +64,16 @@ function toCells(item: Item): Record<Column, string> {
 
 /** What a spreadsheet runs: a sign, in full width too, whatever space stands before it. */
 const RUNS = /^[\s\u00a0\ufeff]*[=+\-@\uff1d\uff0b\uff0d\uff20]|^[\t\r\n]/;
+const asCsv = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
+  `\uFEFF${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: RUNS })}`;
+/** Rows of figures as CSV text, the first of them its heads. */
+export const csvOf = ([heads = [], ...rows]: readonly (readonly (string | number)[])[]): string => asCsv(heads.map(String), rows);
 /** Items as CSV text with a byte-order mark, a header row and CRLF line ends. */
 export function itemsToCsv(items: readonly Item[]): string {
-  const text = Papa.unparse(
-    { fields: [...CSV_COLUMNS], data: items.map((item) => Object.values(toCells(item))) },
-    { escapeFormulae: RUNS },
+  return asCsv(
+    CSV_COLUMNS,
+    items.map((item) => Object.values(toCells(item))),
   );
-  return `\uFEFF${text}`;
 }
 
 /** A row that was read: what it would make, whether that is new, and what is wrong with it. Lines count from 1, the header included. */

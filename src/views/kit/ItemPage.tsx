@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { listParam, toCorrect, toRecord, toThing, useIdHere } from '../../app/routes';
+import { listParam, toCorrect, toLook, toRecord, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { planOf, workAhead } from '../../app/plan';
 import { newId, today } from '../../app/now';
@@ -9,10 +9,9 @@ import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/used';
 import { isShoe } from '../../core/knowledge';
-import { halvesText } from '../../core/telling/drops';
-import { testText, treatedText } from '../../core/telling/surfaces';
+import { lineText } from '../../core/telling/line';
 import { forecastText } from '../../core/telling/due';
-import { didText, lastDays } from '../../core/telling/run';
+import { lastDays } from '../../core/telling/run';
 import { machineWashesAYear, rhythmOf } from '../../core/due';
 import { nextEvent } from '../../core/due/forecast';
 import { rankAll } from '../../core/due/rank';
@@ -20,14 +19,16 @@ import { machineWashesInYear } from '../../core/facts';
 import type { Programme } from '../../core/document';
 import { useRunOf } from '../../app/runs';
 import { UnderWay } from '../../app/UnderWay';
-import { hasFinish, latestInspection, lookedAt, type Item, type Kit, type LogEntry } from '../../core/gear';
+import { hasFinish, latestInspection, lookedAt, type Item, type Kit } from '../../core/gear';
+import { dayOf } from '../../core/units/day';
 import { listed } from '../../core/words/text';
 import { envelopeFor } from '../../core/programme';
-import { FINISH_WORDS, KIND_WORDS, limitText, WEATHER_WORDS } from '../../core/words';
+import { FINISH_WORDS, KIND_WORDS, limitText } from '../../core/words';
 import { deleteItem, saveItem } from '../../data/repo';
 import { Column, FactList, NotInKit, Page, Quiet, Row, Rule, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
+import { Disclosure } from '../../ui/Disclosure';
 import { withField } from '../../ui/fields';
 import { Stack } from '../../ui/Stack';
 import { Strip } from '../../ui/strata';
@@ -61,25 +62,6 @@ const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoi
 const RepellencyCard = lazy(async () => ({ default: (await import('./RepellencyCard')).RepellencyCard }));
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
-function lineOf(e: LogEntry, { supplies = [] }: Kit): string {
-  if (e.type === 'care') return didText(e);
-  if (e.type === 'treatment') return treatedText(e);
-  if (e.type === 'spot-test') return testText(e);
-  if (e.type === 'halves') return halvesText(e, supplies);
-  if (e.type !== 'use') return '';
-  return [
-    'used',
-    e.hours ? `${e.hours} h` : '',
-    e.nights ? `${e.nights} nights` : '',
-    e.km ? `${e.km} km` : '',
-    ...(e.weather ?? []).map((w) => WEATHER_WORDS[w]),
-    e.hard ? 'hard' : '',
-    e.place ?? '',
-  ]
-    .filter(Boolean)
-    .join(', ');
-}
-
 function History({ kit, item }: { kit: Kit; item: Item }) {
   const [all, setAll] = useState(false);
   const lines = (kit.log ?? []).filter((e) => e.itemId === item.id).sort((a, b) => (a.at < b.at ? 1 : -1));
@@ -103,10 +85,10 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
             <li key={e.id}>
               {e.type === 'care' ? (
                 <Link to={toRecord(e.id)}>
-                  <strong>{lineOf(e, kit)}</strong>
+                  <strong>{lineText(e, kit)}</strong>
                 </Link>
               ) : (
-                <strong>{lineOf(e, kit)}</strong>
+                <strong>{lineText(e, kit)}</strong>
               )}{' '}
               <Quiet>{whenText(e.at)}</Quiet>
               {e.note && <p>{e.note}</p>}
@@ -115,6 +97,19 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
         </Log>
       )}
       {lines.length > shown.length && <TextButton onPress={() => setAll(true)}>Show all {lines.length} lines</TextButton>}
+      {looks.length > 0 && (
+        <Disclosure title={`Past looks: ${looks.length}`}>
+          <ul>
+            {[...looks]
+              .sort((a, b) => (a.at < b.at ? 1 : -1))
+              .map((look) => (
+                <li key={look.id}>
+                  <Link to={toLook(look.id)}>{dayText(dayOf(look.at))}</Link> <Quiet>{whenText(look.at)}</Quiet>
+                </li>
+              ))}
+          </ul>
+        </Disclosure>
+      )}
     </section>
   );
 }

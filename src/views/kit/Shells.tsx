@@ -81,7 +81,7 @@ export function Shells() {
     return (
       <Page>
         {crumbs}
-        <Empty title="Nothing here sheds rain by a finish.">
+        <Empty whole title="Nothing here sheds rain by a finish.">
           <Link to="/kit/new">Add a shell</Link>
         </Empty>
       </Page>

@@ -13,7 +13,7 @@ import { plan, writeProgramme } from '../../core/programme';
 import { KIND_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { patchDraft, saveInspection } from '../../data/repo';
-import { Column, Empty, Page, Quiet, Row } from '../../ui/basics';
+import { Column, NotInKit, Page, Quiet, Row } from '../../ui/basics';
 import { Button, PressArea } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { color, phone } from '../../ui/theme';
@@ -81,11 +81,7 @@ export function LookOver() {
   const draft = useLiveQuery(async () => (id ? ((await db.drafts.get(id)) ?? null) : null), [id]);
   if (!kit || draft === undefined) return <Page aria-busy="true" />;
   if (!item) {
-    return (
-      <Page>
-        <Empty title="This thing is not in your kit." />
-      </Page>
-    );
+    return <NotInKit />;
   }
   return <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 'soil'} />;
 }

@@ -9,7 +9,18 @@ import { bringBack, saveCopy, saveForOthers, snapshot } from '../../app/copy';
 import { setTheme, tell, useSession } from '../../app/session';
 import { dayText, daysUntil, whenText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
-import { type CareEntry, isEntry, type Kit, type LoadEntry } from '../../core/gear';
+import {
+  type CareEntry,
+  type HalvesEntry,
+  isEntry,
+  type Kit,
+  type LoadEntry,
+  type SpotTestEntry,
+  type TreatmentEntry,
+} from '../../core/gear';
+import { lineText } from '../../core/telling/line';
+import { monthText, yearText } from '../../core/telling/year';
+import { yearRecord, yearsIn } from '../../core/year';
 import { NEED_WORDS } from '../../core/telling/due';
 import { inDrumText, loadTookText } from '../../core/telling/load';
 import { didText, usedText } from '../../core/telling/run';
@@ -23,7 +34,11 @@ import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { color, phone } from '../../ui/theme';
 import { Calendar } from './Calendar';
+import { focusOn, reachable } from '../../ui/focus';
+import { today } from '../../app/now';
+import { currencyOf } from '../../app/worth';
 import { Import } from './Import';
+import { YearCard, YearOnPaper } from './YearCard';
 
 const Lines = styled.ol`
   li {
@@ -163,6 +178,14 @@ function InDrum({
   );
 }
 
+const MOST_LINES = 40;
+type RecordLine = CareEntry | TreatmentEntry | SpotTestEntry | HalvesEntry;
+/** What was done, the newest first. */
+const recordLines = (kit: Kit): RecordLine[] =>
+  (kit.log ?? [])
+    .filter((e): e is RecordLine => e.type === 'care' || e.type === 'treatment' || e.type === 'spot-test' || e.type === 'halves')
+    .sort((a, b) => (a.at < b.at ? 1 : -1));
+
 /** What did it do, and what is next? The record, and the data in and out. */
 export function Record() {
   const kit = useKit();
@@ -171,11 +194,25 @@ export function Record() {
   const theme = useSession((s) => s.theme);
   const [busy, setBusy] = useState(false);
   const [about, setAbout] = useState(false);
+  const thisYear = Number(today().slice(0, 4));
+  const [{ year, month }, setChosen] = useState<{ readonly year: number; readonly month: string | null }>({
+    year: thisYear,
+    month: null,
+  });
+  const [all, setAll] = useState(false);
   if (!kit) return <Page aria-busy="true" />;
   const names = new Map(kit.items.map((i) => [i.id, i.name ?? KIND_WORDS[i.kind]]));
   const care = (kit.log ?? []).filter(isEntry('care')).sort((a, b) => (a.at < b.at ? 1 : -1));
   const loads = (kit.log ?? []).filter(isEntry('load'));
   // One day for a thing, as everywhere: it stands at its newest line only.
+  const lines = recordLines(kit);
+  const here = month === null ? lines : lines.filter((e) => dayOf(e.at).startsWith(month));
+  const shown = all ? here : here.slice(0, MOST_LINES);
+  const of = yearRecord(kit, year);
+  const show = (nextYear: number, nextMonth: string | null): void => {
+    setChosen({ year: nextYear, month: nextMonth });
+    if (nextMonth !== null) focusOn('lines');
+  };
   const newest = new Map([...care].reverse().map((e) => [e.itemId, e.id]));
   const dueAt = new Map((ranked ?? []).map((r) => [newest.get(r.item.id) ?? '', r]));
   const dueText = (id: string): string => {
@@ -193,11 +230,10 @@ export function Record() {
   };
   return (
     <Page>
+      {of.cares > 0 && <YearOnPaper kit={kit} of={of} title={yearText(of, year === thisYear, currencyOf(kit))} />}
       <Row $between $wrap $top>
-        <h1>
-          {care.length === 0
-            ? 'No care recorded yet.'
-            : `Care recorded ${care.length === 1 ? 'once' : `${care.length} times`}, last ${whenText(care[0]?.at ?? '')}.`}
+        <h1 aria-live="polite" style={{ maxWidth: '30em' }}>
+          {lines.length === 0 ? 'No care recorded yet.' : yearText(of, year === thisYear, currencyOf(kit))}
         </h1>
         <Row $wrap>
           <Button data-main-action onPress={() => void saveCopy()}>
@@ -206,35 +242,72 @@ export function Record() {
           <Import current={kit} />
         </Row>
       </Row>
-      <section aria-label="Care record">
+      {lines.length > 0 && (
+        <YearCard
+          kit={kit}
+          of={of}
+          years={yearsIn(kit, thisYear)}
+          onYear={(next) => show(next, null)}
+          onMonth={(next) => show(year, next)}
+        />
+      )}
+      <section aria-label="Care record" {...reachable('lines')}>
+        {month !== null && (
+          <Row $wrap>
+            <strong>
+              {monthText(month)} {month.slice(0, 4)}: {howMany(here.length, 'line')}.
+            </strong>
+            <TextButton onPress={() => show(year, null)}>All of it</TextButton>
+          </Row>
+        )}
         <Lines>
-          {care.map((e) => (
-            <li key={e.id}>
-              <Quiet>{whenText(e.at)}</Quiet>
-              <span>
-                <Link to={toThing(e.itemId ?? '')}>
-                  <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
-                </Link>{' '}
-                <Link to={toRecord(e.id)}>{didText(e)}</Link>
-                {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
-                {e.note && (
-                  <>
-                    <br />
-                    <Quiet>{e.note}</Quiet>
-                  </>
-                )}
-                <InDrum entry={e} loads={loads} kit={kit} nameOf={(id) => names.get(id) ?? 'a thing that is gone'} />
-                {(e.supplies ?? []).length > 0 && (
-                  <>
-                    <br />
-                    <Figure>{(e.supplies ?? []).map((s) => usedText(s, kit.supplies)).join(', ')}</Figure>
-                  </>
-                )}
-              </span>
-              <Quiet>{dueText(e.id)}</Quiet>
-            </li>
-          ))}
+          {shown.map((e) =>
+            e.type !== 'care' ? (
+              <li key={e.id}>
+                <Quiet>{whenText(e.at)}</Quiet>
+                <span>
+                  <Link to={toThing(e.itemId)}>
+                    <strong>{names.get(e.itemId) ?? 'gone'}</strong>
+                  </Link>{' '}
+                  {lineText(e, kit)}
+                  {e.note && (
+                    <>
+                      <br />
+                      <Quiet>{e.note}</Quiet>
+                    </>
+                  )}
+                </span>
+                <span />
+              </li>
+            ) : (
+              <li key={e.id}>
+                <Quiet>{whenText(e.at)}</Quiet>
+                <span>
+                  <Link to={toThing(e.itemId ?? '')}>
+                    <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
+                  </Link>{' '}
+                  <Link to={toRecord(e.id)}>{didText(e)}</Link>
+                  {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
+                  {e.note && (
+                    <>
+                      <br />
+                      <Quiet>{e.note}</Quiet>
+                    </>
+                  )}
+                  <InDrum entry={e} loads={loads} kit={kit} nameOf={(id) => names.get(id) ?? 'a thing that is gone'} />
+                  {(e.supplies ?? []).length > 0 && (
+                    <>
+                      <br />
+                      <Figure>{(e.supplies ?? []).map((s) => usedText(s, kit.supplies)).join(', ')}</Figure>
+                    </>
+                  )}
+                </span>
+                <Quiet>{dueText(e.id)}</Quiet>
+              </li>
+            ),
+          )}
         </Lines>
+        {here.length > shown.length && <TextButton onPress={() => setAll(true)}>Show all {here.length} lines</TextButton>}
       </section>
       <Column $gap={20} style={{ maxWidth: 520 }}>
         <h2>This browser</h2>

@@ -20,7 +20,7 @@ export function ReportPage() {
   if (!entry)
     return (
       <Page>
-        <Empty title="This line is not in the record.">
+        <Empty whole title="This line is not in the record.">
           <Link to="/record">To the record</Link>
         </Empty>
       </Page>

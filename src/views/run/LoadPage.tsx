@@ -65,7 +65,7 @@ export function LoadPage() {
   if (!load)
     return (
       <Page>
-        <Empty title="This load is not under way.">
+        <Empty whole title="This load is not under way.">
           <p>It may have been finished or deleted; the record keeps what was done.</p>
           <LinkButton to="/wash-day">To the wash day</LinkButton>
         </Empty>

@@ -17,7 +17,7 @@ export function RunPage() {
   if (run === null) {
     return (
       <Page>
-        <Empty title="This programme is not under way.">
+        <Empty whole title="This programme is not under way.">
           <p>It may have been finished or deleted; the record keeps what was done.</p>
           <LinkButton to="/">To Now</LinkButton>
         </Empty>

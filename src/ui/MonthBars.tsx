@@ -1,0 +1,43 @@
+import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { axisTick } from './chart';
+import { color } from './theme';
+
+export interface MonthBar {
+  readonly id: string;
+  /** Under its bar, a few letters. */
+  readonly name: string;
+  readonly lower: number;
+  readonly upper: number;
+}
+/** Two counts a month, one upon the other; a month is pressed to open it. The same can be pressed in a table beneath it. */
+export function MonthBars({
+  months,
+  label,
+  onMonth,
+}: {
+  months: readonly MonthBar[];
+  label: string;
+  onMonth: (id: string) => void;
+}) {
+  return (
+    <div role="img" aria-label={label} style={{ height: 190 }}>
+      <ResponsiveContainer width="100%" height="100%">
+        <BarChart
+          data={[...months]}
+          margin={{ top: 8, right: 8, bottom: 0, left: -20 }}
+          accessibilityLayer={false}
+          onClick={(state) => {
+            const month = months[Number(state.activeTooltipIndex ?? NaN)];
+            if (month) onMonth(month.id);
+          }}
+        >
+          <CartesianGrid stroke={color.line} vertical={false} />
+          <XAxis dataKey="name" tick={axisTick} stroke={color.line} interval="equidistantPreserveStart" />
+          <YAxis allowDecimals={false} tick={axisTick} stroke={color.line} width={48} />
+          <Bar dataKey="lower" stackId="all" fill={color.water} isAnimationActive={false} cursor="pointer" />
+          <Bar dataKey="upper" stackId="all" fill={color.finish} isAnimationActive={false} cursor="pointer" />
+        </BarChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { Link } from 'react-router';
+import { useKit } from '../../app/kit';
+import { toLook, toThing, useIdHere } from '../../app/routes';
+import { dayText, whenText } from '../../app/time';
+import { indexOf } from '../../core/repellency';
+import { dayOf } from '../../core/units/day';
+import { testWay } from '../../core/repellency/drop-test';
+import { drunkText, testWayText } from '../../core/telling/repellency';
+import { DAMAGE_WORDS, SOIL_WORDS, thingName } from '../../core/words';
+import { capital } from '../../core/words/text';
+import { zoneName } from '../../core/words/zones';
+import { Column, DrawingAside, Empty, FactList, Page, Quiet, Row } from '../../ui/basics';
+import { Crumbs } from '../../ui/Crumbs';
+import { FigureTable } from '../../ui/FigureTable';
+import { Outline } from '../../ui/Outline';
+import { CARD_NAMES, cardsFor, said } from './cards';
+
+/** A past look as it was: zone by zone, mark by mark; what was only carried over has its own day. */
+export function LookPage() {
+  const id = useIdHere();
+  const kit = useKit();
+  if (!kit) return <Page aria-busy="true" />;
+  const seen = kit.inspections.find((i) => i.id === id);
+  const item = kit.items.find((i) => i.id === seen?.itemId);
+  if (!seen || !item)
+    return (
+      <Page>
+        <Empty whole title="This look is not in the record.">
+          <Link to="/record">To the record</Link>
+        </Empty>
+      </Page>
+    );
+  const all = kit.inspections.filter((i) => i.itemId === item.id).sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+  const at = all.indexOf(seen);
+  const [before, after] = [all[at - 1], all[at + 1]];
+  const rows = cardsFor(item).flatMap((card) => {
+    const text = said(card, seen, item.kind);
+    const from = FIELD_OF[card] && seen.asOf?.[FIELD_OF[card]];
+    return text === null ? [] : [{ card, text, from }];
+  });
+  const pins = [
+    ...(seen.stains ?? []).map((s) => ({ spot: s.spot, name: SOIL_WORDS[s.soil], place: s.place })),
+    ...(seen.damage ?? []).map((d) => ({ spot: d.spot, name: DAMAGE_WORDS[d.kind], place: d.place })),
+  ];
+  const index = indexOf(seen.droplet ?? {}, item.kind);
+  const name = (zone: string): string => zoneName(zone, item.kind);
+  return (
+    <Page>
+      <Crumbs
+        trail={[
+          { to: '/kit', name: 'Kit' },
+          { to: toThing(item.id), name: thingName(item) },
+        ]}
+        here={whenText(seen.at)}
+      />
+      <h1>
+        {thingName(item)}, as it was seen on {dayText(dayOf(seen.at))}.
+      </h1>
+      <Row $wrap>
+        {before && <Link to={toLook(before.id)}>The look before, {dayText(dayOf(before.at))}</Link>}
+        {after && <Link to={toLook(after.id)}>The look after, {dayText(dayOf(after.at))}</Link>}
+      </Row>
+      <DrawingAside>
+        <Outline
+          kind={item.kind}
+          grades={seen.droplet ?? {}}
+          pins={pins.flatMap(({ spot, name: what }, n) =>
+            spot && (spot.side === 'front' || spot.side === 'back')
+              ? [{ side: spot.side, x: spot.x, y: spot.y, mark: String(n + 1), name: what }]
+              : [],
+          )}
+        />
+        <Column $gap={16}>
+          {rows.length > 0 ? (
+            <FactList $name={160}>
+              {rows.map(({ card, text, from }) => (
+                <div key={card} style={{ display: 'contents' }}>
+                  <dt>{capital(CARD_NAMES[card])}</dt>
+                  <dd>
+                    {text}
+                    {from && <Quiet>, of {dayText(dayOf(from))}</Quiet>}
+                  </dd>
+                </div>
+              ))}
+            </FactList>
+          ) : (
+            <p>Nothing of it was looked at.</p>
+          )}
+          {pins.length > 0 && (
+            <ol>
+              {pins.map((pin, n) => (
+                <li key={n}>
+                  {pin.name}
+                  {pin.place ? `, ${pin.place}` : ''}
+                </li>
+              ))}
+            </ol>
+          )}
+          {index !== null && seen.dropTest && (
+            <Quiet>
+              {testWayText(testWay(seen.dropTest))} {drunkText(seen.dropTest, name)}
+            </Quiet>
+          )}
+          {(seen.loft ?? []).length > 0 && (
+            <FigureTable
+              label="Loft beside the ruler"
+              rows={seen.loft ?? []}
+              rowKey={(r) => r.baffle}
+              columns={[
+                { id: 'baffle', head: 'Place', cell: (r) => r.baffle },
+                { id: 'now', head: 'Then, mm', figure: true, cell: (r) => r.nowMm },
+                { id: 'new', head: 'New, mm', figure: true, cell: (r) => r.newMm ?? '–' },
+              ]}
+            />
+          )}
+          {seen.note && <p>{seen.note}</p>}
+        </Column>
+      </DrawingAside>
+    </Page>
+  );
+}
+/** The field whose day is told where a card was not looked at anew. */
+const FIELD_OF: {
+  readonly [card: string]: 'soil' | 'soils' | 'odour' | 'loftRatio' | 'clumped' | 'droplet' | 'damp' | 'wear' | undefined;
+} = {
+  soil: 'soil',
+  soils: 'soils',
+  odour: 'odour',
+  loft: 'loftRatio',
+  clumps: 'clumped',
+  drops: 'droplet',
+  damp: 'damp',
+  wear: 'wear',
+};

@@ -1,0 +1,202 @@
+import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { saveChart } from '../../app/chartFile';
+import { download } from '../../app/download';
+import { toThing } from '../../app/routes';
+import { tell } from '../../app/session';
+import { currencyOf } from '../../app/worth';
+import type { Kit } from '../../core/gear';
+import { monthText, yearRows, yearTookText } from '../../core/telling/year';
+import { moneyText } from '../../core/units/money';
+import { thingName, WEAR_WORDS } from '../../core/words';
+import { listed } from '../../core/words/text';
+import { wornIn, type YearRecord } from '../../core/year';
+import { Column, Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
+import { Disclosure } from '../../ui/Disclosure';
+import { Paper } from '../../ui/Paper';
+import { FigureTable } from '../../ui/FigureTable';
+import { Select } from '../../ui/Select';
+import { color } from '../../ui/theme';
+
+const Chart = lazy(async () => ({ default: (await import('../../ui/MonthBars')).MonthBars }));
+const MOST = 8;
+const MOST_ON_PAPER = 25;
+
+async function saveFigures(year: number, rows: (string | number)[][]): Promise<void> {
+  const { csvOf } = await import('../../core/formats/csv');
+  download(`care-${year}.csv`, 'text/csv', csvOf(rows));
+}
+
+/** A year on one sheet. */
+export function YearOnPaper({ kit, of, title }: { kit: Kit; of: YearRecord; title: string }) {
+  const currency = currencyOf(kit);
+  return (
+    <Paper>
+      <h1>
+        {kit.title ? `${kit.title}, ` : ''}
+        {of.year}
+      </h1>
+      <p>{title}</p>
+      <p>{yearTookText(of)}</p>
+      <h2>By month</h2>
+      <FigureTable
+        label={`${of.year} by month`}
+        rows={of.months.filter((m) => m.washes + m.without > 0)}
+        rowKey={(m) => m.month}
+        columns={[
+          { id: 'month', head: 'Month', cell: (m) => monthText(m.month) },
+          { id: 'washes', head: 'Washes', figure: true, cell: (m) => m.washes },
+          { id: 'without', head: 'Without a wash', figure: true, cell: (m) => m.without },
+          { id: 'litres', head: 'Water, L', figure: true, cell: (m) => Math.round(m.litres) },
+          { id: 'money', head: `Money, ${currency}`, figure: true, cell: (m) => m.money.toFixed(2) },
+        ]}
+      />
+      <h2>By thing</h2>
+      <FigureTable
+        label={`Things in ${of.year}, on paper`}
+        rows={of.things.slice(0, MOST_ON_PAPER)}
+        rowKey={(t) => t.item.id}
+        columns={[
+          { id: 'name', head: 'Thing', cell: (t) => thingName(t.item) },
+          { id: 'cares', head: 'Cares', figure: true, cell: (t) => t.cares },
+          { id: 'uses', head: 'Uses', figure: true, cell: (t) => t.uses },
+          { id: 'money', head: 'Care took', figure: true, cell: (t) => (t.money > 0 ? moneyText(t.money, currency) : '–') },
+        ]}
+      />
+    </Paper>
+  );
+}
+
+/** A year of the record in figures: by month, by thing, what wears out; each out as CSV, the chart as a picture. */
+export function YearCard({
+  kit,
+  of,
+  years,
+  onYear,
+  onMonth,
+}: {
+  kit: Kit;
+  of: YearRecord;
+  years: readonly number[];
+  onYear: (year: number) => void;
+  onMonth: (month: string) => void;
+}) {
+  const chart = useRef<HTMLDivElement>(null);
+  const worn = useMemo(() => wornIn(kit), [kit]);
+  const [all, setAll] = useState(false);
+  const currency = currencyOf(kit);
+  const rows = yearRows(of);
+  const took = yearTookText(of);
+  const things = all ? of.things : of.things.slice(0, MOST);
+  return (
+    <section aria-label={`The year ${of.year}`}>
+      <Column $gap={12}>
+        {took && <p style={{ margin: 0 }}>{took}</p>}
+        {years.length > 1 && (
+          <Select
+            label="Year"
+            blank=""
+            width={140}
+            value={String(of.year)}
+            options={years.map(String)}
+            onChange={(year) => onYear(Number(year ?? of.year))}
+          />
+        )}
+        {of.cares > 0 && (
+          <>
+            <div ref={chart} style={{ minHeight: 190, maxWidth: 760 }}>
+              <Suspense fallback={null}>
+                <Chart
+                  months={of.months.map((m) => ({
+                    id: m.month,
+                    name: monthText(m.month).slice(0, 3),
+                    lower: m.washes,
+                    upper: m.without,
+                  }))}
+                  label={`Cares by month in ${of.year}: ${of.washes} with a wash, ${of.without} without`}
+                  onMonth={onMonth}
+                />
+              </Suspense>
+            </div>
+            <Row $wrap>
+              <Quiet>
+                <span aria-hidden="true" style={{ color: color.water }}>
+                  ■
+                </span>{' '}
+                with a wash,{' '}
+                <span aria-hidden="true" style={{ color: color.finish }}>
+                  ■
+                </span>{' '}
+                without. Press a month for its lines.
+              </Quiet>
+              <TextButton
+                onPress={() =>
+                  void saveChart(chart.current, `care-${of.year}`).then((fault) =>
+                    tell(fault ?? 'The chart is saved as a picture.'),
+                  )
+                }
+              >
+                Save the chart
+              </TextButton>
+              <TextButton onPress={() => void saveFigures(of.year, rows)}>Save its figures</TextButton>
+              <TextButton onPress={() => window.print()}>Print the year</TextButton>
+            </Row>
+            <Disclosure title="Month by month">
+              <FigureTable
+                label={`Cares of ${of.year} by month`}
+                rows={of.months}
+                rowKey={(m) => m.month}
+                columns={[
+                  {
+                    id: 'month',
+                    head: 'Month',
+                    cell: (m) => <TextButton onPress={() => onMonth(m.month)}>{monthText(m.month)}</TextButton>,
+                  },
+                  { id: 'washes', head: 'Washes', figure: true, cell: (m) => m.washes },
+                  { id: 'without', head: 'Without a wash', figure: true, cell: (m) => m.without },
+                  { id: 'litres', head: 'Water, L', figure: true, cell: (m) => Math.round(m.litres) },
+                  { id: 'kWh', head: 'Energy, kWh', figure: true, cell: (m) => m.kWh.toFixed(1) },
+                  { id: 'money', head: `Money, ${currency}`, figure: true, cell: (m) => m.money.toFixed(2) },
+                ]}
+              />
+            </Disclosure>
+          </>
+        )}
+        {of.things.length > 0 && (
+          <Disclosure title="Thing by thing">
+            <FigureTable
+              label={`Things in ${of.year}`}
+              rows={things}
+              rowKey={(t) => t.item.id}
+              columns={[
+                { id: 'name', head: 'Thing', cell: (t) => <Link to={toThing(t.item.id)}>{thingName(t.item)}</Link> },
+                { id: 'cares', head: 'Cares', figure: true, cell: (t) => t.cares },
+                { id: 'uses', head: 'Uses', figure: true, cell: (t) => t.uses },
+                { id: 'money', head: 'Care took', figure: true, cell: (t) => (t.money > 0 ? moneyText(t.money, currency) : '–') },
+                {
+                  id: 'use',
+                  head: 'A use',
+                  figure: true,
+                  cell: (t) => (t.money > 0 && t.uses > 0 ? moneyText(t.money / t.uses, currency) : '–'),
+                },
+              ]}
+            />
+            {of.things.length > things.length && <TextButton onPress={() => setAll(true)}>All {of.things.length}</TextButton>}
+          </Disclosure>
+        )}
+        {worn.length > 0 && (
+          <Disclosure title={`What wears out: ${worn.length}`}>
+            <ul>
+              {worn.map(({ item, wear }) => (
+                <li key={item.id}>
+                  <Link to={toThing(item.id)}>{thingName(item)}</Link>: {listed(wear.map((w) => WEAR_WORDS[w].toLowerCase()))}.
+                </li>
+              ))}
+            </ul>
+          </Disclosure>
+        )}
+      </Column>
+    </section>
+  );
+}

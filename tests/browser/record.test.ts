@@ -1,0 +1,109 @@
+import { readFileSync } from 'node:fs';
+import Papa from 'papaparse';
+import { describe, expect, test } from 'vitest';
+import type { Inspection, Kit, LogEntry } from '../../src/core/gear';
+import { shell } from '../make';
+import { faultsOf, giveKit, soon, visit } from './visit';
+
+const care = (n: number, day: string, did: string[]): LogEntry =>
+  ({ id: `c${n}`, type: 'care', itemId: 'x', at: `${day}T12:00:00Z`, did, takes: { kWh: 1, litres: 40, money: 2 } }) as LogEntry;
+const kit = (log: LogEntry[], inspections: Inspection[] = []): Kit => ({
+  format: 'umbrastic/kit',
+  version: 1,
+  title: 'Test shelf',
+  items: [{ ...shell(), id: 'x', name: 'Grey shell' }],
+  inspections,
+  log,
+});
+const LOOKS: Inspection[] = [
+  { id: 'look-1', itemId: 'x', at: '2025-03-01T12:00:00Z', soil: 3, odour: 1, droplet: { shoulders: 2, hood: 3 } },
+  {
+    id: 'look-2',
+    itemId: 'x',
+    at: '2025-03-09T12:00:00Z',
+    soil: 3,
+    asOf: { soil: '2025-03-01T12:00:00Z' },
+    droplet: { shoulders: 5 },
+    stains: [{ soil: 'mud', place: 'left cuff', spot: { side: 'front', x: 0.2, y: 0.6 } }],
+  },
+];
+
+describe('the record', () => {
+  test('a year in one sentence, its months in a chart and a table that go out alike, one month’s lines by press; a past look zone by zone', async () => {
+    const v = await visit();
+    await giveKit(
+      v,
+      kit(
+        [care(1, '2025-03-02', ['washed', 'renewed']), care(2, '2025-03-20', ['warmed']), care(3, '2025-08-02', ['washed'])],
+        LOOKS,
+      ),
+    );
+    await v.go('/record');
+    await v.sees('This year: no care is recorded.');
+    await v.choose('Year', '2025');
+    await v.sees('2025: care 3 times, one of them without a wash; 1 finish renewed; 6.00 EUR.');
+    await v.sees('About 120 L of water and 3.0 kWh');
+    await v.page.waitForSelector('[role=img][aria-label="Cares by month in 2025: 2 with a wash, 1 without"] svg');
+    await v.press('Month by month');
+    const rows = await v.page.$$eval('[aria-label="Cares of 2025 by month"] tbody tr', (all) =>
+      all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText.trim())),
+    );
+    expect(rows[2]).toEqual(['March', '1', '1', '80', '2.0', '4.00']);
+    const out = Papa.parse<string[]>(readFileSync(await v.saved('Save its figures'), 'utf8').replace('\uFEFF', '')).data;
+    expect(out.slice(1).map((r) => r.slice(1, 4))).toEqual(rows.map((r) => r.slice(1, 4)));
+    const png = readFileSync(await v.saved('Save the chart'));
+    expect(png.subarray(1, 4).toString()).toBe('PNG');
+    const chart = await v.page.$eval('svg.recharts-surface', (e) => e.getBoundingClientRect().width);
+    expect(png.readUInt32BE(16)).toBe(Math.ceil(chart * 2));
+    expect(png.length).toBeGreaterThan(2000);
+    expect(await faultsOf(v)).toEqual([]);
+    // On paper the year alone, without a control.
+    await soon(async () => {
+      await v.page.emulateMediaType('print');
+      const paper = await v.page.evaluate(() => ({
+        is: matchMedia('print').matches,
+        text: document.body.innerText,
+        buttons: [...document.querySelectorAll('main button')].filter((e) => e.checkVisibility()).length,
+      }));
+      expect(paper.is).toBe(true);
+      expect(paper.text).toContain('Test shelf, 2025');
+      expect(paper.text).not.toContain('This browser');
+      expect(paper.buttons).toBe(0);
+    });
+    await v.page.emulateMediaType('screen');
+    await v.press('March');
+    await v.sees('March 2025: 2 lines.');
+    expect(await v.page.$$eval('[aria-label="Care record"] li', (all) => all.length)).toBe(2);
+    await v.press('All of it');
+    await soon(async () => expect(await v.page.$$eval('[aria-label="Care record"] li', (all) => all.length)).toBe(3));
+    await v.press('Thing by thing');
+    await v.press('Grey shell');
+    await v.press('Past looks: 2');
+    await v.press('9 Mar 2025');
+    await v.sees('Grey shell, as it was seen on 9 Mar 2025.');
+    await v.sees('dirty, of 1 Mar 2025');
+    await v.sees('left cuff');
+    expect(await v.page.$eval('svg[aria-label^="front:"]', (e) => e.getAttribute('aria-label'))).toContain('shoulders 5');
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('The look before, 1 Mar 2025');
+    await v.sees('as it was seen on 1 Mar 2025');
+    await v.go('/record/look/nobody');
+    await v.sees('This look is not in the record.');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+  test('5 000 lines: the newest stand there, the rest on demand; on a phone', async () => {
+    const v = await visit({ width: 390, height: 844 });
+    const log = Array.from({ length: 5000 }, (_, n) =>
+      care(n, new Date(Date.UTC(2012, 0, 1) + n * 86_400_000).toISOString().slice(0, 10), [n % 3 ? 'washed' : 'aired']),
+    );
+    await giveKit(v, kit(log));
+    await v.go('/record');
+    await v.sees('Show all 5000 lines');
+    expect(await v.page.$$eval('[aria-label="Care record"] li', (all) => all.length)).toBe(40);
+    await v.choose('Year', '2024');
+    await v.sees('2024: care 366 times');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
