@@ -58,6 +58,12 @@ export function exposureOf({
   return worn * (wet ? REPELLENCY_FIGURES.rainFactor.value : 1) * (hard ? REPELLENCY_FIGURES.hardFactor.value : 1);
 }
 
+/** Looks at a thing in which drops were really tried, the oldest first. */
+export const dropTestsOf = (inspections: readonly Inspection[], itemId: string): Inspection[] =>
+  inspections
+    .filter((i) => i.itemId === itemId && i.droplet !== undefined && i.asOf?.droplet === undefined)
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+
 type Event =
   | { readonly at: number; readonly type: 'test'; readonly index: number }
   | { readonly at: number; readonly type: 'care'; readonly treatment: Treatment }
@@ -66,9 +72,8 @@ const DAY_MS = 86_400_000;
 
 /** Tests, care and use of one thing, oldest first. Where no use is written down, days stand for it. */
 export function eventsOf(item: Pick<Item, 'id' | 'kind'>, inspections: readonly Inspection[], log: readonly LogEntry[]): Event[] {
-  const tests = inspections.flatMap((i): Event[] => {
-    if (i.itemId !== item.id || i.droplet === undefined || i.asOf?.droplet !== undefined) return [];
-    const index = indexOf(i.droplet, item.kind);
+  const tests = dropTestsOf(inspections, item.id).flatMap((i): Event[] => {
+    const index = indexOf(i.droplet ?? {}, item.kind);
     return index === null ? [] : [{ at: Date.parse(i.at), type: 'test', index }];
   });
   const mine = log.filter((e) => e.itemId === item.id);

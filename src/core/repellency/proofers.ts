@@ -9,7 +9,7 @@ import {
   type SupplyClass,
   type UsedSupply,
 } from '../gear';
-import { indexOf, INDEX_OF_GRADE } from './index';
+import { dropTestsOf, indexOf, INDEX_OF_GRADE } from './index';
 
 /** One renewal with one product: the index before and after, where drops were tried. */
 export interface Renewal {
@@ -53,11 +53,10 @@ export function proofersOf(kit: Pick<Kit, 'items' | 'inspections' | 'log' | 'sup
     found.set(id, record);
   };
   for (const item of kit.items) {
-    const tests = kit.inspections
-      .filter((i) => i.itemId === item.id && i.droplet !== undefined && i.asOf?.droplet === undefined)
-      .map((i) => ({ at: i.at, index: indexOf(i.droplet ?? {}, item.kind) }))
-      .filter((t): t is { at: string; index: number } => t.index !== null)
-      .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+    const tests = dropTestsOf(kit.inspections, item.id).flatMap(({ at, droplet = {} }) => {
+      const index = indexOf(droplet, item.kind);
+      return index === null ? [] : [{ at, index }];
+    });
     for (const care of renewalsIn(log, item)) {
       const begun = Date.parse(care.startedAt ?? care.at);
       const before = tests.findLast((t) => Date.parse(t.at) <= begun);

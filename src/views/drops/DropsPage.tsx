@@ -10,7 +10,7 @@ import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
 import { hasFinish, latestInspection, seenAnew, type Inspection, type Item, type Kit } from '../../core/gear';
-import { leaks, repellencyOf } from '../../core/repellency';
+import { dropTestsOf, leaks, repellencyOf } from '../../core/repellency';
 import { zoneName } from '../../core/words/zones';
 import { gainsText, helpText, repellencyText, zonesText } from '../../core/telling/repellency';
 import { KIND_WORDS } from '../../core/words';
@@ -22,7 +22,7 @@ import { Chances } from './Chances';
 import { Halves } from './Halves';
 import { LeakTest } from './LeakTest';
 import { SprayTable } from './SprayTable';
-import { testsOf, ZoneMaps } from './ZoneMaps';
+import { ZoneMaps } from './ZoneMaps';
 
 const Curve = lazy(async () => ({ default: (await import('../../app/RepellencyCurve')).RepellencyCurve }));
 
@@ -47,7 +47,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
   );
   const verdict = useMemo(() => verdictOf(kit, item), [kit, item]);
   const last = latestInspection(kit.inspections, item.id);
-  const tests = testsOf(kit.inspections, item.id);
+  const tests = dropTestsOf(kit.inspections, item.id).reverse();
   const leaking = leaks(last);
   const crumbs = (
     <Crumbs

@@ -12,12 +12,6 @@ import { Outline } from '../../ui/Outline';
 import { Select } from '../../ui/Select';
 import { phone } from '../../ui/theme';
 
-/** Looks in which drops were really tried, newest first. */
-export const testsOf = (inspections: readonly Inspection[], itemId: string): Inspection[] =>
-  inspections
-    .filter((i) => i.itemId === itemId && i.droplet !== undefined && i.asOf?.droplet === undefined)
-    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
-
 const Side = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
