@@ -4,7 +4,8 @@ import type { Supply } from '../src/core/gear';
 import { planItem } from '../src/core/programme';
 import { foldRun, startRun } from '../src/core/run';
 import { db, type Photo } from '../src/data/db';
-import { replaceKit } from '../src/data/kit';
+import { besideOf, kitOfThings } from '../src/core/formats/beside';
+import { addBeside, replaceKit } from '../src/data/kit';
 import * as repo from '../src/data/repo';
 import { TABLE_NAMES } from '../src/data/tables';
 import { invented } from './make';
@@ -122,6 +123,14 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
     .map((p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } })),
   deletePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.deletePhoto(p)),
   tickMove: fc.boolean().map((done) => () => repo.tickMove('itm-quilt', 'plan', 'a-b', done)),
+  addBeside: here.map((i) => () => {
+    const theirs = kitOfThings(
+      { ...kit, items: kit.items.map((t) => ({ ...t, id: `${t.id}-b` })), inspections: [], log: [] },
+      [`${i}-b`],
+      '2027-01-03T08:00:00Z',
+    );
+    return addBeside(besideOf(kit, theirs), [photo(`pho-of-${i}`, `${i}-b`)]);
+  }),
   replaceKit: fc.constantFrom(2, 9).map((n) => () => {
     const items = kit.items.slice(0, n);
     const own = <R extends { itemId: string }>(rows: readonly R[]): R[] =>

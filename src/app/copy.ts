@@ -1,6 +1,7 @@
 import type { Fault, LeftOut, Sound } from '../core/formats';
 import type { CopyRest, ReadCopy } from '../core/formats/copy';
-import type { Kit } from '../core/gear';
+import type { Item, Kit } from '../core/gear';
+import { thingName } from '../core/words/names';
 import { howMany } from '../core/words/text';
 import { writeMeta, type Photo, type Snapshot, type SnapshotReason } from '../data/db';
 import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
@@ -42,12 +43,13 @@ async function withWorker<T>(job: (api: ReturnType<typeof copyWorker>['api']) =>
 /** Everything that is stored, as a copy. */
 async function pack(api: ReturnType<typeof copyWorker>['api']): Promise<{ readonly blob: Blob; readonly photos: number }> {
   const { rest, photos } = await loadRest();
-  const rows = photos.map(({ blob, ...row }, n) => ({
+  return { blob: await api.pack(await exportKit(nowIso()), rest, rowsOf(photos), nowIso()), photos: photos.length };
+}
+const rowsOf = (photos: readonly Photo[]) =>
+  photos.map(({ blob, ...row }, n) => ({
     row: { ...row, file: `photos/${n + 1}.${SUFFIX[blob.type] ?? 'bin'}`, type: blob.type },
     blob,
   }));
-  return { blob: await api.pack(await exportKit(nowIso()), rest, rows, nowIso()), photos: photos.length };
-}
 /** Several things changed one after the other are one change for this long. */
 const ONE_CHANGE_MS = 3_600_000;
 /**
@@ -102,6 +104,26 @@ export async function saveCopy(): Promise<void> {
   }
   tell(`The copy is in your downloads${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
 }
+/** Saves one thing with its record and pictures, for somebody else: it opens beside what they have. */
+export async function saveThing(item: Item): Promise<void> {
+  const [{ kitOfThings }, kit, { photos }] = await Promise.all([import('../core/formats/beside'), loadKit(), loadRest()]);
+  const mine = photos.filter((p) => p.itemId === item.id);
+  const text = JSON.stringify(kitOfThings(kit, [item.id], nowIso()), null, 2);
+  const blob = await withWorker(async (api) => api.pack(text, NOTHING_ELSE, rowsOf(mine), nowIso()));
+  downloadBlob(`${fileName(thingName(item))}.zip`, blob);
+  tell(
+    `${thingName(item)} is in your downloads, with its record${mine.length > 0 ? ` and ${howMany(mine.length, 'photograph')}` : ''}. Another Umbrastic takes it in beside its own things.`,
+  );
+}
+const NOTHING_ELSE = { runs: [], drafts: [], sheets: [], views: [] };
+/** A name as a file may have it everywhere. */
+const fileName = (name: string): string =>
+  name
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60)
+    .toLowerCase() || 'thing';
+
 /** Saves the kit document alone, for other software, and says what it leaves out. */
 export async function saveForOthers(): Promise<void> {
   download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));

@@ -1,3 +1,4 @@
+import type { Beside } from '../core/formats/beside';
 import type { CopyRest } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
@@ -110,6 +111,17 @@ export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>
     },
     true,
   );
+
+/** Takes things of another kit in beside those that are here, in one transaction; pictures of things that are not new stay out. */
+export const addBeside = ({ items, inspections, log, weighIns }: Beside, photos: readonly Photo[]): Promise<Undo> =>
+  undoable(['items', 'inspections', 'log', 'weighIns', 'photos'], async () => {
+    const coming = new Set(items.map((i) => i.id));
+    await db.items.bulkPut([...items]);
+    await db.inspections.bulkPut([...inspections]);
+    await db.log.bulkPut([...log]);
+    await db.weighIns.bulkAdd(weighIns.map((w) => ({ ...w })));
+    await db.photos.bulkPut(photos.filter((p) => coming.has(p.itemId)));
+  });
 
 /** The kit as a file's text, with the time it was made. */
 export async function exportKit(nowIso: string, store: UmbrasticDb = db): Promise<string> {

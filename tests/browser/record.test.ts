@@ -107,3 +107,36 @@ describe('the record', () => {
     await v.close();
   });
 });
+
+describe('a thing for somebody', () => {
+  test('goes out with its record and pictures, comes in beside what another has, twice is once, and is undone', async () => {
+    const mine = await visit({ path: '/kit/itm-white-shoes' });
+    await soon(async () => expect((await mine.rows('photos')).filter((p) => p.itemId === 'itm-white-shoes')).toHaveLength(4));
+    const file = await mine.saved('As a file for somebody');
+    const theirs = await visit();
+    await giveKit(theirs, kit([care(1, '2025-03-02', ['washed'])], LOOKS));
+    await theirs.go('/record');
+    const open = async (): Promise<void> => {
+      await theirs.file('Import a kit', file);
+      await theirs.sees('Take it in beside your things?');
+    };
+    await open();
+    await theirs.sees('Taken in beside yours, nothing of yours changes: White canvas shoes would come');
+    await theirs.press('Take it in beside mine');
+    await theirs.sees('1 thing came in.');
+    expect((await theirs.rows('items')).map((i) => i.id).sort()).toEqual(['itm-white-shoes', 'x']);
+    const photos = (await theirs.rows('photos')).length;
+    expect(photos).toBe(4);
+    expect((await theirs.rows('log')).filter((e) => e.itemId === 'itm-white-shoes').length).toBeGreaterThan(0);
+    expect((await theirs.rows('inspections')).filter((e) => e.itemId === 'x')).toHaveLength(2);
+    await open();
+    await theirs.sees('All of its things are here already');
+    await theirs.press('Keep mine');
+    await theirs.press('Undo');
+    await soon(async () => expect((await theirs.rows('items')).map((i) => i.id)).toEqual(['x']));
+    expect(await theirs.rows('photos')).toEqual([]);
+    expect([...mine.errors, ...theirs.errors]).toEqual([]);
+    await mine.close();
+    await theirs.close();
+  });
+});

@@ -85,7 +85,7 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
     const seen = titles.filter((t) => t === at.title).length;
     const wish = policy(at, seen);
     const start = at.buttons.find((b) => b.startsWith('Start'));
-    const grade = at.buttons.find((b) => b === 'Grade at least one place') ?? at.text.includes('What do drops do');
+    const grade = at.buttons.find((b) => b === 'Grade at least one place') ?? at.text.includes('What do drops leave');
     if (wish !== null) for (const one of typeof wish === 'string' ? [wish] : wish) await tap(v, one);
     else if (at.buttons.includes('Go on all the same')) await tap(v, 'Go on all the same');
     else if (at.buttons.includes('They go in together')) await tap(v, 'They go in together');

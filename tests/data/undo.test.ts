@@ -30,7 +30,7 @@ describe('undo', () => {
       'answerClock',
       'mendClocks',
     ];
-    expect([...Object.keys(CHANGES), ...without].sort()).toEqual([...Object.keys(repo), 'replaceKit'].sort());
+    expect([...Object.keys(CHANGES), ...without].sort()).toEqual([...Object.keys(repo), 'replaceKit', 'addBeside'].sort());
   });
   test.each(Object.keys(CHANGES))('%s, undone, is the same store', async (name) => {
     let moved = false;

@@ -57,6 +57,8 @@ function openings({ fillMap }: Item): string {
   return `${fillMap?.baffles.length ?? 0} baffles, ${list.length} openings${states.length > 0 ? `: ${states.join(', ')}` : ''}`;
 }
 
+/** What packs it comes when it is asked for. */
+const handOver = async (item: Item): Promise<void> => (await import('../../app/copy')).saveThing(item);
 /** What is kept frozen between uses. */
 const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
 const RepellencyCard = lazy(async () => ({ default: (await import('./RepellencyCard')).RepellencyCard }));
@@ -98,17 +100,19 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
       )}
       {lines.length > shown.length && <TextButton onPress={() => setAll(true)}>Show all {lines.length} lines</TextButton>}
       {looks.length > 0 && (
-        <Disclosure title={`Past looks: ${looks.length}`}>
-          <ul>
-            {[...looks]
-              .sort((a, b) => (a.at < b.at ? 1 : -1))
-              .map((look) => (
-                <li key={look.id}>
-                  <Link to={toLook(look.id)}>{dayText(dayOf(look.at))}</Link> <Quiet>{whenText(look.at)}</Quiet>
-                </li>
-              ))}
-          </ul>
-        </Disclosure>
+        <div className="no-print">
+          <Disclosure title={`Past looks: ${looks.length}`}>
+            <ul>
+              {[...looks]
+                .sort((a, b) => (a.at < b.at ? 1 : -1))
+                .map((look) => (
+                  <li key={look.id}>
+                    <Link to={toLook(look.id)}>{dayText(dayOf(look.at))}</Link> <Quiet>{whenText(look.at)}</Quiet>
+                  </li>
+                ))}
+            </ul>
+          </Disclosure>
+        </div>
       )}
     </section>
   );
@@ -298,6 +302,9 @@ export function ItemPage() {
             <LinkButton look="quiet" to={`/kit/labels?ids=${listParam([item.id])}`}>
               Print a label
             </LinkButton>
+            <Button look="quiet" onPress={() => void handOver(item)}>
+              As a file for somebody
+            </Button>
             <Button look="danger" onPress={() => void remove()}>
               Delete
             </Button>

@@ -1,13 +1,16 @@
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { besidesOf, openFile, saveCopy, snapshot, takeOver, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
 import type { LeftOut } from '../../core/formats';
+import { besideOf, type Beside } from '../../core/formats/beside';
 import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
-import { howMany } from '../../core/words/text';
+import { thingName } from '../../core/words';
+import { howMany, listed } from '../../core/words/text';
+import { addBeside } from '../../data/kit';
 import { KEPT_DAYS } from '../../data/snapshots';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -62,6 +65,17 @@ export function Import({ current }: { current: Kit }) {
     tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
+  const beside = useMemo(() => (reading.state === 'ready' ? besideOf(current, reading.kit) : null), [current, reading]);
+  const add = async ({ whole }: Opened & { state: 'ready' }): Promise<void> => {
+    if (!beside) return;
+    const undo = await addBeside(beside, whole?.photos ?? []);
+    const known =
+      beside.known.length > 0
+        ? ` ${howMany(beside.known.length, 'thing was', 'things were')} here already and stayed as they are.`
+        : '';
+    tell(`${howMany(beside.items.length, 'thing', 'things')} came in.${known}`, undo);
+    cancel();
+  };
   return (
     <>
       <FilePick accept={['application/json', '.json', 'application/zip', '.zip']} onFiles={([file]) => file && void read(file)}>
@@ -76,7 +90,11 @@ export function Import({ current }: { current: Kit }) {
         </Row>
       )}
       {reading.state === 'ready' && (
-        <Sheet title="Replace your kit by this file?" open onClose={cancel}>
+        <Sheet
+          title={isHandedOver(reading.kit) ? 'Take it in beside your things?' : 'Replace your kit by this file?'}
+          open
+          onClose={cancel}
+        >
           <p>
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
@@ -87,9 +105,17 @@ export function Import({ current }: { current: Kit }) {
               : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
+          {beside && current.items.length > 0 && <p>{besideText(beside)}</p>}
           <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
-            <Button onPress={() => void replace(reading)}>Replace it</Button>
+            {beside && beside.items.length > 0 && current.items.length > 0 && (
+              <Button look={isHandedOver(reading.kit) ? 'main' : 'quiet'} onPress={() => void add(reading)}>
+                {beside.items.length === 1 ? 'Take it in beside mine' : `Take ${beside.items.length} in beside mine`}
+              </Button>
+            )}
+            <Button look={isHandedOver(reading.kit) ? 'quiet' : 'main'} onPress={() => void replace(reading)}>
+              Replace it
+            </Button>
             <Button look="quiet" onPress={() => void saveCopy()}>
               Save a copy first
             </Button>
@@ -133,6 +159,20 @@ export function Import({ current }: { current: Kit }) {
     </>
   );
 }
+
+/** Things alone, without anybody's machines and bottles: meant to be taken in. */
+const isHandedOver = (kit: Kit): boolean =>
+  kit.equipment === undefined && (kit.supplies ?? []).length === 0 && kit.items.length > 0;
+/** What taking it in would do. */
+function besideText({ items, known }: Beside): string {
+  const named = items.slice(0, NAMED).map(thingName);
+  const more = items.length > NAMED ? ` and ${items.length - NAMED} more` : '';
+  if (items.length === 0) return 'All of its things are here already; taken in, nothing would change.';
+  const stays =
+    known.length > 0 ? ` ${howMany(known.length, 'thing is', 'things are')} here already and would stay as they are.` : '';
+  return `Taken in beside yours, nothing of yours changes: ${items.length > NAMED ? named.join(', ') : listed(named)}${more} would come, with their looks and record.${stays}`;
+}
+const NAMED = 5;
 
 /** What a faulty file loses when it is opened all the same. */
 function LeftOutList({ left }: { left: readonly LeftOut[] }) {
