@@ -36,6 +36,7 @@ import { color } from '../../ui/theme';
 import { EditItem } from './EditItem';
 import { LabelCard } from './LabelCard';
 import { Lifecycle } from './Lifecycle';
+import { RepellencyCard } from './RepellencyCard';
 import { WorthCard } from './WorthCard';
 import { Photos } from './Photos';
 import { StateStrip } from './state';
@@ -61,7 +62,6 @@ function openings({ fillMap }: Item): string {
 const handOver = async (item: Item): Promise<void> => (await import('../../app/copy')).saveThing(item);
 /** What is kept frozen between uses. */
 const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
-const RepellencyCard = lazy(async () => ({ default: (await import('./RepellencyCard')).RepellencyCard }));
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
 
 function History({ kit, item }: { kit: Kit; item: Item }) {
@@ -283,11 +283,7 @@ export function ItemPage() {
         <Column $gap={24}>
           <LabelCard item={item} />
           <Next kit={kit} item={item} programme={programme} underWay={run !== null} />
-          {hasFinish(item) && (
-            <Suspense fallback={null}>
-              <RepellencyCard kit={kit} item={item} />
-            </Suspense>
-          )}
+          {hasFinish(item) && <RepellencyCard kit={kit} item={item} />}
           <Lifecycle kit={kit} item={item} />
           <WorthCard kit={kit} item={item} ahead={workAhead(kit, item)} />
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
