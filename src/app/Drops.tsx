@@ -21,6 +21,7 @@ import { countdown } from '../ui/countdown';
 import { DropGrade } from '../ui/DropGrades';
 import { NumberField, QuantityField } from '../ui/NumberField';
 import { Outline } from '../ui/Outline';
+import { size } from '../ui/theme';
 import { nowMs } from './now';
 
 const DropsPicture = lazy(async () => ({ default: (await import('./DropsPicture')).DropsPicture }));
@@ -162,7 +163,7 @@ export function Drops({
           options={DROP_GRADES}
           onChange={grade}
         />
-        <Suspense fallback={null}>
+        <Suspense fallback={<div style={{ minHeight: size.touch }} />}>
           <DropsPicture key={zone} itemId={item.id} zone={name(zone)} onGrade={(n) => grade(String(n))} />
         </Suspense>
         {contradicted(droplet, test, way).map((z) => (
