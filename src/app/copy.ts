@@ -112,7 +112,7 @@ export async function saveThing(item: Item): Promise<void> {
   const blob = await withWorker(async (api) => api.pack(text, NOTHING_ELSE, rowsOf(mine), nowIso()));
   downloadBlob(`${fileName(thingName(item))}.zip`, blob);
   tell(
-    `${thingName(item)} is in your downloads, with its record${mine.length > 0 ? ` and ${howMany(mine.length, 'photograph')}` : ''}. Another Umbrastic takes it in beside its own things.`,
+    `${thingName(item)} is in your downloads, with its record${mine.length > 0 ? ` and ${howMany(mine.length, 'photograph')}` : ''}. What it cost, your choices and your bottles stay with you. Another Umbrastic takes it in beside its own things.`,
   );
 }
 const NOTHING_ELSE = { runs: [], drafts: [], sheets: [], views: [] };

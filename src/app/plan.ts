@@ -43,15 +43,19 @@ const DIRTY = 3;
 /** Hands, money and proofer that a way of bringing a finish back would take, planned for the thing as it would be then. */
 export interface WayTakes extends Ahead {
   readonly proofer: { readonly class: SupplyClass; readonly ml: number } | null;
-  /** Zone by zone where it is sprayed, with the places that are forgotten; what to heed at it. */
+  /** It may be treated so at all: its plan has such a step. */
+  readonly possible: boolean;
+  /** A step of it warms the face. */
+  readonly warms: boolean;
+  /** Zone by zone where it is sprayed; what to heed at it. */
   readonly spray: readonly ZoneSpray[];
   readonly cautions: readonly string[];
 }
-const NOTHING: WayTakes = { minutes: 0, money: 0, proofer: null, spray: [], cautions: [] };
+const NOTHING: WayTakes = { minutes: 0, money: 0, proofer: null, possible: false, warms: false, spray: [], cautions: [] };
 /** Soil and drops at which a plan does just that. */
 const AS_FOR = { wash: [DIRTY, 5], heat: [0, 3], 'wash-heat': [DIRTY, 3], renew: [0, 1] } as const;
 export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTakes {
-  if (way === 'leave') return NOTHING;
+  if (way === 'leave') return { ...NOTHING, possible: true };
   const [soil, grade] = AS_FOR[way];
   const droplet = Object.fromEntries(zonesOf(item.kind, KNOWLEDGE).map((zone) => [zone, grade]));
   try {
@@ -64,7 +68,10 @@ export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTake
     const coat = way === 'renew' ? steps.find((s) => s.settings.proofer !== undefined) : undefined;
     const { proofer: cls, prooferMl: ml } = coat?.settings ?? {};
     const cautions = [...new Set(steps.filter((s) => s.phase === 'repel').flatMap((s) => s.cautions))];
-    const certain = { ...aheadOf(steps, takes(made).money), spray: coat?.settings.spray ?? [], cautions };
+    const warms = steps.some((s) => s.phase === 'repel' && s.do.startsWith('heat-'));
+    const washes = made.facts.has('aim:wash');
+    const possible = { wash: washes, heat: warms, 'wash-heat': washes && warms, renew: coat !== undefined }[way];
+    const certain = { ...aheadOf(steps, takes(made).money), possible, warms, spray: coat?.settings.spray ?? [], cautions };
     if (!coat || !cls || ml === undefined) return { ...certain, proofer: null };
     // A coat that a plan puts on only when heat did not help is certain here.
     const bottle = kit.supplies?.find((s) => s.class === cls && worthOf(s, ml) !== null);
@@ -79,4 +86,21 @@ export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTake
   } catch {
     return NOTHING;
   }
+}
+
+/** Each way of bringing the finish of a thing back, as it could be done to it. */
+export type Ways = Readonly<Record<Exclude<Treatment, 'wash'>, WayTakes>>;
+export const waysOf = (kit: Kit, item: Item): Ways => ({
+  heat: takesOf(kit, item, 'heat'),
+  'wash-heat': takesOf(kit, item, 'wash-heat'),
+  renew: takesOf(kit, item, 'renew'),
+});
+/** Whether a thing may be treated so: planned when it is asked, once. */
+export function canFor(kit: Kit, item: Item): (way: Treatment) => boolean {
+  const known = new Map<Treatment, boolean>();
+  return (way) => {
+    const can = known.get(way) ?? takesOf(kit, item, way).possible;
+    known.set(way, can);
+    return can;
+  };
 }

@@ -120,6 +120,17 @@ export function NotInKit() {
   );
 }
 
+/** The address names a line of the record that is not, or no longer, there. @param what "look", "line". */
+export function NotInRecord({ what }: { what: string }) {
+  return (
+    <Page>
+      <Empty whole title={`This ${what} is not in the record.`}>
+        <LinkButton to="/record">To the record</LinkButton>
+      </Empty>
+    </Page>
+  );
+}
+
 const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good' }>`
   border-left: 4px solid ${(p) => (p.$tone === 'alarm' ? color.alarm : p.$tone === 'good' ? color.finish : color.line)};
   padding: 4px 0 4px 12px;

@@ -39,6 +39,22 @@ describe('things handed over', () => {
     expect(alone).not.toHaveProperty('supplies');
     expect(checkKit(structuredClone(alone)).status).toBe('read');
   });
+  test('what is its owner’s alone stays: price, worth, loans, words, figures and risks that were taken', () => {
+    const [parka] = kit.items.filter((i) => i.id === 'itm-parka');
+    const full = {
+      ...parka!,
+      owner: 'Ansa',
+      tags: ['mine'],
+      price: { amount: 300, currency: 'EUR' },
+      worth: { asFound: { low: 1, high: 2 } },
+      lent: { to: 'Tor', on: '2027-01-01' },
+      own: { dosesMl: {} },
+      schools: { 'SHOE-HEAT': 'hot' },
+    };
+    const [gone] = kitOfThings({ ...kit, items: [full] }, ['itm-parka'], AT).items;
+    for (const field of ['owner', 'tags', 'price', 'worth', 'lent', 'own', 'schools']) expect(gone).not.toHaveProperty(field);
+    expect(gone).toMatchObject({ name: parka!.name, components: parka!.components, label: parka!.label });
+  });
   test('what is here stays as it is, and is named', () => {
     const mine = { ...of(['itm-parka']), items: of(['itm-parka']).items.map((i) => ({ ...i, name: 'Mine' })) };
     const { items, known, inspections, log } = besideOf(mine, of(['itm-parka', 'itm-quilt']));

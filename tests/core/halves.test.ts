@@ -7,7 +7,15 @@ import { alike, contradicted, testWay } from '../../src/core/repellency/drop-tes
 import { halvesOf, unread } from '../../src/core/repellency/halves';
 import { leakAnswer } from '../../src/core/repellency/leak';
 import { pairOf, proofersOf, type ProoferRecord, type Renewal } from '../../src/core/repellency/proofers';
-import { halfReadText, halvesText, halvesVerdict, proofersText } from '../../src/core/telling/drops';
+import {
+  halfHowText,
+  halfQuestion,
+  halfReadText,
+  halvesText,
+  leakHowText,
+  halvesVerdict,
+  proofersText,
+} from '../../src/core/telling/drops';
 import { drunkText, testWayText, zonesText } from '../../src/core/telling/repellency';
 import { zoneName } from '../../src/core/words/zones';
 import { shell } from '../make';
@@ -107,18 +115,27 @@ describe('one half treated', () => {
     ]);
     expect(one).toMatchObject({ verdict: 'helped', lasts: false });
     expect(halvesVerdict(one)).toContain('did not last');
-    expect(halfReadText(one.readings[1]!)).toBe('After 20 days and 4 h of wear: treated 3, untreated 3.');
+    expect(halfReadText(one.readings[1]!)).toBe('After 20 days and 4 h of wear: treated 3 of 5, untreated 3 of 5.');
     const kept = halvesOf([halves({ readings: [read(1, 5, 3), read(20, 4, 3)] })], 'x')[0]!;
     expect(kept).toMatchObject({ verdict: 'helped', lasts: true });
     expect(halvesOf([halves({ readings: [read(1, 3, 3)] })], 'x')[0]).toMatchObject({ verdict: 'nothing', lasts: null });
     expect(halvesOf([halves({ readings: [read(1, 2, 3)] })], 'x')[0]).toMatchObject({ verdict: 'worse' });
   });
   test('what was done to which half, with the bottle’s name', () => {
-    expect(halvesText(halves(), [{ id: 'b', class: 'spray-proofer', name: 'Face spray' }])).toBe(
+    expect(halvesText(halves(), [{ id: 'b', class: 'spray-proofer', name: 'Face spray' }], 'jacket')).toBe(
       'Left half: a renewal, 30 mL of Face spray; the right half was left as it was.',
     );
     const { supplies: _, ...bare } = halves({ half: 'right', treatment: 'heat' });
-    expect(halvesText(bare, [])).toBe('Right half: heat alone; the left half was left as it was.');
+    expect(halvesText(bare, [], 'boot')).toBe('Right one: heat alone; the left one was left as it was.');
+  });
+  test('half of a pair is one of the two, a tent is seen from its door; what may not be warmed is not', () => {
+    expect(halfQuestion('boot')).toBe('Which of the pair is treated?');
+    expect(halfQuestion('tent')).toContain('seen from the door');
+    expect(halfQuestion('jacket')).toContain('as it is worn');
+    expect(halfHowText('renew', 'left one', 'right one', false)).not.toContain('warm');
+    expect(halfHowText('renew', 'left half', 'right half', true)).toContain('warm both alike');
+    expect(leakHowText('boot', 10)).not.toContain('bowl');
+    expect(leakHowText('tent', 10)).toContain('bowl');
   });
   test('what nobody has read yet, of things that are still there', () => {
     const items = [shell({ id: 'x' }), shell({ id: 'gone', archivedOn: '2027-01-01' })] as Item[];
@@ -206,10 +223,10 @@ describe('proofers side by side', () => {
     expect(pair.difference?.value).toBeCloseTo(20, 9);
     expect(pair.difference?.low).toBeCloseTo(20 - 2.132 * 8.165, 2);
     expect(pair.difference?.high).toBeCloseTo(20 + 2.132 * 8.165, 2);
-    expect(proofersText(pair, {})).toContain('Spray proofer gave back more, by 20 (3 to 37)');
+    expect(proofersText(pair, {})).toContain('Spray proofer gave back more, by 20 of 100 (3 to 37, nine in ten)');
     expect(proofersText(pair, {})).toContain('a hint, no proof');
     expect(proofersText(pairOf(record('a', [20, 24, 28]), record('b', [21, 25, 26])), {})).toMatch(
-      /^No difference is to be seen: spray proofer and wash-in proofer gave back as much, and the difference may be anything from −\d+ to \d+\./i,
+      /^No difference is to be seen: spray proofer and wash-in proofer gave back as much, and the difference may be anything from −\d+ to \d+ of 100, nine in ten\./i,
     );
     const once = pairOf(record('a', [30]), record('b', [10, 20]));
     expect(once.difference).toBeNull();

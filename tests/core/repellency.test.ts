@@ -47,6 +47,7 @@ const of = (
   return told;
 };
 const dayText = (day: string): string => day;
+const all = (): boolean => true;
 
 describe('the index', () => {
   test('zones that rain and straps reach first count double', () => {
@@ -95,19 +96,19 @@ describe('followed over time', () => {
     const looks = [drops(0, 1), drops(1, 1), drops(40, 1), drops(41, 1)];
     const told = of(looks, [care(0.5, 'washed', 'renewed', 'warmed'), care(40.5, 'washed', 'renewed', 'warmed')], 42);
     expect(told.worn).toBe(true);
-    expect(leastThatHelps(told)).toBeNull();
-    expect(helpText(told)).toContain('worn out');
+    expect(leastThatHelps(told, all)).toBeNull();
+    expect(helpText(told, all)).toContain('worn out');
     expect(of(looks.slice(0, 2), [care(0.5, 'renewed')], 2).worn).toBe(false);
   });
   test('a leak is mended first, whatever the face does; what only looks bad is no leak', () => {
     expect(leaks({ damage: [{ kind: 'delamination' }] })).toBe(true);
     expect(leaks({ damage: [{ kind: 'hole', cosmetic: true }, { kind: 'feather' }] })).toBe(false);
     expect(leaks(null)).toBe(false);
-    expect(helpText(of([drops(0, 0)], [], 1), true)).toContain('mended first');
+    expect(helpText(of([drops(0, 0)], [], 1), all, true)).toContain('mended first');
   });
   test('a good one is left alone; one that is far gone is not', () => {
-    expect(leastThatHelps(of([drops(0, 5)], [], 1))).toBe('leave');
-    expect(['renew', null]).toContain(leastThatHelps(of([drops(0, 0)], [], 1)));
+    expect(leastThatHelps(of([drops(0, 5)], [], 1), all)).toBe('leave');
+    expect(['renew', null]).toContain(leastThatHelps(of([drops(0, 0)], [], 1), all));
     expect(repellencyText(of([drops(0, 0)], [], 1), dayText)).toMatch(/^It no longer sheds rain: /);
     expect(repellencyText(of([drops(0, 5)], [use(0.5, 4)], 1), dayText)).toMatch(/^It sheds rain: .* falls below 70 about 20/);
   });

@@ -117,7 +117,7 @@ describe('a year of the record', () => {
         expect(sum((m) => m.without)).toBe(y.without);
         expect(y.washes + y.without).toBe(list.length);
         expect(sum((m) => m.litres)).toBe(list.reduce((all, e) => all + e.litres, 0));
-        const back = Papa.parse<Record<string, string>>(csvOf(yearRows(y)).replace('\uFEFF', ''), { header: true }).data;
+        const back = Papa.parse<Record<string, string>>(csvOf(yearRows(y, 'EUR')).replace('\uFEFF', ''), { header: true }).data;
         expect(back).toHaveLength(12);
         expect(back.reduce((all, row) => all + Number(row.washes), 0)).toBe(y.washes);
       }),

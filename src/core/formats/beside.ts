@@ -2,7 +2,10 @@
 import type { Inspection, Item, Kit, LogEntry, WeighIn } from '../gear';
 import { KIT_FORMAT, KIT_VERSION } from './limits';
 
-/** A document of some things alone, with what was seen and done of them; no machine, bottle or choice of their owner’s. */
+/**
+ * A document of some things alone, with what was seen and done of them; no machine, bottle or choice of their owner’s, who has them, what they cost
+ * or may bring.
+ */
 export function kitOfThings(kit: Kit, itemIds: readonly string[], exportedAt: string): Kit {
   const of = (row: { readonly itemId?: string | undefined }): boolean => row.itemId !== undefined && itemIds.includes(row.itemId);
   const log = (kit.log ?? []).filter(of).map((entry) => withoutRefs(entry));
@@ -11,11 +14,16 @@ export function kitOfThings(kit: Kit, itemIds: readonly string[], exportedAt: st
     format: KIT_FORMAT,
     version: KIT_VERSION,
     exportedAt,
-    items: kit.items.filter((i) => itemIds.includes(i.id)),
+    items: kit.items.filter((i) => itemIds.includes(i.id)).map(withoutOwners),
     inspections: kit.inspections.filter(of),
     log,
     ...(weighIns.length > 0 ? { weighIns } : {}),
   };
+}
+/** A thing without what is its owner’s alone: a risk that was taken knowingly is taken by nobody else. */
+function withoutOwners(item: Item): Item {
+  const { price: _p, worth: _w, lent: _l, gone: _g, owner: _o, tags: _t, own: _f, schools: _s, ...rest } = item;
+  return rest;
 }
 /** A line of the record without bottles, machines and drums that stay with their owner. */
 function withoutRefs(entry: LogEntry): LogEntry {

@@ -272,10 +272,15 @@ export const leaks = (seen: Pick<Inspection, 'damage'> | null): boolean =>
   (seen?.damage ?? []).some(
     ({ kind, cosmetic }) => !cosmetic && (kind === 'leak' || kind === 'delamination' || kind === 'hole' || kind === 'seam'),
   );
-/** The least that is likely to bring it to the mark: nothing, heat, wash and heat, renewal; null when none is. */
-export function leastThatHelps({ chances, worn }: Repellency): 'leave' | Treatment | null {
+/**
+ * The least that is likely to bring it to the mark: nothing, heat, wash and heat, renewal; null when none is.
+ * @param can whether such a thing may be treated so: a glued boot is not warmed.
+ */
+export function leastThatHelps({ chances, worn }: Repellency, can: (way: Treatment) => boolean): 'leave' | Treatment | null {
   if (worn) return null;
   return (
-    (['leave', 'heat', 'wash-heat', 'renew'] as const).find((way) => chances[way] >= REPELLENCY_FIGURES.likely.value) ?? null
+    (['leave', 'heat', 'wash-heat', 'renew'] as const).find(
+      (way) => (way === 'leave' || can(way)) && chances[way] >= REPELLENCY_FIGURES.likely.value,
+    ) ?? null
   );
 }

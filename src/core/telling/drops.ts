@@ -1,6 +1,7 @@
 /** Sentences about drops: a picture of them, halves that are held against each other, proofers side by side, a wet face or a leak. */
 import { SUPPLY_WORDS } from '../words';
-import type { HalvesEntry, Kit, Supply } from '../gear';
+import type { Half, HalvesEntry, Kind, Kit, Supply } from '../gear';
+import { isShoe } from '../knowledge';
 import type { HalvesRead } from '../repellency/halves';
 import type { LeakAnswer } from '../repellency/leak';
 import type { ProoferPair, ProoferRecord } from '../repellency/proofers';
@@ -32,7 +33,7 @@ export function wettingText(result: WettingResult): string {
   const { grade, share, beads, beadWidth } = result;
   const span = grade.low === grade.high ? '' : `, or anything from ${grade.low} to ${grade.high}`;
   const pearls = beads === 0 ? 'No drop pearls' : beads === 1 ? '1 drop pearls' : `${beads} drops pearl`;
-  const wide = beadWidth === null ? '' : `, ${per(beadWidth)} of the place wide`;
+  const wide = beadWidth === null ? '' : `, each about ${per(beadWidth)} of the place’s width`;
   const dark =
     share.value === 0 ? 'Nothing has darkened' : `${per(share.value)} has darkened (${per(share.low)} to ${per(share.high)})`;
   return `It looks like a ${grade.value}${span}: ${GRADE_SAID[grade.value]}. ${dark}. ${pearls}${wide}.`;
@@ -49,18 +50,31 @@ const productOf = (
   const cls = used?.class ?? bottle?.class;
   return bottle?.name ?? (cls ? SUPPLY_WORDS[cls] : '');
 };
-/** "Left half: a renewal (spray proofer). The right half was left as it was." */
-export function halvesText({ half, treatment, supplies = [] }: HalvesEntry, bottles: readonly Supply[]): string {
+/** Of a pair one of the two is a half. */
+const isPair = (kind: Kind): boolean => isShoe(kind) || kind === 'gloves';
+export const halfName = (kind: Kind, half: Half): string => `${half} ${isPair(kind) ? 'one' : 'half'}`;
+/** What stands is seen from its door, what is worn as it is worn. */
+export function halfQuestion(kind: Kind): string {
+  if (isPair(kind)) return 'Which of the pair is treated?';
+  return `Which half is treated, ${kind === 'tent' || kind === 'tarp' ? 'seen from the door' : 'as it is worn'}?`;
+}
+/** How one half is treated and the other kept from it. @param warms a renewal of such a thing is warmed afterwards. */
+export const halfHowText = (care: 'heat' | 'renew', here: string, other: string, warms: boolean): string =>
+  care === 'renew'
+    ? `Cover the ${other} or keep it away, spray the ${here} on its clean damp face, wipe off the drips, let it dry${warms ? ', and warm both alike' : ''}. Then drops are tried.`
+    : `Cover the ${other} with a damp towel or keep it away, and go over the ${here} with a hair dryer a hand’s width off, always moving. Let it cool and dry before drops are tried.`;
+/** "Left half: a renewal, 30 mL of spray proofer; the right half was left as it was." */
+export function halvesText({ half, treatment, supplies = [] }: HalvesEntry, bottles: readonly Supply[], kind: Kind): string {
   const product = productOf(supplies[0], bottles);
   const ml = supplies[0]?.ml;
   const what = [ml === undefined ? '' : `${Math.round(ml)} mL`, product].filter(Boolean).join(' of ');
-  const other = half === 'left' ? 'right' : 'left';
-  return `${capital(half)} half: ${uncapital(TREATMENT_WORDS[treatment])}${what ? `, ${what}` : ''}; the ${other} half was left as it was.`;
+  const other = halfName(kind, half === 'left' ? 'right' : 'left');
+  return `${capital(halfName(kind, half))}: ${uncapital(TREATMENT_WORDS[treatment])}${what ? `, ${what}` : ''}; the ${other} was left as it was.`;
 }
 const daysText = (days: number): string => (days === 0 ? 'the same day' : days === 1 ? 'after a day' : `after ${days} days`);
-/** One reading: "After 14 days and 9 h of wear: treated 4, untreated 2." */
+/** One reading: "After 14 days and 9 h of wear: treated 4 of 5, untreated 2 of 5." */
 export const halfReadText = ({ days, hours, treated, untreated }: HalvesRead['readings'][number]): string =>
-  `${capital(daysText(days))}${hours > 0 ? ` and ${minutesText(Math.round(hours * 60))} of wear` : ''}: treated ${treated}, untreated ${untreated}.`;
+  `${capital(daysText(days))}${hours > 0 ? ` and ${minutesText(Math.round(hours * 60))} of wear` : ''}: treated ${treated} of 5, untreated ${untreated} of 5.`;
 /** What the comparison says, and how little. */
 export function halvesVerdict({ verdict, lasts, readings }: HalvesRead): string {
   if (verdict === 'unread') return 'Not read yet: let drops fall on both halves.';
@@ -89,15 +103,24 @@ export function proofersText({ one, two, difference }: ProoferPair, kit: Pick<Ki
   const span = `${signed(low)} to ${signed(high)}`;
   if (low > 0 || high < 0) {
     const better = value > 0 ? a : b;
-    return `${better} gave back more, by ${Math.round(Math.abs(value))} (${span}). ${rests}: a hint, no proof. ${honest}`;
+    return `${better} gave back more, by ${Math.round(Math.abs(value))} of 100 (${span}, nine in ten). ${rests}: a hint, no proof. ${honest}`;
   }
   const said =
     Math.abs(value) < 0.5
-      ? `${a} and ${uncapital(b)} gave back as much, and the difference may be anything from ${span}`
-      : `${a} gave back ${Math.round(Math.abs(value))} ${value > 0 ? 'more' : 'less'} than ${uncapital(b)}, and the difference may be anything from ${span}`;
+      ? `${a} and ${uncapital(b)} gave back as much, and the difference may be anything from ${span} of 100, nine in ten`
+      : `${a} gave back ${Math.round(Math.abs(value))} of 100 ${value > 0 ? 'more' : 'less'} than ${uncapital(b)}, and the difference may be anything from ${span} of 100, nine in ten`;
   return `No difference is to be seen: ${said}. ${rests}. ${honest}`;
 }
 
+/** How water is kept on the place in question, with dry paper behind it. */
+export function leakHowText(kind: Kind, minutes: number): string {
+  const wait = `wait ${minutes} minutes`;
+  if (isShoe(kind))
+    return `Fill it with dry kitchen paper and stand it in a basin, the water well below its collar; ${wait}. Then take it out and look at paper and face.`;
+  if (kind === 'gloves')
+    return `Put dry kitchen paper into every finger, close the cuff in your fist and hold it under water; ${wait}. Then look at paper and face.`;
+  return `Lay the place that felt wet over a bowl, face up, dry kitchen paper under it. Press a hollow into it, pour in a cup of water; ${wait}. Then take the water off and look at paper and face.`;
+}
 /** What a cup of water on the place in question says. */
 export const LEAK_WORDS: Record<LeakAnswer, { readonly name: string; readonly text: string }> = {
   leak: {

@@ -28,13 +28,15 @@ export function repellencyText({ now, below }: Repellency, dayText: (day: string
   return `${stands} At this pace it falls below ${MARK} about ${dayOfMs(below.value, dayText)}${low === high ? '' : ` (${low} to ${high})`}.`;
 }
 /** What is likely to bring it back, and when nothing is. @param leaking it lets rain through elsewhere than by its face. */
-export function helpText(r: Repellency, leaking = false): string {
+export function helpText(r: Repellency, can: (way: Treatment) => boolean, leaking = false): string {
   if (leaking) return 'Have it mended first: no care of the finish closes a leak.';
   if (r.worn)
     return 'The last two renewals did not bring it to the mark: the face or the membrane is worn out. Ask a repairer, or keep it for dry days.';
-  const least = leastThatHelps(r);
+  const least = leastThatHelps(r, can);
   if (least === null)
-    return 'Nothing is likely to bring it to the mark by itself: renew it, test it again, and see what that gave.';
+    return can('renew')
+      ? 'Nothing is likely to bring it to the mark by itself: renew it, test it again, and see what that gave.'
+      : 'Nothing that it stands is likely to bring it to the mark: ask a repairer, or keep it for dry days.';
   const chance = casesText(r.chances[least]);
   if (least === 'leave') return `As a whole its finish needs nothing: left alone it is at the mark ${chance}.`;
   return `${TREATMENT_WORDS[least]} is likely to do: it is at the mark afterwards ${chance}.`;

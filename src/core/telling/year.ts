@@ -55,8 +55,8 @@ const MONTHS = [
 /** "March" of "2027-03". */
 export const monthText = (month: string): string => MONTHS[Number(month.slice(5, 7)) - 1] ?? month;
 /** Its months as rows for other software, SI and the user's currency. */
-export const yearRows = (y: YearRecord): (string | number)[][] => [
-  ['month', 'washes', 'without_wash', 'litres', 'kWh', 'money'],
+export const yearRows = (y: YearRecord, currency: string): (string | number)[][] => [
+  ['month', 'washes', 'without_wash', 'litres', 'kWh', `money_${currency}`],
   ...y.months.map((m) => [
     m.month,
     m.washes,

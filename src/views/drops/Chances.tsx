@@ -1,4 +1,4 @@
-import type { WayTakes } from '../../app/plan';
+import type { Ways, WayTakes } from '../../app/plan';
 import { currencyOf } from '../../app/worth';
 import type { Kit } from '../../core/gear';
 import type { Repellency } from '../../core/repellency';
@@ -14,7 +14,6 @@ import { FigureTable } from '../../ui/FigureTable';
 const prooferText = (proofer: WayTakes['proofer']): string =>
   proofer ? `${Math.round(proofer.ml)} mL of ${SUPPLY_WORDS[proofer.class]}` : '';
 const WAYS = ['leave', 'heat', 'wash-heat', 'renew'] as const;
-export type Ways = Readonly<Record<'heat' | 'wash-heat' | 'renew', WayTakes>>;
 
 /** Each way of bringing it back, with its chance, hands, money and proofer, and what that rests on. */
 export function Chances({ of, kit, ways }: { of: Repellency; kit: Kit; ways: Ways }) {
@@ -26,13 +25,21 @@ export function Chances({ of, kit, ways }: { of: Repellency; kit: Kit; ways: Way
         rowKey={(way) => way}
         columns={[
           { id: 'way', head: 'What is done', cell: (way) => TREATMENT_WORDS[way] },
-          { id: 'chance', head: 'At the mark afterwards', cell: (way) => casesText(of.chances[way]) },
-          { id: 'hands', head: 'Your hands', cell: (way) => (way === 'leave' ? '–' : minutesText(ways[way].minutes)) },
+          {
+            id: 'chance',
+            head: 'At the mark afterwards',
+            cell: (way) => (way === 'leave' || ways[way].possible ? casesText(of.chances[way]) : 'not for this one'),
+          },
+          {
+            id: 'hands',
+            head: 'Your hands',
+            cell: (way) => (way === 'leave' || !ways[way].possible ? '–' : minutesText(ways[way].minutes)),
+          },
           {
             id: 'takes',
             head: 'Takes',
             cell: (way) =>
-              way === 'leave'
+              way === 'leave' || !ways[way].possible
                 ? '–'
                 : [moneyText(ways[way].money, currencyOf(kit)), prooferText(ways[way].proofer)].filter(Boolean).join(', '),
           },

@@ -4,7 +4,7 @@ import { Drops } from '../../app/Drops';
 import { useDraft } from '../../app/draft';
 import { useItem } from '../../app/kit';
 import { newId, nowIso, nowMs } from '../../app/now';
-import { planOf, takesOf } from '../../app/plan';
+import { planOf, type Ways, waysOf } from '../../app/plan';
 import { toThing, useIdHere } from '../../app/routes';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
@@ -37,14 +37,8 @@ export function DropsPage() {
 function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
   const [testing, setTesting] = useState(false);
   const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
-  const ways = useMemo(
-    () => ({
-      heat: takesOf(kit, item, 'heat'),
-      'wash-heat': takesOf(kit, item, 'wash-heat'),
-      renew: takesOf(kit, item, 'renew'),
-    }),
-    [kit, item],
-  );
+  const ways = useMemo(() => waysOf(kit, item), [kit, item]);
+  const can = (way: keyof Ways | 'wash'): boolean => way !== 'wash' && ways[way].possible;
   const verdict = useMemo(() => verdictOf(kit, item), [kit, item]);
   const last = latestInspection(kit.inspections, item.id);
   const tests = dropTestsOf(kit.inspections, item.id).reverse();
@@ -77,7 +71,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
         <Column $gap={8} style={{ maxWidth: 820 }}>
           <h1 aria-live="polite">{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</h1>
           {tests[0]?.droplet && <p>{zonesText(tests[0].droplet, (zone) => zoneName(zone, item.kind))}</p>}
-          {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, leaking)}</Note> : <p>{helpText(of)}</p>)}
+          {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, can, leaking)}</Note> : <p>{helpText(of, can)}</p>)}
           {verdict && <p>Its programme: {verdict}</p>}
         </Column>
         {!testing && (

@@ -1,11 +1,12 @@
 import { useMemo, useState } from 'react';
 import { DROP_GRADES } from '../../app/Drops';
 import { newId, nowIso } from '../../app/now';
+import type { Ways } from '../../app/plan';
 import { tell } from '../../app/session';
 import { whenText } from '../../app/time';
-import { HALVES, type FinishCare, type Half, type HalvesEntry, type Item, type Kit } from '../../core/gear';
+import { HALVES, type FinishCare, type Half, type HalvesEntry, type Item, type Kind, type Kit } from '../../core/gear';
 import { halvesOf, type HalvesRead } from '../../core/repellency/halves';
-import { halfReadText, halvesText, halvesVerdict } from '../../core/telling/drops';
+import { halfHowText, halfName, halfQuestion, halfReadText, halvesText, halvesVerdict } from '../../core/telling/drops';
 import { TREATMENT_WORDS } from '../../core/telling/repellency';
 import { SUPPLY_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
@@ -14,10 +15,11 @@ import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Select } from '../../ui/Select';
-import type { Ways } from './Chances';
 
-/** What can be done to one half alone. */
+/** What can be done to one half alone, and may be done to such a thing. */
 const HALF_CARES = ['renew', 'heat'] as const satisfies readonly FinishCare[];
+const halfCaresOf = (ways: Ways): (typeof HALF_CARES)[number][] =>
+  HALF_CARES.filter((c) => (c === 'heat' ? ways.heat.possible : ways.renew.spray.length > 0));
 
 /** Treat half, leave half: the honest comparison, kept and read later. */
 export function Halves({ kit, item, ways }: { kit: Kit; item: Item; ways: Ways }) {
@@ -37,14 +39,14 @@ export function Halves({ kit, item, ways }: { kit: Kit; item: Item; ways: Ways }
           <article key={one.entry.id} aria-label={`Halves, ${whenText(one.entry.at)}`}>
             <Column $gap={6}>
               <span>
-                <Quiet>{capital(whenText(one.entry.at))}.</Quiet> {halvesText(one.entry, kit.supplies ?? [])}
+                <Quiet>{capital(whenText(one.entry.at))}.</Quiet> {halvesText(one.entry, kit.supplies ?? [], item.kind)}
               </span>
               {one.readings.map((r) => (
                 <span key={r.at}>{halfReadText(r)}</span>
               ))}
               <strong>{halvesVerdict(one)}</strong>
               {reading === one.entry.id ? (
-                <Read one={one} onEnd={() => setReading(null)} />
+                <Read one={one} kind={item.kind} onEnd={() => setReading(null)} />
               ) : (
                 <TextButton style={{ alignSelf: 'flex-start' }} onPress={() => setReading(one.entry.id)}>
                   Read both halves now
@@ -56,9 +58,11 @@ export function Halves({ kit, item, ways }: { kit: Kit; item: Item; ways: Ways }
         {beginning ? (
           <Begin kit={kit} item={item} ways={ways} onEnd={() => setBeginning(false)} />
         ) : (
-          <Button look="quiet" style={{ alignSelf: 'flex-start' }} onPress={() => setBeginning(true)}>
-            Treat one half
-          </Button>
+          halfCaresOf(ways).length > 0 && (
+            <Button look="quiet" style={{ alignSelf: 'flex-start' }} onPress={() => setBeginning(true)}>
+              Treat one half
+            </Button>
+          )
         )}
       </Column>
     </section>
@@ -70,11 +74,12 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
   const [care, setCare] = useState<(typeof HALF_CARES)[number]>('renew');
   const bottles = (kit.supplies ?? []).filter((s) => s.class === 'spray-proofer' && s.remainingMl !== 0);
   const [bottleId, setBottleId] = useState(bottles[0]?.id);
-  const sprayable = ways.renew.spray.length > 0;
-  const cares = HALF_CARES.filter((c) => c === 'heat' || sprayable);
-  const chosen = cares.includes(care) ? care : 'heat';
+  const cares = halfCaresOf(ways);
+  const chosen = cares.find((c) => c === care) ?? cares[0];
   const ml = Math.max(1, Math.round(ways.renew.spray.reduce((sum, z) => sum + z.ml, 0) / 2));
   const bottle = bottles.find((s) => s.id === bottleId);
+  const [here, other] = [half, half === 'left' ? 'right' : 'left'].map((h) => halfName(item.kind, h as Half)) as [string, string];
+  if (!chosen) return null;
   const { cautions } = ways[chosen];
   const keep = async (): Promise<void> => {
     const entry: HalvesEntry = {
@@ -98,7 +103,7 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
         </Note>
       ))}
       <OneOf
-        label="Which half is treated, as it is worn?"
+        label={halfQuestion(item.kind)}
         value={half}
         options={HALVES.map((id) => ({ id, name: capital(id) }))}
         onChange={(id) => setHalf(id === 'right' ? 'right' : 'left')}
@@ -124,21 +129,16 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
           onChange={(id) => setBottleId(id ?? undefined)}
         />
       )}
-      <p style={{ margin: 0 }}>
-        {chosen === 'renew'
-          ? `Cover the ${half === 'left' ? 'right' : 'left'} half with a towel, spray the ${half} one on the clean damp face, wipe drips, and warm both halves alike.`
-          : `Cover the ${half === 'left' ? 'right' : 'left'} half with a damp towel, and warm the ${half} one only.`}{' '}
-        Let it dry before drops are tried.
-      </p>
+      <p style={{ margin: 0 }}>{halfHowText(chosen, here, other, ways.renew.warms)}</p>
       <Row $wrap>
-        <Button onPress={() => void keep()}>The {half} half is treated</Button>
+        <Button onPress={() => void keep()}>The {here} is treated</Button>
         <TextButton onPress={onEnd}>Not now</TextButton>
       </Row>
     </Column>
   );
 }
 
-function Read({ one, onEnd }: { one: HalvesRead; onEnd: () => void }) {
+function Read({ one, kind, onEnd }: { one: HalvesRead; kind: Kind; onEnd: () => void }) {
   const [treated, setTreated] = useState<string | null>(null);
   const [untreated, setUntreated] = useState<string | null>(null);
   const { entry } = one;
@@ -152,8 +152,18 @@ function Read({ one, onEnd }: { one: HalvesRead; onEnd: () => void }) {
   return (
     <Column $gap={16}>
       <p style={{ margin: 0 }}>The same drops on the same place of both halves, from the same height, for as long.</p>
-      <OneOf label={`${capital(entry.half)} half, treated`} value={treated} options={DROP_GRADES} onChange={setTreated} />
-      <OneOf label={`${capital(other)} half, left as it was`} value={untreated} options={DROP_GRADES} onChange={setUntreated} />
+      <OneOf
+        label={`${capital(halfName(kind, entry.half))}, treated`}
+        value={treated}
+        options={DROP_GRADES}
+        onChange={setTreated}
+      />
+      <OneOf
+        label={`${capital(halfName(kind, other))}, left as it was`}
+        value={untreated}
+        options={DROP_GRADES}
+        onChange={setUntreated}
+      />
       <Row $wrap>
         <Button isDisabled={treated === null || untreated === null} onPress={() => void keep()}>
           Keep the reading

@@ -3,7 +3,7 @@ import { newId, nowIso } from '../../app/now';
 import { tell } from '../../app/session';
 import { seenAnew, type Inspection, type Item } from '../../core/gear';
 import { LEAK_MIN, leakAnswer } from '../../core/repellency/leak';
-import { LEAK_WORDS } from '../../core/telling/drops';
+import { leakHowText, LEAK_WORDS } from '../../core/telling/drops';
 import { saveSeen } from '../../data/repo';
 import { Column, Note, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -35,10 +35,7 @@ export function LeakTest({ item, last }: { item: Item; last: Inspection | null }
   return (
     <Disclosure title="A wet, cold face, or a leak?">
       <Column $gap={16} style={{ maxWidth: 640 }}>
-        <p style={{ margin: 0 }}>
-          Lay the place that felt wet over a bowl, face up, dry kitchen paper under it. Press a hollow into it, pour in a cup of
-          water, wait {LEAK_MIN} minutes. Then take the water off and look at paper and face.
-        </p>
+        <p style={{ margin: 0 }}>{leakHowText(item.kind, LEAK_MIN)}</p>
         <OneOf label="Is the paper wet?" value={paper} options={YES_NO} onChange={setPaper} />
         {paper === 'no' && <OneOf label="Has the face drunk, is it darker?" value={face} options={YES_NO} onChange={setFace} />}
         {answer && (

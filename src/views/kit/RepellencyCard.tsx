@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { nowMs } from '../../app/now';
+import { canFor } from '../../app/plan';
 import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { latestInspection, type Item, type Kit } from '../../core/gear';
@@ -11,13 +12,14 @@ import { Column, Note } from '../../ui/basics';
 /** Is it tired, and what will bring it back? All else stands on the page of its drops. */
 export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
   const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
+  const can = useMemo(() => canFor(kit, item), [kit, item]);
   const leaking = leaks(latestInspection(kit.inspections, item.id));
   return (
     <section aria-labelledby="sheds">
       <h2 id="sheds">How it sheds rain</h2>
       <Column $gap={8}>
         <p>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</p>
-        {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, leaking)}</Note> : <p>{helpText(of)}</p>)}
+        {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, can, leaking)}</Note> : <p>{helpText(of, can)}</p>)}
         <Link to={toThing(item.id, 'drops')}>Drops, zone by zone</Link>
       </Column>
     </section>

@@ -2,12 +2,12 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
 import { nowMs, today } from '../../app/now';
-import { takesOf } from '../../app/plan';
+import { canFor, takesOf } from '../../app/plan';
 import { nextEvent } from '../../core/due/forecast';
 import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { hasFinish, latestInspection, type Item, type Kit, type SupplyClass } from '../../core/gear';
-import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency } from '../../core/repellency';
+import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency, type Treatment } from '../../core/repellency';
 import { indexText, TREATMENT_WORDS } from '../../core/telling/repellency';
 import { unread } from '../../core/repellency/halves';
 import { pairOf, proofersOf } from '../../core/repellency/proofers';
@@ -23,6 +23,7 @@ interface Row {
   readonly item: Item;
   readonly of: Repellency | null;
   readonly leaking: boolean;
+  readonly can: (way: Treatment) => boolean;
 }
 const tired = ({ of }: Row): boolean => of !== null && of.now.value < MARK;
 /** Whether what goes along on the next outing sheds rain. */
@@ -41,7 +42,7 @@ function outingText(kit: Kit, rows: readonly Row[]): string {
 function prooferText(kit: Kit, rows: readonly Row[]): string {
   const wants = new Map<SupplyClass, number>();
   for (const row of rows) {
-    const least = row.of && leastThatHelps(row.of);
+    const least = row.of && leastThatHelps(row.of, row.can);
     if (!tired(row) || row.leaking || row.of?.worn || (least !== 'renew' && least !== null)) continue;
     const { proofer } = takesOf(kit, row.item, 'renew');
     if (proofer) wants.set(proofer.class, (wants.get(proofer.class) ?? 0) + proofer.ml);
@@ -64,6 +65,7 @@ export function Shells() {
           item,
           of: repellencyOf(item, kit?.inspections ?? [], kit?.log ?? [], nowMs()),
           leaking: leaks(latestInspection(kit?.inspections ?? [], item.id)),
+          can: canFor(kit as Kit, item),
         }))
         .sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1)),
     [kit],
@@ -122,7 +124,7 @@ export function Shells() {
             id: 'does',
             head: 'What is likely to do',
             cell: (r) => {
-              const least = r.of && leastThatHelps(r.of);
+              const least = r.of && leastThatHelps(r.of, r.can);
               return r.of === null ? (
                 <Link to={toThing(r.item.id, 'drops')}>Test it with drops</Link>
               ) : r.leaking ? (

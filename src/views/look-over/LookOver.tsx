@@ -109,7 +109,10 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     void patchDraft(item.id, card, patch);
   };
   const save = async (): Promise<void> => {
-    const undo = await saveInspection({ ...seen, id: newId('ins'), itemId: item.id, at: nowIso() });
+    // How drops would be tried says nothing where none was.
+    const { dropTest: _, ...without } = seen;
+    const tried = seen.droplet ? seen : without;
+    const undo = await saveInspection({ ...tried, id: newId('ins'), itemId: item.id, at: nowIso() });
     tell('The look is recorded.', undo);
     await navigate(toThing(item.id, 'programme'));
   };

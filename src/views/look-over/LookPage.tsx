@@ -9,7 +9,7 @@ import { drunkText, testWayText } from '../../core/telling/repellency';
 import { DAMAGE_WORDS, SOIL_WORDS, thingName } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { zoneName } from '../../core/words/zones';
-import { Column, DrawingAside, Empty, FactList, Page, Quiet, Row } from '../../ui/basics';
+import { Column, DrawingAside, NotInRecord, FactList, Page, Quiet, Row } from '../../ui/basics';
 import { Crumbs } from '../../ui/Crumbs';
 import { FigureTable } from '../../ui/FigureTable';
 import { Outline } from '../../ui/Outline';
@@ -22,14 +22,7 @@ export function LookPage() {
   if (!kit) return <Page aria-busy="true" />;
   const seen = kit.inspections.find((i) => i.id === id);
   const item = kit.items.find((i) => i.id === seen?.itemId);
-  if (!seen || !item)
-    return (
-      <Page>
-        <Empty whole title="This look is not in the record.">
-          <Link to="/record">To the record</Link>
-        </Empty>
-      </Page>
-    );
+  if (!seen || !item) return <NotInRecord what="look" />;
   const all = kit.inspections.filter((i) => i.itemId === item.id).sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
   const at = all.indexOf(seen);
   const [before, after] = [all[at - 1], all[at + 1]];

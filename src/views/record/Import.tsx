@@ -95,17 +95,19 @@ export function Import({ current }: { current: Kit }) {
           open
           onClose={cancel}
         >
+          {beside && current.items.length > 0 && isHandedOver(reading.kit) && <p>{besideText(beside)}</p>}
           <p>
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
-            {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. Your {current.items.length} things and their
-            record will be replaced, and programmes under way end.{' '}
+            {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}.{' '}
+            {isHandedOver(reading.kit) ? 'Replaced by it, your' : 'Your'} {howMany(current.items.length, 'thing')} and their
+            record go, and programmes under way end.{' '}
             {reading.whole
               ? 'Photographs and views that it does not hold go too.'
               : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
-          {beside && current.items.length > 0 && <p>{besideText(beside)}</p>}
+          {beside && current.items.length > 0 && !isHandedOver(reading.kit) && <p>{besideText(beside)}</p>}
           <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
             {beside && beside.items.length > 0 && current.items.length > 0 && (

@@ -1,13 +1,12 @@
 import { toThing, useIdHere } from '../../app/routes';
 import { dayOf } from '../../core/units/day';
 import { Printer } from 'lucide-react';
-import { Link } from 'react-router';
 import { CareReport } from '../../app/CareReport';
 import { useKit } from '../../app/kit';
 import { dayText, whenText } from '../../app/time';
 import { isEntry } from '../../core/gear';
 import { KIND_WORDS } from '../../core/words';
-import { Empty, Page, Quiet, Row } from '../../ui/basics';
+import { NotInRecord, Page, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 
@@ -17,14 +16,7 @@ export function ReportPage() {
   const kit = useKit();
   if (!kit) return <Page aria-busy="true" />;
   const entry = (kit.log ?? []).filter(isEntry('care')).find((e) => e.id === id);
-  if (!entry)
-    return (
-      <Page>
-        <Empty whole title="This line is not in the record.">
-          <Link to="/record">To the record</Link>
-        </Empty>
-      </Page>
-    );
+  if (!entry) return <NotInRecord what="line" />;
   const item = kit.items.find((i) => i.id === entry.itemId);
   const name = item ? (item.name ?? KIND_WORDS[item.kind]) : 'gone';
   return (

@@ -86,7 +86,7 @@ export function YearCard({
   const worn = useMemo(() => wornIn(kit), [kit]);
   const [all, setAll] = useState(false);
   const currency = currencyOf(kit);
-  const rows = yearRows(of);
+  const rows = yearRows(of, currency);
   const took = yearTookText(of);
   const things = all ? of.things : of.things.slice(0, MOST);
   return (
