@@ -135,7 +135,7 @@ describe('halves and leaks', () => {
     await v.press('Treat one half');
     await v.sees('never breathe the mist');
     await v.press('Right');
-    await v.sees('Cover the left half with a towel, spray the right one');
+    await v.sees('Cover the left half or keep it away, spray the right half on its clean damp face');
     await v.press('The right half is treated');
     await v.sees('Not read yet: let drops fall on both halves.');
     const [entry] = await halvesIn(v);

@@ -100,8 +100,8 @@ export function Import({ current }: { current: Kit }) {
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
             {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}.{' '}
-            {isHandedOver(reading.kit) ? 'Replaced by it, your' : 'Your'} {howMany(current.items.length, 'thing')} and their
-            record go, and programmes under way end.{' '}
+            {isHandedOver(reading.kit) ? 'Replaced by it, your' : 'Your'} kit of {howMany(current.items.length, 'thing')} goes
+            with its record, and programmes under way end.{' '}
             {reading.whole
               ? 'Photographs and views that it does not hold go too.'
               : 'It is a kit without photographs: those of things that it does not name go.'}
