@@ -1,4 +1,5 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
+import styled from 'styled-components';
 import {
   DROP_WATERS,
   type Droplet,
@@ -21,7 +22,7 @@ import { countdown } from '../ui/countdown';
 import { DropGrade } from '../ui/DropGrades';
 import { NumberField, QuantityField } from '../ui/NumberField';
 import { Outline } from '../ui/Outline';
-import { size } from '../ui/theme';
+import { phone, size } from '../ui/theme';
 import { nowMs } from './now';
 
 const DropsPicture = lazy(async () => ({ default: (await import('./DropsPicture')).DropsPicture }));
@@ -36,6 +37,15 @@ export const DROP_GRADES = [
 ].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={80} /> }));
 const WATERS = DROP_WATERS.map((id) => ({ id, name: id === 'tap' ? 'From the tap' : 'Distilled' }));
 const TICK_MS = 250;
+/** Beside both drawings; on a phone before the second, which is only looked at. */
+const Controls = styled(Column)`
+  grid-column: 2;
+  grid-row: 1 / span 2;
+  ${phone} {
+    grid-column: auto;
+    grid-row: auto;
+  }
+`;
 
 /** Since when drops lie, by zone, and what time it is while some do. */
 function useFallen(waitMs: number) {
@@ -114,16 +124,8 @@ export function Drops({
   const due = zones.filter((z) => droplet[z] === undefined && drops.left(z) === 0);
   return (
     <DrawingAside>
-      <Column $gap={16}>
-        <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
-        {before && Object.keys(before).length > 0 && (
-          <section aria-label={beforeName}>
-            <Quiet>{beforeName}</Quiet>
-            <Outline kind={item.kind} grades={before} />
-          </section>
-        )}
-      </Column>
-      <Column $gap={16}>
+      <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
+      <Controls $gap={16}>
         <Way test={test} onTest={(next) => answer({ dropTest: next })} />
         <OneOf
           label="Which place?"
@@ -172,7 +174,13 @@ export function Drops({
           </Note>
         ))}
         {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {name(zone)}</TextButton>}
-      </Column>
+      </Controls>
+      {before && Object.keys(before).length > 0 && (
+        <section aria-label={beforeName}>
+          <Quiet>{beforeName}</Quiet>
+          <Outline kind={item.kind} grades={before} />
+        </section>
+      )}
     </DrawingAside>
   );
 }

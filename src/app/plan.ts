@@ -47,7 +47,7 @@ export interface WayTakes extends Ahead {
   readonly possible: boolean;
   /** A step of it warms the face. */
   readonly warms: boolean;
-  /** Zone by zone where it is sprayed; what to heed at it. */
+  /** Of a coat: zone by zone where it is sprayed, and what to heed at it. */
   readonly spray: readonly ZoneSpray[];
   readonly cautions: readonly string[];
 }
@@ -67,11 +67,16 @@ export function takesOf(kit: Kit, item: Item, way: Treatment | 'leave'): WayTake
     const { steps } = writeProgramme(made);
     const coat = way === 'renew' ? steps.find((s) => s.settings.proofer !== undefined) : undefined;
     const { proofer: cls, prooferMl: ml } = coat?.settings ?? {};
-    const cautions = [...new Set(steps.filter((s) => s.phase === 'repel').flatMap((s) => s.cautions))];
     const warms = steps.some((s) => s.phase === 'repel' && s.do.startsWith('heat-'));
     const washes = made.facts.has('aim:wash');
     const possible = { wash: washes, heat: warms, 'wash-heat': washes && warms, renew: coat !== undefined }[way];
-    const certain = { ...aheadOf(steps, takes(made).money), possible, warms, spray: coat?.settings.spray ?? [], cautions };
+    const certain = {
+      ...aheadOf(steps, takes(made).money),
+      possible,
+      warms,
+      spray: coat?.settings.spray ?? [],
+      cautions: coat?.cautions ?? [],
+    };
     if (!coat || !cls || ml === undefined) return { ...certain, proofer: null };
     // A coat that a plan puts on only when heat did not help is certain here.
     const bottle = kit.supplies?.find((s) => s.class === cls && worthOf(s, ml) !== null);

@@ -61,8 +61,8 @@ export function halfQuestion(kind: Kind): string {
 /** How one half is treated and the other kept from it. @param warms a renewal of such a thing is warmed afterwards. */
 export const halfHowText = (care: 'heat' | 'renew', here: string, other: string, warms: boolean): string =>
   care === 'renew'
-    ? `Cover the ${other} or keep it away, spray the ${here} on its clean damp face, wipe off the drips, let it dry${warms ? ', and warm both alike' : ''}. Then drops are tried.`
-    : `Cover the ${other} with a damp towel or keep it away, and go over the ${here} with a hair dryer a hand’s width off, always moving. Let it cool and dry before drops are tried.`;
+    ? `Cover the ${other} or keep it away, spray the ${here} on its clean damp face, wipe off the drips, let it dry${warms ? ', and warm both alike, as its programme says' : ''}. Then drops are tried.`
+    : `Cover the ${other} with a damp towel or keep it away, and go over the ${here} with a hair dryer a hand’s width off, always moving, never hotter than your hand bears. Let it cool and dry before drops are tried.`;
 /** "Left half: a renewal, 30 mL of spray proofer; the right half was left as it was." */
 export function halvesText({ half, treatment, supplies = [] }: HalvesEntry, bottles: readonly Supply[], kind: Kind): string {
   const product = productOf(supplies[0], bottles);

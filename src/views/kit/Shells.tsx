@@ -122,7 +122,7 @@ export function Shells() {
           },
           {
             id: 'does',
-            head: 'What is likely to do',
+            head: 'What is likely to do as a whole',
             cell: (r) => {
               const least = r.of && leastThatHelps(r.of, r.can);
               return r.of === null ? (
