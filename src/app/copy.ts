@@ -115,7 +115,7 @@ export async function saveThing(item: Item): Promise<void> {
     `${thingName(item)} is in your downloads, with its record${mine.length > 0 ? ` and ${howMany(mine.length, 'photograph')}` : ''}. What it cost, your choices and your bottles stay with you. Another Umbrastic takes it in beside its own things.`,
   );
 }
-const NOTHING_ELSE = { runs: [], drafts: [], sheets: [], views: [] };
+const NOTHING_ELSE = { runs: [], drafts: [], sheets: [], views: [], registers: [] };
 /** A name as a file may have it everywhere. */
 const fileName = (name: string): string =>
   name

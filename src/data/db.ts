@@ -4,9 +4,10 @@ import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/g
 import type { ColourMarks, ColourReading } from '../core/colour';
 import type { LightKind } from '../core/knowledge';
 import type { LightMarks } from '../core/loft/light';
+import type { Register } from '../core/merging';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
-import { m0002, m0003, m0004, m0005, m0006, SCHEMA_VERSION } from './migrations';
+import { m0002, m0003, m0004, m0005, m0006, m0007, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -24,6 +25,8 @@ export interface MetaValues {
   evenings: Readonly<Record<string, EveningDone>>;
   /** The wash day that is being put together. */
   washDay: DayWish;
+  /** What this browser is called in registers: letters by chance, in no copy. */
+  browser: string;
   /** When a copy was saved last, RFC 3339. */
   copiedAt: string;
   /** The last step of the device's clock. */
@@ -96,8 +99,13 @@ export interface SavedView {
   readonly query: string;
 }
 
+/** Who changed which row when; `key` is `table/id`. A row that has none is as it came. */
+export interface RegisterRow extends Register {
+  readonly key: string;
+}
+
 /** Before what a whole state was kept. */
-export const SNAPSHOT_REASONS = ['import', 'demo', 'csv', 'bulk', 'restore', 'begin'] as const;
+export const SNAPSHOT_REASONS = ['import', 'merge', 'demo', 'csv', 'bulk', 'restore', 'begin'] as const;
 export type SnapshotReason = (typeof SNAPSHOT_REASONS)[number];
 /** Everything as it was, as a copy. */
 export interface Snapshot {
@@ -126,6 +134,7 @@ export class UmbrasticDb extends Dexie {
   views!: Table<SavedView, string>;
   sheets!: Table<SheetDraft, string>;
   snapshots!: Table<Snapshot, string>;
+  registers!: Table<RegisterRow, string>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -178,6 +187,9 @@ export class UmbrasticDb extends Dexie {
     this.version(m0006.version)
       .stores(m0006.stores)
       .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0006.version })));
+    this.version(m0007.version)
+      .stores(m0007.stores)
+      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0007.version })));
   }
 }
 

@@ -2,8 +2,9 @@ import type { Beside } from '../core/formats/beside';
 import type { CopyRest } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
-import { db, readMeta, writeMeta, type MetaRow, type Photo, type UmbrasticDb } from './db';
+import { db, readMeta, writeMeta, type MetaRow, type Photo, type RegisterRow, type UmbrasticDb } from './db';
 import { TABLE_NAMES, TABLES } from './tables';
+import { replaced } from './registers';
 import { undoable, type Undo } from './undo';
 
 /** Parts of a document that have a place of their own; whatever else it holds is kept as `rest`. */
@@ -16,6 +17,13 @@ const KNOWN = new Set<string>([
   'preferences',
   ...TABLE_NAMES.flatMap((name) => TABLES[name].inKit ?? []),
 ]);
+
+/** Fields of a document that this version does not know. */
+export const restOf = (kit: Kit): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key)));
+
+/** Registers are written after what they are of. */
+const OF_KIT = TABLE_NAMES.filter((name) => name !== 'registers');
 
 /** Everything stored, as a kit document. Unknown fields of an earlier import are still in it. */
 export async function loadKit(store: UmbrasticDb = db): Promise<Kit> {
@@ -58,7 +66,7 @@ async function putKit(kit: Kit): Promise<void> {
   }
   const evenings = Object.entries((await readMeta('evenings')) ?? {}).filter(([id]) => here.has(id));
   await db.meta.bulkPut([
-    { key: 'rest', value: Object.fromEntries(Object.entries(kit).filter(([key]) => !KNOWN.has(key))) },
+    { key: 'rest', value: restOf(kit) },
     { key: 'title', value: kit.title ?? '' },
     { key: 'evenings', value: Object.fromEntries(evenings) },
   ]);
@@ -70,7 +78,7 @@ async function putKit(kit: Kit): Promise<void> {
  * Replaces everything by a checked kit, in one transaction: all of it or nothing. Runs and drafts of the old kit end; photographs of things
  * that the new one does not have go.
  */
-export const replaceKit = (kit: Kit): Promise<Undo> => undoable(TABLE_NAMES, () => putKit(kit), true);
+export const replaceKit = (kit: Kit): Promise<Undo> => undoable(OF_KIT, () => putKit(kit), { checked: true, noted: (changed) => replaced(changed, []) });
 
 /** What of a copy is no part of a kit document, as the store holds it. */
 export interface Whole {
@@ -79,22 +87,23 @@ export interface Whole {
 }
 /** Everything stored that is no part of a kit document: what is under way, half-made, looked at in a way of one's own, photographed. */
 export async function loadRest(store: UmbrasticDb = db): Promise<Whole> {
-  const [runs, drafts, sheets, views, photos, evenings, washDay] = await Promise.all([
+  const [runs, drafts, sheets, views, registers, photos, evenings, washDay] = await Promise.all([
     store.runs.toArray(),
     store.drafts.toArray(),
     store.sheets.toArray(),
     store.views.toArray(),
+    store.registers.toArray(),
     store.photos.toArray(),
     readMeta('evenings', store),
     readMeta('washDay', store),
   ]);
   const some = evenings && Object.keys(evenings).length > 0;
-  return { rest: { runs, drafts, sheets, views, ...(some ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
+  return { rest: { runs, drafts, sheets, views, registers, ...(some ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
 }
 /** Replaces everything by a copy that was read, in one transaction: all of it or nothing. What it does not hold is here no longer. */
 export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>
   undoable(
-    TABLE_NAMES,
+    OF_KIT,
     async () => {
       await putKit(kit);
       for (const name of ['runs', 'drafts', 'sheets', 'views'] as const) {
@@ -109,7 +118,7 @@ export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>
         await (value ? db.meta.put({ key, value } as MetaRow) : db.meta.delete(key));
       }
     },
-    true,
+    { checked: true, noted: (changed) => replaced(changed, rest.registers as readonly RegisterRow[]) },
   );
 
 /** Takes things of another kit in beside those that are here, in one transaction; pictures of things that are not new stay out. */

@@ -20,6 +20,7 @@ import { type ClockKnown, clockStepped } from '../core/run/clock';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import { db, readMeta, writeMeta, type Photo, type SavedView } from './db';
+import { note } from './registers';
 import { TABLE_NAMES, TABLES } from './tables';
 import { undoable, type Undo } from './undo';
 
@@ -151,7 +152,7 @@ export async function changeRuns(
   change: (runs: readonly Run[]) => readonly Run[],
   atIso?: string,
 ): Promise<readonly Run[]> {
-  return db.transaction('rw', [db.runs, db.meta], async () => {
+  return db.transaction('rw', [db.runs, db.meta, db.registers], async () => {
     const before = (await db.runs.bulkGet([...ids])).flatMap((record) => (record ? [foldRun(record)] : []));
     const after = change(before);
     for (const next of after) {
@@ -161,7 +162,9 @@ export async function changeRuns(
       const equipment = atIso === undefined ? undefined : await readMeta('equipment');
       if (!equipment || atIso === undefined) continue;
       const left = vesselsAfter(run, next, equipment, atIso);
-      if (left !== equipment) await writeMeta('equipment', left);
+      if (left === equipment) continue;
+      await writeMeta('equipment', left);
+      await note([{ table: 'meta', was: { key: 'equipment', value: equipment }, is: { key: 'equipment', value: left } }]);
     }
     return after;
   });
@@ -238,13 +241,13 @@ export const writePurge = (runId: string, result: ReturnType<typeof finishPurge>
     await db.runs.update(runId, { status: 'written' });
   });
 
-/** Records a use or upkeep, or corrects one. */
 /** An experiment with one half: its line, and what it took from the bottle. */
 export const saveHalves = (entry: HalvesEntry): Promise<Undo> =>
   undoable(['log', 'supplies'], async () => {
     await db.log.put(entry);
     await takeOffBottles(entry.supplies);
   });
+/** Records a use or upkeep, or corrects one. */
 export const saveEntry = (entry: LogEntry): Promise<Undo> => undoable(['log'], () => db.log.put(entry));
 /** Takes days in that a calendar file holds: those read before become as they are there now. */
 export const saveEvents = (events: readonly EventEntry[]): Promise<Undo> => undoable(['log'], () => db.log.bulkPut([...events]));

@@ -2,6 +2,7 @@ import Dexie, { type Transaction } from 'dexie';
 import { db } from './db';
 import { hold, loadRules } from './guard';
 import { takenBack } from './merge';
+import { note, type Changed } from './registers';
 import { TABLE_NAMES, TABLES, type TableName } from './tables';
 
 /** Puts back what a change did, and leaves alone what was changed since: what undo calls. */
@@ -13,92 +14,128 @@ const rootOf = (trans: Transaction): Transaction => {
   return root;
 };
 type Rows = Map<unknown, object | undefined>;
+/** Rows that a change touched, as they were and as they are. */
+interface Touched {
+  readonly before: ReadonlyMap<TableName, Rows>;
+  readonly after: ReadonlyMap<TableName, Map<unknown, object>>;
+}
 const tableOf = (name: TableName): Dexie.Table<object, unknown> => db[name] as Dexie.Table<object, unknown>;
 const OF_ITEMS = TABLE_NAMES.filter((name) => TABLES[name].ofItem !== null);
 
+/** Within a transaction over these tables: carries a change out and says which rows it touched. */
+async function watched(names: readonly TableName[], change: () => Promise<unknown>): Promise<Touched> {
+  const before = new Map<TableName, Rows>(names.map((name) => [name, new Map()]));
+  const after = new Map<TableName, Map<unknown, object>>(names.map((name) => [name, new Map()]));
+  const mine = rootOf(Dexie.currentTransaction);
+  const stops = names.map(tableOf).map((table) => {
+    const rows = before.get(table.name as TableName);
+    const noteRow = (key: unknown, row: object | undefined, trans: Transaction): void => {
+      if (rows && rootOf(trans) === mine && !rows.has(key)) rows.set(key, row);
+    };
+    const creating = function (
+      this: { onsuccess?: (key: unknown) => void },
+      key: unknown,
+      _row: object,
+      trans: Transaction,
+    ): void {
+      // A key that the store makes up is known only once the row is in.
+      if (key !== undefined) noteRow(key, undefined, trans);
+      else this.onsuccess = (made) => noteRow(made, undefined, trans);
+    };
+    const updating = (_change: object, key: unknown, row: object, trans: Transaction): void => noteRow(key, row, trans);
+    const deleting = (key: unknown, row: object, trans: Transaction): void => noteRow(key, row, trans);
+    table.hook('creating', creating);
+    table.hook('updating', updating);
+    table.hook('deleting', deleting);
+    return () => {
+      table.hook('creating').unsubscribe(creating);
+      table.hook('updating').unsubscribe(updating);
+      table.hook('deleting').unsubscribe(deleting);
+    };
+  });
+  try {
+    await change();
+  } finally {
+    for (const stop of stops) stop();
+  }
+  for (const [name, rows] of before) {
+    const keys = [...rows.keys()];
+    const made = await tableOf(name).bulkGet(keys);
+    made.forEach((row, n) => row && after.get(name)?.set(keys[n], row));
+  }
+  return { before, after };
+}
+const changedIn = ({ before, after }: Touched): Changed[] =>
+  [...before].flatMap(([table, rows]) =>
+    [...rows].flatMap(([key, was]) => {
+      const is = after.get(table)?.get(key);
+      return was || is ? [{ table, was, is }] : [];
+    }),
+  );
+
+/** How a change is kept. */
+export interface Manner {
+  /** Its rows come from a document that was held to the rules as a whole. */
+  readonly checked?: boolean;
+  /** Writes the registers of what it changed, in its transaction; undoing it then puts those back that were, as if it had not been. */
+  readonly noted?: (changed: readonly Changed[]) => Promise<void>;
+}
 /**
- * Carries a change out in one transaction over these tables, holds what it wrote to the rules of the format, and notes every row as it was
- * before it was first touched. @param checked the rows come from a document that was held to the rules as a whole.
+ * Carries a change out in one transaction over these tables, holds what it wrote to the rules of the format, notes who changed what when, and
+ * notes every row as it was before it was first touched.
  * @returns what undoes it: each touched row is as it was, new ones are gone with all that hangs on them, nothing else is moved.
  * @throws NotKept when a row breaks a rule; nothing is changed then.
  */
-export async function undoable(names: readonly TableName[], change: () => Promise<unknown>, checked = false): Promise<Undo> {
-  const tables = names.map(tableOf);
-  const before = new Map<TableName, Rows>(names.map((name) => [name, new Map()]));
-  const after = new Map<TableName, Map<unknown, object>>(names.map((name) => [name, new Map()]));
+export async function undoable(
+  names: readonly TableName[],
+  change: () => Promise<unknown>,
+  { checked = false, noted }: Manner = {},
+): Promise<Undo> {
   // Fetched first: a transaction waits for nothing but the store.
   const rules = checked || !names.some((name) => TABLES[name].inKit || name === 'meta') ? null : await loadRules();
-  await db.transaction('rw', [...new Set([...tables, db.items])], async () => {
-    const mine = rootOf(Dexie.currentTransaction);
-    const stops = tables.map((table) => {
-      const rows = before.get(table.name as TableName);
-      const note = (key: unknown, row: object | undefined, trans: Transaction): void => {
-        if (rows && rootOf(trans) === mine && !rows.has(key)) rows.set(key, row);
-      };
-      const creating = function (
-        this: { onsuccess?: (key: unknown) => void },
-        key: unknown,
-        _row: object,
-        trans: Transaction,
-      ): void {
-        // A key that the store makes up is known only once the row is in.
-        if (key !== undefined) note(key, undefined, trans);
-        else this.onsuccess = (made) => note(made, undefined, trans);
-      };
-      const updating = (_change: object, key: unknown, row: object, trans: Transaction): void => note(key, row, trans);
-      const deleting = (key: unknown, row: object, trans: Transaction): void => note(key, row, trans);
-      table.hook('creating', creating);
-      table.hook('updating', updating);
-      table.hook('deleting', deleting);
-      return () => {
-        table.hook('creating').unsubscribe(creating);
-        table.hook('updating').unsubscribe(updating);
-        table.hook('deleting').unsubscribe(deleting);
-      };
-    });
-    try {
-      await change();
-    } finally {
-      for (const stop of stops) stop();
+  const touched = await db.transaction('rw', within(names), async () => {
+    const rows = await watched(names, change);
+    if (rules) await hold(rows.after, rules);
+    if (!noted) {
+      await note(changedIn(rows));
+      return rows;
     }
-    for (const [name, rows] of before) {
-      const keys = [...rows.keys()];
-      const made = await tableOf(name).bulkGet(keys);
-      made.forEach((row, n) => row && after.get(name)?.set(keys[n], row));
-    }
-    if (rules) await hold(after, rules);
+    const registers = await watched(['registers'], () => noted(changedIn(rows)));
+    return { before: new Map([...rows.before, ...registers.before]), after: new Map([...rows.after, ...registers.after]) };
   });
-  return () => takeBack(before, after);
+  return () => takeBack(touched, noted !== undefined);
 }
+const within = (names: Iterable<TableName>) => [...new Set([...names, 'items', 'registers', 'meta'] as const)].map(tableOf);
 
-async function takeBack(
-  before: ReadonlyMap<TableName, Rows>,
-  after: ReadonlyMap<TableName, Map<unknown, object>>,
-): Promise<void> {
+async function takeBack({ before, after }: Touched, noted: boolean): Promise<void> {
   // What hangs on a thing that was added goes with it, whenever it came.
   const added = [...(before.get('items') ?? [])].filter(([, row]) => row === undefined).map(([id]) => id as string);
-  await db.transaction('rw', [...new Set([...before.keys(), ...OF_ITEMS])].map(tableOf), async () => {
-    for (const [name, rows] of before)
-      for (const [key, row] of rows) {
-        const now = await tableOf(name).get(key);
-        const back = row && now ? takenBack(row, after.get(name)?.get(key), now) : row;
-        await (back === undefined ? tableOf(name).delete(key) : tableOf(name).put(back as object));
+  const names = [...new Set([...before.keys(), ...OF_ITEMS])];
+  await db.transaction('rw', within(names), async () => {
+    const rows = await watched(names, async () => {
+      for (const [name, rows] of before)
+        for (const [key, row] of rows) {
+          const now = await tableOf(name).get(key);
+          const back = row && now ? takenBack(row, after.get(name)?.get(key), now) : row;
+          await (back === undefined ? tableOf(name).delete(key) : tableOf(name).put(back as object));
+        }
+      for (const name of OF_ITEMS)
+        if (added.length > 0)
+          await tableOf(name)
+            .where(TABLES[name].ofItem as string)
+            .anyOf(added)
+            .delete();
+      // Nothing comes back to a thing that is gone meanwhile.
+      for (const [name, rows] of before) {
+        const { ofItem } = TABLES[name];
+        if (ofItem !== 'itemId') continue;
+        for (const [key, row] of rows) {
+          const id = (row as { itemId?: string } | undefined)?.itemId;
+          if (id !== undefined && name !== 'runs' && !(await db.items.get(id))) await tableOf(name).delete(key);
+        }
       }
-    for (const name of OF_ITEMS)
-      if (added.length > 0)
-        await tableOf(name)
-          .where(TABLES[name].ofItem as string)
-          .anyOf(added)
-          .delete();
-    // Nothing comes back to a thing that is gone meanwhile.
-    for (const [name, rows] of before) {
-      const { ofItem } = TABLES[name];
-      if (ofItem !== 'itemId') continue;
-      for (const [key, row] of rows) {
-        const id = (row as { itemId?: string } | undefined)?.itemId;
-        if (id !== undefined && name !== 'runs' && !(await db.items.get(id))) await tableOf(name).delete(key);
-      }
-    }
+    });
+    if (!noted) await note(changedIn(rows));
   });
 }
 

@@ -35,6 +35,11 @@ const copy: Copy = {
     drafts: [{ itemId: 'itm-quilt', card: 'soil', seen: { soil: 1 } }],
     sheets: [{ key: 'item:itm-parka', was: {}, draft: { name: 'x' } }],
     views: [{ id: 'v', name: 'Due', query: 'due=1' }],
+    registers: [
+      { key: 'items/itm-parka', v: { a1: 2, b2: 1 }, at: NOW_MS },
+      { key: 'items/gone', v: { a1: 1 }, at: 0, goneAt: NOW_MS },
+      { key: 'inspections/of-gone', v: { b2: 1 }, at: NOW_MS, row: { id: 'of-gone', itemId: 'gone', at: AT, soil: 2 } },
+    ],
     photos: [photo],
     evenings: { 'itm-quilt': { of: 'plan', moves: ['a → b'] } },
     washDay: { items: ['itm-parka'], from: AT, people: [{ name: 'Bo' }], prefer: 'earliest' },

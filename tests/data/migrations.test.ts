@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { openStore, readMeta, SCHEMA_VERSION, UmbrasticDb } from '../../src/data/db';
 import { current, finishStep, foldRun, type RunRecord } from '../../src/core/run';
 import { dryingMinutes } from '../../src/core/run/damp';
-import { m0002, m0003, m0004, m0005, m0006 } from '../../src/data/migrations';
+import { m0002, m0003, m0004, m0005, m0006, m0007 } from '../../src/data/migrations';
 
 type Row = Record<string, unknown>;
 const fixture = <T>(number: string): T => JSON.parse(readFileSync(`tests/data/fixtures/${number}.json`, 'utf8')) as T;
@@ -150,34 +150,23 @@ describe('migrations', () => {
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     await store.delete();
   });
-  test('5: half-made changes get a place of their own; nothing else moves', async () => {
-    const { stores, before } = fixture<{ stores: Record<string, string>; before: Record<string, Row[]> }>('0005');
-    expect(m0005.stores).toEqual(stores);
-    const old = new Dexie('was-version-4');
-    old.version(4).stores({ ...V1, ...m0002.stores });
+  test.each([
+    { of: m0005, table: 'sheets', before: {} },
+    { of: m0006, table: 'snapshots', before: m0005.stores },
+    { of: m0007, table: 'registers', before: { ...m0005.stores, ...m0006.stores } },
+  ])('$of.version: a table more, and nothing else moves', async ({ of, table, before: known }) => {
+    const { stores, before } = fixture<{ stores: Record<string, string>; before: Record<string, Row[]> }>(`000${of.version}`);
+    expect(of.stores).toEqual(stores);
+    const old = new Dexie('was-older');
+    old.version(of.version - 1).stores({ ...V1, ...m0002.stores, ...known });
     await old.open();
-    for (const [table, rows] of Object.entries(before)) await old.table(table).bulkPut(rows);
+    for (const [name, rows] of Object.entries(before)) await old.table(name).bulkPut(rows);
     old.close();
-    const store = new UmbrasticDb('was-version-4');
+    const store = new UmbrasticDb('was-older');
     expect(await openStore({}, store)).toEqual({ status: 'open' });
     expect(await store.items.toArray()).toEqual(before.items);
     expect(await store.drafts.toArray()).toEqual(before.drafts);
-    expect(await store.sheets.toArray()).toEqual([]);
-    expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
-    await store.delete();
-  });
-  test('6: whole states of before get a place of their own; nothing else moves', async () => {
-    const { stores, before } = fixture<{ stores: Record<string, string>; before: Record<string, Row[]> }>('0006');
-    expect(m0006.stores).toEqual(stores);
-    const old = new Dexie('was-version-5');
-    old.version(5).stores({ ...V1, ...m0002.stores, ...m0005.stores });
-    await old.open();
-    for (const [table, rows] of Object.entries(before)) await old.table(table).bulkPut(rows);
-    old.close();
-    const store = new UmbrasticDb('was-version-5');
-    expect(await openStore({}, store)).toEqual({ status: 'open' });
-    expect(await store.items.toArray()).toEqual(before.items);
-    expect(await store.snapshots.toArray()).toEqual([]);
+    expect(await store.table(table).toArray()).toEqual([]);
     expect(await readMeta('schemaVersion', store)).toBe(SCHEMA_VERSION);
     await store.delete();
   });

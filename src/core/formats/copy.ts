@@ -6,6 +6,7 @@ import { validateSync } from 'class-validator';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import {
   Const,
+  Counts,
   Finite,
   Id,
   Instant,
@@ -57,6 +58,8 @@ export interface CopyRest {
   readonly drafts: readonly object[];
   readonly sheets: readonly object[];
   readonly views: readonly object[];
+  /** Who changed which record when; none in a copy of before that was noted. */
+  readonly registers: readonly object[];
   readonly photos: readonly CopiedPhoto[];
   readonly evenings?: object;
   readonly washDay?: object;
@@ -216,7 +219,20 @@ class EveningDoc {
   @Text(20_000) of!: string;
   @Texts(400) moves!: string[];
 }
-const ROWS = { runs: RunDoc, drafts: DraftDoc, sheets: SheetDoc, views: ViewDoc, photos: PhotoDoc } as const;
+class RegisterDoc {
+  @Text(400) key!: string;
+  @Counts() v!: Record<string, number>;
+  @Millis() at!: number;
+  @Maybe() @Millis() goneAt?: number;
+}
+const ROWS = {
+  runs: RunDoc,
+  drafts: DraftDoc,
+  sheets: SheetDoc,
+  views: ViewDoc,
+  registers: RegisterDoc,
+  photos: PhotoDoc,
+} as const;
 type RowsOf = keyof typeof ROWS;
 /** What a row is called to the person whose copy it is. */
 const ROW_WORDS: Readonly<Record<RowsOf, string>> = {
@@ -224,6 +240,7 @@ const ROW_WORDS: Readonly<Record<RowsOf, string>> = {
   drafts: 'A look that was not finished',
   sheets: 'A change that was not saved',
   views: 'A saved view',
+  registers: 'A note of who changed something when',
   photos: 'A photograph',
 };
 
@@ -334,6 +351,13 @@ const faultsOfDraft = ({ itemId, seen }: { readonly itemId?: unknown; readonly s
         ({ path, message }) => ({ path: path.replace('inspections[0]', 'seen'), message }),
       )
     : [{ path: 'seen', message: 'must be an object' }];
+/** What a register holds of a thing that is gone is held to the rules, too: it may come back. */
+function faultsOfHeld({ key, row }: { readonly key?: unknown; readonly row?: unknown }): readonly Fault[] {
+  if (row === undefined) return [];
+  if (!isObject(row)) return [{ path: 'row', message: 'must be an object' }];
+  const list = String(key).slice(0, String(key).indexOf('/'));
+  return checkRows({ [list]: [row] } as Partial<Kit>).map(({ path, message }) => ({ path: path.replace(`${list}[0]`, 'row'), message }));
+}
 /** The rows of a list that can be read; the others are named. */
 function soundRows(
   document: object,
@@ -354,7 +378,8 @@ function soundRows(
       return false;
     };
     if (!isObject(row)) return lost({ path: '', message: 'must be an object' });
-    const [fault] = [...faultsIn(row, ROWS[name]), ...(name === 'drafts' ? faultsOfDraft(row) : [])];
+    const more = name === 'drafts' ? faultsOfDraft(row) : name === 'registers' ? faultsOfHeld(row) : [];
+    const [fault] = [...faultsIn(row, ROWS[name]), ...more];
     if (fault) return lost(fault);
     const { itemId, machineId, file } = row as { itemId?: unknown; machineId?: unknown; file?: unknown };
     if (name !== 'views' && name !== 'sheets' && machineId === undefined && typeof itemId === 'string' && !items.has(itemId))

@@ -241,6 +241,14 @@ export const InstantById = (): Decorate =>
     (v) => isObject(v) && Object.values(v as object).every(isInstant),
     'must be an object of times with an offset, by item id',
   );
+/** Whole numbers of 1 or more, by a name. */
+export const Counts = (): Decorate =>
+  rule(
+    'counts',
+    () => ({ type: 'object', additionalProperties: { type: 'integer', minimum: 1 } }),
+    (v) => isObject(v) && Object.values(v as object).every((n) => Number.isSafeInteger(n) && (n as number) >= 1),
+    'must be an object of whole numbers of 1 or more',
+  );
 
 const isObject = (v: unknown): boolean => typeof v === 'object' && v !== null && !Array.isArray(v);
 export const Nested =

@@ -4,7 +4,8 @@ import * as m0003 from './0003-run-events';
 import * as m0004 from './0004-strong-choices';
 import * as m0005 from './0005-sheets';
 import * as m0006 from './0006-snapshots';
+import * as m0007 from './0007-registers';
 
-export { m0002, m0003, m0004, m0005, m0006 };
+export { m0002, m0003, m0004, m0005, m0006, m0007 };
 /** What is stored today is of this version. */
-export const SCHEMA_VERSION = m0006.version;
+export const SCHEMA_VERSION = m0007.version;

@@ -102,6 +102,7 @@ function Copied({ kit }: { kit: Kit }) {
 
 const BEFORE_WORDS: Readonly<Record<SnapshotReason, string>> = {
   import: 'before a file was opened',
+  merge: 'before two browsers were brought together',
   demo: 'before the demo kit was taken',
   csv: 'before rows were taken in',
   bulk: 'before several things were changed',
