@@ -7,7 +7,7 @@ import { db, type Photo } from '../src/data/db';
 import { besideOf, kitOfThings } from '../src/core/formats/beside';
 import { addBeside, replaceKit } from '../src/data/kit';
 import * as repo from '../src/data/repo';
-import { TABLE_NAMES } from '../src/data/tables';
+import { TABLE_NAMES, type TableName } from '../src/data/tables';
 import { invented } from './make';
 
 /* Every change that the store can be asked for, as arbitraries, on the demo kit. */
@@ -24,7 +24,9 @@ const photo = (id: string, itemId: string): Photo => ({
 });
 
 /** Every row of every table, as plain data. Without who changed what when: undoing is a change of its own there. */
-export async function everything(names = TABLE_NAMES.filter((name) => name !== 'registers')): Promise<Record<string, unknown>> {
+export async function everything(
+  names: readonly TableName[] = TABLE_NAMES.filter((name) => name !== 'registers'),
+): Promise<Record<string, unknown>> {
   const rows = await Promise.all(names.map(async (name) => [name, await db.table(name).toArray()] as const));
   return JSON.parse(JSON.stringify(Object.fromEntries(rows))) as Record<string, unknown>;
 }

@@ -1,4 +1,4 @@
-import { fieldText } from '../core/words/text';
+import { fieldText, valueText } from '../core/words/text';
 import type { Clash } from '../data/sheets';
 import { Note, Row } from '../ui/basics';
 import { TextButton } from '../ui/Button';
@@ -27,15 +27,6 @@ export function Restored({ of }: { of: Pick<Draft<object>, 'restored' | 'beginAg
 
 const isPlainList = (value: unknown): value is readonly unknown[] =>
   Array.isArray(value) && value.every((entry) => typeof entry !== 'object');
-/** A value in words; null where it is more than a line. */
-const valueText = (value: unknown): string | null =>
-  value === undefined || value === ''
-    ? 'nothing'
-    : isPlainList(value)
-      ? value.join(', ') || 'nothing'
-      : typeof value === 'object'
-        ? null
-        : String(value);
 
 function Meanwhile({ clash, onSettle }: { clash: Clash; onSettle: (as: unknown) => void }) {
   const { field, mine, theirs } = clash;

@@ -1,14 +1,16 @@
 import type { Fault, LeftOut, Sound } from '../core/formats';
 import type { CopyRest, ReadCopy } from '../core/formats/copy';
 import type { Item, Kit } from '../core/gear';
+import type { Side } from '../core/merging';
 import { thingName } from '../core/words/names';
 import { howMany } from '../core/words/text';
 import { writeMeta, type Photo, type Snapshot, type SnapshotReason } from '../data/db';
 import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } from '../data/kit';
+import { bringTogether } from '../data/together';
 import type { Undo } from '../data/repo';
 import { keepSnapshot, snapshots } from '../data/snapshots';
 import { copyWorker, plannerWorker } from '../workers';
-import { download, downloadBlob } from './download';
+import { askWhere, download, downloadBlob } from './download';
 import { newId, nowIso, nowMs, today } from './now';
 import { tell } from './session';
 
@@ -81,15 +83,22 @@ export async function bringBack({ blob }: Snapshot): Promise<void> {
 }
 /** Saves everything as one file, and reads it back before it says so. */
 export async function saveCopy(): Promise<void> {
+  const place = await askWhere('copy', `umbrastic-${today()}.zip`);
+  if (!place) return;
   const { blob, read } = await withWorker(async (api) => {
     const made = await pack(api);
     return { ...made, read: await api.read(made.blob) };
   });
-  downloadBlob(`umbrastic-${today()}.zip`, blob);
+  try {
+    await place.put(blob);
+  } catch {
+    tell('The copy could not be written there; nothing of yours is lost. Save it in another place.');
+    return;
+  }
   if (read.status !== 'read') {
     const [fault] = read.faults;
     tell(
-      `The copy is in your downloads, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${fault?.path ?? ''} ${fault?.message ?? ''}). When it is opened, the rest can be taken.`,
+      `The copy is ${place.words}, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${fault?.path ?? ''} ${fault?.message ?? ''}). When it is opened, the rest can be taken.`,
     );
     return;
   }
@@ -98,11 +107,11 @@ export async function saveCopy(): Promise<void> {
   const [lost] = read.left;
   if (lost) {
     tell(
-      `The copy is in your downloads, but ${howMany(read.left.length, 'entry', 'entries')} in it cannot be opened again (${lost.name}, ${lost.path} ${lost.message}).`,
+      `The copy is ${place.words}, but ${howMany(read.left.length, 'entry', 'entries')} in it cannot be opened again (${lost.name}, ${lost.path} ${lost.message}).`,
     );
     return;
   }
-  tell(`The copy is in your downloads${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
+  tell(`The copy is ${place.words}${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
 }
 /** Saves one thing with its record and pictures, for somebody else: it opens beside what they have. */
 export async function saveThing(item: Item): Promise<void> {
@@ -163,6 +172,11 @@ export async function openFile(file: File): Promise<Opened> {
   if (read.status !== 'read') return { state: 'refused', faults: read.faults, sound: read.sound };
   const { kit, left, madeAt, rest, pictures } = read;
   return { state: 'ready', kit, left, madeAt, whole: { rest, photos: photosOf(rest, pictures) } };
+}
+/** Brings what was read and what is here together. @param choices of what was changed in both. */
+export async function bringBoth(kit: Kit, whole: Whole, choices: Readonly<Record<string, Side>>): Promise<Undo> {
+  await snapshot('merge');
+  return bringTogether(kit, whole, choices);
 }
 /** Puts what was read in place of what is here. */
 export async function takeOver(kit: Kit, whole: Whole | null): Promise<Undo> {

@@ -5,7 +5,7 @@ import { answerCheck, current, finishStep, startRun, startTimer } from '../core/
 import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
 import { saveRun, saveWashDay, type Undo } from '../data/repo';
-import { undoAll } from '../data/undo';
+import { AS_IT_CAME, undoAll } from '../data/undo';
 import { instantOf } from './dayHours';
 import { newId, nowMs } from './now';
 import { keepPhotos } from './photos';
@@ -34,7 +34,7 @@ export async function takeDemoKit(offer?: DemoOffer, onKit: () => void = () => u
   const checked = checkKit(demo.kit);
   if (checked.status !== 'read') return null;
   const undos = [await replaceKit(checked.kit)];
-  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }));
+  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }, AS_IT_CAME));
   onKit();
   // What plans comes when the kit is on the page.
   const { planItem } = await import('../core/programme');
@@ -78,6 +78,7 @@ async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
         id: `pho-demo-${file}`,
         ...(daysAgo === undefined ? {} : { at: new Date(nowMs() - daysAgo * DAY_MS).toISOString() }),
         ...(colour ? { colour } : {}),
+        manner: AS_IT_CAME,
       });
       if (kept.undo) undos.push(kept.undo);
     } catch {

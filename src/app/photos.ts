@@ -1,5 +1,6 @@
 import type { Photo } from '../data/db';
 import { savePhoto, type Undo } from '../data/repo';
+import type { Manner } from '../data/undo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
 import { newId, nowIso } from './now';
@@ -18,7 +19,7 @@ export interface KeptPhotos {
 export async function keepPhotos(
   itemId: string,
   files: readonly File[],
-  more: Partial<Pick<Photo, 'step' | 'light' | 'colour' | 'id' | 'at'>>,
+  { manner, ...more }: Partial<Pick<Photo, 'step' | 'light' | 'colour' | 'id' | 'at'>> & { readonly manner?: Manner },
   onOne: () => void = () => undefined,
 ): Promise<KeptPhotos> {
   let fault: string | null = null;
@@ -32,7 +33,7 @@ export async function keepPhotos(
       const { blob, width, height } = answer.photo;
       try {
         const photo = { id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more };
-        undo = await savePhoto(photo);
+        undo = await savePhoto(photo, manner);
         ids.push(photo.id);
       } catch (error) {
         fault = isFull(error)

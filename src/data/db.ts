@@ -4,7 +4,7 @@ import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/g
 import type { ColourMarks, ColourReading } from '../core/colour';
 import type { LightKind } from '../core/knowledge';
 import type { LightMarks } from '../core/loft/light';
-import type { Register } from '../core/merging';
+import type { Register } from '../core/merging/register';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
 import { m0002, m0003, m0004, m0005, m0006, m0007, SCHEMA_VERSION } from './migrations';

@@ -55,7 +55,8 @@ export async function hold(written: ReadonlyMap<TableName, ReadonlyMap<unknown, 
   const row = at === undefined ? undefined : (parts[list] as readonly Row[])[Number(at)];
   throw new NotKept(nameOf(row), { ...fault, path: fault.path.replace(/^\w+(\[\d+\])?\.?/, '') });
 }
-async function itemsAreThere(rows: readonly Row[]): Promise<void> {
+/** Within a transaction over `items`. @throws NotKept when the thing of a row is gone. */
+export async function itemsAreThere(rows: readonly { readonly itemId?: unknown }[]): Promise<void> {
   const ids = [...new Set(rows.flatMap(({ itemId }) => (typeof itemId === 'string' ? [itemId] : [])))];
   const found = await db.items.bulkGet(ids);
   if (found.some((item) => item === undefined))

@@ -78,7 +78,8 @@ async function putKit(kit: Kit): Promise<void> {
  * Replaces everything by a checked kit, in one transaction: all of it or nothing. Runs and drafts of the old kit end; photographs of things
  * that the new one does not have go.
  */
-export const replaceKit = (kit: Kit): Promise<Undo> => undoable(OF_KIT, () => putKit(kit), { checked: true, noted: (changed) => replaced(changed, []) });
+export const replaceKit = (kit: Kit): Promise<Undo> =>
+  undoable(OF_KIT, () => putKit(kit), { checked: true, noted: (changed) => replaced(changed, []) });
 
 /** What of a copy is no part of a kit document, as the store holds it. */
 export interface Whole {
@@ -98,7 +99,10 @@ export async function loadRest(store: UmbrasticDb = db): Promise<Whole> {
     readMeta('washDay', store),
   ]);
   const some = evenings && Object.keys(evenings).length > 0;
-  return { rest: { runs, drafts, sheets, views, registers, ...(some ? { evenings } : {}), ...(washDay ? { washDay } : {}) }, photos };
+  return {
+    rest: { runs, drafts, sheets, views, registers, ...(some ? { evenings } : {}), ...(washDay ? { washDay } : {}) },
+    photos,
+  };
 }
 /** Replaces everything by a copy that was read, in one transaction: all of it or nothing. What it does not hold is here no longer. */
 export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>

@@ -1,11 +1,18 @@
 /** Notes who changed which row when, in the transaction of the change. Refuses: reading what was changed. */
-import { joinRegisters, leftWith, touched, UNTOUCHED, type Register } from '../core/merging';
+import { joinRegisters, leftWith, touched, UNTOUCHED, type Register } from '../core/merging/register';
 import { db, readMeta, writeMeta, type MetaValues, type RegisterRow, type StoredWeighIn } from './db';
 import { same } from './merge';
 import { TABLE_NAMES, TABLES, type TableName } from './tables';
 
 /** Values one of a kind that two browsers share. */
-export const SHARED_META = ['equipment', 'preferences', 'title', 'rest', 'washDay', 'evenings'] as const satisfies readonly (keyof MetaValues)[];
+export const SHARED_META = [
+  'equipment',
+  'preferences',
+  'title',
+  'rest',
+  'washDay',
+  'evenings',
+] as const satisfies readonly (keyof MetaValues)[];
 export const NOTED = TABLE_NAMES.filter((name) => TABLES[name].onMerge === 'noted');
 
 /** The key of a row in registers; null for one that two browsers do not share. */

@@ -20,9 +20,10 @@ import { type ClockKnown, clockStepped } from '../core/run/clock';
 import type { finishPurge, RunResult } from '../core/run/finish';
 import { vesselsAfter } from '../core/run/meet';
 import { db, readMeta, writeMeta, type Photo, type SavedView } from './db';
+import { itemsAreThere } from './guard';
 import { note } from './registers';
 import { TABLE_NAMES, TABLES } from './tables';
-import { undoable, type Undo } from './undo';
+import { undoable, type Manner, type Undo } from './undo';
 
 /* One function a change of the store. Each gives back what undoes it, whole. */
 export type { Undo };
@@ -271,7 +272,16 @@ export const changeItems = (items: readonly Item[]): Promise<Undo> => undoable([
 export const saveView = (view: SavedView): Promise<Undo> => undoable(['views'], () => db.views.put(view));
 export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () => db.views.delete(id));
 
-export const savePhoto = (photo: Photo): Promise<Undo> => undoable(['photos'], () => db.photos.put(photo));
+/** @throws NotKept when its thing is gone: it was shrunk while somebody deleted it. */
+export const savePhoto = (photo: Photo, manner?: Manner): Promise<Undo> =>
+  undoable(
+    ['photos'],
+    async () => {
+      await itemsAreThere([photo]);
+      await db.photos.put(photo);
+    },
+    manner,
+  );
 /** Adds to what is known of a kept photograph. */
 export const changePhoto = (id: string, patch: Pick<Photo, 'light' | 'colour'>): Promise<Undo> =>
   undoable(['photos'], () => db.photos.update(id, patch));
@@ -287,4 +297,5 @@ export const tickMove = (itemId: string, of: string, move: string, done: boolean
   });
 
 /** Keeps the wash day that is being put together. */
-export const saveWashDay = (wish: DayWish): Promise<Undo> => undoable(['meta'], () => writeMeta('washDay', wish));
+export const saveWashDay = (wish: DayWish, manner?: Manner): Promise<Undo> =>
+  undoable(['meta'], () => writeMeta('washDay', wish), manner);

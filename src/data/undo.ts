@@ -80,6 +80,8 @@ export interface Manner {
   /** Writes the registers of what it changed, in its transaction; undoing it then puts those back that were, as if it had not been. */
   readonly noted?: (changed: readonly Changed[]) => Promise<void>;
 }
+/** Of what comes with the invented club: nobody has changed it. */
+export const AS_IT_CAME: Manner = { noted: () => Promise.resolve() };
 /**
  * Carries a change out in one transaction over these tables, holds what it wrote to the rules of the format, notes who changed what when, and
  * notes every row as it was before it was first touched.

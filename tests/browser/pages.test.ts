@@ -406,6 +406,8 @@ describe('kit files', () => {
     // Its own pictures of the club would come over those of the copy.
     await vi.waitFor(async () => expect(await w.rows('photos')).toHaveLength(DEMO_PICTURES.length), { timeout: 20_000 });
     await w.file('Import a kit', first);
+    // Both hold the club: they could be one.
+    await w.press('Replace mine by it instead');
     await w.sees('Replace your kit by this file?');
     await w.sees(`${DEMO_PICTURES.length} photographs and 1 programme under way, saved on`);
     expect(await faultsOf(w)).toEqual([]);

@@ -121,6 +121,8 @@ async function tab(
     await page.evaluateOnNewDocument(() =>
       Object.defineProperty(navigator.serviceWorker, 'register', { value: () => new Promise(() => undefined) }),
     );
+  // Where a file goes is asked in a window of the system, which no test can press: files go to the downloads.
+  await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
   await page.setViewport({ width: options.width ?? 1280, height: options.height ?? 800 });
   if (options.dark) await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   const errors: string[] = [];

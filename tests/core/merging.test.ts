@@ -47,7 +47,12 @@ function take(on: Replica, browser: string, key: string, clock: number): Replica
   registers.set(key, touched(registers.get(key), browser, clock, true, latest));
   return { rows, registers };
 }
-const BASE: Rows = { 'items/a': { id: 'a', name: 'A' }, 'items/b': { id: 'b', name: 'B' }, 'inspections/l0': { id: 'l0', itemId: 'a' }, 'supplies/s': { id: 's', ml: 9 } };
+const BASE: Rows = {
+  'items/a': { id: 'a', name: 'A' },
+  'items/b': { id: 'b', name: 'B' },
+  'inspections/l0': { id: 'l0', itemId: 'a' },
+  'supplies/s': { id: 's', ml: 9 },
+};
 const KEYS = ['items/a', 'items/b', 'inspections/l0', 'inspections/l1', 'log/e1', 'supplies/s', 'supplies/t'];
 const LOOKS: Readonly<Record<string, string>> = { 'inspections/l0': 'a', 'inspections/l1': 'a', 'log/e1': 'b' };
 type Act =
@@ -144,7 +149,14 @@ describe('a phone at the tub and a laptop in the kitchen', () => {
     const laptop = put(base, 'l', 'items/a', { id: 'a', name: 'Laptop' }, 200);
     const coming = comingOf(phone, laptop);
     expect(coming.clashes).toEqual([
-      { key: 'items/a', mine: { id: 'a', name: 'Phone' }, theirs: { id: 'a', name: 'Laptop' }, mineAt: 100, theirsAt: 200, takes: 'theirs' },
+      {
+        key: 'items/a',
+        mine: { id: 'a', name: 'Phone' },
+        theirs: { id: 'a', name: 'Laptop' },
+        mineAt: 100,
+        theirsAt: 200,
+        takes: 'theirs',
+      },
     ]);
     expect(name('items/a', coming.joined)).toBe('Laptop');
     const kept = settled(coming, { mine: phone, theirs: laptop }, { 'items/a': 'mine' }, 'p', 300);
@@ -184,7 +196,9 @@ describe('a phone at the tub and a laptop in the kitchen', () => {
   test('two records of before anything was noted that differ are a clash of unknown time; those alike are none', () => {
     const mine = replica({ ...BASE, 'items/a': { id: 'a', name: 'Mine' } });
     expect(comingOf(mine, replica(BASE)).clashes).toMatchObject([{ key: 'items/a', mineAt: 0, theirsAt: 0 }]);
-    expect(comingOf(replica({ 'items/a': { id: 'a', x: 1, y: 2 } }), replica({ 'items/a': { y: 2, x: 1, id: 'a' } })).clashes).toEqual([]);
+    expect(
+      comingOf(replica({ 'items/a': { id: 'a', x: 1, y: 2 } }), replica({ 'items/a': { y: 2, x: 1, id: 'a' } })).clashes,
+    ).toEqual([]);
   });
   test('what was done to a machine hangs on no thing', () => {
     const run = { 'runs/r': { id: 'r', itemId: 'washer', machineId: 'washer' } };

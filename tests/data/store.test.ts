@@ -3,7 +3,7 @@ import { makeDemoKit } from '../../demo/kit';
 import { readKit } from '../../src/core/formats';
 import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/data/db';
 import { exportKit, loadKit, replaceKit } from '../../src/data/kit';
-import { chooseFor, chooseForKit, patchDraft, saveItem } from '../../src/data/repo';
+import { chooseFor, chooseForKit, patchDraft, saveItem, savePhoto } from '../../src/data/repo';
 import { db } from '../../src/data/db';
 import { invented } from '../make';
 
@@ -40,6 +40,11 @@ describe('the store', () => {
     };
     await expect(replaceKit(broken)).rejects.toThrow();
     expect((await loadKit()).items).toHaveLength(kit.items.length);
+  });
+  test('a photograph that was made smaller while its thing was deleted is not kept', async () => {
+    const photo = { id: 'p', itemId: 'gone', at: '2027-01-03T08:00:00Z', width: 1, height: 1, bytes: 1, blob: new Blob(['x']) };
+    await expect(savePhoto(photo)).rejects.toThrow('no longer in your kit');
+    expect(await db.photos.count()).toBe(0);
   });
   test('undo of a new item takes it away again', async () => {
     const undo = await saveItem({ ...kit.items[0]!, id: 'new' });

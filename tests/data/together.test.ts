@@ -118,7 +118,12 @@ describe('the phone at the tub and the laptop in the kitchen', () => {
     expect([await db.items.get('itm-smock'), await db.log.get(kit.log![0]!.id)]).toEqual([undefined, undefined]);
     expect((await db.items.get('itm-parka'))?.name).toBe('Renamed in the kitchen');
     expect(await db.inspections.get('ins-tub')).toBeDefined();
-    expect(await db.weighIns.where({ itemId: 'itm-quilt' }).filter((w) => w.massG === 1234).count()).toBe(1);
+    expect(
+      await db.weighIns
+        .where({ itemId: 'itm-quilt' })
+        .filter((w) => w.massG === 1234)
+        .count(),
+    ).toBe(1);
 
     await into(phoneAfter);
     await take(laptopAfter);

@@ -356,7 +356,10 @@ function faultsOfHeld({ key, row }: { readonly key?: unknown; readonly row?: unk
   if (row === undefined) return [];
   if (!isObject(row)) return [{ path: 'row', message: 'must be an object' }];
   const list = String(key).slice(0, String(key).indexOf('/'));
-  return checkRows({ [list]: [row] } as Partial<Kit>).map(({ path, message }) => ({ path: path.replace(`${list}[0]`, 'row'), message }));
+  return checkRows({ [list]: [row] } as Partial<Kit>).map(({ path, message }) => ({
+    path: path.replace(`${list}[0]`, 'row'),
+    message,
+  }));
 }
 /** The rows of a list that can be read; the others are named. */
 function soundRows(

@@ -4,28 +4,15 @@
  * commutative and associative: each part of a register only grows (Shapiro, Preguiça, Baquero and Zawirski 2011, state-based convergent types;
  * vectors after Fidge and Mattern 1988). Refuses: storing, and deciding a clash without saying so.
  */
+import { joinRegisters, leftWith, touched, UNTOUCHED, type Noted, type Register, type Row, type Vector } from './register';
 
-/** Changes of one record by the browser that made them, counted. */
-export type Vector = Readonly<Record<string, number>>;
-export interface Register {
-  readonly v: Vector;
-  /** When what stands was written, ms since 1970; always later than what its writer replaced, whatever the clock says. 0 = not known. */
-  readonly at: number;
-  /** When it was taken out by itself, ms; it stands again when it was written later. */
-  readonly goneAt?: number;
-  /** What it holds, kept while the thing that it is of is gone. */
-  readonly row?: Row;
-}
-/** A record as it is stored: plain data. */
-export type Row = object;
+export * from './register';
+
 /** What one browser holds. Keys are `table/id`; things are those of the table `items`. */
 export interface Replica {
   readonly rows: ReadonlyMap<string, Row>;
   readonly registers: ReadonlyMap<string, Register>;
 }
-/** Of a record that nobody noted a change of: as it came. */
-export const UNTOUCHED: Register = { v: {}, at: 0 };
-
 /** The table of a key. */
 export const tableIn = (key: string): string => key.slice(0, key.indexOf('/'));
 const THINGS = 'items/';
@@ -50,30 +37,6 @@ export function textOf(value: unknown): string {
 const alike = (a: Row | undefined, b: Row | undefined): boolean =>
   a === b || (!!a && !!b && (JSON.stringify(a) === JSON.stringify(b) || textOf(a) === textOf(b)));
 
-type Noted = Omit<Register, 'row'>;
-/**
- * A register after its browser changed the record. @param nowMs this browser’s clock. @param gone it was taken out by itself.
- * @param after what it is later than, ms, besides what it replaced: a thing is taken out later than all that hung on it was written.
- */
-export function touched(was: Noted | undefined, browser: string, nowMs: number, gone = false, after = 0): Register {
-  const { v, at, goneAt = 0 } = was ?? UNTOUCHED;
-  const then = Math.max(nowMs, at + 1, goneAt + 1, after + 1);
-  const next = { ...v, [browser]: (v[browser] ?? 0) + 1 };
-  return gone ? { v: next, at: 0, goneAt: then } : { v: next, at: then, ...(goneAt > 0 ? { goneAt } : {}) };
-}
-/** A register after the thing that the record is of was taken out, and the record with it. */
-export const leftWith = (was: Noted | undefined, browser: string): Register => {
-  const { v, goneAt } = was ?? UNTOUCHED;
-  return { v: { ...v, [browser]: (v[browser] ?? 0) + 1 }, at: 0, ...(goneAt === undefined ? {} : { goneAt }) };
-};
-
-const larger = (a: Vector, b: Vector): Vector =>
-  Object.fromEntries([...new Set([...Object.keys(a), ...Object.keys(b)])].sort().map((k) => [k, Math.max(a[k] ?? 0, b[k] ?? 0)]));
-/** What two registers of one record know together; `at` is the later. */
-export function joinRegisters(a: Noted, b: Noted): Noted {
-  const goneAt = Math.max(a.goneAt ?? -1, b.goneAt ?? -1);
-  return { v: larger(a.v, b.v), at: Math.max(a.at, b.at), ...(goneAt < 0 ? {} : { goneAt }) };
-}
 /** True when whoever holds `a` knows every change of `b`. */
 const knows = (a: Vector, b: Vector): boolean => Object.entries(b).every(([k, n]) => (a[k] ?? 0) >= n);
 
@@ -107,7 +70,9 @@ function inView(cells: ReadonlyMap<string, Cell>): Replica {
   const registers = new Map<string, Register>();
   for (const [key, { row, ...register }] of cells) {
     const thing = thingOf(key, row);
-    const shown = key.startsWith(THINGS) ? there(key) : row !== undefined && stands({ ...register, row }) && (thing === null || there(thing));
+    const shown = key.startsWith(THINGS)
+      ? there(key)
+      : row !== undefined && stands({ ...register, row }) && (thing === null || there(thing));
     if (shown && row) rows.set(key, row);
     const noted = Object.keys(register.v).length > 0 || register.at > 0 || register.goneAt !== undefined;
     // A record by itself that was taken out comes back only when it is written anew.
@@ -117,7 +82,8 @@ function inView(cells: ReadonlyMap<string, Cell>): Replica {
   }
   return { rows, registers };
 }
-const keysOf = (...all: readonly Replica[]): Set<string> => new Set(all.flatMap((r) => [...r.rows.keys(), ...r.registers.keys()]));
+const keysOf = (...all: readonly Replica[]): Set<string> =>
+  new Set(all.flatMap((r) => [...r.rows.keys(), ...r.registers.keys()]));
 
 /** Both as one: of each record the newest. Neither is changed. */
 export function join(a: Replica, b: Replica): Replica {

@@ -15,7 +15,21 @@ export const howMany = (n: number, one: string, many = `${one}s`): string => `${
 const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve'];
 /** A count as a word up to twelve, as at the beginning of a sentence. */
 export const counted = (n: number): string => NUMBERS[n] ?? String(n);
-/** A field of a record as words: "label.wash.maxC" → "label, wash, max c". */
-export const fieldText = (path: string): string => path.replace(/\./g, ', ').replace(/[A-Z]/g, (c) => ` ${c.toLowerCase()}`);
+const UNIT_OF: Readonly<Record<string, string>> = { G: 'g', Kg: 'kg', Ml: 'mL', C: '°C', Min: 'min' };
+/** A field of a record as words: "label.wash.maxC" → "label, wash, max (°C)". */
+export const fieldText = (path: string): string =>
+  path
+    .replace(/(?<=[a-z])(Kg|G|Ml|C|Min)$/, (unit) => ` (${UNIT_OF[unit]})`)
+    .replace(/\./g, ', ')
+    .replace(/[A-Z](?![^(]*\))/g, (c) => ` ${c.toLowerCase()}`);
+/** A value as it stands in a field; null where it is more than a line. */
+export const valueText = (value: unknown): string | null =>
+  value === undefined || value === ''
+    ? 'nothing'
+    : Array.isArray(value) && value.every((entry) => typeof entry !== 'object')
+      ? value.join(', ') || 'nothing'
+      : typeof value === 'object'
+        ? null
+        : String(value);
 /** Text that Markdown takes as it stands. */
 export const mdText = (text: string): string => text.replace(/([\\`*_[\]<>|])/g, '\\$1');

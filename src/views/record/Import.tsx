@@ -1,10 +1,8 @@
 import { useMemo, useRef, useState } from 'react';
-import styled from 'styled-components';
 import { besidesOf, openFile, saveCopy, snapshot, takeOver, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
-import type { LeftOut } from '../../core/formats';
 import { besideOf, type Beside } from '../../core/formats/beside';
 import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
@@ -12,22 +10,16 @@ import { thingName } from '../../core/words';
 import { howMany, listed } from '../../core/words/text';
 import { addBeside } from '../../data/kit';
 import { KEPT_DAYS } from '../../data/snapshots';
+import { togetherWith, type Together as TogetherWith } from '../../data/together';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { FilePick } from '../../ui/FilePick';
 import { Sheet } from '../../ui/Sheet';
+import { Faults, LeftOutList } from './LeftOutList';
+import { Together } from './Together';
 
-const Faults = styled.ul`
-  font-size: 15px;
-  max-height: 320px;
-  overflow: auto;
-  li {
-    padding: 2px 0;
-    overflow-wrap: anywhere;
-  }
-`;
-
-type Reading = { state: 'idle' } | { state: 'reading'; name: string } | (Opened & { name: string });
+type Ready = Opened & { state: 'ready'; name: string; together: TogetherWith | null };
+type Reading = { state: 'idle' } | { state: 'reading'; name: string } | Ready | (Opened & { state: 'refused'; name: string });
 /** A file of which nothing can be read. */
 const refused = (name: string, message: string): Reading => ({
   state: 'refused',
@@ -51,7 +43,15 @@ export function Import({ current }: { current: Kit }) {
     }
     try {
       const opened = await openFile(file);
-      if (mine === job.current) setReading({ ...opened, name: file.name });
+      const whole = opened.state === 'ready' ? opened.whole : null;
+      // What was one kit once can be brought together again; what somebody else’s is, is taken in beside.
+      const together = opened.state === 'ready' && whole ? await togetherWith(opened.kit, whole) : null;
+      if (mine !== job.current) return;
+      setReading(
+        opened.state === 'refused'
+          ? { ...opened, name: file.name }
+          : { ...opened, name: file.name, together: together?.related && !isHandedOver(opened) ? together : null },
+      );
     } catch {
       if (mine === job.current) setReading(refused(file.name, 'could not be read; choose the file again'));
     }
@@ -60,13 +60,13 @@ export function Import({ current }: { current: Kit }) {
     job.current++;
     setReading({ state: 'idle' });
   };
-  const replace = async ({ kit, whole }: Opened & { state: 'ready' }): Promise<void> => {
+  const replace = async ({ kit, whole }: Ready): Promise<void> => {
     await snapshot('import');
     tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
   const beside = useMemo(() => (reading.state === 'ready' ? besideOf(current, reading.kit) : null), [current, reading]);
-  const add = async ({ whole }: Opened & { state: 'ready' }): Promise<void> => {
+  const add = async ({ whole }: Ready): Promise<void> => {
     if (!beside) return;
     const undo = await addBeside(beside, whole?.photos ?? []);
     const known =
@@ -89,33 +89,42 @@ export function Import({ current }: { current: Kit }) {
           </Button>
         </Row>
       )}
-      {reading.state === 'ready' && (
+      {reading.state === 'ready' && reading.together && reading.whole && (
+        <Together
+          {...{ reading, current }}
+          together={reading.together}
+          whole={reading.whole}
+          onReplace={() => setReading({ ...reading, together: null })}
+          onClose={cancel}
+        />
+      )}
+      {reading.state === 'ready' && !reading.together && (
         <Sheet
-          title={isHandedOver(reading.kit) ? 'Take it in beside your things?' : 'Replace your kit by this file?'}
+          title={isHandedOver(reading) ? 'Take it in beside your things?' : 'Replace your kit by this file?'}
           open
           onClose={cancel}
         >
-          {beside && current.items.length > 0 && isHandedOver(reading.kit) && <p>{besideText(beside)}</p>}
+          {beside && current.items.length > 0 && isHandedOver(reading) && <p>{besideText(beside)}</p>}
           <p>
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
             {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}.{' '}
-            {isHandedOver(reading.kit) ? 'Replaced by it, your' : 'Your'} kit of {howMany(current.items.length, 'thing')} goes
-            with its record, and programmes under way end.{' '}
+            {isHandedOver(reading) ? 'Replaced by it, your' : 'Your'} kit of {howMany(current.items.length, 'thing')} goes with
+            its record, and programmes under way end.{' '}
             {reading.whole
               ? 'Photographs and views that it does not hold go too.'
               : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
-          {beside && current.items.length > 0 && !isHandedOver(reading.kit) && <p>{besideText(beside)}</p>}
+          {beside && current.items.length > 0 && !isHandedOver(reading) && <p>{besideText(beside)}</p>}
           <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
             {beside && beside.items.length > 0 && current.items.length > 0 && (
-              <Button look={isHandedOver(reading.kit) ? 'main' : 'quiet'} onPress={() => void add(reading)}>
+              <Button look={isHandedOver(reading) ? 'main' : 'quiet'} onPress={() => void add(reading)}>
                 {beside.items.length === 1 ? 'Take it in beside mine' : `Take ${beside.items.length} in beside mine`}
               </Button>
             )}
-            <Button look={isHandedOver(reading.kit) ? 'quiet' : 'main'} onPress={() => void replace(reading)}>
+            <Button look={isHandedOver(reading) ? 'quiet' : 'main'} onPress={() => void replace(reading)}>
               Replace it
             </Button>
             <Button look="quiet" onPress={() => void saveCopy()}>
@@ -148,7 +157,8 @@ export function Import({ current }: { current: Kit }) {
               <Button
                 look="quiet"
                 onPress={() =>
-                  reading.sound && setReading({ state: 'ready', name: reading.name, whole: null, madeAt: null, ...reading.sound })
+                  reading.sound &&
+                  setReading({ state: 'ready', name: reading.name, whole: null, madeAt: null, together: null, ...reading.sound })
                 }
               >
                 See what would be opened
@@ -163,8 +173,11 @@ export function Import({ current }: { current: Kit }) {
 }
 
 /** Things alone, without anybody's machines and bottles: meant to be taken in. */
-const isHandedOver = (kit: Kit): boolean =>
-  kit.equipment === undefined && (kit.supplies ?? []).length === 0 && kit.items.length > 0;
+const isHandedOver = ({ kit, whole }: Opened & { readonly state: 'ready' }): boolean =>
+  kit.equipment === undefined &&
+  (kit.supplies ?? []).length === 0 &&
+  kit.items.length > 0 &&
+  (whole?.rest.registers ?? []).length === 0;
 /** What taking it in would do. */
 function besideText({ items, known }: Beside): string {
   const named = items.slice(0, NAMED).map(thingName);
@@ -175,19 +188,3 @@ function besideText({ items, known }: Beside): string {
   return `Taken in beside yours, nothing of yours changes: ${items.length > NAMED ? named.join(', ') : listed(named)}${more} would come, with their looks and record.${stays}`;
 }
 const NAMED = 5;
-
-/** What a faulty file loses when it is opened all the same. */
-function LeftOutList({ left }: { left: readonly LeftOut[] }) {
-  return (
-    <>
-      <p>This cannot be read, and counts as not known:</p>
-      <Faults aria-label="Left out">
-        {left.map((l, n) => (
-          <li key={n}>
-            <strong>{l.name}</strong> {l.path === '' ? <>(all of it)</> : <Figure>{l.path}</Figure>} {l.message}
-          </li>
-        ))}
-      </Faults>
-    </>
-  );
-}
