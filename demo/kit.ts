@@ -2,12 +2,13 @@ import { loftOf } from '../src/core/loft';
 import { FAMILY_THINGS } from './families';
 import { WEEKEND, type DemoWeekend } from './weekend';
 import { DEMO_PICTURES, type DemoPicture } from './pictures';
+import { ageOf, usesAndUpkeep } from './uses';
 import { CARES } from './cares';
 import { shellLog, shellTests, SMOCK_SEEN } from './shells';
 import { historyOf } from './history';
 import { LENDER_BOOTS, LENDER_LOOKS, LENDER_SUPPLIES, lenderLog, PLAIN_BOOT } from './lender';
 import { QUILT_FILL_G, quiltLoft, quiltLooks, quiltMap } from './quilt';
-import type { CareLabel, Component, Inspection, Item, Kit, LogEntry, UpkeepTask } from '../src/core/gear';
+import type { CareLabel, Component, Inspection, Item, Kit } from '../src/core/gear';
 
 /* The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`. */
 const DAY = 86_400_000;
@@ -387,57 +388,6 @@ const SEEN: readonly (readonly [string, number, Seen])[] = [
 const iso = (ms: number): string => new Date(Math.round(ms / 1000) * 1000).toISOString().replace('.000Z', 'Z');
 const day = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
-function others(nowMs: number): LogEntry[] {
-  const use = (id: string, itemId: string, daysAgo: number, hours: number): LogEntry => ({
-    id,
-    type: 'use',
-    itemId,
-    at: iso(nowMs - daysAgo * DAY),
-    hours,
-  });
-  const upkeep = (id: string, machineId: string, daysAgo: number, tasks: UpkeepTask[]): LogEntry => ({
-    id,
-    type: 'upkeep',
-    at: iso(nowMs - daysAgo * DAY),
-    machineId,
-    tasks,
-  });
-  return [
-    upkeep('log-m1', 'w-cellar', 41, ['hot-empty', 'drawer']),
-    upkeep('log-m2', 'w-cellar', 75, ['descale']),
-    upkeep('log-m3', 'w-porch', 12, ['hot-empty', 'drawer']),
-    upkeep('log-m4', 'd-cellar', 30, ['lint']),
-    ...[2, 5, 9, 13, 20, 27].map((d, n) => use(`log-u${n}`, 'itm-parka', d, 4)),
-    ...[1, 3, 8].map((d, n) => use(`log-s${n}`, 'itm-smock', d, 6)),
-    ...['itm-race-vest', 'itm-flask', 'itm-trainers'].map((itemId, n) => ({
-      ...use(`log-r${n}`, itemId, 0.2, 1.5),
-      place: 'round the mere',
-      outing: 'run' as const,
-      outingId: 'out-1',
-    })),
-    {
-      id: 'log-tour',
-      type: 'event',
-      at: iso(nowMs - 20 * DAY),
-      name: 'Long crossing of Lanternmere, two hut nights',
-      on: day(nowMs + 12 * DAY),
-      readyBy: day(nowMs + 11 * DAY),
-      nights: 2,
-      itemIds: [
-        'itm-parka',
-        'itm-quilt',
-        'itm-vest',
-        'itm-storm',
-        'itm-bib',
-        'itm-merino',
-        'itm-boots',
-        'itm-tent',
-        'itm-footprint',
-      ],
-    },
-  ];
-}
-
 /** The demo kit as a document of the kit format, and which of its things is being dried just now. */
 export function makeDemoKit(nowMs: number): {
   kit: Kit;
@@ -452,7 +402,7 @@ export function makeDemoKit(nowMs: number): {
     exportedAt: iso(nowMs),
     title: 'Lanternmere Ice Touring Club',
     invented: true,
-    items: [...ITEMS, ...FAMILY_THINGS.map(({ item }) => item)],
+    items: [...ITEMS, ...FAMILY_THINGS.map(({ item }) => item)].map((item) => ({ ...item, ...ageOf(item.id, nowMs) })),
     inspections: [
       ...SEEN,
       ...quiltLooks,
@@ -584,7 +534,7 @@ export function makeDemoKit(nowMs: number): {
       prices: { electricityPerKWh: 0.29, waterPerM3: 4.1, hourOfHands: 15 },
     },
     weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
-    log: [...others(nowMs), ...lenderLog(ago), ...shellLog(ago)],
+    log: [...usesAndUpkeep(nowMs), ...lenderLog(ago), ...shellLog(ago)],
   };
   kit.inspections.push(...shellTests(ago));
   const past = historyOf(kit, CARES, nowMs);

@@ -58,6 +58,7 @@ const router = createBrowserRouter([
           { path: 'wash-day', lazy: async () => ({ Component: (await import('./views/wash-day/WashDay')).WashDay }) },
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
           { path: 'record/look/:id', lazy: async () => ({ Component: (await import('./views/look-over/LookPage')).LookPage }) },
+          { path: 'record/season', lazy: async () => ({ Component: (await import('./views/season/SeasonPage')).SeasonPage }) },
           { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
           { path: 'gallery', lazy: async () => ({ Component: (await import('./views/gallery/Gallery')).Gallery }) },
           { path: '*', element: <Navigate to="/" replace /> },

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 /* Addresses of this app. Every id that is put into one goes through here: a kit from elsewhere may call a thing `new`, `..` or `a/b#c`. */
 
 /** Ids that an address would take for something of its own: its pages, dots that it resolves, our own mark. */
-const TAKEN = /^(new|labels|worth|shells|\.{1,2}|~.*)$/;
+const TAKEN = /^(new|labels|worth|shells|season|\.{1,2}|~.*)$/;
 const MARK = '~';
 const segment = (id: string): string => (TAKEN.test(id) ? MARK : '') + encodeURIComponent(id);
 const idOf = (text: string | undefined): string | undefined => (text?.startsWith(MARK) ? text.slice(MARK.length) : text);
@@ -15,6 +15,8 @@ export const toThing = (id: string, page?: ThingPage): string => `/kit/${segment
 /** A thing's page with the sheet open in which it is corrected. */
 export const toCorrect = (id: string): string => `${toThing(id)}?correct=1`;
 export const toRecord = (entryId: string): string => `/record/${segment(entryId)}`;
+/** The weeks ahead. */
+export const SEASON = '/record/season';
 /** A past look, as it was. */
 export const toLook = (inspectionId: string): string => `/record/look/${segment(inspectionId)}`;
 /** The id that the address of this page names. */

@@ -2,7 +2,8 @@ import { reachOf } from '../core/energy/choice';
 import { readJson, readKit, soundPart } from '../core/formats';
 import { latestInspection, type Inspection, type Item, type Kit, type LogEntry } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
-import type { Programme } from '../core/document';
+import { minutesOf, type Programme } from '../core/document';
+import type { UsualCare } from '../core/season';
 import { plan, planItem, writeProgramme } from '../core/programme';
 import { rhythmOf } from '../core/due';
 import { needsOf } from '../core/supplies';
@@ -138,6 +139,23 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
   return kit.items.some((item) => memory.left.has(item.id)) ? 'stopped' : end;
 }
 
+/** Worn and dirty: as a thing is when it is washed. */
+const USUALLY = { soil: 2, odour: 1 } as const;
+function usualOf(kit: Kit, item: Item): UsualCare | null {
+  try {
+    const seen = latestInspection(kit.inspections, item.id);
+    const { stains: _s, damage: _d, damp: _w, soils: _o, ...known } = seen ?? { id: 'usual', itemId: item.id, at: '' };
+    const made = plan({ item, inspection: { ...known, ...USUALLY } as Inspection, kit });
+    const programme = writeProgramme(made);
+    if (!programme.aims.includes('wash') && !programme.aims.includes('rinse')) return null;
+    const { hands } = minutesOf(programme.steps);
+    const store = programme.steps.filter((s) => s.phase === 'store').map((s) => s.text);
+    return { handsMin: hands, needs: needsOf(item.id, programme.steps), store: store.join(' ') };
+  } catch {
+    // Now says that it could not be planned.
+    return null;
+  }
+}
 /** Which items rest on which handbook entries. */
 export async function whoUses(kit: Kit, watch: Watch = {}): Promise<Record<string, string[]>> {
   const users = byId<string[]>();
@@ -167,6 +185,16 @@ export const plannerJobs: PlannerApi = {
     return planAll(kit, onPiece, { pause, stopped: () => job !== latest }, memory);
   },
   whoUses: (kit) => whoUses(kit, { pause }),
+  usual: async (kit, itemIds) => {
+    const made = byId<UsualCare>();
+    for (const [n, id] of itemIds.entries()) {
+      const item = kit.items.find((i) => i.id === id);
+      const usual = item && usualOf(kit, item);
+      if (usual) made[id] = usual;
+      if ((n + 1) % PIECE === 0) await pause();
+    }
+    return made;
+  },
   reach: async (kit, itemId, school, option, reach) => {
     const item = kit.items.find((i) => i.id === itemId);
     return item ? reachOf(kit, item, school, option, reach) : [];

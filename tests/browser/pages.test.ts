@@ -40,7 +40,7 @@ const PATHS = [
   '/bench/energy?item=itm-smock',
   '/wash-day',
   '/wash-day?items=itm-bib,itm-softshell,itm-studs,itm-towels,itm-lens-cloths',
-  '/record',
+  '/record/season',
   '/handbook',
   '/handbook/material/down',
   '/handbook/school',

@@ -29,6 +29,8 @@ export interface Ranked<O extends Outline = Outline> {
   readonly weight: number;
   /** The day of the next look or care, ISO: today when it is due, before today when it has been for some time. */
   readonly on: string;
+  /** It is the day that its owner has set. */
+  readonly planned: boolean;
   /** How that day came about; null when a look, not a day, says so. */
   readonly forecast: Forecast | null;
 }
@@ -61,6 +63,14 @@ interface Known<O extends Outline> {
   readonly underWay: boolean;
 }
 
+/** The day that its owner has set, while it holds: nothing was recorded since, and no outing comes before it. */
+function plannedDay({ planned }: Item, seen: Inspection | null, log: readonly LogEntry[], event: Ahead | null): string | null {
+  if (!planned) return null;
+  const since = Date.parse(planned.since);
+  const passed = [...log.filter((e) => e.type === 'care'), ...(seen ? [seen] : [])].some(({ at }) => Date.parse(at) > since);
+  return passed || (event !== null && event.readyBy < planned.on) ? null : planned.on;
+}
+
 function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> {
   const { item, programme, seen, log, event, calendar, underWay } = known;
   const careMin = (programme?.steps ?? []).reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);
@@ -71,6 +81,8 @@ function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> 
     (seen?.damp ? 30 : 0) +
     (seen?.clumped ? 10 : 0) +
     (seen?.soil ?? 0) * 3;
+  const set = plannedDay(item, seen, log, event);
+  const day = set !== null && set < forecast.on ? set : forecast.on;
   const needOf = (): Need => {
     if (underWay) return 'under-way';
     if (item.archivedOn || item.retiredOn) return 'away';
@@ -81,7 +93,7 @@ function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> 
     if (!seen && !(aims.length > 0 && usesSince(item.id, seen, log).length > 0)) return 'look';
     if (!seen) return 'due';
     if (aims.length > 0) return weight >= URGENT_FROM || (seen.damp ?? false) ? 'urgent' : 'due';
-    if (forecast.on > today) return 'fresh';
+    if (day > today) return 'fresh';
     return calendar ? 'due' : 'look';
   };
   const need = needOf();
@@ -94,7 +106,8 @@ function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> 
     seen,
     need,
     weight: quiet ? 0 : weight,
-    on: shown ? today : forecast.on,
+    on: shown ? (need === 'due' && set !== null && set > today ? set : today) : day,
+    planned: set !== null && (shown ? need === 'due' && set > today : set === day),
     forecast: shown ? null : forecast,
   };
 }

@@ -22,7 +22,19 @@ export function kitOfThings(kit: Kit, itemIds: readonly string[], exportedAt: st
 }
 /** A thing without what is its owner’s alone: a risk that was taken knowingly is taken by nobody else. */
 function withoutOwners(item: Item): Item {
-  const { price: _p, worth: _w, lent: _l, gone: _g, owner: _o, tags: _t, own: _f, schools: _s, ...rest } = item;
+  const {
+    price: _p,
+    worth: _w,
+    lent: _l,
+    gone: _g,
+    owner: _o,
+    tags: _t,
+    own: _f,
+    schools: _s,
+    planned: _c,
+    keptOn: _k,
+    ...rest
+  } = item;
   return rest;
 }
 /** A line of the record without bottles, machines and drums that stay with their owner. */

@@ -75,6 +75,12 @@ export interface Gone {
   how: v.GoneWay;
   to?: string;
 }
+/** A day that its owner has set for its next care or look; it holds until one of them is recorded. */
+export interface PlannedCare {
+  on: string;
+  /** When that was set. */
+  since: string;
+}
 /** Who has it. */
 export interface Lent {
   to: string;
@@ -166,6 +172,9 @@ export interface Item {
   gone?: Gone;
   /** How long it is meant to last. */
   targetYears?: number;
+  planned?: PlannedCare;
+  /** The day on which its owner said to keep it although nobody used it. */
+  keptOn?: string;
   own?: OwnFigures;
   /** Its own choices where practice disagrees, before the kit's. */
   schools?: SchoolChoices;

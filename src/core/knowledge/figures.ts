@@ -286,6 +286,11 @@ export const RHYTHM_FIGURES = {
   paceDays: m(60, 'd', 30, 120),
   unusedDays: m(365, 'd', 180, 400),
   newDays: m(120, 'd', 60, 180),
+  lookMin: m(5, 'min', 2, 15),
+  upkeepMin: m(10, 'min', 3, 30),
+  handsAWeekMin: m(180, 'min', 30, 900),
+  quietDays: m(60, 'd', 30, 120),
+  soonDays: m(56, 'd', 28, 90),
   wakesMin: m(420, 'min', 300, 540),
   sleepsMin: m(1320, 'min', 1200, 1440),
 } as const;

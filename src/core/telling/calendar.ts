@@ -18,14 +18,14 @@ export interface CalendarEntry {
   readonly at?: number;
 }
 const dues = (ranked: readonly Ranked[], today: string): CalendarEntry[] =>
-  ranked.flatMap(({ item, need, on, programme }): CalendarEntry[] => {
+  ranked.flatMap(({ item, need, on, programme, planned }): CalendarEntry[] => {
     const name = thingName(item);
     const id = `due-${item.id}`;
     if (need === 'fresh') return [{ id, title: `Look over ${name}`, text: '', on }];
     if (need === 'look')
       return [{ id, title: `Look over ${name}`, text: 'It has not been looked over for its time of use.', on: today }];
     if (need === 'due' || need === 'urgent')
-      return [{ id, title: `${name} needs care`, text: programme?.verdict ?? '', on: today }];
+      return [{ id, title: `${name} needs care`, text: programme?.verdict ?? '', on: planned ? on : today }];
     return [];
   });
 const events = (log: readonly LogEntry[], today: string): CalendarEntry[] =>

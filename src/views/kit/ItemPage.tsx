@@ -127,12 +127,20 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
     const undo = await saveItem(withField(item, 'inFreezer', item.inFreezer ? undefined : true));
     tell(item.inFreezer ? 'It is out: let it thaw some minutes.' : 'It is in the freezer.', undo);
   };
+  const forget = async (): Promise<void> => tell('That day is forgotten.', await saveItem(withField(item, 'planned', undefined)));
   const outlines = { [item.id]: { ...programme, lookDays: rhythm.days } };
   const [row] = rankAll({ ...kit, items: [item] }, outlines, now, new Set(underWay ? [item.id] : []));
   const afterwards = `${rhythm.reason.charAt(0).toLowerCase()}${rhythm.reason.slice(1)}`;
   const said = (): ReactNode => {
     if (!row) return null;
     if (row.need === 'under-way') return <strong>It is under way.</strong>;
+    if (row.planned)
+      return (
+        <>
+          You have set <strong>{dayText(row.on)}</strong> for it.{' '}
+          <TextButton onPress={() => void forget()}>Forget that day</TextButton>
+        </>
+      );
     if (row.forecast === null)
       return (
         <>

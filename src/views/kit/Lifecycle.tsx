@@ -39,7 +39,8 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
   const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
   const lower = item.jobClass ? KNOWLEDGE.settings.lowerJob[item.jobClass] : undefined;
   const age = item.boughtOn ? since(item.boughtOn, now) : null;
-  const idle = lastUse ? since(lastUse, now) : age;
+  // Asked and kept, it is not asked again for as long.
+  const idle = lastUse || item.keptOn ? since([lastUse ?? '', item.keptOn ?? ''].sort().at(-1) ?? now, now) : age;
   const change = async (said: string, next: Item): Promise<void> => {
     tell(said, await changeItems([next]));
     setOpen(null);

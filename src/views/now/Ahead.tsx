@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
+import { beginBy } from '../../app/beginBy';
 import { listParam, toThing } from '../../app/routes';
-import { latestStart } from '../../core/due/backwards';
 import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
 import { readinessOf, type Ranked } from '../../core/due/rank';
 import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
@@ -10,19 +10,12 @@ import { thingName } from '../../core/words';
 import { minutesOf } from '../../core/document';
 import type { ProgrammeOutline } from '../../workers';
 import { nowMs, today } from '../../app/now';
-import { atText, dayText, daysUntil, midnightOf } from '../../app/time';
+import { atText, dayText, daysUntil } from '../../app/time';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 
 const EventSheet = lazy(() => import('./EventSheet'));
-/** All is ready in the evening of its day, minutes after midnight. */
-const READY_AT_MIN = 20 * 60;
 const SHOWN = 3;
-
-/** When a thing must be begun at the latest, as an instant. */
-function beginBy({ programme }: Ranked<ProgrammeOutline>, event: Event): number {
-  return midnightOf(event.readyBy) + latestStart(programme?.steps ?? [], READY_AT_MIN).startMin * 60_000;
-}
 
 /** What to do about a thing, and when at the latest. */
 function begin({ need }: Ranked, by: number, now: number): string {
@@ -34,7 +27,7 @@ function begin({ need }: Ranked, by: number, now: number): string {
 /** What of an outing is not ready, the one that must be begun first on top. */
 function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[]; event: Event }) {
   const now = nowMs();
-  const timed = rows.map((row) => ({ row, by: beginBy(row, event) })).sort((a, b) => a.by - b.by);
+  const timed = rows.map((row) => ({ row, by: beginBy(row.programme, event) })).sort((a, b) => a.by - b.by);
   return (
     <ol>
       {timed.map(({ row, by }) => {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { toThing } from '../../app/routes';
+import { SEASON, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
@@ -12,7 +12,7 @@ import { Ahead } from './Ahead';
 import { DayLine } from './DayLine';
 import { BackFrom, UsedToday } from './BackFrom';
 import { today } from '../../app/now';
-import { clockText } from '../../app/time';
+import { clockText, dayText } from '../../app/time';
 import { download } from '../../app/download';
 import { minutesOf } from '../../core/document';
 import type { Item, Kit } from '../../core/gear';
@@ -206,7 +206,9 @@ export function Now() {
   // Rows wait until all was looked through: a list that grows and sorts itself anew is pressed wrongly.
   const known = programmes !== null && !(planning.state !== 'done' && planning.state !== 'stopped' && planning.first);
   const planned = known ? (ranked ?? []) : [];
-  const needs = planned.filter(needsCare);
+  const wanting = planned.filter(needsCare);
+  const needs = wanting.filter((r) => !r.planned);
+  const later = wanting.filter((r) => r.planned);
   const elsewhere = planned.filter((r) => r.need === 'blocked');
   const unplanned = planned.filter((r) => r.need === 'unplanned');
   const looks = planned.filter((r) => r.need === 'look');
@@ -233,6 +235,7 @@ export function Now() {
       <DayLine now={now} />
       <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known && planning.state !== 'stopped'}>
         <BackFrom kit={kit} />
+        <Link to={SEASON}>The weeks ahead</Link>
       </Ahead>
       {planning.state === 'failed' && (
         <Note tone="alarm">
@@ -267,6 +270,18 @@ export function Now() {
               </Button>
             </Row>
           )}
+        </Section>
+      )}
+      {later.length > 0 && (
+        <Section aria-labelledby="later">
+          <h2 id="later">Set for a later day</h2>
+          <ul>
+            {later.map(({ item, on }) => (
+              <li key={item.id} style={{ padding: '6px 0' }}>
+                <Link to={toThing(item.id, 'programme')}>{thingName(item)}</Link> <Quiet>{dayText(on)}</Quiet>
+              </li>
+            ))}
+          </ul>
         </Section>
       )}
       {unplanned.length > 0 && (

@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { toRecord, toThing } from '../../app/routes';
+import { SEASON, toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { bringBack, saveCopy, saveForOthers, snapshot } from '../../app/copy';
@@ -241,6 +241,9 @@ export function Record() {
             Save a copy
           </Button>
           <Import current={kit} />
+          <LinkButton to={SEASON} look="quiet">
+            The weeks ahead
+          </LinkButton>
         </Row>
       </Row>
       {lines.length > 0 && (

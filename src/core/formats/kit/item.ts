@@ -7,6 +7,7 @@ import {
   Day,
   Finite,
   Id,
+  Instant,
   ListOf,
   Maybe,
   Nested,
@@ -96,6 +97,12 @@ export class LentDoc implements gear.Lent {
   @Day() on!: string;
   /** When it is wanted back. */
   @Maybe() @Day() back?: string;
+}
+
+/** A day that its owner has set for its next care or look. */
+export class PlannedCareDoc implements gear.PlannedCare {
+  @Day() on!: string;
+  @Instant() since!: string;
 }
 
 export class GoneDoc implements gear.Gone {
@@ -188,6 +195,9 @@ export class ItemDoc implements gear.Item {
   @Maybe() @Nested(() => GoneDoc) gone?: GoneDoc;
   /** How long it is meant to last. */
   @Maybe() @Between(0.01, 1000) targetYears?: number;
+  @Maybe() @Nested(() => PlannedCareDoc) planned?: PlannedCareDoc;
+  /** The day on which its owner said to keep it although nobody used it. */
+  @Maybe() @Day() keptOn?: string;
   @Maybe() @Nested(() => OwnFiguresDoc) own?: OwnFiguresDoc;
   /** Its own choices where practice disagrees, before the kit's. */
   @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;
