@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Popover } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { color, phone } from './theme';
@@ -31,8 +31,42 @@ const Over = styled(Popover)`
     box-shadow: 0 0 0 100vmax rgb(20 26 24 / 0.55);
   }
 `;
+const Lines = styled.div`
+  display: contents;
+  ${phone} {
+    &[data-held] {
+      pointer-events: none;
+    }
+  }
+`;
+
+/** Whether a pointer is held down just now. */
+let down = false;
+if (typeof addEventListener === 'function') {
+  addEventListener('pointerdown', () => (down = true), true);
+  for (const end of ['pointerup', 'pointercancel']) addEventListener(end, () => (down = false), true);
+}
+/** A tray lies over the control that opened it: the press that is still held there does not choose what came under it. */
+function Inside({ children }: { children: ReactNode }) {
+  const [held, setHeld] = useState(down);
+  useEffect(() => {
+    if (!held) return;
+    const free = (): void => void setTimeout(() => setHeld(false));
+    addEventListener('pointerup', free, { once: true });
+    addEventListener('pointercancel', free, { once: true });
+    return () => {
+      removeEventListener('pointerup', free);
+      removeEventListener('pointercancel', free);
+    };
+  }, [held]);
+  return <Lines {...(held ? { 'data-held': true } : {})}>{children}</Lines>;
+}
 
 /** What opens from a control: beside it on a desk, as a tray from below on a phone. */
 export function Floating({ children }: { children: ReactNode }) {
-  return <Over>{children}</Over>;
+  return (
+    <Over>
+      <Inside>{children}</Inside>
+    </Over>
+  );
 }

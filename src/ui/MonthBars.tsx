@@ -9,12 +9,15 @@ export interface MonthBar {
   readonly lower: number;
   readonly upper: number;
 }
-/** Two counts a month, one upon the other; a month is pressed to open it. The same can be pressed in a table beneath it. */
+/** Two figures a month, one upon the other or side by side; a month is pressed to open it. The same can be pressed in a table beneath it. */
 export function MonthBars({
   months,
   label,
+  apart = false,
   onMonth,
 }: {
+  /** Its two figures side by side instead of one upon the other. */
+  apart?: boolean;
   months: readonly MonthBar[];
   label: string;
   onMonth: (id: string) => void;
@@ -33,9 +36,21 @@ export function MonthBars({
         >
           <CartesianGrid stroke={color.line} vertical={false} />
           <XAxis dataKey="name" tick={axisTick} stroke={color.line} interval="equidistantPreserveStart" />
-          <YAxis allowDecimals={false} tick={axisTick} stroke={color.line} width={48} />
-          <Bar dataKey="lower" stackId="all" fill={color.water} isAnimationActive={false} cursor="pointer" />
-          <Bar dataKey="upper" stackId="all" fill={color.finish} isAnimationActive={false} cursor="pointer" />
+          <YAxis allowDecimals={apart} tick={axisTick} stroke={color.line} width={48} />
+          <Bar
+            dataKey="lower"
+            {...(apart ? {} : { stackId: 'all' })}
+            fill={color.water}
+            isAnimationActive={false}
+            cursor="pointer"
+          />
+          <Bar
+            dataKey="upper"
+            {...(apart ? {} : { stackId: 'all' })}
+            fill={color.finish}
+            isAnimationActive={false}
+            cursor="pointer"
+          />
         </BarChart>
       </ResponsiveContainer>
     </div>

@@ -29,6 +29,58 @@ const LOOKS: Inspection[] = [
 ];
 
 describe('the record', () => {
+  test('what care did is drawn by what was looked at, opens its cares, and goes out; a thing’s curves open the look behind a point', async () => {
+    const v = await visit();
+    const done = { ...care(1, '2025-03-05', ['washed']), before: 'look-1', after: 'look-3' } as LogEntry;
+    const clean: Inspection = { id: 'look-3', itemId: 'x', at: '2025-03-06T12:00:00Z', soil: 0, odour: 0 };
+    await giveKit(v, kit([done], [...LOOKS, clean]));
+    await v.go('/record');
+    await v.choose('Year', '2025');
+    for (const [name, label] of [
+      ['Water', 'Water by month in 2025: 40 litres'],
+      ['Money', 'Money by month in 2025: 2 EUR'],
+      ['Hours', 'Hours by month in 2025: 0 hours from first to last press, 0 hours planned'],
+    ] as const) {
+      await v.press(name);
+      await v.page.waitForSelector(`[role=img][aria-label="${label}"] svg`);
+    }
+    await v.page.waitForSelector('[role=img][aria-label="How clean, before and after: washed 25 to 100 %"] svg');
+    await v.press('Free of smell');
+    await v.page.waitForSelector('[role=img][aria-label="Free of smell, before and after: washed 67 to 100 %"] svg');
+    const rows = Papa.parse<string[]>(readFileSync(await v.saved('Save these figures'), 'utf8').replace('\uFEFF', '')).data;
+    expect(rows).toEqual([
+      ['care', 'times', 'smell_before_percent', 'smell_after_percent'],
+      ['washed', '1', '67', '100'],
+    ]);
+    expect(
+      readFileSync(await v.saved('Save this chart'))
+        .subarray(1, 4)
+        .toString(),
+    ).toBe('PNG');
+    await v.press('Washed');
+    await v.press('Grey shell, 5 Mar 2025');
+    await v.page.waitForFunction(() => location.pathname === '/record/c1');
+    await v.go('/kit/x');
+    await v.press('Its figures');
+    const heads = await v.page.$$eval('[aria-label="How it stood, look by look"] thead th', (all) =>
+      all.map((h) => h.textContent),
+    );
+    expect(heads).toEqual(['Day', 'clean, %', 'free of smell, %', 'drops, %']);
+    expect(await faultsOf(v)).toEqual([]);
+    // The last point of the chart, by the pointer.
+    await v.page.$eval('figure svg.recharts-surface', (e) => e.scrollIntoView({ block: 'center' }));
+    await v.page.waitForSelector('figure .recharts-line-dot');
+    const dot = (await v.page.$$('figure .recharts-line-dot')).at(-1);
+    const box = (await dot!.boundingBox())!;
+    await soon(async () => {
+      await v.page.mouse.move(box.x - 8, box.y + box.height / 2);
+      await v.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2, { steps: 4 });
+      await v.page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+      expect(v.page.url()).toContain('/record/look/');
+    });
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('a year in one sentence, its months in a chart and a table that go out alike, one month’s lines by press; a past look zone by zone', async () => {
     const v = await visit();
     await giveKit(
@@ -48,7 +100,7 @@ describe('the record', () => {
     const rows = await v.page.$$eval('[aria-label="Cares of 2025 by month"] tbody tr', (all) =>
       all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText.trim())),
     );
-    expect(rows[2]).toEqual(['March', '1', '1', '80', '2.0', '4.00']);
+    expect(rows[2]).toEqual(['March', '1', '1', '80', '2.0', '4.00', '0.0', '0.0']);
     const out = Papa.parse<string[]>(readFileSync(await v.saved('Save its figures'), 'utf8').replace('\uFEFF', '')).data;
     expect(out.slice(1).map((r) => r.slice(1, 4))).toEqual(rows.map((r) => r.slice(1, 4)));
     const png = readFileSync(await v.saved('Save the chart'));

@@ -4,6 +4,7 @@ import Papa from 'papaparse';
 import type { CareEntry, Inspection, Item, Kit, LogEntry } from '../../src/core/gear';
 import { csvOf } from '../../src/core/formats/csv';
 import { monthText, yearRows, yearText, yearTookText } from '../../src/core/telling/year';
+import { effectsOf, measureOf, statesOf } from '../../src/core/year/effects';
 import { wornIn, yearRecord, yearsIn } from '../../src/core/year';
 import { shell } from '../make';
 
@@ -54,8 +55,17 @@ describe('a year of the record', () => {
       tookMin: 40,
       plannedMin: 30,
     });
-    expect(y.months[1]).toEqual({ month: '2027-02', washes: 2, without: 0, litres: 50, kWh: 1.5, money: 3 });
-    expect(y.months[6]).toMatchObject({ month: '2027-07', washes: 0, without: 2 });
+    expect(y.months[1]).toEqual({
+      month: '2027-02',
+      washes: 2,
+      without: 0,
+      litres: 50,
+      kWh: 1.5,
+      money: 3,
+      tookMin: 0,
+      plannedMin: 0,
+    });
+    expect(y.months[6]).toMatchObject({ month: '2027-07', washes: 0, without: 2, tookMin: 40, plannedMin: 30 });
     expect(y.things.map((t) => [t.item.id, t.cares, t.uses])).toEqual([
       ['x', 3, 1],
       ['y', 1, 0],
@@ -124,5 +134,70 @@ describe('a year of the record', () => {
       { numRuns: 60 },
     );
     expect(monthText('2027-03')).toBe('March');
+  });
+});
+
+describe('what care did', () => {
+  const look = (id: string, day: string, more: Partial<Inspection>): Inspection => ({
+    id,
+    itemId: 'x',
+    at: `${day}T12:00:00Z`,
+    ...more,
+  });
+  const LOOKS = [
+    look('b1', '2027-01-01', { soil: 4, odour: 3, loftRatio: 0.8, droplet: { hood: 2 } }),
+    look('a1', '2027-01-02', { soil: 0, odour: 0, loftRatio: 0.9, droplet: { hood: 5 } }),
+    look('b2', '2027-05-01', { soil: 2, odour: 3, asOf: { odour: '2027-04-01T12:00:00Z' } }),
+    look('a2', '2027-05-02', { soil: 1, odour: 0 }),
+  ];
+  const LOG = [
+    care('c1', '2027-01-01', ['washed'], { before: 'b1', after: 'a1' }),
+    care('c2', '2027-05-01', ['washed'], { before: 'b2', after: 'a2' }),
+    care('c3', '2027-06-01', ['aired'], { before: 'a2' }),
+    care('c4', '2028-01-01', ['renewed', 'washed'], { before: 'b1', after: 'a1' }),
+  ];
+  test('means of what was looked at before and after; what a look only carried over counts for nothing', () => {
+    const kit = kitOf(LOG, LOOKS);
+    // Soil 4 of 4 and 2 of 4 are 0 and 50 % clean; 0 and 1 are 100 and 75 %.
+    expect(effectsOf(kit, 'clean', 2027)).toMatchObject([{ did: ['washed'], before: 25, after: 87.5 }]);
+    expect(effectsOf(kit, 'clean', 2027)[0]?.lines.map((l) => l.entry.id)).toEqual(['c2', 'c1']);
+    expect(effectsOf(kit, 'smell', 2027)[0]?.lines.map((l) => l.entry.id)).toEqual(['c1']);
+    expect(effectsOf(kit, 'loft').map((e) => [e.did.join(), e.before, e.after])).toEqual([
+      ['washed', 80, 90],
+      ['renewed,washed', 80, 90],
+    ]);
+    expect(effectsOf(kit, 'drops', 2029)).toEqual([]);
+  });
+  test('better is never less: every measure grows as a thing gets cleaner, loftier or sheds more', () =>
+    fc.assert(
+      fc.property(fc.nat(4), fc.nat(4), fc.nat(3), fc.nat(3), (s1, s2, o1, o2) => {
+        const of = (soil: number, odour: number) => look('l', '2027-01-01', { soil: soil as 0, odour: odour as 0 });
+        const [a, b] = [of(s1, o1), of(s2, o2)];
+        if (s1 <= s2) expect(measureOf(a, 'jacket', 'clean')!).toBeGreaterThanOrEqual(measureOf(b, 'jacket', 'clean')!);
+        if (o1 <= o2) expect(measureOf(a, 'jacket', 'smell')!).toBeGreaterThanOrEqual(measureOf(b, 'jacket', 'smell')!);
+        for (const measure of ['clean', 'smell'] as const) expect(measureOf(a, 'jacket', measure)).toBeLessThanOrEqual(100);
+      }),
+    ));
+  test('over time: looks and dry weights by their day, the weight as a share of the first; what says nothing is no point', () => {
+    const points = statesOf(
+      {
+        inspections: [
+          ...LOOKS,
+          look('w', '2027-07-01', { wear: ['pilling', 'thin-spot'] as never }),
+          look('n', '2027-07-02', { note: 'x' }),
+        ],
+        weighIns: [
+          { itemId: 'x', at: '2027-03-01T12:00:00Z', massG: 500, after: 'dry' },
+          { itemId: 'x', at: '2027-06-01T12:00:00Z', massG: 450, after: 'dry' },
+          { itemId: 'x', at: '2027-06-02T12:00:00Z', massG: 900, after: 'spin' },
+          { itemId: 'y', at: '2027-06-02T12:00:00Z', massG: 900, after: 'dry' },
+        ],
+      },
+      { id: 'x', kind: 'jacket' },
+    );
+    expect(points.map((p) => p.lookId)).toEqual(['b1', 'a1', null, 'b2', 'a2', null, 'w']);
+    expect(points.map((p) => p.weight)).toEqual([null, null, 100, null, null, 90, null]);
+    expect(points.at(-1)).toMatchObject({ wear: 2, clean: null });
+    expect(points[3]).toMatchObject({ clean: 50, smell: null });
   });
 });

@@ -144,11 +144,22 @@ function upkeepAhead(kit: Kit, today: string, weeks: number): SeasonTask[] {
   );
 }
 
+/** Lines of the record by their thing; those of none are left out. */
+function byItem<E extends LogEntry, T>(log: readonly E[], of: (entry: E) => T): Map<string, T[]> {
+  const lists = new Map<string, T[]>();
+  for (const entry of log) {
+    if (!entry.itemId) continue;
+    const known = lists.get(entry.itemId);
+    if (known) known.push(of(entry));
+    else lists.set(entry.itemId, [of(entry)]);
+  }
+  return lists;
+}
+
 /** The weeks ahead, this one first, each with what will be due in it. */
 export function seasonAhead<O extends Outline>(asked: SeasonAsked<O>): SeasonWeek[] {
   const { kit, rows, today, weeks, handsAWeekMin } = asked;
-  const logs = new Map<string, LogEntry[]>();
-  for (const entry of kit.log ?? []) if (entry.itemId) logs.set(entry.itemId, [...(logs.get(entry.itemId) ?? []), entry]);
+  const logs = byItem(kit.log ?? [], (e) => e);
   const events = eventsAhead(kit.log ?? [], today);
   const tasks = [
     ...rows.filter((row) => !QUIET.has(row.need)).flatMap((row) => tasksOf(row, logs.get(row.item.id) ?? [], events, asked)),
@@ -248,9 +259,7 @@ const dayOfUse = (e: LogEntry): string => (e.type === 'use' && e.on) || dayOf(e.
  * one that was used in those weeks comes in. Without a year of record nothing is said of seasons.
  */
 export function swapOf(kit: Pick<Kit, 'items' | 'log'>, today: string): Swap {
-  const uses = new Map<string, string[]>();
-  for (const e of (kit.log ?? []).filter(isEntry('use')))
-    if (e.itemId) uses.set(e.itemId, [...(uses.get(e.itemId) ?? []), dayOfUse(e)]);
+  const uses = byItem((kit.log ?? []).filter(isEntry('use')), dayOfUse);
   const first = [...uses.values()].flat().sort()[0];
   const knownDays = first === undefined ? 0 : between(first, today);
   const mine = kit.items.filter((i) => !i.archivedOn && !i.retiredOn && !i.lent);

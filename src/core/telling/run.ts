@@ -105,7 +105,8 @@ export function stepText(step: DoneStep): string | null {
   return parts.length > 0 ? `${parts.join('; ')}.` : null;
 }
 
-const DID_WORDS = {
+/** What was done to a thing. */
+export const DID_WORDS = {
   washed: 'washed',
   rinsed: 'rinsed',
   'spot-cleaned': 'spot-cleaned',

@@ -11,6 +11,9 @@ export interface MonthFigures {
   readonly litres: number;
   readonly kWh: number;
   readonly money: number;
+  /** Minutes of the cares of which both are known. */
+  readonly tookMin: number;
+  readonly plannedMin: number;
 }
 export interface YearRecord {
   readonly year: number;
@@ -62,6 +65,8 @@ export function yearRecord(kit: Pick<Kit, 'items' | 'inspections' | 'log'>, year
   const sum = (of: (e: (typeof taking)[number]) => number | undefined, list = taking): number =>
     list.reduce((all, e) => all + (of(e) ?? 0), 0);
   const timed = cares.filter((e) => e.tookMin !== undefined && e.plannedMin !== undefined);
+  const minutes = (of: 'tookMin' | 'plannedMin', month: string): number =>
+    timed.filter((e) => dayOf(e.at).startsWith(month)).reduce((all, e) => all + (e[of] ?? 0), 0);
   return {
     year,
     cares: cares.length,
@@ -75,8 +80,8 @@ export function yearRecord(kit: Pick<Kit, 'items' | 'inspections' | 'log'>, year
     kWh: sum((e) => e.takes?.kWh),
     money: sum((e) => e.takes?.money),
     unpriced: taking.some((e) => e.takes?.unpriced),
-    tookMin: timed.reduce((all, e) => all + (e.tookMin ?? 0), 0),
-    plannedMin: timed.reduce((all, e) => all + (e.plannedMin ?? 0), 0),
+    tookMin: minutes('tookMin', ''),
+    plannedMin: minutes('plannedMin', ''),
     months: Array.from({ length: 12 }, (_, n): MonthFigures => {
       const month = `${year}-${String(n + 1).padStart(2, '0')}`;
       const here = taking.filter((e) => dayOf(e.at).startsWith(month));
@@ -88,6 +93,8 @@ export function yearRecord(kit: Pick<Kit, 'items' | 'inspections' | 'log'>, year
         litres: sum((e) => e.takes?.litres, here),
         kWh: sum((e) => e.takes?.kWh, here),
         money: sum((e) => e.takes?.money, here),
+        tookMin: minutes('tookMin', month),
+        plannedMin: minutes('plannedMin', month),
       };
     }),
     things: kit.items

@@ -1,95 +1,132 @@
+import { useMemo, useRef } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import type { CareEntry, Inspection } from '../../core/gear';
+import { saveChart } from '../../app/chartFile';
+import { download } from '../../app/download';
+import { toLook, toRecord } from '../../app/routes';
+import { tell } from '../../app/session';
+import type { CareEntry, Item, Kit } from '../../core/gear';
+import { didText } from '../../core/telling/run';
 import { AIM_WORDS } from '../../core/words';
-import { Quiet } from '../../ui/basics';
+import { statesOf, type StatePoint } from '../../core/year/effects';
+import { Quiet, Row } from '../../ui/basics';
+import { TextButton } from '../../ui/Button';
 import { axisTick } from '../../ui/chart';
+import { Disclosure } from '../../ui/Disclosure';
+import { FigureTable } from '../../ui/FigureTable';
 import { color } from '../../ui/theme';
 
-interface Point {
-  readonly at: number;
-  readonly clean?: number;
-  readonly loft?: number;
-  readonly drops?: number;
-}
 const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
 
-/** Everything as a share of as good as new, so that one scale serves: clean 100 % is soil 0, drops 100 % is grade 5. */
-function points(looks: readonly Inspection[]): Point[] {
-  return looks
-    .map((look): Point => {
-      // What a look only carries over was seen on another day, and stands there.
-      const { asOf = {} } = look;
-      const grades = Object.values((asOf.droplet === undefined && look.droplet) || {}).filter(
-        (g): g is number => typeof g === 'number',
-      );
-      return {
-        at: Date.parse(look.at),
-        ...(look.soil === undefined || asOf.soil !== undefined ? {} : { clean: Math.round(100 * (1 - look.soil / 4)) }),
-        ...(look.loftRatio === undefined || asOf.loftRatio !== undefined ? {} : { loft: Math.round(100 * look.loftRatio) }),
-        ...(grades.length === 0 ? {} : { drops: Math.round((100 * Math.min(...grades)) / 5) }),
-      };
-    })
-    .filter((point) => Object.keys(point).length > 1)
-    .sort((a, b) => a.at - b.at);
-}
+/** Everything as a share of as good as new, so that one scale serves; signs of wear are counted on a scale of their own. */
 const LINES = [
-  { key: 'clean', name: 'clean', stroke: color.ink, dash: '0' },
-  { key: 'loft', name: 'loft', stroke: color.finish, dash: '6 4' },
-  { key: 'drops', name: 'worst drop', stroke: color.water, dash: '2 3' },
+  { key: 'clean', name: 'clean', stroke: color.ink, dash: '0', how: 'solid' },
+  { key: 'smell', name: 'free of smell', stroke: color.heat, dash: '10 3', how: 'long dashes' },
+  { key: 'loft', name: 'loft', stroke: color.finish, dash: '6 4', how: 'dashed' },
+  { key: 'drops', name: 'drops', stroke: color.water, dash: '2 3', how: 'dotted' },
+  { key: 'weight', name: 'weight', stroke: color.air, dash: '8 3 2 3', how: 'dash and dot' },
 ] as const;
+const WEAR = { key: 'wear', name: 'signs of wear', stroke: color.alarm } as const;
+const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value)));
 
-/** A thing's state over its looks, with care as verticals. */
-export function StateChart({ looks, care }: { looks: readonly Inspection[]; care: readonly CareEntry[] }) {
-  const data = points(looks);
-  const lines = LINES.filter((line) => data.some((p) => p[line.key] !== undefined));
+async function saveFigures(name: string, points: readonly StatePoint[]): Promise<void> {
+  const { csvOf } = await import('../../core/formats/csv');
+  const heads = [
+    'at',
+    'clean_percent',
+    'smell_free_percent',
+    'loft_percent',
+    'drops_index',
+    'dry_weight_percent',
+    'signs_of_wear',
+  ];
+  const rows = points.map((p) => [
+    new Date(p.at).toISOString(),
+    ...[p.clean, p.smell, p.loft, p.drops, p.weight, p.wear].map(figure),
+  ]);
+  download(`${name}.csv`, 'text/csv', csvOf([heads, ...rows]));
+}
+
+/** A thing's state over its looks and weights, with care as verticals; a point opens its look, a vertical its care. */
+export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: readonly CareEntry[] }) {
+  const chart = useRef<HTMLElement>(null);
+  const navigate = useNavigate();
+  const data = useMemo(() => statesOf(kit, item), [kit, item]);
+  const lines = LINES.filter((line) => data.some((p) => p[line.key] !== null));
+  const worn = data.some((p) => p.wear !== null);
   const first = data[0];
   const last = data.at(-1);
+  const cares = care.filter((e) => first && last && Date.parse(e.at) >= first.at && Date.parse(e.at) <= last.at);
   const said = lines
     .map((line) => {
-      const known = data.filter((p) => p[line.key] !== undefined);
-      return `${line.name} ${known[0]?.[line.key]} to ${known.at(-1)?.[line.key]} %`;
+      const known = data.filter((p) => p[line.key] !== null);
+      return `${line.name} ${figure(known[0]?.[line.key] ?? null)} to ${figure(known.at(-1)?.[line.key] ?? null)} %`;
     })
     .join(', ');
+  // A thing that holds more down or water than at first weighs more than then.
+  const top = Math.max(100, ...data.map((p) => Math.ceil((p.weight ?? 0) / 10) * 10));
+  const open = (n: number): void => {
+    const lookId = data[n]?.lookId;
+    if (lookId) void navigate(toLook(lookId));
+  };
+  const dot = { r: 4, cursor: 'pointer' };
   return (
-    <figure style={{ margin: 0, minHeight: 250 }}>
+    <figure ref={chart} style={{ margin: 0, minHeight: 330 }}>
       <div
         style={{ height: 200 }}
         role="img"
         aria-label={`From ${first ? day(first.at) : ''} to ${last ? day(last.at) : ''}: ${said}`}
       >
         <ResponsiveContainer width="100%" height="100%">
-          <LineChart data={data} margin={{ top: 8, right: 36, bottom: 0, left: -18 }}>
+          <LineChart
+            data={[...data]}
+            margin={{ top: 8, right: worn ? 0 : 36, bottom: 0, left: -18 }}
+            accessibilityLayer={false}
+            onClick={(state) => open(Number(state.activeTooltipIndex ?? NaN))}
+          >
             <CartesianGrid stroke={color.line} vertical={false} />
             <XAxis
               dataKey="at"
               type="number"
               scale="time"
               domain={['dataMin', 'dataMax']}
+              // The first and the last point lie wholly within, to be pressed.
+              padding={{ left: 14, right: 14 }}
               tickFormatter={day}
               tick={axisTick}
               minTickGap={40}
             />
-            <YAxis domain={[0, 100]} unit=" %" tick={axisTick} width={66} />
+            <YAxis domain={[0, top]} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
+            {worn && (
+              <YAxis
+                yAxisId="wear"
+                orientation="right"
+                allowDecimals={false}
+                domain={[0, 'dataMax + 1']}
+                tick={axisTick}
+                width={36}
+              />
+            )}
             <Tooltip
               labelFormatter={(ms) => day(Number(ms))}
+              formatter={(value) => Math.round(Number(value))}
               contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}
             />
-            {care
-              .filter((e) => first && last && Date.parse(e.at) >= first.at && Date.parse(e.at) <= last.at)
-              .map((e) => (
-                <ReferenceLine
-                  key={e.id}
-                  x={Date.parse(e.at)}
-                  stroke={color.quiet}
-                  strokeDasharray="3 3"
-                  label={{
-                    value: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'],
-                    fill: color.quiet,
-                    fontSize: 12,
-                    position: 'insideTopRight',
-                  }}
-                />
-              ))}
+            {cares.map((e) => (
+              <ReferenceLine
+                key={e.id}
+                x={Date.parse(e.at)}
+                stroke={color.quiet}
+                strokeDasharray="3 3"
+                label={{
+                  value: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'],
+                  fill: color.quiet,
+                  fontSize: 12,
+                  position:
+                    first && last && Date.parse(e.at) - first.at < (last.at - first.at) / 4 ? 'insideTopLeft' : 'insideTopRight',
+                }}
+              />
+            ))}
             {lines.map((line) => (
               <Line
                 key={line.key}
@@ -98,19 +135,78 @@ export function StateChart({ looks, care }: { looks: readonly Inspection[]; care
                 stroke={line.stroke}
                 strokeDasharray={line.dash}
                 strokeWidth={2.5}
-                dot={{ r: 4 }}
+                dot={dot}
+                activeDot={{ r: 6, cursor: 'pointer' }}
                 connectNulls
                 isAnimationActive={false}
               />
             ))}
+            {worn && (
+              <Line
+                yAxisId="wear"
+                dataKey={WEAR.key}
+                name={WEAR.name}
+                stroke={WEAR.stroke}
+                strokeWidth={1.5}
+                type="stepAfter"
+                dot={dot}
+                activeDot={{ r: 6, cursor: 'pointer' }}
+                connectNulls
+                isAnimationActive={false}
+              />
+            )}
           </LineChart>
         </ResponsiveContainer>
       </div>
       <figcaption>
         <Quiet>
-          {lines.map((l) => `${l.name}: ${l.dash === '0' ? 'solid' : l.dash === '6 4' ? 'dashed' : 'dotted'}`).join(' · ')}. 100 %
-          is as new.
+          {lines.map((l) => `${l.name}: ${l.how}`).join(' · ')}
+          {worn ? ` · ${WEAR.name}: steps, counted on the right` : ''}. 100 % is as new. Press a point for its look.
         </Quiet>
+        <Row $wrap className="no-print">
+          <TextButton
+            onPress={() =>
+              void saveChart(chart.current, `state-${item.id}`).then((fault) => tell(fault ?? 'The chart is saved as a picture.'))
+            }
+          >
+            Save the chart
+          </TextButton>
+          <TextButton onPress={() => void saveFigures(`state-${item.id}`, data)}>Save its figures</TextButton>
+        </Row>
+        <Disclosure title="Its figures">
+          <FigureTable
+            label="How it stood, look by look"
+            rows={[...data].reverse()}
+            rowKey={(p) => `${p.at} ${p.lookId ?? 'weight'}`}
+            columns={[
+              {
+                id: 'at',
+                head: 'Day',
+                cell: (p) => (p.lookId ? <Link to={toLook(p.lookId)}>{day(p.at)}</Link> : `${day(p.at)}, weighed`),
+              },
+              ...LINES.filter((l) => lines.includes(l)).map((l) => ({
+                id: l.key,
+                head: `${l.name}, %`,
+                figure: true,
+                cell: (p: StatePoint) => figure(p[l.key]) || '–',
+              })),
+              ...(worn ? [{ id: 'wear', head: WEAR.name, figure: true, cell: (p: StatePoint) => figure(p.wear) || '–' }] : []),
+            ]}
+          />
+          {cares.length > 0 && (
+            <p>
+              Care:{' '}
+              {cares.map((e, n) => (
+                <span key={e.id}>
+                  {n > 0 ? ', ' : ''}
+                  <Link to={toRecord(e.id)}>
+                    {day(Date.parse(e.at))} {didText(e)}
+                  </Link>
+                </span>
+              ))}
+            </p>
+          )}
+        </Disclosure>
       </figcaption>
     </figure>
   );

@@ -37,6 +37,7 @@ import { Calendar } from './Calendar';
 import { focusOn, reachable } from '../../ui/focus';
 import { today } from '../../app/now';
 import { currencyOf } from '../../app/worth';
+import { Effects } from './Effects';
 import { Import } from './Import';
 import { YearCard, YearOnPaper } from './YearCard';
 
@@ -255,6 +256,7 @@ export function Record() {
           onMonth={(next) => show(year, next)}
         />
       )}
+      {lines.length > 0 && <Effects kit={kit} />}
       <section aria-label="Care record" {...reachable('lines')}>
         {month !== null && (
           <Row $wrap>

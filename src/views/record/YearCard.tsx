@@ -6,13 +6,23 @@ import { toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { currencyOf } from '../../app/worth';
 import type { Kit } from '../../core/gear';
-import { monthText, yearRows, yearTookText } from '../../core/telling/year';
+import {
+  barsText,
+  MONTH_MEASURES,
+  MONTH_WORDS,
+  monthFigures,
+  monthText,
+  yearRows,
+  yearTookText,
+  type MonthMeasure,
+} from '../../core/telling/year';
 import { moneyText } from '../../core/units/money';
 import { thingName, WEAR_WORDS } from '../../core/words';
 import { listed } from '../../core/words/text';
 import { wornIn, type YearRecord } from '../../core/year';
 import { Column, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
+import { OneOf } from '../../ui/Choices';
 import { Disclosure } from '../../ui/Disclosure';
 import { Paper } from '../../ui/Paper';
 import { FigureTable } from '../../ui/FigureTable';
@@ -68,6 +78,14 @@ export function YearOnPaper({ kit, of, title }: { kit: Kit; of: YearRecord; titl
   );
 }
 
+/** The chart in words. */
+function chartLabel(of: YearRecord, measure: MonthMeasure, currency: string): string {
+  const [lower, upper] = barsText(measure, currency);
+  const sum = (key: 'lower' | 'upper'): number =>
+    Math.round(of.months.reduce((all, m) => all + monthFigures(m, measure)[key], 0) * 10) / 10;
+  const parts = [`${sum('lower')} ${lower}`, ...(upper === null ? [] : [`${sum('upper')} ${upper}`])];
+  return `${MONTH_WORDS[measure]} by month in ${of.year}: ${parts.join(', ')}`;
+}
 /** A year of the record in figures: by month, by thing, what wears out; each out as CSV, the chart as a picture. */
 export function YearCard({
   kit,
@@ -83,10 +101,12 @@ export function YearCard({
   onMonth: (month: string) => void;
 }) {
   const chart = useRef<HTMLDivElement>(null);
+  const [measure, setMeasure] = useState<MonthMeasure>('cares');
   const worn = useMemo(() => wornIn(kit), [kit]);
   const [all, setAll] = useState(false);
   const currency = currencyOf(kit);
   const rows = yearRows(of, currency);
+  const [lower, upper] = barsText(measure, currency);
   const took = yearTookText(of);
   const things = all ? of.things : of.things.slice(0, MOST);
   return (
@@ -105,16 +125,23 @@ export function YearCard({
         )}
         {of.cares > 0 && (
           <>
+            <OneOf
+              label="Drawn by"
+              hideLabel
+              value={measure}
+              options={MONTH_MEASURES.map((id) => ({ id, name: MONTH_WORDS[id] }))}
+              onChange={(id) => setMeasure(MONTH_MEASURES.find((m) => m === id) ?? 'cares')}
+            />
             <div ref={chart} style={{ minHeight: 190, maxWidth: 760 }}>
               <Suspense fallback={null}>
                 <Chart
+                  apart={measure === 'hours'}
                   months={of.months.map((m) => ({
                     id: m.month,
                     name: monthText(m.month).slice(0, 3),
-                    lower: m.washes,
-                    upper: m.without,
+                    ...monthFigures(m, measure),
                   }))}
-                  label={`Cares by month in ${of.year}: ${of.washes} with a wash, ${of.without} without`}
+                  label={chartLabel(of, measure, currency)}
                   onMonth={onMonth}
                 />
               </Suspense>
@@ -124,11 +151,17 @@ export function YearCard({
                 <span aria-hidden="true" style={{ color: color.water }}>
                   ■
                 </span>{' '}
-                with a wash,{' '}
-                <span aria-hidden="true" style={{ color: color.finish }}>
-                  ■
-                </span>{' '}
-                without. Press a month for its lines.
+                {lower}
+                {upper !== null && (
+                  <>
+                    ,{' '}
+                    <span aria-hidden="true" style={{ color: color.finish }}>
+                      ■
+                    </span>{' '}
+                    {upper}
+                  </>
+                )}
+                . Press a month for its lines.
               </Quiet>
               <TextButton
                 onPress={() =>
@@ -158,6 +191,8 @@ export function YearCard({
                   { id: 'litres', head: 'Water, L', figure: true, cell: (m) => Math.round(m.litres) },
                   { id: 'kWh', head: 'Energy, kWh', figure: true, cell: (m) => m.kWh.toFixed(1) },
                   { id: 'money', head: `Money, ${currency}`, figure: true, cell: (m) => m.money.toFixed(2) },
+                  { id: 'took', head: 'Hours taken', figure: true, cell: (m) => (m.tookMin / 60).toFixed(1) },
+                  { id: 'planned', head: 'Hours planned', figure: true, cell: (m) => (m.plannedMin / 60).toFixed(1) },
                 ]}
               />
             </Disclosure>
