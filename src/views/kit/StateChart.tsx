@@ -96,10 +96,11 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
               tick={axisTick}
               minTickGap={40}
             />
-            <YAxis domain={[0, top]} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
+            <YAxis domain={[0, top]} padding={{ top: 10, bottom: 6 }} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
             {worn && (
               <YAxis
                 yAxisId="wear"
+                padding={{ top: 10, bottom: 6 }}
                 orientation="right"
                 allowDecimals={false}
                 domain={[0, 'dataMax + 1']}
