@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { makeDemoKit } from '../demo/kit';
 import type { Supply } from '../src/core/gear';
 import { planItem } from '../src/core/programme';
-import { foldRun, startRun } from '../src/core/run';
+import { foldRun, recordOf, startRun } from '../src/core/run';
 import { db, type Photo } from '../src/data/db';
 import { besideOf, kitOfThings } from '../src/core/formats/beside';
 import { addBeside, replaceKit } from '../src/data/kit';
@@ -131,7 +131,9 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
       [`${i}-b`],
       '2027-01-03T08:00:00Z',
     );
-    return addBeside(besideOf(kit, theirs), [photo(`pho-of-${i}`, `${i}-b`)]);
+    const run = { ...recordOf(startRun(planItem(kit, kit.items[1]!), 'x', `run-of-${i}`, 5)), itemId: `${i}-b` };
+    const washDay = { items: [`${i}-b`], from: '2027-01-08T08:00:00Z', people: [], prefer: 'earliest' as const };
+    return addBeside(besideOf(kit, theirs), { photos: [photo(`pho-of-${i}`, `${i}-b`)], runs: [run], washDay }, 7);
   }),
   replaceKit: fc.constantFrom(2, 9).map((n) => () => {
     const items = kit.items.slice(0, n);

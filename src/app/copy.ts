@@ -1,6 +1,8 @@
 import type { Fault, LeftOut, Sound } from '../core/formats';
 import type { CopyRest, ReadCopy } from '../core/formats/copy';
 import type { Item, Kit } from '../core/gear';
+import { recordOf, type Run } from '../core/run';
+import type { DayWish } from '../core/washday';
 import type { Side } from '../core/merging';
 import { thingName } from '../core/words/names';
 import { howMany } from '../core/words/text';
@@ -113,15 +115,39 @@ export async function saveCopy(): Promise<void> {
   }
   tell(`The copy is ${place.words}${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
 }
-/** Saves one thing with its record and pictures, for somebody else: it opens beside what they have. */
-export async function saveThing(item: Item): Promise<void> {
+/** Packs some things with their records and pictures for somebody else; it opens beside what they have. @returns how many pictures went along. */
+async function handOver(ids: readonly string[], name: string, more: Partial<Omit<CopyRest, 'photos'>> = {}): Promise<number> {
   const [{ kitOfThings }, kit, { photos }] = await Promise.all([import('../core/formats/beside'), loadKit(), loadRest()]);
-  const mine = photos.filter((p) => p.itemId === item.id);
-  const text = JSON.stringify(kitOfThings(kit, [item.id], nowIso()), null, 2);
-  const blob = await withWorker(async (api) => api.pack(text, NOTHING_ELSE, rowsOf(mine), nowIso()));
-  downloadBlob(`${fileName(thingName(item))}.zip`, blob);
+  const mine = photos.filter((p) => ids.includes(p.itemId));
+  const text = JSON.stringify(kitOfThings(kit, ids, nowIso()), null, 2);
+  const blob = await withWorker(async (api) => api.pack(text, { ...NOTHING_ELSE, ...more }, rowsOf(mine), nowIso()));
+  downloadBlob(`${fileName(name)}.zip`, blob);
+  return mine.length;
+}
+const STAYS = 'What it cost, your choices and your bottles stay with you.';
+const THERE = 'Another Umbrastic takes it in beside its own things';
+/** Saves one thing with its record and pictures. */
+export async function saveThing(item: Item): Promise<void> {
+  const pictures = await handOver([item.id], thingName(item));
   tell(
-    `${thingName(item)} is in your downloads, with its record${mine.length > 0 ? ` and ${howMany(mine.length, 'photograph')}` : ''}. What it cost, your choices and your bottles stay with you. Another Umbrastic takes it in beside its own things.`,
+    `${thingName(item)} is in your downloads, with its record${pictures > 0 ? ` and ${howMany(pictures, 'photograph')}` : ''}. ${STAYS} ${THERE}.`,
+  );
+}
+/** Saves a programme to be carried out by somebody else, from the step at which it stands, with its thing. */
+export async function saveRunFor(run: Run): Promise<void> {
+  const { runForOthers } = await import('../core/run/for-others');
+  await handOver([run.itemId], `${run.itemName} programme`, { runs: [runForOthers(recordOf(run))] });
+  tell(
+    `The programme of ${run.itemName} is in your downloads, with the thing and its record. ${STAYS} ${THERE}, and it is carried out there.`,
+  );
+}
+/** Saves the things of a wash day, and the day as it was put together, without who is there and with which machines. */
+export async function saveDayFor(wish: DayWish): Promise<void> {
+  const { items, from, until, prefer } = wish;
+  const washDay = { items, from, ...(until === undefined ? {} : { until }), prefer, people: [] };
+  await handOver(items, 'wash day', { washDay });
+  tell(
+    `The wash day is in your downloads, with its ${howMany(items.length, 'thing')}. ${THERE}, and plans the day for its own machines and people.`,
   );
 }
 const NOTHING_ELSE = { runs: [], drafts: [], sheets: [], views: [], registers: [] };

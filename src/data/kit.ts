@@ -1,6 +1,8 @@
 import type { Beside } from '../core/formats/beside';
 import type { CopyRest } from '../core/formats/copy';
 import type { Kit } from '../core/gear';
+import type { RunRecord } from '../core/run';
+import type { DayWish } from '../core/washday';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
 import { db, readMeta, writeMeta, type MetaRow, type Photo, type RegisterRow, type UmbrasticDb } from './db';
 import { TABLE_NAMES, TABLES } from './tables';
@@ -125,15 +127,34 @@ export const restoreCopy = (kit: Kit, { rest, photos }: Whole): Promise<Undo> =>
     { checked: true, noted: (changed) => replaced(changed, rest.registers as readonly RegisterRow[]) },
   );
 
-/** Takes things of another kit in beside those that are here, in one transaction; pictures of things that are not new stay out. */
-export const addBeside = ({ items, inspections, log, weighIns }: Beside, photos: readonly Photo[]): Promise<Undo> =>
-  undoable(['items', 'inspections', 'log', 'weighIns', 'photos'], async () => {
+/** What comes with things besides their record. */
+export interface AlongWith {
+  readonly photos: readonly Photo[];
+  readonly runs?: readonly RunRecord[];
+  readonly washDay?: DayWish;
+}
+/**
+ * Takes things of another kit in beside those that are here, in one transaction, with what comes along; pictures and programmes of things that
+ * are not new stay out, and a wash day where there is one already.
+ * @param nowMs a programme that was not begun begins now.
+ */
+export const addBeside = (
+  { items, inspections, log, weighIns }: Beside,
+  { photos, runs = [], washDay }: AlongWith,
+  nowMs: number,
+): Promise<Undo> =>
+  undoable(['items', 'inspections', 'log', 'weighIns', 'photos', 'runs', 'meta'], async () => {
     const coming = new Set(items.map((i) => i.id));
     await db.items.bulkPut([...items]);
     await db.inspections.bulkPut([...inspections]);
     await db.log.bulkPut([...log]);
     await db.weighIns.bulkAdd(weighIns.map((w) => ({ ...w })));
     await db.photos.bulkPut(photos.filter((p) => coming.has(p.itemId)));
+    const theirs = runs
+      .filter((r) => coming.has(r.itemId))
+      .map((r) => (r.events.length === 0 ? { ...r, startedAtMs: nowMs } : r));
+    await db.runs.bulkPut(theirs);
+    if (washDay && !(await readMeta('washDay'))?.items.length) await writeMeta('washDay', washDay);
   });
 
 /** The kit as a file's text, with the time it was made. */

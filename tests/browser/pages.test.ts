@@ -308,7 +308,7 @@ describe('kit files', () => {
     await v.sees('Replace your kit by this file?');
     expect((await v.rows('items')).length).toBe(demo.items.length);
     await v.press('Replace it');
-    await v.sees('1 things are in your kit now');
+    await v.sees('1 thing is in your kit now');
     expect(await v.rows('runs')).toEqual([]);
     await v.press('Undo');
     await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
@@ -322,7 +322,7 @@ describe('kit files', () => {
       JSON.stringify({ ...demo, items: [{ ...demo.items[0], name }], inspections: [], log: [], weighIns: [] }),
     );
     await v.press('Replace it');
-    await v.sees('1 things are in your kit now');
+    await v.sees('1 thing is in your kit now');
     await v.go('/kit');
     await v.sees('window.hurt=1');
     expect(await v.page.evaluate(() => (window as unknown as { hurt?: number }).hurt)).toBeUndefined();

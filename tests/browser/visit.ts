@@ -368,7 +368,7 @@ export async function giveFile(v: Visit, name: string, text: string): Promise<vo
 export async function giveKit(v: Visit, kit: Kit): Promise<void> {
   await giveFile(v, 'kit.json', JSON.stringify(kit));
   await v.press('Replace it');
-  await v.sees(`${kit.items.length} things are in your kit now`);
+  await v.sees(`${kit.items.length === 1 ? '1 thing is' : `${kit.items.length} things are`} in your kit now`);
 }
 
 /** Lets the page believe that time has passed: its clock is moved on by so many minutes. */

@@ -1,5 +1,5 @@
 import { toThing, useIdHere } from '../../app/routes';
-import { latestInspection, lookedAt } from '../../core/gear';
+import { latestInspection, lookedAt, type Item } from '../../core/gear';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
@@ -9,12 +9,12 @@ import { planOf, type Planned } from '../../app/plan';
 import { beginRun, useRunOf } from '../../app/runs';
 import { tell } from '../../app/session';
 import { UnderWay } from '../../app/UnderWay';
-import { today } from '../../app/now';
+import { newId, nowMs, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
-import { minutesOf } from '../../core/document';
+import { minutesOf, type Programme } from '../../core/document';
 import { minutesText } from '../../core/units';
-import { KIND_WORDS, limitText, SUPPLY_WORDS } from '../../core/words';
+import { KIND_WORDS, limitText, SUPPLY_WORDS, thingName } from '../../core/words';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
@@ -85,6 +85,12 @@ function Rulers({ planned }: { planned: Planned }) {
       />
     </div>
   );
+}
+
+/** The programme with its thing, as a file that another Umbrastic carries out. */
+async function asFile(programme: Programme, item: Item): Promise<void> {
+  const [{ saveRunFor }, { startRun }] = await Promise.all([import('../../app/copy'), import('../../core/run')]);
+  await saveRunFor(startRun(programme, thingName(item), newId('run'), nowMs()));
 }
 
 /** What shall I do, and is it safe? Verdict, strip, steps with reasons, limits, choices, what is refused. */
@@ -240,6 +246,9 @@ export function ProgrammePage() {
               <TextButton onPress={() => download('programme.md', 'text/markdown', handOverMarkdown(handed))}>
                 As Markdown
               </TextButton>
+              {always.length > 0 && (
+                <TextButton onPress={() => void asFile(programme, item)}>As a file, to carry out in their Umbrastic</TextButton>
+              )}
             </Row>
           </section>
           {programme.assumptions.length > 0 && (

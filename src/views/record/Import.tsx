@@ -8,7 +8,10 @@ import { MAX_COPY_BYTES, MAX_KIT_CHARS } from '../../core/formats/limits';
 import type { Kit } from '../../core/gear';
 import { thingName } from '../../core/words';
 import { howMany, listed } from '../../core/words/text';
-import { addBeside } from '../../data/kit';
+import { nowMs } from '../../app/now';
+import type { RunRecord } from '../../core/run';
+import type { DayWish } from '../../core/washday';
+import { addBeside, type Whole } from '../../data/kit';
 import { KEPT_DAYS } from '../../data/snapshots';
 import { togetherWith, type Together as TogetherWith } from '../../data/together';
 import { Figure, Quiet, Row } from '../../ui/basics';
@@ -62,18 +65,23 @@ export function Import({ current }: { current: Kit }) {
   };
   const replace = async ({ kit, whole }: Ready): Promise<void> => {
     await snapshot('import');
-    tell(`${kit.items.length} things are in your kit now.`, await takeOver(kit, whole));
+    tell(`${howMany(kit.items.length, 'thing is', 'things are')} in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
   const beside = useMemo(() => (reading.state === 'ready' ? besideOf(current, reading.kit) : null), [current, reading]);
   const add = async ({ whole }: Ready): Promise<void> => {
     if (!beside) return;
-    const undo = await addBeside(beside, whole?.photos ?? []);
+    const along = alongWith(whole);
+    const undo = await addBeside(beside, along, nowMs());
+    const coming = new Set(beside.items.map((i) => i.id));
+    const runs = along.runs.filter((r) => coming.has(r.itemId)).length;
+    const go =
+      runs > 0 ? ' What is to be done with it stands under Now.' : along.washDay ? ' Their day stands under Wash day.' : '';
     const known =
       beside.known.length > 0
         ? ` ${howMany(beside.known.length, 'thing was', 'things were')} here already and stayed as they are.`
         : '';
-    tell(`${howMany(beside.items.length, 'thing', 'things')} came in.${known}`, undo);
+    tell(`${howMany(beside.items.length, 'thing', 'things')} came in.${known}${go}`, undo);
     cancel();
   };
   return (
@@ -104,7 +112,7 @@ export function Import({ current }: { current: Kit }) {
           open
           onClose={cancel}
         >
-          {beside && current.items.length > 0 && isHandedOver(reading) && <p>{besideText(beside)}</p>}
+          {beside && isHandedOver(reading) && <p>{besideText(beside)}</p>}
           <p>
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
@@ -119,7 +127,7 @@ export function Import({ current }: { current: Kit }) {
           {beside && current.items.length > 0 && !isHandedOver(reading) && <p>{besideText(beside)}</p>}
           <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
-            {beside && beside.items.length > 0 && current.items.length > 0 && (
+            {beside && beside.items.length > 0 && (current.items.length > 0 || isHandedOver(reading)) && (
               <Button look={isHandedOver(reading) ? 'main' : 'quiet'} onPress={() => void add(reading)}>
                 {beside.items.length === 1 ? 'Take it in beside mine' : `Take ${beside.items.length} in beside mine`}
               </Button>
@@ -178,6 +186,12 @@ const isHandedOver = ({ kit, whole }: Opened & { readonly state: 'ready' }): boo
   (kit.supplies ?? []).length === 0 &&
   kit.items.length > 0 &&
   (whole?.rest.registers ?? []).length === 0;
+/** What a file holds besides things and their record. */
+const alongWith = (whole: Whole | null) => ({
+  photos: whole?.photos ?? [],
+  runs: (whole?.rest.runs ?? []) as readonly RunRecord[],
+  ...(whole?.rest.washDay ? { washDay: whole.rest.washDay as DayWish } : {}),
+});
 /** What taking it in would do. */
 function besideText({ items, known }: Beside): string {
   const named = items.slice(0, NAMED).map(thingName);

@@ -285,6 +285,11 @@ function Foot({ live }: { live: LiveRun }) {
           onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
         />
       )}
+      {item && shared === null && (
+        <TextButton onPress={() => void import('../../app/copy').then(({ saveRunFor }) => saveRunFor(run))}>
+          Hand it over
+        </TextButton>
+      )}
       <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>
         {shared === null ? 'Stop the programme' : 'Stop it for all'}
       </TextButton>

@@ -122,6 +122,11 @@ export function DayActions({
               ),
           },
           {
+            id: 'file',
+            name: 'As a file for somebody',
+            onPress: () => void import('../../app/copy').then(({ saveDayFor }) => saveDayFor(wish)),
+          },
+          {
             id: 'json',
             name: 'Save for other software',
             onPress: () => day && download('wash-day.json', 'application/json', JSON.stringify(day, null, 2)),
