@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { beginBy } from '../../app/beginBy';
-import { listParam, toThing } from '../../app/routes';
+import { listParam, SEASON, toThing } from '../../app/routes';
 import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
 import { readinessOf, type Ranked } from '../../core/due/rank';
 import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
@@ -124,7 +124,10 @@ export function Ahead({
       ))}
       <Row $wrap $between $gap={8}>
         {children}
-        <TextButton onPress={() => setSheet('new')}>Write down what is ahead</TextButton>
+        <Row $wrap $gap={16}>
+          <Link to={SEASON}>The weeks ahead</Link>
+          <TextButton onPress={() => setSheet('new')}>Write down what is ahead</TextButton>
+        </Row>
       </Row>
       {sheet !== null && (
         <Suspense fallback={null}>

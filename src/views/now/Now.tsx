@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { SEASON, toThing } from '../../app/routes';
+import { toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
@@ -235,7 +235,6 @@ export function Now() {
       <DayLine now={now} />
       <Ahead items={kit.items} log={kit.log ?? []} rows={planned} known={known && planning.state !== 'stopped'}>
         <BackFrom kit={kit} />
-        <Link to={SEASON}>The weeks ahead</Link>
       </Ahead>
       {planning.state === 'failed' && (
         <Note tone="alarm">
