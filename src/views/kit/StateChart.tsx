@@ -1,6 +1,5 @@
 import { useMemo, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { saveChart } from '../../app/chartFile';
 import { download } from '../../app/download';
 import { toLook, toRecord } from '../../app/routes';
@@ -11,9 +10,9 @@ import { AIM_WORDS } from '../../core/words';
 import { statesOf, type StatePoint } from '../../core/year/effects';
 import { Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
-import { axisTick } from '../../ui/chart';
 import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
+import { ShareLines } from '../../ui/ShareLines';
 import { color } from '../../ui/theme';
 
 const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
@@ -26,7 +25,7 @@ const LINES = [
   { key: 'drops', name: 'drops', stroke: color.water, dash: '2 3', how: 'dotted' },
   { key: 'weight', name: 'weight', stroke: color.air, dash: '8 3 2 3', how: 'dash and dot' },
 ] as const;
-const WEAR = { key: 'wear', name: 'signs of wear', stroke: color.alarm } as const;
+const WEAR = { key: 'wear', name: 'signs of wear', stroke: color.alarm, dash: '0' } as const;
 const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value)));
 
 async function saveFigures(name: string, points: readonly StatePoint[]): Promise<void> {
@@ -63,102 +62,21 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
       return `${line.name} ${figure(known[0]?.[line.key] ?? null)} to ${figure(known.at(-1)?.[line.key] ?? null)} %`;
     })
     .join(', ');
-  // A thing that holds more down or water than at first weighs more than then.
-  const top = Math.max(100, ...data.map((p) => Math.ceil((p.weight ?? 0) / 10) * 10));
   const open = (n: number): void => {
     const lookId = data[n]?.lookId;
     if (lookId) void navigate(toLook(lookId));
   };
-  const dot = { r: 4, cursor: 'pointer' };
   return (
     <figure ref={chart} style={{ margin: 0, minHeight: 330 }}>
-      <div
-        style={{ height: 200 }}
-        role="img"
-        aria-label={`From ${first ? day(first.at) : ''} to ${last ? day(last.at) : ''}: ${said}`}
-      >
-        <ResponsiveContainer width="100%" height="100%">
-          <LineChart
-            data={[...data]}
-            margin={{ top: 8, right: worn ? 0 : 36, bottom: 0, left: -18 }}
-            accessibilityLayer={false}
-            onClick={(state) => open(Number(state.activeTooltipIndex ?? NaN))}
-          >
-            <CartesianGrid stroke={color.line} vertical={false} />
-            <XAxis
-              dataKey="at"
-              type="number"
-              scale="time"
-              domain={['dataMin', 'dataMax']}
-              // The first and the last point lie wholly within, to be pressed.
-              padding={{ left: 14, right: 14 }}
-              tickFormatter={day}
-              tick={axisTick}
-              minTickGap={40}
-            />
-            <YAxis domain={[0, top]} padding={{ top: 10, bottom: 6 }} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
-            {worn && (
-              <YAxis
-                yAxisId="wear"
-                padding={{ top: 10, bottom: 6 }}
-                orientation="right"
-                allowDecimals={false}
-                domain={[0, 'dataMax + 1']}
-                tick={axisTick}
-                width={36}
-              />
-            )}
-            <Tooltip
-              labelFormatter={(ms) => day(Number(ms))}
-              formatter={(value) => Math.round(Number(value))}
-              contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}
-            />
-            {cares.map((e) => (
-              <ReferenceLine
-                key={e.id}
-                x={Date.parse(e.at)}
-                stroke={color.quiet}
-                strokeDasharray="3 3"
-                label={{
-                  value: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'],
-                  fill: color.quiet,
-                  fontSize: 12,
-                  position:
-                    first && last && Date.parse(e.at) - first.at < (last.at - first.at) / 4 ? 'insideTopLeft' : 'insideTopRight',
-                }}
-              />
-            ))}
-            {lines.map((line) => (
-              <Line
-                key={line.key}
-                dataKey={line.key}
-                name={line.name}
-                stroke={line.stroke}
-                strokeDasharray={line.dash}
-                strokeWidth={2.5}
-                dot={dot}
-                activeDot={{ r: 6, cursor: 'pointer' }}
-                connectNulls
-                isAnimationActive={false}
-              />
-            ))}
-            {worn && (
-              <Line
-                yAxisId="wear"
-                dataKey={WEAR.key}
-                name={WEAR.name}
-                stroke={WEAR.stroke}
-                strokeWidth={1.5}
-                type="stepAfter"
-                dot={dot}
-                activeDot={{ r: 6, cursor: 'pointer' }}
-                connectNulls
-                isAnimationActive={false}
-              />
-            )}
-          </LineChart>
-        </ResponsiveContainer>
-      </div>
+      <ShareLines
+        points={data}
+        lines={lines}
+        count={worn ? WEAR : null}
+        marks={cares.map((e) => ({ id: e.id, at: Date.parse(e.at), name: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'] }))}
+        label={`From ${first ? day(first.at) : ''} to ${last ? day(last.at) : ''}: ${said}`}
+        day={day}
+        onOpen={open}
+      />
       <figcaption>
         <Quiet>
           {lines.map((l) => `${l.name}: ${l.how}`).join(' · ')}

@@ -1,0 +1,124 @@
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { axisTick } from './chart';
+import { color } from './theme';
+
+export interface ShareLine {
+  readonly key: string;
+  readonly name: string;
+  readonly stroke: string;
+  readonly dash: string;
+}
+/** A time, ms, with a value, or none, for each line. */
+export type SharePoint = { readonly at: number };
+const dot = { r: 4, cursor: 'pointer' };
+const activeDot = { r: 6, cursor: 'pointer' };
+const value = (point: SharePoint, key: string): number =>
+  Number((point as unknown as Readonly<Record<string, unknown>>)[key] ?? 0);
+
+/**
+ * Shares of as good as new over time, 0–100 % and above, and one count on a scale of its own; verticals are what was done. A point is pressed to
+ * open it; the same can be pressed in a table beneath it.
+ */
+export function ShareLines({
+  points,
+  lines,
+  count = null,
+  marks,
+  label,
+  day,
+  onOpen,
+}: {
+  points: readonly SharePoint[];
+  lines: readonly ShareLine[];
+  count?: ShareLine | null;
+  marks: readonly { readonly id: string; readonly at: number; readonly name: string }[];
+  label: string;
+  day: (ms: number) => string;
+  onOpen: (index: number) => void;
+}) {
+  const [from, to] = [points[0]?.at ?? 0, points.at(-1)?.at ?? 0];
+  const top = Math.max(100, ...points.flatMap((p) => lines.map(({ key }) => Math.ceil(value(p, key) / 10) * 10)));
+  // The first, the last and the best point lie wholly within, to be pressed.
+  const within = { top: 10, bottom: 6 };
+  return (
+    <div style={{ height: 200 }} role="img" aria-label={label}>
+      <ResponsiveContainer width="100%" height="100%">
+        <LineChart
+          data={[...points]}
+          margin={{ top: 8, right: count ? 0 : 36, bottom: 0, left: -18 }}
+          accessibilityLayer={false}
+          onClick={(state) => onOpen(Number(state.activeTooltipIndex ?? NaN))}
+        >
+          <CartesianGrid stroke={color.line} vertical={false} />
+          <XAxis
+            dataKey="at"
+            type="number"
+            scale="time"
+            domain={['dataMin', 'dataMax']}
+            padding={{ left: 14, right: 14 }}
+            tickFormatter={day}
+            tick={axisTick}
+            minTickGap={40}
+          />
+          <YAxis domain={[0, top]} padding={within} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
+          {count && (
+            <YAxis
+              yAxisId={count.key}
+              padding={within}
+              orientation="right"
+              allowDecimals={false}
+              domain={[0, 'dataMax + 1']}
+              tick={axisTick}
+              width={36}
+            />
+          )}
+          <Tooltip
+            labelFormatter={(ms) => day(Number(ms))}
+            formatter={(shown) => Math.round(Number(shown))}
+            contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}
+          />
+          {marks.map(({ id, at, name }) => (
+            <ReferenceLine
+              key={id}
+              x={at}
+              stroke={color.quiet}
+              strokeDasharray="3 3"
+              label={{
+                value: name,
+                fill: color.quiet,
+                fontSize: 12,
+                position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight',
+              }}
+            />
+          ))}
+          {lines.map(({ key, name, stroke, dash }) => (
+            <Line
+              key={key}
+              dataKey={key}
+              name={name}
+              stroke={stroke}
+              strokeDasharray={dash}
+              strokeWidth={2.5}
+              {...{ dot, activeDot }}
+              connectNulls
+              isAnimationActive={false}
+            />
+          ))}
+          {count && (
+            <Line
+              yAxisId={count.key}
+              dataKey={count.key}
+              name={count.name}
+              stroke={count.stroke}
+              strokeWidth={1.5}
+              type="stepAfter"
+              {...{ dot, activeDot }}
+              connectNulls
+              isAnimationActive={false}
+            />
+          )}
+        </LineChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}
