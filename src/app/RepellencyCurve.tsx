@@ -1,18 +1,32 @@
+import { useRef } from 'react';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import { MARK, type Repellency } from '../core/repellency';
 import { TREATMENT_WORDS } from '../core/telling/repellency';
-import { Quiet } from '../ui/basics';
+import { Quiet, Row } from '../ui/basics';
 import { axisTick } from '../ui/chart';
 import { color } from '../ui/theme';
+import { ChartOut } from './ChartOut';
 
 const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
 
+/** The curve and the tests as rows for other software. */
+const rowsOf = ({ curve, tests }: Repellency): (string | number)[][] => [
+  ['at', 'index', 'low', 'high', 'test'],
+  ...[
+    ...curve.map(({ at, value, low, high }) => ({ at, cells: [Math.round(value), Math.round(low), Math.round(high), ''] })),
+    ...tests.map(({ at, index }) => ({ at, cells: ['', '', '', Math.round(index)] })),
+  ]
+    .sort((a, b) => a.at - b.at)
+    .map(({ at, cells }) => [new Date(at).toISOString(), ...cells]),
+];
+
 /** The index over time: the band that holds nine in ten, tests as dots, care as verticals, the mark dashed. */
-export function RepellencyCurve({ of }: { of: Repellency }) {
+export function RepellencyCurve({ of, name }: { of: Repellency; /** Of its files. */ name: string }) {
+  const chart = useRef<HTMLElement>(null);
   const data = of.curve.map((p) => ({ at: p.at, value: p.value, band: [p.low, p.high] }));
   const tests = of.tests.map((t) => ({ at: t.at, test: t.index }));
   return (
-    <figure style={{ margin: 0, minHeight: 230 }}>
+    <figure ref={chart} style={{ margin: 0, minHeight: 280 }}>
       <div
         role="img"
         aria-label={`Index from ${Math.round(of.tests[0]?.index ?? 0)} to ${Math.round(of.now.value)} over ${of.tests.length} tests`}
@@ -48,6 +62,9 @@ export function RepellencyCurve({ of }: { of: Repellency }) {
       </div>
       <figcaption>
         <Quiet>Dots are drop tests, verticals care; the band holds nine in ten, below the dashed line rain soaks in.</Quiet>
+        <Row $wrap className="no-print">
+          <ChartOut within={chart} name={name} rows={() => rowsOf(of)} />
+        </Row>
       </figcaption>
     </figure>
   );

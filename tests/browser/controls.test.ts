@@ -503,3 +503,33 @@ describe('what was just said', () => {
     await v.close();
   });
 });
+
+describe('a tray on a phone', () => {
+  test('does not take the press that opened it, though it lies over its control; the next press chooses', async () => {
+    const v = await visit({ path: '/gallery', width: 390, height: 844 });
+    const opener = await v.list('One of more than a few');
+    await opener.evaluate((e) => {
+      e.scrollIntoView({ block: 'end' });
+      scrollBy(0, 120);
+    });
+    const shown = (): Promise<string> => opener.evaluate((e) => (e as HTMLElement).innerText);
+    const before = await shown();
+    const box = (await opener.boundingBox())!;
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await v.page.mouse.move(x, y);
+    await v.page.mouse.down();
+    const list = await v.page.waitForSelector('[role=listbox]');
+    // It is there that the hand would let go.
+    const tray = (await list!.boundingBox())!;
+    expect(tray.y).toBeLessThan(y);
+    await v.page.mouse.up();
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    expect(await v.page.$('[role=listbox]')).not.toBeNull();
+    expect(await shown()).toBe(before);
+    const other = (await v.page.$$('[role=option][aria-selected=false]')).at(-1);
+    const name = await other!.evaluate((e) => (e as HTMLElement).innerText);
+    await other!.click();
+    await soon(async () => expect(await shown()).toContain(name));
+    await v.close();
+  });
+});

@@ -66,6 +66,22 @@ describe('the record', () => {
       all.map((h) => h.textContent),
     );
     expect(heads).toEqual(['Day', 'clean, %', 'free of smell, %', 'drops, %']);
+    // What the chart says is what stands in the table beneath it, and what goes out.
+    const cells = await v.page.$$eval('[aria-label="How it stood, look by look"] tbody tr', (all) =>
+      all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText.trim())),
+    );
+    expect(cells.map((r) => r.slice(1))).toEqual([
+      ['–', '–', '100'],
+      ['100', '100', '–'],
+      ['25', '67', '75'],
+    ]);
+    await v.page.waitForSelector('[role=img][aria-label$="clean 25 to 100 %, free of smell 67 to 100 %, drops 75 to 100 %"] svg');
+    const sent = Papa.parse<string[]>(readFileSync(await v.saved('Save its figures'), 'utf8').replace('\uFEFF', '')).data;
+    expect(sent.slice(1).map((r) => [r[1], r[2], r[4]])).toEqual([
+      ['25', '67', '75'],
+      ['100', '100', ''],
+      ['', '', '100'],
+    ]);
     expect(await faultsOf(v)).toEqual([]);
     // The last point of the chart, by the pointer.
     await v.page.$eval('figure svg.recharts-surface', (e) => e.scrollIntoView({ block: 'center' }));

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { planItem } from '../../src/core/programme';
+import { envelopeFor, planItem } from '../../src/core/programme';
 import { handOver, handOverMarkdown } from '../../src/core/telling/hand-over';
+import { thingMarkdown } from '../../src/core/telling/thing';
 import { thingName } from '../../src/core/words';
 
 const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
@@ -36,5 +37,26 @@ describe('a programme handed to somebody', () => {
       parka && handOver(planItem(kit, parka), 'x', us).figures.find((f) => f.label === 'Water')?.value;
     expect(value(false)).toBe('20 °C');
     expect(value(true)).toBe('68 °F');
+  });
+});
+
+describe('a thing as text', () => {
+  test('what it is made of, what it bears and what was done; not whose it is, what it cost or how often it was used', () => {
+    const parka = kit.items.find((i) => i.id === 'itm-parka')!;
+    const text = thingMarkdown(
+      kit,
+      { ...parka, owner: 'Ansa Rimmel', name: 'Long *grey* parka', price: { amount: 420, currency: 'EUR' } },
+      envelopeFor(parka).bounds,
+    );
+    expect(text).toMatch(/^# Long \\\*grey\\\* parka\n/);
+    for (const wanted of [
+      '- Fill: ',
+      '## What it bears',
+      '- Water: 30 °C',
+      '## What was done',
+      'washed, warmed and finish renewed',
+    ])
+      expect(text).toContain(wanted);
+    expect(text).not.toMatch(/Ansa|420|EUR|used/);
   });
 });

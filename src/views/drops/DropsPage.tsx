@@ -92,8 +92,8 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
           {of && (
             <Column $gap={12}>
               {of.tests.length > 1 && (
-                <Suspense fallback={<div style={{ minHeight: 230 }} />}>
-                  <Curve of={of} />
+                <Suspense fallback={<div style={{ minHeight: 280 }} />}>
+                  <Curve of={of} name={`drops-${item.id}`} />
                 </Suspense>
               )}
               {gains && <p>{gains}</p>}

@@ -60,6 +60,11 @@ function openings({ fillMap }: Item): string {
 
 /** What packs it comes when it is asked for. */
 const handOver = async (item: Item): Promise<void> => (await import('../../app/copy')).saveThing(item);
+/** The thing as text. */
+async function asMarkdown(kit: Kit, item: Item): Promise<void> {
+  const [{ thingMarkdown }, { download }] = await Promise.all([import('../../core/telling/thing'), import('../../app/download')]);
+  download('thing.md', 'text/markdown', thingMarkdown(kit, item, envelopeFor(item).bounds));
+}
 /** What is kept frozen between uses. */
 const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
 const StateChart = lazy(async () => ({ default: (await import('./StateChart')).StateChart }));
@@ -308,6 +313,9 @@ export function ItemPage() {
             </LinkButton>
             <Button look="quiet" onPress={() => void handOver(item)}>
               As a file for somebody
+            </Button>
+            <Button look="quiet" onPress={() => void asMarkdown(kit, item)}>
+              As Markdown
             </Button>
             <Button look="danger" onPress={() => void remove()}>
               Delete

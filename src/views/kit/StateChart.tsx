@@ -1,15 +1,12 @@
 import { useMemo, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { saveChart } from '../../app/chartFile';
-import { download } from '../../app/download';
+import { ChartOut } from '../../app/ChartOut';
 import { toLook, toRecord } from '../../app/routes';
-import { tell } from '../../app/session';
 import type { CareEntry, Item, Kit } from '../../core/gear';
 import { didText } from '../../core/telling/run';
 import { AIM_WORDS } from '../../core/words';
 import { statesOf, type StatePoint } from '../../core/year/effects';
 import { Quiet, Row } from '../../ui/basics';
-import { TextButton } from '../../ui/Button';
 import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 import { ShareLines } from '../../ui/ShareLines';
@@ -28,23 +25,11 @@ const LINES = [
 const WEAR = { key: 'wear', name: 'signs of wear', stroke: color.alarm, dash: '0' } as const;
 const figure = (value: number | null): string => (value === null ? '' : String(Math.round(value)));
 
-async function saveFigures(name: string, points: readonly StatePoint[]): Promise<void> {
-  const { csvOf } = await import('../../core/formats/csv');
-  const heads = [
-    'at',
-    'clean_percent',
-    'smell_free_percent',
-    'loft_percent',
-    'drops_index',
-    'dry_weight_percent',
-    'signs_of_wear',
-  ];
-  const rows = points.map((p) => [
-    new Date(p.at).toISOString(),
-    ...[p.clean, p.smell, p.loft, p.drops, p.weight, p.wear].map(figure),
-  ]);
-  download(`${name}.csv`, 'text/csv', csvOf([heads, ...rows]));
-}
+/** Its points as rows for other software. */
+const rowsOf = (points: readonly StatePoint[]): string[][] => [
+  ['at', 'clean_percent', 'smell_free_percent', 'loft_percent', 'drops_index', 'dry_weight_percent', 'signs_of_wear'],
+  ...points.map((p) => [new Date(p.at).toISOString(), ...[p.clean, p.smell, p.loft, p.drops, p.weight, p.wear].map(figure)]),
+];
 
 /** A thing's state over its looks and weights, with care as verticals; a point opens its look, a vertical its care. */
 export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: readonly CareEntry[] }) {
@@ -83,49 +68,44 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
           {worn ? ` · ${WEAR.name}: steps, counted on the right` : ''}. 100 % is as new. Press a point for its look.
         </Quiet>
         <Row $wrap className="no-print">
-          <TextButton
-            onPress={() =>
-              void saveChart(chart.current, `state-${item.id}`).then((fault) => tell(fault ?? 'The chart is saved as a picture.'))
-            }
-          >
-            Save the chart
-          </TextButton>
-          <TextButton onPress={() => void saveFigures(`state-${item.id}`, data)}>Save its figures</TextButton>
+          <ChartOut within={chart} name={`state-${item.id}`} rows={() => rowsOf(data)} />
         </Row>
-        <Disclosure title="Its figures">
-          <FigureTable
-            label="How it stood, look by look"
-            rows={[...data].reverse()}
-            rowKey={(p) => `${p.at} ${p.lookId ?? 'weight'}`}
-            columns={[
-              {
-                id: 'at',
-                head: 'Day',
-                cell: (p) => (p.lookId ? <Link to={toLook(p.lookId)}>{day(p.at)}</Link> : `${day(p.at)}, weighed`),
-              },
-              ...LINES.filter((l) => lines.includes(l)).map((l) => ({
-                id: l.key,
-                head: `${l.name}, %`,
-                figure: true,
-                cell: (p: StatePoint) => figure(p[l.key]) || '–',
-              })),
-              ...(worn ? [{ id: 'wear', head: WEAR.name, figure: true, cell: (p: StatePoint) => figure(p.wear) || '–' }] : []),
-            ]}
-          />
-          {cares.length > 0 && (
-            <p>
-              Care:{' '}
-              {cares.map((e, n) => (
-                <span key={e.id}>
-                  {n > 0 ? ', ' : ''}
-                  <Link to={toRecord(e.id)}>
-                    {day(Date.parse(e.at))} {didText(e)}
-                  </Link>
-                </span>
-              ))}
-            </p>
-          )}
-        </Disclosure>
+        <div className="no-print">
+          <Disclosure title="Its figures">
+            <FigureTable
+              label="How it stood, look by look"
+              rows={[...data].reverse()}
+              rowKey={(p) => `${p.at} ${p.lookId ?? 'weight'}`}
+              columns={[
+                {
+                  id: 'at',
+                  head: 'Day',
+                  cell: (p) => (p.lookId ? <Link to={toLook(p.lookId)}>{day(p.at)}</Link> : `${day(p.at)}, weighed`),
+                },
+                ...LINES.filter((l) => lines.includes(l)).map((l) => ({
+                  id: l.key,
+                  head: `${l.name}, %`,
+                  figure: true,
+                  cell: (p: StatePoint) => figure(p[l.key]) || '–',
+                })),
+                ...(worn ? [{ id: 'wear', head: WEAR.name, figure: true, cell: (p: StatePoint) => figure(p.wear) || '–' }] : []),
+              ]}
+            />
+            {cares.length > 0 && (
+              <p>
+                Care:{' '}
+                {cares.map((e, n) => (
+                  <span key={e.id}>
+                    {n > 0 ? ', ' : ''}
+                    <Link to={toRecord(e.id)}>
+                      {day(Date.parse(e.at))} {didText(e)}
+                    </Link>
+                  </span>
+                ))}
+              </p>
+            )}
+          </Disclosure>
+        </div>
       </figcaption>
     </figure>
   );

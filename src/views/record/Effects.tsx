@@ -1,9 +1,7 @@
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { saveChart } from '../../app/chartFile';
-import { download } from '../../app/download';
+import { ChartOut } from '../../app/ChartOut';
 import { toRecord } from '../../app/routes';
-import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
 import type { Kit } from '../../core/gear';
 import { didWords, effectRows, MEASURE_WORDS } from '../../core/telling/year';
@@ -31,10 +29,6 @@ export function Effects({ kit }: { kit: Kit }) {
   if (!here) return null;
   const { measure, effects } = here;
   const opened = effects.find((e) => key(e) === open);
-  const save = async (): Promise<void> => {
-    const { csvOf } = await import('../../core/formats/csv');
-    download(`before-after-${measure}.csv`, 'text/csv', csvOf(effectRows(effects, measure)));
-  };
   return (
     <section aria-labelledby="effects">
       <h2 id="effects" style={{ marginBottom: 8 }}>
@@ -71,16 +65,12 @@ export function Effects({ kit }: { kit: Kit }) {
             </span>{' '}
             after; 100 % is as good as new. Press one for its cares.
           </Quiet>
-          <TextButton
-            onPress={() =>
-              void saveChart(chart.current, `before-after-${measure}`).then((fault) =>
-                tell(fault ?? 'The chart is saved as a picture.'),
-              )
-            }
-          >
-            Save this chart
-          </TextButton>
-          <TextButton onPress={() => void save()}>Save these figures</TextButton>
+          <ChartOut
+            within={chart}
+            name={`before-after-${measure}`}
+            rows={() => effectRows(effects, measure)}
+            words={['Save this chart', 'Save these figures']}
+          />
         </Row>
         <FigureTable
           label={`${MEASURE_WORDS[measure]} before and after each kind of care`}

@@ -1,9 +1,7 @@
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { saveChart } from '../../app/chartFile';
-import { download } from '../../app/download';
+import { ChartOut } from '../../app/ChartOut';
 import { toThing } from '../../app/routes';
-import { tell } from '../../app/session';
 import { currencyOf } from '../../app/worth';
 import type { Kit } from '../../core/gear';
 import {
@@ -32,11 +30,6 @@ import { color } from '../../ui/theme';
 const Chart = lazy(async () => ({ default: (await import('../../ui/MonthBars')).MonthBars }));
 const MOST = 8;
 const MOST_ON_PAPER = 25;
-
-async function saveFigures(year: number, rows: (string | number)[][]): Promise<void> {
-  const { csvOf } = await import('../../core/formats/csv');
-  download(`care-${year}.csv`, 'text/csv', csvOf(rows));
-}
 
 /** A year on one sheet. */
 export function YearOnPaper({ kit, of, title }: { kit: Kit; of: YearRecord; title: string }) {
@@ -163,16 +156,7 @@ export function YearCard({
                 )}
                 . Press a month for its lines.
               </Quiet>
-              <TextButton
-                onPress={() =>
-                  void saveChart(chart.current, `care-${of.year}`).then((fault) =>
-                    tell(fault ?? 'The chart is saved as a picture.'),
-                  )
-                }
-              >
-                Save the chart
-              </TextButton>
-              <TextButton onPress={() => void saveFigures(of.year, rows)}>Save its figures</TextButton>
+              <ChartOut within={chart} name={`care-${of.year}`} rows={() => rows} />
               <TextButton onPress={() => window.print()}>Print the year</TextButton>
             </Row>
             <Disclosure title="Month by month">
