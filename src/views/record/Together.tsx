@@ -25,7 +25,7 @@ const NAMED = 200;
 export function Together({
   reading,
   current,
-  together: { coming },
+  together: { coming, mine },
   whole,
   onReplace,
   onClose,
@@ -59,10 +59,7 @@ export function Together({
   ].map(({ how, keys }) => ({ how, keys: keys.filter((key) => !torn.has(key)) }));
   const moved = lists.reduce((sum, { keys }) => sum + keys.length, 0);
   const nothing = moved + clashes.length === 0;
-  const before = new Map(
-    [...current.items, ...current.inspections, ...(current.log ?? []), ...(current.supplies ?? [])].map((r) => [r.id, r]),
-  );
-  const rowOf = (key: string): object => joined.rows.get(key) ?? before.get(key.slice(key.indexOf('/') + 1)) ?? {};
+  const rowOf = (key: string): object => joined.rows.get(key) ?? mine.rows.get(key) ?? {};
   const bring = async (): Promise<void> => {
     setBusy(true);
     try {

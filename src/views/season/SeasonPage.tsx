@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { usePlanning, useKit } from '../../app/kit';
+import { useKit, usePlanning, type Planning } from '../../app/kit';
 import { newId, nowIso, today } from '../../app/now';
 import { useRanked } from '../../app/ranked';
 import { listParam, toThing } from '../../app/routes';
@@ -15,13 +15,14 @@ import { thingName } from '../../core/words';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { howMany } from '../../core/words/text';
 import { changeItems, saveEntry } from '../../data/repo';
-import { Column, Page, Quiet, Row } from '../../ui/basics';
+import { Column, Note, Page, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Crumbs } from '../../ui/Crumbs';
 import { Disclosure } from '../../ui/Disclosure';
 import { Meter } from '../../ui/Meter';
 import { NumberField } from '../../ui/NumberField';
+import { Progress } from '../../ui/Progress';
 import { color, phone } from '../../ui/theme';
 import { plannerWorker } from '../../workers';
 import { Outings } from './Outings';
@@ -69,6 +70,10 @@ function useUsual(kit: Kit | undefined): Readonly<Record<string, UsualCare>> | n
       )
       .then((answer) => {
         if (!stale) setUsual(answer);
+      })
+      // Without it the calendar alone says what is due.
+      .catch(() => {
+        if (!stale) setUsual({});
       });
     return () => {
       stale = true;
@@ -103,7 +108,7 @@ export function SeasonPage() {
       { replace: true },
     );
   const now = today();
-  const known = planning.state === 'done' && usual !== null && rows !== null;
+  const known = (planning.state === 'done' || planning.state === 'stopped') && usual !== null && rows !== null;
   const weeks = useMemo(
     () => (kit && known ? seasonAhead({ kit, rows, usual, today: now, weeks: Number(length), handsAWeekMin: hours * 60 }) : null),
     [kit, known, rows, usual, now, length, hours],
@@ -160,6 +165,12 @@ export function SeasonPage() {
       <div style={{ minHeight: 400 }} aria-busy={!weeks}>
         {weeks ? (
           <Column $gap={16}>
+            {planning.state === 'stopped' && (
+              <Note>
+                Stopped: not everything was looked through.{' '}
+                <TextButton onPress={planning.again}>Look through the rest</TextButton>
+              </Note>
+            )}
             <Outings kit={kit} rows={rows ?? []} />
             <section aria-labelledby="by-week">
               <h2 id="by-week">Week by week</h2>
@@ -180,7 +191,7 @@ export function SeasonPage() {
             <Lifetimes kit={kit} />
           </Column>
         ) : (
-          <Quiet role="status">Looking through {howMany(kit.items.length, 'thing')} …</Quiet>
+          <Waiting planning={planning} of={kit.items.length} />
         )}
       </div>
     </Page>
@@ -188,6 +199,16 @@ export function SeasonPage() {
 }
 
 const cares = (week: SeasonWeek): string[] => week.tasks.flatMap((t) => (t.kind === 'care' ? [t.item.id] : []));
+/** While the weeks are worked out, or could not be. */
+function Waiting({ planning, of }: { planning: Planning; of: number }) {
+  if (planning.state !== 'failed') return <Progress what="Looked through" done={planning.done} of={of} onStop={planning.stop} />;
+  return (
+    <Note tone="alarm">
+      Your things could not be looked through; nothing of them is lost.{' '}
+      <TextButton onPress={planning.again}>Look through them again</TextButton>
+    </Note>
+  );
+}
 /** One line a week; weeks in which nothing is due are one line together. */
 function ByWeek({ weeks, handsAWeekMin }: { weeks: readonly SeasonWeek[]; handsAWeekMin: number }) {
   const groups: SeasonWeek[][] = [];
