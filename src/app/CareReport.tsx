@@ -210,7 +210,7 @@ export function CareReport({
         </p>
       )}
       {dried.length > 1 && (
-        <div style={{ maxWidth: 640, minHeight: 170 }}>
+        <div style={{ maxWidth: 640, minHeight: 222 }}>
           <Suspense fallback={null}>
             <WeightCurve weights={dried} />
           </Suspense>
