@@ -3,11 +3,9 @@ import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveCont
 import { MARK, type Repellency } from '../core/repellency';
 import { TREATMENT_WORDS } from '../core/telling/repellency';
 import { Quiet, Row } from '../ui/basics';
-import { axisTick } from '../ui/chart';
+import { axisTick, timeAxis } from '../ui/chart';
 import { color } from '../ui/theme';
 import { ChartOut } from './ChartOut';
-
-const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
 
 /** The curve and the tests as rows for other software. */
 const rowsOf = ({ curve, tests }: Repellency): (string | number)[][] => [
@@ -34,16 +32,7 @@ export function RepellencyCurve({ of, name }: { of: Repellency; /** Of its files
         <ResponsiveContainer width="100%" height={190}>
           <ComposedChart data={data} margin={{ top: 8, right: 36, bottom: 0, left: -8 }}>
             <CartesianGrid stroke={color.line} vertical={false} />
-            <XAxis
-              dataKey="at"
-              type="number"
-              scale="time"
-              domain={['dataMin', 'dataMax']}
-              tickFormatter={day}
-              tick={axisTick}
-              stroke={color.line}
-              minTickGap={40}
-            />
+            <XAxis {...timeAxis} />
             <YAxis domain={[0, 100]} ticks={[0, 50, 70, 100]} tick={axisTick} stroke={color.line} width={48} />
             <ReferenceLine y={MARK} stroke={color.alarm} strokeDasharray="4 4" />
             {of.cares.map((c) => (

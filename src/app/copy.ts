@@ -202,7 +202,7 @@ export async function openFile(file: File): Promise<Opened> {
 /** Brings what was read and what is here together. @param choices of what was changed in both. */
 export async function bringBoth(kit: Kit, whole: Whole, choices: Readonly<Record<string, Side>>): Promise<Undo> {
   await snapshot('merge');
-  return bringTogether(kit, whole, choices);
+  return bringTogether(kit, whole, choices, nowMs());
 }
 /** Puts what was read in place of what is here. */
 export async function takeOver(kit: Kit, whole: Whole | null): Promise<Undo> {

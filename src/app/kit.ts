@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
+import type { UsualCare } from '../core/season';
 import { readMeta } from '../data/db';
 import { loadKit } from '../data/kit';
 import { useOpenRuns } from './runs';
@@ -121,6 +122,25 @@ export function usePlanning(kit: Kit | undefined): Planning {
     stop: stopPlanning,
     again,
   };
+}
+
+/** What each thing takes when it is washed; null while it is worked out, and nothing when it could not be. */
+export function useUsual(kit: Kit | undefined): Readonly<Record<string, UsualCare>> | null {
+  const [usual, setUsual] = useState<Readonly<Record<string, UsualCare>> | null>(null);
+  useEffect(() => {
+    if (!kit) return;
+    let stale = false;
+    const answer = (made: Readonly<Record<string, UsualCare>>): void => {
+      if (!stale) setUsual(made);
+    };
+    plannerWorker()
+      .usual({ ...kit, log: whatPlansRead(kit), weighIns: [] })
+      .then(answer, () => answer({}));
+    return () => {
+      stale = true;
+    };
+  }, [kit]);
+  return usual;
 }
 
 /** Which items' programmes rest on which handbook entries; null while it is worked out. */

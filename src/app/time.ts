@@ -1,4 +1,5 @@
 import { format, formatDistanceStrict, isSameDay, isValid, parseISO } from 'date-fns';
+import { daysBetween } from '../core/units/day';
 import { today } from './now';
 
 /** "today, 17:40", "3 days ago", "in 12 days". */
@@ -12,8 +13,7 @@ export const clockText = (ms: number): string => format(ms, isSameDay(ms, Date.n
 /** "3 Jan 2027"; what is no day, as an earlier version may have kept it, stands as it is, and kills no page. */
 export const dayText = (day: string): string => (isValid(parseISO(day)) ? format(parseISO(day), 'd MMM yyyy') : day);
 /** Whole days from today to a day; negative when it is past. */
-export const daysUntil = (day: string): number =>
-  Math.round((Date.parse(`${day}T00:00:00Z`) - Date.parse(`${today()}T00:00:00Z`)) / 86_400_000);
+export const daysUntil = (day: string): number => daysBetween(today(), day);
 /** The instant at which a day begins here. */
 export const midnightOf = (day: string): number => parseISO(day).getTime();
 /** "today at 17:40", "Fri 4 Dec at 17:40". */

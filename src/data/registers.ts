@@ -71,6 +71,7 @@ export async function note(changes: readonly Changed[]): Promise<void> {
   const thing = (row: object | undefined): string => `items/${(row as { readonly itemId?: string } | undefined)?.itemId ?? ''}`;
   const latest = new Map<string, number>();
   moved.forEach(({ was }, n) => latest.set(thing(was), Math.max(latest.get(thing(was)) ?? 0, (known[n] ?? UNTOUCHED).at)));
+  // Read here: it belongs to every change, and none has to hand it on.
   const now = Date.now();
   const next = moved.map(({ key, was, is }, n): RegisterRow => {
     const register: Register =

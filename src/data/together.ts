@@ -1,7 +1,7 @@
 /** Two browsers’ stores as replicas, and what bringing them together writes. Refuses: deciding what stands; see core/merging. */
 import type { Kit } from '../core/gear';
 import { comingOf, settled, UNTOUCHED, type Coming, type Register, type Replica, type Row, type Side } from '../core/merging';
-import { db, type MetaRow, type Photo, type RegisterRow } from './db';
+import { db, type MetaRow, type Photo, type RegisterRow, type StoredWeighIn } from './db';
 import { loadKit, loadRest, restOf, type Whole } from './kit';
 import { browserName, NOTED, registerKey, SHARED_META } from './registers';
 import { TABLE_NAMES, TABLES, type TableName } from './tables';
@@ -63,15 +63,15 @@ export async function togetherWith(kit: Kit, whole: Whole): Promise<Together> {
 /**
  * Brings a copy and this browser together, in one transaction: all of it or nothing. What was changed here since `together` was worked out is
  * part of it.
- * @param choices by the key of what was changed in both; the newer stands where there is none.
+ * @param choices by the key of what was changed in both; the newer stands where there is none. @param nowMs when somebody chose.
  */
-export const bringTogether = (kit: Kit, whole: Whole, choices: Readonly<Record<string, Side>>): Promise<Undo> => {
+export const bringTogether = (kit: Kit, whole: Whole, choices: Readonly<Record<string, Side>>, nowMs: number): Promise<Undo> => {
   let next: Replica;
   return undoable(
     [...NOTED, 'runs', 'drafts', 'sheets'],
     async () => {
       const { mine, theirs, coming } = await togetherWith(kit, whole);
-      next = settled(coming, { mine, theirs }, choices, await browserName(), Date.now());
+      next = settled(coming, { mine, theirs }, choices, await browserName(), nowMs);
       const pictures = new Map(whole.photos.map((p) => [p.id, p.blob]));
       for (const key of new Set([...mine.rows.keys(), ...next.rows.keys()])) {
         const [was, is] = [mine.rows.get(key), next.rows.get(key)];
@@ -93,9 +93,15 @@ async function write(key: string, was: Row | undefined, is: Row | undefined, pic
   if (!name) return;
   const id = key.slice(name.length + 1);
   if (name === 'weighIns') {
-    if (is && !was) await db.weighIns.add({ ...is } as never);
-    else if (!is) await db.weighIns.filter((row) => registerKey(name, row) === key).delete();
-    else await db.weighIns.filter((row) => registerKey(name, row) === key).modify({ ...is });
+    // Its key is all that it says; its own number is of this store.
+    const { itemId } = (is ?? was) as StoredWeighIn;
+    const stored = await db.weighIns
+      .where({ itemId })
+      .filter((row) => registerKey(name, row) === key)
+      .primaryKeys();
+    if (!is) await db.weighIns.bulkDelete(stored);
+    else if (stored.length === 0) await db.weighIns.add({ ...is } as StoredWeighIn);
+    else await db.weighIns.update(stored[0] as number, is);
     return;
   }
   if (!is) {

@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
-import { axisTick } from './chart';
+import { axisDay, axisTick, timeAxis } from './chart';
 import { color } from './theme';
 
 export interface ShareLine {
@@ -25,7 +25,6 @@ export function ShareLines({
   count = null,
   marks,
   label,
-  day,
   onOpen,
 }: {
   points: readonly SharePoint[];
@@ -33,7 +32,6 @@ export function ShareLines({
   count?: ShareLine | null;
   marks: readonly { readonly id: string; readonly at: number; readonly name: string }[];
   label: string;
-  day: (ms: number) => string;
   onOpen: (index: number) => void;
 }) {
   const [from, to] = [points[0]?.at ?? 0, points.at(-1)?.at ?? 0];
@@ -50,16 +48,7 @@ export function ShareLines({
           onClick={(state) => onOpen(Number(state.activeTooltipIndex ?? NaN))}
         >
           <CartesianGrid stroke={color.line} vertical={false} />
-          <XAxis
-            dataKey="at"
-            type="number"
-            scale="time"
-            domain={['dataMin', 'dataMax']}
-            padding={{ left: 14, right: 14 }}
-            tickFormatter={day}
-            tick={axisTick}
-            minTickGap={40}
-          />
+          <XAxis {...timeAxis} padding={{ left: 14, right: 14 }} />
           <YAxis domain={[0, top]} padding={within} ticks={[0, 50, 100]} unit=" %" tick={axisTick} width={66} />
           {count && (
             <YAxis
@@ -73,7 +62,7 @@ export function ShareLines({
             />
           )}
           <Tooltip
-            labelFormatter={(ms) => day(Number(ms))}
+            labelFormatter={(ms) => axisDay(Number(ms))}
             formatter={(shown) => Math.round(Number(shown))}
             contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}
           />

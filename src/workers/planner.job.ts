@@ -1,6 +1,6 @@
 import { reachOf } from '../core/energy/choice';
 import { readJson, readKit, soundPart } from '../core/formats';
-import { latestInspection, type Inspection, type Item, type Kit, type LogEntry } from '../core/gear';
+import { byItem, latestInspection, type Inspection, type Item, type Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import { minutesOf, type Programme } from '../core/document';
 import type { UsualCare } from '../core/season';
@@ -72,23 +72,12 @@ interface Watch {
 
 /** Each item with only its own inspections and lines of the log, so that a long kit is not searched anew for every item. `work` says whether it was any. */
 async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => boolean): Promise<PlanningEnd> {
-  const byItem = new Map<string, Inspection[]>();
-  for (const inspection of kit.inspections) {
-    const list = byItem.get(inspection.itemId);
-    if (list) list.push(inspection);
-    else byItem.set(inspection.itemId, [inspection]);
-  }
-  const logs = new Map<string, LogEntry[]>();
-  for (const entry of kit.log ?? []) {
-    if (entry.itemId === undefined) continue;
-    const list = logs.get(entry.itemId);
-    if (list) list.push(entry);
-    else logs.set(entry.itemId, [entry]);
-  }
+  const looks = byItem(kit.inspections);
+  const logs = byItem(kit.log ?? []);
   const of = kit.items.length;
   let worked = 0;
   for (const [index, item] of kit.items.entries()) {
-    if (work(item, { ...kit, inspections: byItem.get(item.id) ?? [], log: logs.get(item.id) ?? [] })) worked++;
+    if (work(item, { ...kit, inspections: looks.get(item.id) ?? [], log: logs.get(item.id) ?? [] })) worked++;
     if ((index + 1) % PIECE !== 0) continue;
     watch.onPiece?.(index + 1, of);
     if (worked < PIECE) continue;
@@ -156,6 +145,16 @@ function usualOf(kit: Kit, item: Item): UsualCare | null {
     return null;
   }
 }
+/** What each thing takes when it is washed; those that no wash is for are left out. */
+export async function usualOfAll(kit: Kit, watch: Watch = {}): Promise<Record<string, UsualCare>> {
+  const all = byId<UsualCare>();
+  await forEachItem(kit, watch, (item, own) => {
+    const usual = item.archivedOn || item.retiredOn ? null : usualOf(own, item);
+    if (usual) all[item.id] = usual;
+    return true;
+  });
+  return all;
+}
 /** Which items rest on which handbook entries. */
 export async function whoUses(kit: Kit, watch: Watch = {}): Promise<Record<string, string[]>> {
   const users = byId<string[]>();
@@ -185,16 +184,7 @@ export const plannerJobs: PlannerApi = {
     return planAll(kit, onPiece, { pause, stopped: () => job !== latest }, memory);
   },
   whoUses: (kit) => whoUses(kit, { pause }),
-  usual: async (kit, itemIds) => {
-    const made = byId<UsualCare>();
-    for (const [n, id] of itemIds.entries()) {
-      const item = kit.items.find((i) => i.id === id);
-      const usual = item && usualOf(kit, item);
-      if (usual) made[id] = usual;
-      if ((n + 1) % PIECE === 0) await pause();
-    }
-    return made;
-  },
+  usual: (kit) => usualOfAll(kit, { pause }),
   reach: async (kit, itemId, school, option, reach) => {
     const item = kit.items.find((i) => i.id === itemId);
     return item ? reachOf(kit, item, school, option, reach) : [];

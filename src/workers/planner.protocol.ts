@@ -35,8 +35,8 @@ export interface PlannerApi {
   whoUses(kit: Kit): Promise<Readonly<Record<string, readonly string[]>>>;
   /** What one option of a question would change in the other things of a kit. */
   reach(kit: Kit, itemId: string, school: string, option: string, reach: Reach): Promise<readonly Reached[]>;
-  /** What each of these things takes the next time it is washed, soiled as it usually is by then; those that no wash is for are left out. */
-  usual(kit: Kit, itemIds: readonly string[]): Promise<Readonly<Record<string, UsualCare>>>;
+  /** What each thing takes the next time it is washed, soiled as it usually is by then; those that no wash is for are left out. */
+  usual(kit: Kit): Promise<Readonly<Record<string, UsualCare>>>;
   /** Stops planning, by hand; what is under way returns what it has, the rest waits to be asked for. */
   stop(): Promise<void>;
   /** Reads and checks a kit file's text; of one with faults, what can be read and what cannot. */

@@ -6,7 +6,7 @@ describe('the weeks ahead', () => {
     const v = await visit();
     await v.sees('Needs care');
     await v.press('The weeks ahead');
-    await v.sees('of your hands; the week of');
+    await v.sees('of your time; the week of');
     await v.sees('Ready for Long crossing of Lanternmere');
     await v.sees('What runs out');
     expect(await faultsOf(v)).toEqual([]);
@@ -35,6 +35,11 @@ describe('the weeks ahead', () => {
     await v.press('Keep it: Ice bib');
     await v.sees('Ice bib is kept');
     await soon(async () => expect((await v.stored('items', 'itm-bib'))?.keptOn).toBeDefined());
+    await v.press('Lend it');
+    await v.named('To whom?', 'textbox');
+    await v.page.keyboard.press('Escape');
+    await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null && location.search === '');
+    await v.go('/record/season?hours=60');
     await v.press('Put 2 things away');
     await soon(async () => expect((await v.stored('items', 'itm-jersey'))?.archivedOn).toBeDefined());
     await v.sees('Put away: 2 things');

@@ -60,8 +60,8 @@ describe('two browsers', () => {
     await laptop.sees('owner: Runa');
     await laptop.sees('owner: Tor');
     expect(await faultsOf(laptop)).toEqual([]);
-    await laptop.press('Each of them (2)');
-    await laptop.sees('Goes: Old pair');
+    await laptop.press('Show each of these changes (2)');
+    await laptop.sees('Deleted: Old pair');
     // The newer is chosen; the arrow takes the other.
     await (await laptop.named('Grey shell', 'radiogroup')).waitForSelector('[data-selected]');
     await laptop.page.evaluate(() =>
@@ -69,7 +69,7 @@ describe('two browsers', () => {
     );
     await laptop.page.keyboard.press('ArrowDown');
     await laptop.press('Bring both together');
-    await laptop.sees('Both are one now');
+    await laptop.sees('Both are together now');
     const held = async (v: Visit): Promise<unknown> => (await v.rows('items')).map((i) => [i.id, i.owner]).sort();
     await soon(async () =>
       expect(await held(laptop)).toEqual([

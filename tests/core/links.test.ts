@@ -27,6 +27,16 @@ describe('links', () => {
     expect(
       LINKS.filter(({ path }) => !['/', '/licences.txt'].includes(path) && !ROUTES.some((route) => route.test(path))),
     ).toEqual([]));
+  test('each part of the cupboard that is linked to is one', () => {
+    const parts = FILES.find(({ file }) => file === join('views', 'cupboard', 'Cupboard.tsx'))?.text ?? '';
+    const known = new Set([...parts.matchAll(/section === '(\w+)'/g)].map(([, part]) => part));
+    expect(known.size).toBeGreaterThan(3);
+    const linked = FILES.flatMap(({ file, text }) =>
+      [...text.matchAll(/["'`]\/cupboard\/(\w+)/g)].map(([, part]) => ({ file, part })),
+    );
+    expect(linked.length).toBeGreaterThan(5);
+    expect(linked.filter(({ part }) => !known.has(part))).toEqual([]);
+  });
   test('every page of a thing that an address can be made for is a route', () => {
     const text = FILES.find(({ file }) => file === join('app', 'routes.ts'))?.text ?? '';
     const pages = [...(/type ThingPage =([^;]*);/.exec(text)?.[1] ?? '').matchAll(/'([^']+)'/g)].map(([, page]) => page);

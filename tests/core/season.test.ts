@@ -118,7 +118,7 @@ describe('moving things to quieter weeks', () => {
     expect(weeks[0]?.over).toBe(true);
     const moves = movesFor(weeks, 180, TODAY);
     expect(moves.map((m) => m.to)).toEqual([inDays(5), inDays(12), inDays(19)].map(mondayOf));
-    expect(seasonText(weeks, moves, 180, (d) => d)).toContain('Three things can go to a quieter one.');
+    expect(seasonText(weeks, moves, 180, (d) => d)).toContain('Three things can go to a quieter week.');
     // Set as found, each is due on that day, no sooner, and the week is within its hours.
     const since = AT;
     const set = items.map((i) => {

@@ -96,7 +96,7 @@ describe('the phone at the tub and the laptop in the kitchen', () => {
     await into(from);
     const { kit: text, whole } = await copyHere();
     await into(here);
-    return bringTogether(text, whole, choices);
+    return bringTogether(text, whole, choices, Date.now());
   };
 
   test('each takes the other’s copy in: both hold all that was done in either, pictures too; twice is once', async () => {
@@ -206,7 +206,7 @@ describe('replaced by a copy', () => {
     // Another browser that holds the later state follows the one that went back.
     const back = await copyHere();
     await into(later);
-    await bringTogether(back.kit, back.whole, {});
+    await bringTogether(back.kit, back.whole, {}, Date.now());
     expect((await db.items.get('itm-parka'))?.name).toBe(kit.items.find((i) => i.id === 'itm-parka')!.name);
 
     await empty();

@@ -1,4 +1,4 @@
-import { dayOf } from '../units/day';
+import { dayOf, daysBetween } from '../units/day';
 import { isHardUse } from '../facts';
 import { isEntry, lookedAt, type Inspection, type Item, type LogEntry } from '../gear';
 import { addDays } from './index';
@@ -33,9 +33,7 @@ export interface Forecast {
 const HARD_PACE = RHYTHM_FIGURES.hardPace.value;
 /** Uses are counted over this many days for the present pace. */
 const PACE_DAYS = RHYTHM_FIGURES.paceDays.value;
-const DAY_MS = 86_400_000;
 
-const days = (from: string, to: string): number => Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / DAY_MS);
 const isWash = (e: LogEntry): boolean => e.type === 'care' && (e.aims ?? []).some((aim) => aim === 'wash' || aim === 'rinse');
 
 /** Uses in each stretch between two washes, oldest first. */
@@ -61,7 +59,7 @@ function stretches(log: readonly LogEntry[]): number[] {
 export function forecast({ from, rhythmDays, today, log, event }: ForecastInput): Forecast {
   const uses = log.filter(isEntry('use'));
   const since = uses.filter((e) => dayOf(e.at) >= dayOf(from));
-  const recent = uses.filter((e) => days(e.at, today) <= PACE_DAYS && days(e.at, today) >= 0);
+  const recent = uses.filter((e) => daysBetween(e.at, today) <= PACE_DAYS && daysBetween(e.at, today) >= 0);
   const perDay = recent.length / PACE_DAYS;
   const counts = stretches(log);
   const hardShare = since.length > 0 ? since.filter(isHardUse).length / since.length : 0;

@@ -1,4 +1,4 @@
-import { latestByItem, type Aim, type Inspection, type Item, type Kit, type LogEntry } from '../gear';
+import { byItem, latestByItem, type Aim, type Inspection, type Item, type Kit, type LogEntry } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
 import { usesSince } from '../facts';
 import { dueOf, eventsAhead, goesAlong, type Ahead, type Forecast } from './forecast';
@@ -47,7 +47,7 @@ const AIM_WEIGHT: Partial<Record<Aim, number>> = {
   downgrade: 10,
 };
 /** Days until the next look while the programme is not there yet. */
-const USUAL_DAYS = 90;
+export const USUAL_DAYS = 90;
 /** From this weight on it is the first to be seen to. */
 const URGENT_FROM = 62;
 
@@ -146,13 +146,7 @@ export function rankAll<O extends Outline>(
   underWay: ReadonlySet<string>,
 ): Ranked<O>[] {
   const seen = latestByItem(kit.inspections);
-  const logs = new Map<string, LogEntry[]>();
-  for (const entry of kit.log ?? []) {
-    if (!entry.itemId) continue;
-    const list = logs.get(entry.itemId);
-    if (list) list.push(entry);
-    else logs.set(entry.itemId, [entry]);
-  }
+  const logs = byItem(kit.log ?? []);
   const events = eventsAhead(kit.log ?? [], today);
   const calendar = kit.preferences?.schools?.WHEN === 'calendar';
   return kit.items

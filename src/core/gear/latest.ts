@@ -10,6 +10,17 @@ export function latestInspection(inspections: readonly Inspection[], itemId: str
   return newest;
 }
 
+/** Rows by the thing that they are of, in their order; those of none are left out. */
+export function byItem<R extends { readonly itemId?: string }>(rows: readonly R[]): Map<string, R[]> {
+  const lists = new Map<string, R[]>();
+  for (const row of rows) {
+    if (row.itemId === undefined) continue;
+    const known = lists.get(row.itemId);
+    if (known) known.push(row);
+    else lists.set(row.itemId, [row]);
+  }
+  return lists;
+}
 /** The newest inspection of every item that has one. */
 export function latestByItem(inspections: readonly Inspection[]): Map<string, Inspection> {
   const newest = new Map<string, Inspection>();

@@ -286,6 +286,7 @@ export const RHYTHM_FIGURES = {
   paceDays: m(60, 'd', 30, 120),
   unusedDays: m(365, 'd', 180, 400),
   newDays: m(120, 'd', 60, 180),
+  laterDays: m(21, 'd', 7, 42),
   lookMin: m(5, 'min', 2, 15),
   upkeepMin: m(10, 'min', 3, 30),
   handsAWeekMin: m(180, 'min', 30, 900),

@@ -4,16 +4,15 @@
  */
 import { addDays } from '../due';
 import { dueOf, eventsAhead, goesAlong, type Ahead } from '../due/forecast';
-import { needsCare, type Outline, type Ranked } from '../due/rank';
+import { needsCare, USUAL_DAYS, type Outline, type Ranked } from '../due/rank';
 import { minutesOf } from '../document';
-import { isEntry, type Item, type Kit, type LogEntry, type UpkeepTask } from '../gear';
+import { byItem, isEntry, type Item, type Kit, type LogEntry, type UpkeepTask } from '../gear';
 import { RHYTHM_FIGURES } from '../knowledge';
 import { shoppingFor, type Need, type ShoppingLine } from '../supplies';
-import { dayOf } from '../units/day';
+import { daysBetween } from '../units/day';
+import { dayOfUse } from '../year';
 import { upkeepOf, type UpkeepLine } from '../upkeep';
 
-const DAY_MS = 86_400_000;
-const between = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS);
 /** The Monday of a day's week (ISO 8601: weeks begin on Mondays). */
 export const mondayOf = (day: string): string => addDays(day, -((new Date(`${day}T00:00:00Z`).getUTCDay() + 6) % 7));
 
@@ -55,9 +54,13 @@ export interface SeasonWeek {
   /** It asks for more hands than a week has. */
   readonly over: boolean;
 }
-export interface SeasonAsked<O extends Outline> {
+/** An outline that may say what its programme takes from the cupboard. */
+export interface Planned extends Outline {
+  readonly needs?: readonly Need[];
+}
+export interface SeasonAsked {
   readonly kit: Kit;
-  readonly rows: readonly Ranked<O>[];
+  readonly rows: readonly Ranked<Planned>[];
   readonly usual: Readonly<Record<string, UsualCare>>;
   /** ISO day. */
   readonly today: string;
@@ -65,18 +68,16 @@ export interface SeasonAsked<O extends Outline> {
   /** Minutes of hands that a week has. */
   readonly handsAWeekMin: number;
 }
-/** What a thing may be moved by when it is due already, days. */
-const LATER_DAYS = 21;
 /** No thing is due oftener than this in a forecast, days. */
 const LEAST_DAYS = 7;
 
 const QUIET = new Set<Ranked['need']>(['away', 'lent', 'safety', 'blocked', 'unplanned']);
 
-function tasksOf<O extends Outline>(
-  row: Ranked<O>,
+function tasksOf(
+  row: Ranked<Planned>,
   log: readonly LogEntry[],
   events: readonly Ahead[],
-  { usual, today, weeks }: SeasonAsked<O>,
+  { usual, today, weeks }: SeasonAsked,
 ): SeasonTask[] {
   const { item, need, programme, seen } = row;
   const steps = programme?.steps ?? [];
@@ -84,7 +85,7 @@ function tasksOf<O extends Outline>(
     item,
     log,
     seen,
-    rhythmDays: programme?.lookDays ?? RHYTHM_FIGURES.newDays.value,
+    rhythmDays: programme?.lookDays ?? USUAL_DAYS,
     careMin: 0,
     today,
     event: null,
@@ -93,7 +94,7 @@ function tasksOf<O extends Outline>(
   const learned = f.usesBetween !== null && f.usesPerWeek !== null && washes !== undefined;
   const every = Math.max(
     LEAST_DAYS,
-    learned ? Math.round((f.usesBetween * 7) / f.usesPerWeek) : (programme?.lookDays ?? 0) || RHYTHM_FIGURES.newDays.value,
+    learned ? Math.round((f.usesBetween * 7) / f.usesPerWeek) : (programme?.lookDays ?? 0) || USUAL_DAYS,
   );
   const end = addDays(today, weeks * 7);
   const event = events.find((e) => goesAlong(e, item.id));
@@ -107,9 +108,17 @@ function tasksOf<O extends Outline>(
   else {
     const care = needsCare(row) && (programme?.aims.length ?? 0) > 0;
     const first: SeasonTask = care
-      ? { id: `care:${item.id}`, kind: 'care', item, on, handsMin: minutesOf(steps).hands, needs: needsIn(programme), span: null }
+      ? {
+          id: `care:${item.id}`,
+          kind: 'care',
+          item,
+          on,
+          handsMin: minutesOf(steps).hands,
+          needs: programme?.needs ?? [],
+          span: null,
+        }
       : later(on);
-    const latest = care ? addDays(today, LATER_DAYS) : on;
+    const latest = care ? addDays(today, RHYTHM_FIGURES.laterDays.value) : on;
     const to = event && event.readyBy < latest ? event.readyBy : latest;
     tasks.push({ ...first, span: need === 'urgent' || to < today ? null : { from: today, to: to < on ? on : to } } as SeasonTask);
     on = addDays(on, every);
@@ -117,10 +126,6 @@ function tasksOf<O extends Outline>(
   for (; on <= end; on = addDays(on, every)) tasks.push(later(on));
   return tasks.filter((task) => task.on <= end);
 }
-/** What an outline that knows it takes from the cupboard. */
-const needsIn = (programme: Outline | null): readonly Need[] =>
-  (programme as (Outline & { readonly needs?: readonly Need[] }) | null)?.needs ?? [];
-
 function upkeepAhead(kit: Kit, today: string, weeks: number): SeasonTask[] {
   const end = addDays(today, weeks * 7);
   return upkeepOf(kit.equipment ?? {}, kit.log ?? [], today).flatMap(
@@ -144,22 +149,10 @@ function upkeepAhead(kit: Kit, today: string, weeks: number): SeasonTask[] {
   );
 }
 
-/** Lines of the record by their thing; those of none are left out. */
-function byItem<E extends LogEntry, T>(log: readonly E[], of: (entry: E) => T): Map<string, T[]> {
-  const lists = new Map<string, T[]>();
-  for (const entry of log) {
-    if (!entry.itemId) continue;
-    const known = lists.get(entry.itemId);
-    if (known) known.push(of(entry));
-    else lists.set(entry.itemId, [of(entry)]);
-  }
-  return lists;
-}
-
 /** The weeks ahead, this one first, each with what will be due in it. */
-export function seasonAhead<O extends Outline>(asked: SeasonAsked<O>): SeasonWeek[] {
+export function seasonAhead(asked: SeasonAsked): SeasonWeek[] {
   const { kit, rows, today, weeks, handsAWeekMin } = asked;
-  const logs = byItem(kit.log ?? [], (e) => e);
+  const logs = byItem(kit.log ?? []);
   const events = eventsAhead(kit.log ?? [], today);
   const tasks = [
     ...rows.filter((row) => !QUIET.has(row.need)).flatMap((row) => tasksOf(row, logs.get(row.item.id) ?? [], events, asked)),
@@ -253,22 +246,21 @@ export interface Swap {
   /** Days that the record goes back; below a year it cannot know a season. */
   readonly knownDays: number;
 }
-const dayOfUse = (e: LogEntry): string => (e.type === 'use' && e.on) || dayOf(e.at);
 /**
  * Seasons out of the record: a thing that nobody used lately and that, a year before, nobody used in the weeks that come either, goes out;
  * one that was used in those weeks comes in. Without a year of record nothing is said of seasons.
  */
 export function swapOf(kit: Pick<Kit, 'items' | 'log'>, today: string): Swap {
-  const uses = byItem((kit.log ?? []).filter(isEntry('use')), dayOfUse);
-  const first = [...uses.values()].flat().sort()[0];
-  const knownDays = first === undefined ? 0 : between(first, today);
+  const uses = byItem((kit.log ?? []).filter(isEntry('use')));
+  const first = [...uses.values()].flat().map(dayOfUse).sort()[0];
+  const knownDays = first === undefined ? 0 : daysBetween(first, today);
   const mine = kit.items.filter((i) => !i.archivedOn && !i.retiredOn && !i.lent);
   const rows = mine.map((item) => {
-    const days = (uses.get(item.id) ?? []).sort();
+    const days = (uses.get(item.id) ?? []).map(dayOfUse).sort();
     const lastUse = days.at(-1);
-    const quiet = lastUse !== undefined && between(lastUse, today) >= RHYTHM_FIGURES.quietDays.value;
+    const quiet = lastUse !== undefined && daysBetween(lastUse, today) >= RHYTHM_FIGURES.quietDays.value;
     const soon = days.some((day) => {
-      const ahead = between(addDays(today, -365), day);
+      const ahead = daysBetween(addDays(today, -365), day);
       return ahead >= 0 && ahead <= RHYTHM_FIGURES.soonDays.value;
     });
     return { item, lastUse, quiet, soon };
@@ -283,8 +275,16 @@ export function swapOf(kit: Pick<Kit, 'items' | 'log'>, today: string): Swap {
   const asked = (item: Item): string => [item.boughtOn ?? '', item.keptOn ?? ''].sort().at(-1) ?? '';
   const unused = rows.flatMap(({ item, lastUse = '' }) => {
     const since = [lastUse, asked(item)].sort().at(-1) ?? '';
-    return since !== '' && between(since, today) > RHYTHM_FIGURES.unusedDays.value ? [{ item, lastUse: lastUse || null }] : [];
+    return since !== '' && daysBetween(since, today) > RHYTHM_FIGURES.unusedDays.value
+      ? [{ item, lastUse: lastUse || null }]
+      : [];
   });
   const idle = new Set(unused.map((u) => u.item.id));
   return { out: pick(false).filter((r) => !idle.has(r.item.id)), in: pick(true), unused, knownDays };
 }
+
+/** The day until which a thing is meant to last; null when nobody said, or its age is not known. */
+export const lastsUntil = ({ boughtOn, targetYears }: Pick<Item, 'boughtOn' | 'targetYears'>): string | null =>
+  boughtOn === undefined || targetYears === undefined ? null : addDays(boughtOn, Math.round(targetYears * DAYS_A_YEAR));
+/** Mean Gregorian year. */
+const DAYS_A_YEAR = 365.2425;

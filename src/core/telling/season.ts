@@ -17,7 +17,7 @@ export function seasonText(
 ): string {
   const all = weeks.reduce((sum, w) => sum + w.handsMin, 0);
   if (all === 0) return `Nothing is due in the next ${weeks.length} weeks.`;
-  const takes = `The next ${weeks.length} weeks take about ${handsText(all)} of your hands`;
+  const takes = `The next ${weeks.length} weeks take about ${handsText(all)} of your time`;
   const over = weeks.filter((w) => w.over);
   const [first] = over;
   if (!first) return `${takes}, and no week more than ${handsText(handsAWeekMin)}.`;
@@ -28,7 +28,7 @@ export function seasonText(
   const help =
     moves.length === 0
       ? ' Nothing in it can be moved.'
-      : ` ${counted(moves.length)} ${moves.length === 1 ? 'thing' : 'things'} can go to a quieter one${left > handsAWeekMin ? `; ${handsText(left)} stay` : ''}.`;
+      : ` ${counted(moves.length)} ${moves.length === 1 ? 'thing' : 'things'} can go to a quieter week${left > handsAWeekMin ? `; that leaves ${handsText(left)}` : ''}.`;
   return `${takes}; ${which} for more than ${handsText(handsAWeekMin)}.${help}`;
 }
 /** One thing that will be due, as a line. */

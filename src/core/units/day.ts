@@ -12,5 +12,8 @@ export function dayOf(at: string): string {
   if (at.length <= 10 || Number.isNaN(d.getTime())) return at.slice(0, 10);
   return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}`;
 }
+/** Whole days from one to another, each an ISO day or an instant; negative when the second comes first. */
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / 86_400_000);
 /** The instant at noon of a day at the place where this runs. */
 export const noonOf = (day: string): string => `${new Date(`${day}T12:00:00`).toISOString().slice(0, 19)}Z`;

@@ -98,6 +98,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   sleepsMin: 'When hands rest in the evening, after midnight',
   paceDays: 'Days over which uses are counted for the present pace',
   unusedDays: 'Days without use that are worth a word',
+  laterDays: 'Days by which a care that is due, and not urgent, may be put off to a quieter week',
   lookMin: 'Minutes of hands that looking a thing over takes',
   upkeepMin: 'Minutes of hands that one task of a machine takes',
   handsAWeekMin: 'Minutes of hands that a week has for care, until you say otherwise',

@@ -40,7 +40,8 @@ export interface YearRecord {
   readonly things: readonly { readonly item: Item; readonly cares: number; readonly uses: number; readonly money: number }[];
 }
 const yearOf = (at: string): number => Number(dayOf(at).slice(0, 4));
-const dayOfUse = (e: LogEntry): string => (e.type === 'use' && e.on) || dayOf(e.at);
+/** The day of a use, which may be written down later. */
+export const dayOfUse = (e: LogEntry): string => (e.type === 'use' && e.on) || dayOf(e.at);
 const isCare = (e: LogEntry): e is CareEntry => e.type === 'care' && (e.did ?? []).length > 0;
 
 /** Years that the record holds something of, the newest first; the one that is asked for always. */

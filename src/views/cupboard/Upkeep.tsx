@@ -1,15 +1,14 @@
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { newId, nowIso, today } from '../../app/now';
+import { today } from '../../app/now';
 import { dayText, daysUntil } from '../../app/time';
-import { tell } from '../../app/session';
+import { upkeepDone } from '../../app/upkeep';
 import type { Kit } from '../../core/gear';
 import { UPKEEP } from '../../core/knowledge/upkeep';
 import { upkeepOf, type UpkeepLine } from '../../core/upkeep';
 import { hardnessClass } from '../../core/units';
 import { basisText, DRYER_WORDS, WASHER_WORDS } from '../../core/words';
 import { UPKEEP_WORDS } from '../../core/words/upkeep';
-import { saveEntry } from '../../data/repo';
 import { Empty, Figure, Quiet } from '../../ui/basics';
 import { Button, LinkButton } from '../../ui/Button';
 import { color, phone } from '../../ui/theme';
@@ -57,11 +56,6 @@ export function Upkeep({ kit }: { kit: Kit }) {
         <LinkButton to="/cupboard/machines">To the machines</LinkButton>
       </Empty>
     );
-  const done = async (line: UpkeepLine): Promise<void> =>
-    tell(
-      `${UPKEEP_WORDS[line.task].name}: written down for today.`,
-      await saveEntry({ id: newId('log'), type: 'upkeep', at: nowIso(), machineId: line.machine.id, tasks: [line.task] }),
-    );
   return (
     <section aria-labelledby="upkeep">
       <h2 id="upkeep">{due === 0 ? 'Nothing is overdue' : due === 1 ? 'One thing is due' : `${due} things are due`}</h2>
@@ -101,7 +95,7 @@ export function Upkeep({ kit }: { kit: Kit }) {
                 <Button
                   look="quiet"
                   aria-label={`${UPKEEP_WORDS[line.task].name}, ${name}: done today`}
-                  onPress={() => void done(line)}
+                  onPress={() => void upkeepDone(line.machine, line.task)}
                 >
                   Done today
                 </Button>

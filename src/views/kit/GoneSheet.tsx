@@ -14,15 +14,18 @@ import { TextField } from '../../ui/TextField';
 
 /** How a thing leaves for good: when, how, to whom. What it was sold for stands with what it is worth. */
 export function GoneSheet({
+  how: first,
   name,
   onGone,
   onClose,
 }: {
+  /** What is chosen when it opens. */
+  how: GoneWay;
   name: string;
   onGone: (gone: { on: string } & NonNullable<Item['gone']>) => void;
   onClose: () => void;
 }) {
-  const [how, setHow] = useState<GoneWay>('worn-out');
+  const [how, setHow] = useState<GoneWay>(first);
   const [on, setOn] = useState<string | undefined>(today());
   const [to, setTo] = useState('');
   const somebody = how === 'given-away' || how === 'sold';

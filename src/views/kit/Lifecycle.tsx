@@ -1,9 +1,11 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { today } from '../../app/now';
-import { dayOf } from '../../core/units/day';
+import { lastsUntil } from '../../core/season';
+import { daysBetween } from '../../core/units/day';
+import { dayOfUse } from '../../core/year';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
-import { addDays } from '../../core/due';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
 import { GONE_WORDS, JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
@@ -21,26 +23,31 @@ import { Form } from '../../ui/Form';
 import { BOUNDS } from '../../core/knowledge/bounds';
 
 const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
-const since = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 
 /** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
 export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
-  const [open, setOpen] = useState<'lend' | 'target' | 'gone' | null>(null);
+  const [params, setParams] = useSearchParams();
+  const [asked, setAsked] = useState<'lend' | 'target' | 'gone' | null>(null);
+  // Other pages lead straight to a sheet.
+  const wanted = params.get('life');
+  const open = asked ?? (wanted === 'lend' ? 'lend' : wanted === 'given-away' ? 'gone' : null);
+  const setOpen = (next: typeof asked): void => {
+    setAsked(next);
+    if (wanted !== null) setParams({}, { replace: true });
+  };
   const [target, setTarget] = useState<number | undefined>(item.targetYears);
   const name = item.name ?? KIND_WORDS[item.kind];
   const now = today();
   const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
   const washes = log.filter((e) => e.type === 'care' && (e.aims ?? []).includes('wash')).length;
   const uses = log.filter((e) => e.type === 'use');
-  const lastUse = uses
-    .map((e) => dayOf(e.at))
-    .sort()
-    .at(-1);
+  const lastUse = uses.map(dayOfUse).sort().at(-1);
   const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
   const lower = item.jobClass ? KNOWLEDGE.settings.lowerJob[item.jobClass] : undefined;
-  const age = item.boughtOn ? since(item.boughtOn, now) : null;
+  const age = item.boughtOn ? daysBetween(item.boughtOn, now) : null;
   // Asked and kept, it is not asked again for as long.
-  const idle = lastUse || item.keptOn ? since([lastUse ?? '', item.keptOn ?? ''].sort().at(-1) ?? now, now) : age;
+  const idle = lastUse || item.keptOn ? daysBetween([lastUse ?? '', item.keptOn ?? ''].sort().at(-1) ?? now, now) : age;
+  const until = lastsUntil(item);
   const change = async (said: string, next: Item): Promise<void> => {
     tell(said, await changeItems([next]));
     setOpen(null);
@@ -72,8 +79,8 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
       )}
       {age !== null && item.targetYears !== undefined && (
         <Quiet>
-          {addDays(item.boughtOn ?? now, Math.round(item.targetYears * 365)) > now
-            ? `${years(item.targetYears * 365 - age)} to go.`
+          {until !== null && until > now
+            ? `${years(daysBetween(now, until))} to go.`
             : 'It has lasted as long as it was meant to.'}
         </Quiet>
       )}
@@ -130,6 +137,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
       )}
       {open === 'gone' && (
         <GoneSheet
+          how={asked === null ? 'given-away' : 'worn-out'}
           name={name}
           onGone={({ on, ...gone }) => void change(`${name} is ${GONE_WORDS[gone.how]}.`, { ...item, retiredOn: on, gone })}
           onClose={() => setOpen(null)}

@@ -7,12 +7,11 @@ import { didText } from '../../core/telling/run';
 import { AIM_WORDS } from '../../core/words';
 import { statesOf, type StatePoint } from '../../core/year/effects';
 import { Quiet, Row } from '../../ui/basics';
+import { axisDay } from '../../ui/chart';
 import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 import { ShareLines } from '../../ui/ShareLines';
 import { color } from '../../ui/theme';
-
-const day = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
 
 /** Everything as a share of as good as new, so that one scale serves; signs of wear are counted on a scale of their own. */
 const LINES = [
@@ -58,8 +57,7 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
         lines={lines}
         count={worn ? WEAR : null}
         marks={cares.map((e) => ({ id: e.id, at: Date.parse(e.at), name: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'] }))}
-        label={`From ${first ? day(first.at) : ''} to ${last ? day(last.at) : ''}: ${said}`}
-        day={day}
+        label={`From ${first ? axisDay(first.at) : ''} to ${last ? axisDay(last.at) : ''}: ${said}`}
         onOpen={open}
       />
       <figcaption>
@@ -80,7 +78,7 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
                 {
                   id: 'at',
                   head: 'Day',
-                  cell: (p) => (p.lookId ? <Link to={toLook(p.lookId)}>{day(p.at)}</Link> : `${day(p.at)}, weighed`),
+                  cell: (p) => (p.lookId ? <Link to={toLook(p.lookId)}>{axisDay(p.at)}</Link> : `${axisDay(p.at)}, weighed`),
                 },
                 ...LINES.filter((l) => lines.includes(l)).map((l) => ({
                   id: l.key,
@@ -98,7 +96,7 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
                   <span key={e.id}>
                     {n > 0 ? ', ' : ''}
                     <Link to={toRecord(e.id)}>
-                      {day(Date.parse(e.at))} {didText(e)}
+                      {axisDay(Date.parse(e.at))} {didText(e)}
                     </Link>
                   </span>
                 ))}

@@ -63,7 +63,7 @@ export function Effects({ kit }: { kit: Kit }) {
             <span aria-hidden="true" style={{ color: color.finish }}>
               ■
             </span>{' '}
-            after; 100 % is as good as new. Press one for its cares.
+            after, in all of the record; 100 % is as good as new. Press one for its cares.
           </Quiet>
           <ChartOut
             within={chart}

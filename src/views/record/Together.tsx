@@ -53,9 +53,9 @@ export function Together({
     );
   const torn = new Set(clashes.map((c) => c.key));
   const lists = [
-    { how: 'comes', keys: comes },
-    { how: 'changes', keys: changes },
-    { how: 'goes', keys: goes },
+    { how: 'New', keys: comes },
+    { how: 'Changed', keys: changes },
+    { how: 'Deleted', keys: goes },
   ].map(({ how, keys }) => ({ how, keys: keys.filter((key) => !torn.has(key)) }));
   const moved = lists.reduce((sum, { keys }) => sum + keys.length, 0);
   const nothing = moved + clashes.length === 0;
@@ -66,7 +66,7 @@ export function Together({
       const undo = await bringBoth(reading.kit, whole, choices);
       const came = countText(comes);
       tell(
-        `Both are one now${came ? `: ${came} came` : ''}. Save a copy here and open it there, and the other browser has the same.`,
+        `Both are together now${came ? `: ${came} came` : ''}. Save a copy here and open it there, and the other browser has the same.`,
         undo,
       );
       onClose();
@@ -96,14 +96,14 @@ export function Together({
         </section>
       )}
       {moved > 0 && (
-        <Disclosure title={`Each of them (${moved})`}>
+        <Disclosure title={`Show each of these changes (${moved})`}>
           <Faults aria-label="What changes here">
             {lists
               .flatMap(({ how, keys }) => keys.map((key) => ({ how, key })))
               .slice(0, NAMED)
               .map(({ how, key }) => (
                 <li key={key}>
-                  <strong>{capital(how)}:</strong> {named(key, rowOf(key))}
+                  <strong>{how}:</strong> {named(key, rowOf(key))}
                 </li>
               ))}
             {moved > NAMED && <li>and {moved - NAMED} more</li>}
@@ -111,7 +111,10 @@ export function Together({
         </Disclosure>
       )}
       {!nothing && (
-        <p>What is half-made in either stays there. What is here now is kept for {KEPT_DAYS} days and can be brought back.</p>
+        <p>
+          Looks and forms that are not finished stay in the browser in which they were begun. What is here now is kept for{' '}
+          {KEPT_DAYS} days and can be brought back.
+        </p>
       )}
       <Row $wrap>
         {!nothing && (
@@ -134,7 +137,7 @@ export function Together({
 }
 
 /** When a side was changed, as far as it is known. */
-const since = (ms: number): string => (ms === 0 ? 'nobody noted when' : atText(ms));
+const since = (ms: number): string => (ms === 0 ? 'time not known' : atText(ms));
 
 /** One record that both have changed: each side with what it says, and which stands. */
 function ClashChoice({

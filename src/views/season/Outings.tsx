@@ -23,17 +23,18 @@ export function Outings({ kit, rows }: { kit: Kit; rows: readonly Ranked<Program
       .sort((a, b) => a.by - b.by);
     const away = unready.filter((row) => row.need === 'blocked').length;
     const [first] = begun;
+    const late = first !== undefined && first.by < nowMs();
     return (
       <Note key={event.id} tone={first ? 'alarm' : unseen > 0 || away > 0 ? 'quiet' : 'good'}>
         {first ? (
           <>
             <strong>
-              Ready for {event.name} by {dayText(event.readyBy)}
-            </strong>{' '}
-            {first.by < nowMs() ? 'would have wanted ' : 'if you begin '}
+              {late ? 'Perhaps not ready' : 'Ready'} for {event.name} by {dayText(event.readyBy)}
+            </strong>
+            {late ? ': ' : ' if you begin '}
             <Link to={toThing(first.row.item.id, 'programme')}>{thingName(first.row.item)}</Link>{' '}
-            {first.by < nowMs() ? `begun ${atText(first.by)}: begin now` : `by ${atText(first.by)}`}
-            {begun.length > 1 ? `, the first of ${howMany(begun.length, 'thing')}` : ''}.
+            {late ? `should have been begun ${atText(first.by)}. Begin it now` : `by ${atText(first.by)}`}
+            {begun.length > 1 ? `; it is the first of ${howMany(begun.length, 'thing')}` : ''}.
           </>
         ) : (
           <>

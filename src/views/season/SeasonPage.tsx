@@ -1,20 +1,19 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { useKit, usePlanning, type Planning } from '../../app/kit';
-import { newId, nowIso, today } from '../../app/now';
+import { useKit, usePlanning, useUsual, type Planning } from '../../app/kit';
+import { nowIso, today } from '../../app/now';
 import { useRanked } from '../../app/ranked';
 import { listParam, toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { dayText } from '../../app/time';
-import type { Kit } from '../../core/gear';
+import { upkeepDone } from '../../app/upkeep';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
-import { movesFor, runsOut, seasonAhead, type Move, type SeasonTask, type SeasonWeek, type UsualCare } from '../../core/season';
+import { movesFor, runsOut, seasonAhead, type Move, type SeasonTask, type SeasonWeek } from '../../core/season';
 import { handsText, runsOutText, seasonText, taskText } from '../../core/telling/season';
 import { thingName } from '../../core/words';
-import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { howMany } from '../../core/words/text';
-import { changeItems, saveEntry } from '../../data/repo';
+import { changeItems } from '../../data/repo';
 import { Column, Note, Page, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
@@ -24,7 +23,6 @@ import { Meter } from '../../ui/Meter';
 import { NumberField } from '../../ui/NumberField';
 import { Progress } from '../../ui/Progress';
 import { color, phone } from '../../ui/theme';
-import { plannerWorker } from '../../workers';
 import { Outings } from './Outings';
 import { Lifetimes, Swapped } from './Swap';
 
@@ -56,31 +54,6 @@ const Tasks = styled.ul`
     padding: 2px 0;
   }
 `;
-
-/** What each thing takes when it is washed; null while it is worked out. */
-function useUsual(kit: Kit | undefined): Readonly<Record<string, UsualCare>> | null {
-  const [usual, setUsual] = useState<Readonly<Record<string, UsualCare>> | null>(null);
-  useEffect(() => {
-    if (!kit) return;
-    let stale = false;
-    void plannerWorker()
-      .usual(
-        kit,
-        kit.items.filter((i) => !i.archivedOn && !i.retiredOn).map((i) => i.id),
-      )
-      .then((answer) => {
-        if (!stale) setUsual(answer);
-      })
-      // Without it the calendar alone says what is due.
-      .catch(() => {
-        if (!stale) setUsual({});
-      });
-    return () => {
-      stale = true;
-    };
-  }, [kit]);
-  return usual;
-}
 
 /** Moves things to the days that were found, as one change. */
 async function move(moves: readonly Move[]): Promise<void> {
@@ -130,8 +103,9 @@ export function SeasonPage() {
         )}
       </Row>
       <Quiet as="p">
-        Out of what is due now, how often each thing was washed and used so far, and the calendar. A look decides when its day
-        comes.
+        Worked out from what is due now, earlier washes and uses, the calendar and your machines. When its day comes, a look
+        decides. Looking one thing over counts {RHYTHM_FIGURES.lookMin.value} min, one task of a machine{' '}
+        {RHYTHM_FIGURES.upkeepMin.value} min (from memory); the rest is planned for the thing itself.
       </Quiet>
       <Row $wrap $gap={24} $top>
         <OneOf
@@ -141,8 +115,8 @@ export function SeasonPage() {
           onChange={(id) => set('weeks', id)}
         />
         <NumberField
-          label="Hours for it in a week"
-          width={190}
+          label="Hours you have for it in a week"
+          width={240}
           what="hours"
           value={hours}
           min={0.5}
@@ -184,7 +158,7 @@ export function SeasonPage() {
                     <li key={line.class}>{runsOutText(line, weeks[0]?.monday ?? now, dayText)}</li>
                   ))}
                 </Tasks>
-                <Link to="/cupboard/shopping">To the shopping list of what is due now</Link>
+                <Link to="/cupboard">To the shopping list of what is due now</Link>
               </section>
             )}
             <Swapped kit={kit} usual={usual ?? {}} />
@@ -279,11 +253,6 @@ function WeekTasks({ tasks }: { tasks: readonly SeasonTask[] }) {
     </>
   );
 }
-/** Writes a machine's task down as done now. */
-async function upkeepDone({ machine, task }: SeasonTask & { readonly kind: 'upkeep' }): Promise<void> {
-  const entry = { id: newId('log'), type: 'upkeep' as const, at: nowIso(), machineId: machine.id, tasks: [task] };
-  tell(`${UPKEEP_WORDS[task].name}: written down for today.`, await saveEntry(entry));
-}
 function TaskList({ tasks }: { tasks: readonly SeasonTask[] }) {
   return (
     <Tasks>
@@ -291,15 +260,13 @@ function TaskList({ tasks }: { tasks: readonly SeasonTask[] }) {
         <li key={task.id}>
           <Link
             to={
-              task.kind === 'upkeep'
-                ? '/cupboard/machines'
-                : toThing(task.item.id, task.kind === 'care' ? 'programme' : undefined)
+              task.kind === 'upkeep' ? '/cupboard/upkeep' : toThing(task.item.id, task.kind === 'care' ? 'programme' : undefined)
             }
           >
             {taskText(task)}
           </Link>{' '}
           {task.kind === 'upkeep' && task.on <= today() && (
-            <TextButton aria-label={`Done today: ${taskText(task)}`} onPress={() => void upkeepDone(task)}>
+            <TextButton aria-label={`Done today: ${taskText(task)}`} onPress={() => void upkeepDone(task.machine, task.task)}>
               Done today
             </TextButton>
           )}

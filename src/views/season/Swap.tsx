@@ -4,9 +4,8 @@ import { today } from '../../app/now';
 import { listParam, toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
-import { addDays } from '../../core/due';
 import type { Item, Kit } from '../../core/gear';
-import { swapOf, type UsualCare } from '../../core/season';
+import { lastsUntil, swapOf, type UsualCare } from '../../core/season';
 import { thingName } from '../../core/words';
 import { howMany } from '../../core/words/text';
 import { changeItems } from '../../data/repo';
@@ -86,8 +85,8 @@ export function Swapped({ kit, usual }: { kit: Kit; usual: Readonly<Record<strin
               <li key={item.id} style={{ padding: '4px 0' }}>
                 <Link to={toThing(item.id)}>{thingName(item)}</Link>{' '}
                 <Quiet>{lastUse === null ? 'no use of it was ever written down' : `last used ${whenText(lastUse)}`}</Quiet>{' '}
-                <Link to={toThing(item.id, 'sale')}>Sell it</Link>{' '}
-                <Link to={`${toThing(item.id)}#life`}>Lend it or give it away</Link>{' '}
+                <Link to={toThing(item.id, 'sale')}>Sell it</Link> <Link to={`${toThing(item.id)}?life=lend`}>Lend it</Link>{' '}
+                <Link to={`${toThing(item.id)}?life=given-away`}>Give it away</Link>{' '}
                 <TextButton onPress={() => void keep(item)} aria-label={`Keep it: ${thingName(item)}`}>
                   Keep it
                 </TextButton>
@@ -105,11 +104,10 @@ export function Lifetimes({ kit }: { kit: Kit }) {
   const now = today();
   const rows = kit.items
     .filter((i) => !i.retiredOn)
-    .flatMap((item) =>
-      item.boughtOn && item.targetYears
-        ? [{ item, boughtOn: item.boughtOn, until: addDays(item.boughtOn, Math.round(item.targetYears * 365.25)) }]
-        : [],
-    )
+    .flatMap((item) => {
+      const until = lastsUntil(item);
+      return until === null ? [] : [{ item, until }];
+    })
     .sort((a, b) => (a.until < b.until ? -1 : 1));
   if (rows.length === 0) return null;
   return (
@@ -121,7 +119,7 @@ export function Lifetimes({ kit }: { kit: Kit }) {
         rowKey={(r) => r.item.id}
         columns={[
           { id: 'thing', head: 'Thing', cell: (r) => <Link to={toThing(r.item.id)}>{thingName(r.item)}</Link> },
-          { id: 'bought', head: 'Bought', cell: (r) => dayText(r.boughtOn) },
+          { id: 'bought', head: 'Bought', cell: (r) => dayText(r.item.boughtOn ?? '') },
           { id: 'years', head: 'Meant for', figure: true, cell: (r) => `${r.item.targetYears} years` },
           {
             id: 'until',

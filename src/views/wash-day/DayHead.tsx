@@ -121,11 +121,15 @@ export function DayActions({
                 ({ dayMarkdown }) => day && download('wash-day.md', 'text/markdown', dayMarkdown(day, namesIn(kit))),
               ),
           },
-          {
-            id: 'file',
-            name: 'As a file for somebody',
-            onPress: () => void import('../../app/copy').then(({ saveDayFor }) => saveDayFor(wish)),
-          },
+          ...(wish.items.length > 0
+            ? [
+                {
+                  id: 'file',
+                  name: 'As a file for somebody',
+                  onPress: () => void import('../../app/copy').then(({ saveDayFor }) => saveDayFor(wish)),
+                },
+              ]
+            : []),
           {
             id: 'json',
             name: 'Save for other software',
