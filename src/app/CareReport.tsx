@@ -9,7 +9,7 @@ import { didText, stepText, usedText } from '../core/telling/run';
 import { inDrumText, loadTookText } from '../core/telling/load';
 import { loftOf } from '../core/loft';
 import { minutesText } from '../core/units';
-import { SOIL_GRADE_WORDS, SOIL_WORDS, thingName } from '../core/words';
+import { ODOUR_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, thingName } from '../core/words';
 import { db, type Photo } from '../data/db';
 import { Figure, Quiet } from '../ui/basics';
 import { Outline } from '../ui/Outline';
@@ -59,7 +59,6 @@ const Pictures = styled.section`
   }
 `;
 
-const ODOUR = ['none', 'faint', 'clear', 'strong'] as const;
 const marks = (seen: Inspection | null): string | null =>
   seen?.stains === undefined
     ? null
@@ -92,7 +91,7 @@ function rowsOf(before: Inspection | null, after: Inspection | null, kind: Kind)
     value === undefined ? null : value ? is : not;
   return [
     ...row('Soil', (s) => (s?.soil === undefined ? null : SOIL_GRADE_WORDS[s.soil])),
-    ...row('Smell', (s) => (s?.odour === undefined ? null : ODOUR[s.odour])),
+    ...row('Smell', (s) => (s?.odour === undefined ? null : ODOUR_WORDS[s.odour])),
     ...row('Marks', marks),
     ...row('Drops', grades),
     ...row('Loft', loft),

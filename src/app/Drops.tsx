@@ -17,6 +17,7 @@ import { capital } from '../core/words/text';
 import { zoneName } from '../core/words/zones';
 import { Column, DrawingAside, Note, Quiet, Row } from '../ui/basics';
 import { Button, TextButton } from '../ui/Button';
+import { DROP_WORDS } from '../core/words/glossary';
 import { OneOf } from '../ui/Choices';
 import { countdown } from '../ui/countdown';
 import { DropGrade } from '../ui/DropGrades';
@@ -27,14 +28,9 @@ import { nowMs } from './now';
 
 const DropsPicture = lazy(async () => ({ default: (await import('./DropsPicture')).DropsPicture }));
 /** Words of the spray test ISO 4920 / AATCC TM22, borrowed for drops from the hand. */
-export const DROP_GRADES = [
-  { id: '5', name: '5', hint: 'pearls, dry' },
-  { id: '4', name: '4', hint: 'wet specks' },
-  { id: '3', name: '3', hint: 'wet spots' },
-  { id: '2', name: '2', hint: 'wet beyond' },
-  { id: '1', name: '1', hint: 'all the face' },
-  { id: '0', name: '0', hint: 'the back too' },
-].map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={80} /> }));
+export const DROP_GRADES = [5, 4, 3, 2, 1, 0]
+  .map((grade) => ({ id: String(grade), name: String(grade), hint: DROP_WORDS[grade]?.short ?? '' }))
+  .map((grade) => ({ ...grade, picture: <DropGrade grade={Number(grade.id)} size={80} /> }));
 const WATERS = DROP_WATERS.map((id) => ({ id, name: id === 'tap' ? 'From the tap' : 'Distilled' }));
 const TICK_MS = 250;
 /** Beside both drawings; on a phone before the second, which is only looked at. */
@@ -154,7 +150,7 @@ export function Drops({
               )}
             </>
           )}
-          {drunk !== undefined && <Quiet>Drunk after {secondsText(drunk)}.</Quiet>}
+          {drunk !== undefined && <Quiet>Soaked in after {secondsText(drunk)}.</Quiet>}
         </Row>
         <span role="status">
           {due.length > 0 && !due.includes(zone as DropletZone) ? `Look at the ${due.map(name).join(', the ')} now.` : ''}

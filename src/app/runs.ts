@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Programme } from '../core/document';
 import { foldRun, startRun, type Run, type RunRecord } from '../core/run';
+import { tickAll } from '../core/run/load';
 import { db } from '../data/db';
 import { openRecords, startRuns } from '../data/repo';
 import { newId, nowMs } from './now';
@@ -43,9 +44,10 @@ export function useLastRun(itemId: string | undefined): Run | null {
 export async function beginRun(
   programme: Programme,
   name: string,
-  machineId?: string,
+  /** `ready`: steps that are done already. */
+  { machineId, ready = [] }: { readonly machineId?: string; readonly ready?: readonly string[] } = {},
 ): Promise<{ readonly id: string; readonly wasUnderWay: boolean }> {
-  const run = startRun(programme, name, newId('run'), nowMs(), machineId);
+  const run = tickAll(startRun(programme, name, newId('run'), nowMs(), machineId), ready, nowMs());
   const open = await startRuns([run]);
   return open ? { id: open.id, wasUnderWay: true } : { id: run.id, wasUnderWay: false };
 }

@@ -1,34 +1,37 @@
 import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button, Disclosure as AriaDisclosure, DisclosurePanel } from 'react-aria-components';
-import styled from 'styled-components';
+import styled, { css } from 'styled-components';
 import { color, size } from './theme';
 
 const Frame = styled(AriaDisclosure)`
   min-width: 0;
 `;
-const Head = styled(Button)`
+const press = css`
   border: 0;
   background: none;
   padding: 4px 0;
   min-height: ${size.touch};
-  font-size: 14px;
   text-align: left;
-  color: ${color.quiet};
-  text-decoration: underline;
-  text-underline-offset: 3px;
   cursor: pointer;
-  display: inline-flex;
-  align-items: center;
-  gap: 4px;
   svg {
     flex: none;
   }
-  &[aria-expanded='true'] svg {
+  &[aria-expanded='true'] > svg {
     transform: rotate(90deg);
   }
 `;
-/** What is read only by those who ask: folded away under its name. For one reason beside a word, take `Why`. */
+const Head = styled(Button)`
+  ${press}
+  font-size: 14px;
+  color: ${color.quiet};
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  display: inline-flex;
+  align-items: center;
+  gap: 4px;
+`;
+/** What is read only by those who ask: folded away under its name. For one reason beside a word, take `Why`; for lines of a list, `Fold`. */
 export function Disclosure({ title, open = false, children }: { title: string; open?: boolean; children: ReactNode }) {
   return (
     <Frame defaultExpanded={open}>
@@ -36,6 +39,43 @@ export function Disclosure({ title, open = false, children }: { title: string; o
         <ChevronRight size={16} aria-hidden="true" />
         {title}
       </Head>
+      <DisclosurePanel>{children}</DisclosurePanel>
+    </Frame>
+  );
+}
+
+const Whole = styled(Button)`
+  ${press}
+  width: 100%;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 20px;
+  gap: 8px;
+  align-items: center;
+  color: ${color.ink};
+  > svg {
+    justify-self: end;
+    color: ${color.quiet};
+  }
+`;
+/** A line of a list that opens where it stands. `head`: what is pressed; `always`: what is seen folded too. */
+export function Fold({
+  head,
+  always,
+  open = false,
+  children,
+}: {
+  head: ReactNode;
+  always?: ReactNode;
+  open?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <Frame defaultExpanded={open}>
+      <Whole slot="trigger">
+        <span>{head}</span>
+        <ChevronRight size={18} aria-hidden="true" />
+      </Whole>
+      {always}
       <DisclosurePanel>{children}</DisclosurePanel>
     </Frame>
   );

@@ -131,14 +131,28 @@ export function NotInRecord({ what }: { what: string }) {
   );
 }
 
-const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good' }>`
+const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good'; $small: boolean }>`
   border-left: 4px solid ${(p) => (p.$tone === 'alarm' ? color.alarm : p.$tone === 'good' ? color.finish : color.line)};
-  padding: 4px 0 4px 12px;
+  padding: ${(p) => (p.$small ? 0 : 4)}px 0 ${(p) => (p.$small ? 0 : 4)}px 12px;
   max-width: 72ch;
+  ${(p) => p.$small && 'font-size: 15px; line-height: 1.4; margin-bottom: 8px;'}
 `;
 /** A caution, an assumption or good news, beside the thing it is about. */
-export function Note({ tone = 'quiet', children }: { tone?: 'alarm' | 'quiet' | 'good'; children: ReactNode }) {
-  return <NoteBox $tone={tone}>{children}</NoteBox>;
+export function Note({
+  tone = 'quiet',
+  small = false,
+  children,
+}: {
+  tone?: 'alarm' | 'quiet' | 'good';
+  /** Inside a line of a list. */
+  small?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <NoteBox $tone={tone} $small={small}>
+      {children}
+    </NoteBox>
+  );
 }
 
 export const Fieldset = styled.fieldset`

@@ -62,6 +62,30 @@ const Block = styled.span<{ $band: Band; $faint?: boolean; $small?: boolean }>`
   border-radius: 2px;
   ${paint}
 `;
+/** On a phone the bands are too narrow for words: they stand below, in order. */
+const Legend = styled.p`
+  display: none;
+  ${phone} {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 12px;
+    margin-top: -14px;
+    font-size: 14px;
+    span {
+      display: inline-flex;
+      align-items: center;
+      gap: 5px;
+    }
+    i {
+      width: 12px;
+      height: 12px;
+      border-radius: 2px;
+    }
+  }
+`;
+const LegendBand = styled.i<{ $band: Band }>`
+  ${paint}
+`;
 const BandText = styled.span`
   display: flex;
   flex-direction: column;
@@ -156,25 +180,38 @@ export function Strip({
 }) {
   const bands = bandsOf(steps);
   if (bands.length === 0) return null;
-  return (
-    <Bands aria-label={label}>
+  const words = small ? null : (
+    <Legend aria-hidden="true">
       {bands.map((band, index) => (
-        <BandItem key={index} style={{ flex: `${width(band.minutes)} 1 ${small ? 0 : 52}px` }}>
-          <Block
-            $band={band.band}
-            $small={small ?? false}
-            $faint={doneIds ? band.ids.every((id) => doneIds.has(id)) : false}
-            title={`${band.name}, ${minutesText(band.minutes)}`}
-          />
-          {!small && (
-            <BandText>
-              <strong>{band.name}</strong>
-              <span>{minutesText(band.minutes)}</span>
-            </BandText>
-          )}
-        </BandItem>
+        <span key={index}>
+          <LegendBand $band={band.band} />
+          {band.name}
+        </span>
       ))}
-    </Bands>
+    </Legend>
+  );
+  return (
+    <>
+      <Bands aria-label={label}>
+        {bands.map((band, index) => (
+          <BandItem key={index} style={{ flex: `${width(band.minutes)} 1 ${small ? 0 : 52}px` }}>
+            <Block
+              $band={band.band}
+              $small={small ?? false}
+              $faint={doneIds ? band.ids.every((id) => doneIds.has(id)) : false}
+              title={`${band.name}, ${minutesText(band.minutes)}`}
+            />
+            {!small && (
+              <BandText>
+                <strong>{band.name}</strong>
+                <span>{minutesText(band.minutes)}</span>
+              </BandText>
+            )}
+          </BandItem>
+        ))}
+      </Bands>
+      {words}
+    </>
   );
 }
 

@@ -32,7 +32,7 @@ describe('a drop test, guided', () => {
     await v.page.waitForSelector('[role=timer]');
     await passMinutes(v.page, 0.5);
     await v.press('A drop is drunk');
-    await v.sees('Drunk after');
+    await v.sees('Soaked in after');
     await passMinutes(v.page, 0.6);
     await v.sees('Shake the roof and look');
     await v.press('4 wet specks');
@@ -46,11 +46,11 @@ describe('a drop test, guided', () => {
     await v.press('Test it with drops');
     await v.sees('grade 3');
     await v.press('Sides');
-    await v.press('5 pearls, dry');
+    await v.press('5 beads, dry');
     expect(await faultsOf(v)).toEqual([]);
     const [before] = await looksOf(v, 'itm-tent');
     await v.press('Record the drops');
-    await v.sees('Roof 3, wet where drops fell; the rest pearls.');
+    await v.sees('Roof 3, wet where drops fell; the rest beads.');
     const [now] = await looksOf(v, 'itm-tent');
     expect(now?.droplet).toEqual({ roof: 3, body: 5 });
     expect(now?.dropTest).toMatchObject({ water: 'tap', heightMm: 100, drops: 5, waitS: 60 });
@@ -67,7 +67,7 @@ describe('a drop test, guided', () => {
   test('in another way, by keyboard; two tests that were not alike are held against each other with care', async () => {
     const v = await visit({ path: '/kit/itm-smock/drops' });
     await v.sees('Shoulders 2, wet beyond where drops fell');
-    await v.sees('Drunk: shoulders after 18 s and back after 45 s.');
+    await v.sees('Soaked in: shoulders after 18 s and back after 45 s.');
     await v.press('Test it with drops');
     await v.press('Another way');
     await v.press('Distilled');
@@ -76,11 +76,11 @@ describe('a drop test, guided', () => {
     await v.page.$eval('[aria-label^="shoulders, front"]', (e) => (e as SVGElement).focus());
     await v.page.keyboard.press('Enter');
     await v.sees('What do drops leave on the shoulders?');
-    await (await v.named('5 pearls, dry', 'radio')).focus();
+    await (await v.named('5 beads, dry', 'radio')).focus();
     await v.page.keyboard.press('Space');
     await v.sees('grade 5');
     await v.press('Record the drops');
-    await v.sees('Drops pearl wherever they were tried.');
+    await v.sees('Drops bead wherever they were tried.');
     await v.sees('The two were not tried alike');
     expect(v.errors).toEqual([]);
     await v.close();

@@ -162,7 +162,7 @@ describe('a newcomer', () => {
     await v.reload();
     await v.sees('What is it dirty with?');
     await v.press('Next');
-    await v.press('Of nothing');
+    await v.press('No smell');
     await v.press('That is enough');
     await v.sees('Still open');
     await v.press('Record it and see the programme');
@@ -249,7 +249,7 @@ describe('the programme page', () => {
     await v.press('Soda paste');
     await v.press('For all like it');
     await v.sees('Blue canvas shoes');
-    await v.sees('2 min more of yours');
+    await v.sees('2 min more of your time');
     await v.press('Choose it for them too');
     await v.sees('Soda paste: for');
     expect(await schools('itm-blue-shoes')).toEqual({ RUBBER: 'paste' });

@@ -26,7 +26,7 @@ describe('how a thing sheds rain', () => {
     await v.sees('Where its down is');
     expect(await v.text()).not.toContain('How it sheds rain');
     await v.go('/kit/itm-quilt/drops');
-    await v.sees('It has no finish that drops could pearl on.');
+    await v.sees('It has no finish that drops could bead on.');
     expect(v.errors).toEqual([]);
     await v.close();
   });

@@ -294,7 +294,7 @@ describe('every look fails once, and the last never passes', () => {
     expect(failed.size).toBeGreaterThan(1);
     for (const title of failed.keys()) expect(titles).toContain(title);
     await goOn(v, 'Not quite');
-    await v.press('worn');
+    await v.press('slightly dirty');
     await v.press('faint');
     await goOn(v, 'That is how it is');
     await v.sees('It is not right yet.');

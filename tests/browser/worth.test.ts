@@ -57,7 +57,7 @@ describe('what a thing costs and brings', () => {
     await v.press('Save prices');
     await v.sees('Your prices are saved.');
     await v.go('/kit/itm-trim-shoes');
-    await v.sees('Say what an hour of yours must bring');
+    await v.sees('Say what an hour of your work must earn');
     expect(await worthOf(v)).not.toContain('Stop here');
     expect(await faultsOf(v)).toEqual([]);
     // Bought in other money than the kit's: nothing of the two is added up, and each figure says its own.

@@ -62,7 +62,7 @@ describe('what another answer would change', () => {
     expect(d.allMin).toBeLessThan(-60);
     expect(d.handsMin).toBeGreaterThan(0);
     expect(d.kWh).toBeGreaterThan(0.2);
-    expect(stepsText(d)).toBe('It adds: tumble it dry, with looks. It leaves out: hang it on the line.');
+    expect(stepsText(d)).toBe('Adds: tumble it dry, with looks. Leaves out: hang it on the line.');
   });
   test('tells what it risks and the other does not', () => {
     const hot = plan({ item: canvas(), inspection: seen, kit: KIT });
@@ -90,7 +90,7 @@ describe('what another answer would change', () => {
   test.each([
     [
       { allMin: -40, handsMin: 5, kWh: 0.31, litres: 0, money: 0.12 },
-      '40 min less in all, 5 min more of yours, 0.3 kWh more, 0.12 EUR more',
+      '40 min less in all, 5 min more of your time, 0.3 kWh more, 0.12 EUR more',
     ],
     [{ allMin: 0, handsMin: 0, kWh: 0.02, litres: -12, money: null }, '12 L less'],
     [{ allMin: 0, handsMin: 0, kWh: 0, litres: 0, money: 0.01 }, ''],

@@ -55,12 +55,12 @@ describe('how drops are tried', () => {
   test('zones are called as on that thing, the worst first', () => {
     const name = (zone: string): string => zoneName(zone, 'boot');
     expect(zonesText({ toe: 2, body: 3, hem: 5 }, name)).toBe(
-      'Toe 2, wet beyond where drops fell; sides 3, wet where drops fell; the rest pearls.',
+      'Toe 2, wet beyond the drops; sides 3, wet where drops fell; the rest beads.',
     );
-    expect(zonesText({ toe: 5 }, name)).toBe('Drops pearl wherever they were tried.');
+    expect(zonesText({ toe: 5 }, name)).toBe('Drops bead wherever they were tried.');
     expect(zonesText({}, name)).toBe('');
     expect(drunkText({ drunkS: { toe: 8, hem: 75 } }, name)).toBe(
-      'Drunk: toe after 8 s and edge above the sole after 1 min 15 s.',
+      'Soaked in: toe after 8 s and edge above the sole after 1 min 15 s.',
     );
     expect(zoneName('hem', 'gloves')).toBe('cuff');
     expect(zoneName('hem', 'jacket')).toBe('hem');

@@ -203,7 +203,7 @@ describe('time is what passed', () => {
     expect(stepText(line)).toBe('less than a minute; 20 min were planned.');
     const late = doneSteps(finishStep(run, T0 + 60 * MIN)).find((s) => s.do === 'heat-tumble')!;
     expect(late).toMatchObject({ minutes: [10], satMin: 50 });
-    expect(stepText(late)).toContain('sat 50 min after it rang');
+    expect(stepText(late)).toContain('sat 50 min after the alarm');
   });
 });
 

@@ -78,7 +78,7 @@ describe('a grade from a picture', () => {
         grade: { value: 3, low: 2, high: 3 },
       }),
     ).toBe(
-      'It looks like a 3, or anything from 2 to 3: it is wet where drops fell. 4.3 % has darkened (3.7 % to 5.0 %). 1 drop pearls, each about 8.0 % of the place’s width.',
+      'It looks like a 3, or anything from 2 to 3: wet where drops fell. 4.3 % has darkened (3.7 % to 5.0 %). 1 drop beads, each about 8.0 % of the place’s width.',
     );
   });
 });

@@ -1,3 +1,4 @@
+import { SOIL_GRADE_WORDS } from '../words';
 import { doseMeasures, doseMl, GUESSED_ML, type Dose, type DoseInput } from '../dosing';
 import { HARDNESS_UNITS, WASHER_KINDS, type SupplyClass } from '../gear';
 import type { Plan } from '../programme';
@@ -26,7 +27,7 @@ export const DOSE_FIELDS = {
     label: 'How dirty',
     options: SOILS,
     usual: '2',
-    words: { 0: 'clean', 1: 'marks', 2: 'worn', 3: 'dirty', 4: 'filthy' },
+    words: Object.fromEntries(SOIL_GRADE_WORDS.entries()),
   },
   hardness: { kind: 'number', label: 'Water hardness', unit: '', min: 0, max: 1500, usual: null },
   unit: { kind: 'choice', label: 'Hardness in', options: HARDNESS_UNITS, usual: 'mg/L' },

@@ -265,7 +265,7 @@ export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS)
       return {
         id: `seen/${rule.id}`,
         section: 'seen',
-        title: capital(said?.because ?? titleOf(rule.id)),
+        title: capital(said ? assessText(said.because, usual) : titleOf(rule.id)),
         text: [
           rule.aim === 'none' ? 'Nothing is needed for it.' : sentence(`then ${AIM_WORDS[rule.aim]}`),
           ...(said?.reverse ? [assessText(said.reverse, usual)] : []),

@@ -23,7 +23,11 @@ import { rinseBasis } from '../words/rinse';
 import { zoneName } from '../words/zones';
 import {
   AGENT_WORDS,
+  type AssessGaps,
   assessText,
+  dropsText,
+  ODOUR_WORDS,
+  SOIL_GRADE_WORDS,
   boundText,
   causeText,
   DRYER_WORDS,
@@ -274,15 +278,23 @@ function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
   });
 }
 
+/** What the sentences of its assessment say of this very thing. */
+function gapsOf(plan: Plan): AssessGaps {
+  const { item, inspection, kit } = plan.request;
+  const drops = inspection?.droplet && dropsText(inspection.droplet, (zone) => zoneName(zone, item.kind));
+  return {
+    limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
+    exposed: exposedNames(plan),
+    ...(inspection?.soil === undefined ? {} : { soil: SOIL_GRADE_WORDS[inspection.soil] ?? '' }),
+    ...(inspection?.odour === undefined ? {} : { odour: ODOUR_WORDS[inspection.odour] ?? '' }),
+    ...(drops ? { drops } : {}),
+  };
+}
 /** What would change the verdict: first what decided, then what could have and did not. */
 function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
-  const { kit } = plan.request;
-  const gaps = {
-    limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
-    exposed: exposedNames(plan),
-  };
+  const gaps = gapsOf(plan);
   const add = (raw: string | null | undefined): void => {
     const text = raw && assessText(raw, gaps);
     if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
@@ -367,6 +379,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     const { value, by } = envelope.bounds[dimension];
     bounds[dimension] = { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
   }
+  const gaps = gapsOf(plan);
   const steps = writeSteps(plan, words);
   const assumptions = assumptionsOf(plan, words);
   const cautions = new Set<string>();
@@ -382,7 +395,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       ...new Set(
         assessment.spoke
           .filter((r) => assessment.aims.length === 0 || r.aim !== 'none')
-          .map((r) => words.assess[r.id]?.because ?? r.id),
+          .map((r) => assessText(words.assess[r.id]?.because ?? r.id, gaps)),
       ),
     ],
     decidedBy:

@@ -30,7 +30,12 @@ export type Happening =
   | { readonly type: 'way'; readonly way: WayId }
   | { readonly type: 'skipped'; readonly why: string }
   /** Something small that is made ready, in whatever order the hands take it; or it was not yet. */
-  | { readonly type: 'ticked'; readonly has: boolean }
+  | {
+      readonly type: 'ticked';
+      readonly has: boolean;
+      /** Steps ticked with the same press. */
+      readonly also?: readonly string[];
+    }
   /** It leaves its load: what the others do from here on is not done to it. */
   | { readonly type: 'alone' }
   /** A step that has not begun is carried out otherwise than was planned. */

@@ -49,7 +49,12 @@ function happened(run: Run, event: RunEvent): Run {
       return withSettings(seen, (s) => later.has(s.id) && same(s), event.to);
     }
     case 'ticked':
-      return seen.status === 'live' ? ticked(seen, step, event.has, event.at) : seen;
+      return seen.status === 'live'
+        ? [step.id, ...(event.also ?? [])].reduce((r, id) => {
+            const one = stepIn(r.programme, id);
+            return one && r.status === 'live' ? ticked(r, one, event.has, event.at) : r;
+          }, seen)
+        : seen;
     case 'alone':
       return { ...seen, alone: true };
     case 'relaid': {

@@ -2,7 +2,8 @@ import type { Programme, ProgrammeStep } from '../document';
 import { inForce, moveBefore, type Relaid, type RunEvent, type RunLoad } from './events';
 import { foldRun, recordOf } from './fold';
 import type { Run, StepRun } from './state';
-import { plannedUse, press, stepBack, timerMinutes, written } from './index';
+import { press, stepBack, written } from './index';
+import { isBare } from './ticks';
 
 /*
  * Several things in one drum. Each has a run of its own; a press at a step that they share is written into the run of each, in one go, and counts
@@ -137,17 +138,8 @@ export function loadState(runs: readonly Run[]): LoadState {
 }
 
 /** True for a small step before the drum: nothing to wait for, nothing to look at, nothing to measure. */
-export function isTick(run: Run, step: ProgrammeStep): boolean {
-  return (
-    step.when === 'always' &&
-    (step.phase === 'prepare-item' || step.phase === 'pretreat') &&
-    !step.check &&
-    timerMinutes(step) === 0 &&
-    plannedUse(step).length === 0 &&
-    !['weigh', 'measure-loft'].includes(step.do) &&
-    run.programme.steps.indexOf(step) < doorOf(run)
-  );
-}
+export const isTick = (run: Run, step: ProgrammeStep): boolean =>
+  isBare(step) && (step.phase === 'prepare-item' || step.phase === 'pretreat') && run.programme.steps.indexOf(step) < doorOf(run);
 /** The place of the first step in the drum with the others; what is done to the machine beforehand is not yet behind its door. */
 const doorOf = (run: Run): number =>
   Math.max(
@@ -186,6 +178,13 @@ export function backTogether(
 /** Ticks something small, or takes the tick away. */
 export const tickStep = (run: Run, stepId: string, has: boolean, nowMs: number): Run =>
   press(run, stepId, { type: 'ticked', has }, nowMs);
+/** Ticks all of these with one press, which is gone back over as one. */
+export function tickAll(run: Run, stepIds: readonly string[], nowMs: number): Run {
+  const [first, ...also] = stepIds;
+  return first === undefined
+    ? run
+    : press(run, first, { type: 'ticked', has: true, ...(also.length > 0 ? { also } : {}) }, nowMs);
+}
 /** It is taken out of its load, and goes on by itself. */
 export const takeOut = (run: Run, nowMs: number): Run =>
   run.load && !run.alone && run.currentId ? press(run, run.currentId, { type: 'alone' }, nowMs) : run;

@@ -1,4 +1,5 @@
 /** Sentences about drops: a picture of them, halves that are held against each other, proofers side by side, a wet face or a leak. */
+import { DROP_WORDS } from '../words/glossary';
 import { SUPPLY_WORDS } from '../words';
 import type { Half, HalvesEntry, Kind, Kit, Supply } from '../gear';
 import { isShoe } from '../knowledge';
@@ -10,14 +11,6 @@ import { capital, uncapital } from '../words/text';
 import { minutesText } from '../units';
 import { TREATMENT_WORDS } from './repellency';
 
-const GRADE_SAID = [
-  'the whole face is wet, perhaps through to the back',
-  'the whole face is wet',
-  'it is wet beyond where drops fell',
-  'it is wet where drops fell',
-  'a few specks are wet',
-  'nothing is wet',
-] as const;
 const FAULTS: Record<WettingFault, string> = {
   small: 'The wet place or the dry one is too small in this picture: go closer, or draw the corners farther apart.',
   dark: 'It is too dark to be read: more daylight, no flash.',
@@ -32,11 +25,11 @@ export function wettingText(result: WettingResult): string {
   if (result.status !== 'read') return FAULTS[result.status];
   const { grade, share, beads, beadWidth } = result;
   const span = grade.low === grade.high ? '' : `, or anything from ${grade.low} to ${grade.high}`;
-  const pearls = beads === 0 ? 'No drop pearls' : beads === 1 ? '1 drop pearls' : `${beads} drops pearl`;
+  const pearls = beads === 0 ? 'No drop beads' : beads === 1 ? '1 drop beads' : `${beads} drops bead`;
   const wide = beadWidth === null ? '' : `, each about ${per(beadWidth)} of the place’s width`;
   const dark =
     share.value === 0 ? 'Nothing has darkened' : `${per(share.value)} has darkened (${per(share.low)} to ${per(share.high)})`;
-  return `It looks like a ${grade.value}${span}: ${GRADE_SAID[grade.value]}. ${dark}. ${pearls}${wide}.`;
+  return `It looks like a ${grade.value}${span}: ${DROP_WORDS[grade.value]?.left ?? ''}. ${dark}. ${pearls}${wide}.`;
 }
 /** The face alone does not show it. */
 export const BACK_TEXT =
@@ -129,7 +122,7 @@ export const LEAK_WORDS: Record<LeakAnswer, { readonly name: string; readonly te
   },
   'wet-face': {
     name: 'A wet, cold face',
-    text: 'The face drinks and the paper stayed dry: it feels like a leak and is none. Warm it, test it with drops, renew it only if they fail.',
+    text: 'The face soaks up water and the paper stayed dry: it feels like a leak and is none. Warm it, test it with drops, renew it only if they fail.',
   },
   inside: {
     name: 'From inside',

@@ -6,7 +6,7 @@ import { uncapital } from '../words/text';
 
 /** What is wanted first of a programme, in one figure each. */
 export interface Glance {
-  readonly id: 'cleaner' | 'water' | 'rinses' | 'dry' | 'warm' | 'hands';
+  readonly id: 'cleaner' | 'water' | 'rinses' | 'spray' | 'dry' | 'warm' | 'hands';
   readonly label: string;
   readonly value: string;
   /** What the figure is of. */
@@ -59,6 +59,17 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
       more: rinsing.some((s) => s.check) ? 'at least, until clear' : 'in all',
       step: rinsing.at(-1) ?? null,
     });
+  const renewing = steps.find((s) => s.settings.proofer !== undefined && s.settings.prooferMl !== undefined);
+  if (renewing?.settings.proofer && renewing.settings.prooferMl !== undefined) {
+    const { proofer, prooferMl } = renewing.settings;
+    out.push({
+      id: 'spray',
+      label: proofer === 'spray-proofer' ? 'Spray' : 'New finish',
+      value: volumeText(prooferMl, us),
+      more: SUPPLY_WORDS[proofer],
+      step: renewing,
+    });
+  }
   const drying = steps.filter((s) => s.phase === 'dry' && s.unattendedMin > 0);
   const longest = drying.reduce<ProgrammeStep | null>((a, b) => (a && waited(a) >= waited(b) ? a : b), null);
   if (longest)

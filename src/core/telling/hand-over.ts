@@ -26,7 +26,8 @@ export interface HandedStep {
   readonly cautions: readonly string[];
 }
 
-function timeText({ attendedMin, unattendedMin }: ProgrammeStep): string {
+/** "10 min, then 45 min by itself": the first is of hands. */
+export function timeText({ attendedMin, unattendedMin }: Pick<ProgrammeStep, 'attendedMin' | 'unattendedMin'>): string {
   if (unattendedMin === 0) return minutesText(attendedMin);
   return attendedMin === 0
     ? `${minutesText(unattendedMin)} by itself`

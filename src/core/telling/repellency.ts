@@ -2,6 +2,7 @@ import type { Droplet, DropTest } from '../gear';
 import type { TestWay } from '../repellency/drop-test';
 import { leastThatHelps, MARK, type Repellency, type Treatment } from '../repellency';
 import { dayOf } from '../units/day';
+import { BEADS_FROM, DROP_WORDS } from '../words/glossary';
 import { capital, listed, uncapital } from '../words/text';
 import type { Interval } from '../units/weighted';
 import { casesText } from './worth';
@@ -56,16 +57,15 @@ export const REPELLENCY_BASIS = [
   'Bounds hold nine in ten. A home test is not the standard’s apparatus.',
 ] as const;
 
-const LEFT = ['through to the back', 'wet all over', 'wet beyond where drops fell', 'wet where drops fell'] as const;
-/** What decided: "Shoulders 2, wet beyond where drops fell; hood, back and sleeves 3, wet where drops fell; the rest pearls." */
+/** How it was: "Shoulders 2, wet beyond the drops; hood, back and sleeves 3, wet where drops fell; the rest beads." */
 export function zonesText(droplet: Droplet, name: (zone: string) => string): string {
   const zones = Object.entries(droplet).filter((z): z is [string, number] => z[1] !== undefined);
-  const said = LEFT.flatMap((words, grade) => {
+  const said = DROP_WORDS.slice(0, BEADS_FROM).flatMap(({ left }, grade) => {
     const at = zones.filter(([, g]) => Math.floor(g) === grade).map(([zone]) => name(zone));
-    return at.length > 0 ? [`${listed(at)} ${grade}, ${words}`] : [];
+    return at.length > 0 ? [`${listed(at)} ${grade}, ${left}`] : [];
   });
-  if (said.length === 0) return zones.length > 0 ? 'Drops pearl wherever they were tried.' : '';
-  const rest = zones.some(([, g]) => g >= LEFT.length) ? ['the rest pearls'] : [];
+  if (said.length === 0) return zones.length > 0 ? 'Drops bead wherever they were tried.' : '';
+  const rest = zones.some(([, g]) => g >= BEADS_FROM) ? ['the rest beads'] : [];
   return `${capital([...said, ...rest].join('; '))}.`;
 }
 /** "5 drops of tap water from 10 cm on each place, then 1 min." */
@@ -77,10 +77,10 @@ export function secondsText(s: number): string {
   const [min, rest] = [Math.floor(Math.round(s) / 60), Math.round(s) % 60];
   return [min > 0 ? `${min} min` : '', rest > 0 || min === 0 ? `${rest} s` : ''].filter(Boolean).join(' ');
 }
-/** After how many seconds a drop was drunk, where that was timed. @param name how a zone is called. */
+/** After how many seconds a drop had soaked in, where that was timed. @param name how a zone is called. */
 export function drunkText({ drunkS = {} }: DropTest, name: (zone: string) => string): string {
   const said = Object.entries(drunkS).flatMap(([zone, s]) => (s === undefined ? [] : [`${name(zone)} after ${secondsText(s)}`]));
-  return said.length > 0 ? `Drunk: ${listed(said)}.` : '';
+  return said.length > 0 ? `Soaked in: ${listed(said)}.` : '';
 }
 
 /** What is left in the bottle beside what the rest of the plan asks for. @param leftMl as written down; absent = not known. @param wantedMl in all. */

@@ -99,7 +99,7 @@ export function stepText(step: DoneStep): string | null {
   if (last?.passed && last.proof === 'hand') parts.push('taken as dry by hand, not proved by weight');
   const way = step.way && WAY_WORDS[step.way as keyof typeof WAY_WORDS];
   if (way) parts.push(`then: ${uncapital(way.name)}`);
-  if ((step.satMin ?? 0) > 10) parts.push(`sat ${minutesText(step.satMin ?? 0)} after it rang`);
+  if ((step.satMin ?? 0) > 10) parts.push(`sat ${minutesText(step.satMin ?? 0)} after the alarm`);
   if (step.why !== undefined) parts.push(step.outcome === 'skipped' ? `left out: ${step.why}` : `the rest left out: ${step.why}`);
   if (step.note) parts.push(`noted: ${step.note}`);
   return parts.length > 0 ? `${parts.join('; ')}.` : null;

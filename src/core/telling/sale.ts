@@ -1,3 +1,4 @@
+import { SOIL_GRADE_WORDS } from '../words';
 import type { ColourChange } from '../colour';
 import { isEntry, latestInspection, lookedAt, type CareEntry, type Inspection, type Item, type Kit } from '../gear';
 import { DAMAGE_WORDS, KIND_WORDS, madeOf, PART_WORDS, SOIL_WORDS, thingName, WEAR_WORDS } from '../words';
@@ -23,7 +24,7 @@ export interface SaleSheet {
   readonly unseen: readonly string[];
 }
 const SMELLS = ['no smell', 'a faint smell', 'a clear smell', 'a strong smell'] as const;
-const SOILS = ['clean', 'clean but for marks', 'as worn', 'dirty', 'filthy'] as const;
+const SOILS = ['clean', 'clean but for a few marks', ...SOIL_GRADE_WORDS.slice(2)] as const;
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
 /** Lines of the record that a sheet holds at most. */
 const MOST_CARES = 8;

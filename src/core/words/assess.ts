@@ -1,3 +1,5 @@
+import type { Droplet } from '../gear';
+import { BEADS_FROM, DROP_WORDS } from './glossary';
 import { listed } from './text';
 import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
 
@@ -15,13 +17,31 @@ export interface AssessGaps {
   readonly limits: Thresholds;
   /** By name. */
   readonly exposed: readonly string[];
+  /** What was seen, in words; the usual where nothing is given. */
+  readonly soil?: string;
+  readonly odour?: string;
+  readonly drops?: string;
+}
+/** What stands where nobody looked, and in the handbook. */
+const UNSEEN = { soil: 'dirty', odour: 'clear smell', drops: 'water soaks in' } as const;
+/** What the worst zones do, and the rest: "water soaks in at the shoulders (1 of 5), the rest beads"; undefined where no drop fell. */
+export function dropsText(droplet: Droplet, name: (zone: string) => string): string | undefined {
+  const zones = Object.entries(droplet).filter((z): z is [string, number] => z[1] !== undefined);
+  const said = DROP_WORDS.slice(0, BEADS_FROM).flatMap(({ at }, grade) => {
+    const there = zones.filter(([, g]) => Math.floor(g) === grade).map(([zone]) => name(zone));
+    return there.length > 0 ? [`${at} the ${listed(there)} (${grade} of 5)`] : [];
+  });
+  if (said.length === 0) return undefined;
+  const rest = zones.some(([, g]) => g >= BEADS_FROM) ? ['the rest beads'] : [];
+  return [...said.slice(0, 2), ...rest].join(', ');
 }
 const either = (words: readonly string[]): string => listed(words, 'or');
 /** Fills the gaps of a sentence. */
-export const assessText = (text: string, { limits, exposed }: AssessGaps): string =>
+export const assessText = (text: string, { limits, exposed, ...seen }: AssessGaps): string =>
   !text.includes('{')
     ? text
-    : text.replace(/\{(wash|fluff|exposed|first)\}/g, (_, gap: string) => {
+    : text.replace(/\{(wash|fluff|exposed|first|soil|odour|drops)\}/g, (_, gap: string) => {
+        if (gap === 'soil' || gap === 'odour' || gap === 'drops') return seen[gap] ?? UNSEEN[gap];
         if (gap === 'exposed' || gap === 'first') {
           return either(gap === 'first' ? exposed.slice(0, 1) : exposed);
         }
@@ -55,12 +75,12 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'Damage would be mended first.',
   },
   'soil-wash': {
-    because: 'it is worn dirty',
+    because: 'it is {soil}',
     reverse: 'With no more than a few marks I would only wipe it.',
     otherwise: 'If it were dirty all over I would wash it.',
   },
   'odour-wash': {
-    because: 'it smells clearly',
+    because: 'it has a {odour}',
     reverse: 'With only a faint smell I would air it.',
     otherwise: 'If it smelled clearly I would wash it.',
   },
@@ -160,7 +180,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'After each use they are knocked off, opened and aired.',
   },
   'odour-air': {
-    because: 'it smells faintly',
+    because: 'it has a faint smell',
     reverse: 'If it smelled clearly I would wash it.',
     otherwise: 'A faint smell I would air out.',
   },
@@ -180,33 +200,33 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'Flat from storage, I would fluff it.',
   },
   'drops-tired': {
-    because: 'drops wet the face where rain falls most',
-    reverse: 'If drops pearled and rolled off the {first} I would leave the finish alone.',
-    otherwise: 'If drops wet the {exposed} where they fall, I would warm the finish.',
+    because: '{drops}',
+    reverse: 'If drops beaded and rolled off the {first} I would leave the finish alone.',
+    otherwise: 'If drops left wet spots on the {exposed}, I would warm the finish.',
   },
   'drops-sheltered': {
-    because: 'drops wet the face only where it is sheltered',
+    because: 'drops leave wet spots only where it is sheltered',
     reverse: 'On the {exposed} the same grade would mean heat.',
     otherwise: '',
   },
   'drops-poor': {
-    because: 'water soaks into the face',
-    reverse: 'If drops pearled I would leave the finish alone.',
-    otherwise: 'If water soaked into the face I would warm it, test it, and renew it only if the test failed.',
+    because: '{drops}',
+    reverse: 'If drops beaded I would leave the finish alone.',
+    otherwise: 'If water soaked in I would warm the finish, test it, and renew it only if the test failed.',
   },
   'drops-gone-filthy': {
-    because: 'it is filthy and drinks water',
-    reverse: 'Less dirty, or with any beading left, I would wash and warm it before renewing anything.',
-    otherwise: 'Filthy, and with no beading left, I would renew the finish at once.',
+    because: '{drops}',
+    reverse: 'Less dirty, or if some drops still beaded, I would wash and warm it before renewing anything.',
+    otherwise: 'Very dirty, and with no drop beading, I would renew the finish at once.',
   },
   'washed-then-heat': { because: 'a washed finish is always warmed', reverse: null, otherwise: '' },
   'washed-then-test': { because: 'a washed finish is always tested', reverse: null, otherwise: '' },
   'drops-poor-cold': {
-    because: 'water soaks into the face, and glue or coating bears no heat',
-    reverse: 'If drops pearled I would leave the finish alone.',
-    otherwise: 'If water soaked into the face I would spray a new finish on.',
+    because: '{drops}, and glue or coating bears no heat',
+    reverse: 'If drops beaded I would leave the finish alone.',
+    otherwise: 'If water soaked in I would spray a new finish on.',
   },
-  'drops-fine': { because: 'drops still pearl', reverse: 'If drops wet the face I would warm it.', otherwise: '' },
+  'drops-fine': { because: 'drops still bead', reverse: 'If drops left wet spots I would warm it.', otherwise: '' },
   'cloth-downgrade': {
     because: 'the cloth stays stained after a wash',
     reverse: 'If the mark came out it would keep its class.',

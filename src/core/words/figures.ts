@@ -13,7 +13,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   rinseMin: 'Time of one more rinse in a drum',
   waterEndsC: 'Where cold, cool, lukewarm and warm water end',
   hardnessFactor: 'Dose by the hardness of the water',
-  soilFactor: 'Dose by soil, from clean to filthy',
+  soilFactor: 'Dose by soil, from clean to very dirty',
   machineFactor: 'Dose by kind of machine, where no label speaks for it',
   fullLoadL: 'Water that a dose for a full load is meant for',
   littleMl: 'What a little of a cleaner comes to',

@@ -86,7 +86,7 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
           : 'Inside out, the print is rubbed less.',
   'water-only': (has) =>
     has('family:flask')
-      ? 'Plain water takes sugar and growth away; cleaner stays in the corners and is drunk.'
+      ? 'Plain water takes sugar and growth away; cleaner would stay in the corners and end in the mouth.'
       : 'Plain water takes salt and sugar away; cleaner would stay in mesh and foam.',
   'drip-hang': (has) =>
     has('family:flask')
@@ -110,7 +110,7 @@ export const FITTED_WORDS: Partial<Record<RuleId, (has: Has) => string>> = {
     `Wet, it weighs several times its dry weight, and ${has('filled') ? 'the inner walls tear' : 'seams tear'} when it hangs from one end.`,
   'repair-route': (has) =>
     has('family:flask')
-      ? 'A patch on a drinking flask splits again, and its glue is drunk.'
+      ? 'A patch on a drinking flask splits again, and its glue ends in the mouth.'
       : 'No finish mends a leaking or peeling membrane; makers have authorised repair routes for it.',
   'look-before-dry': (has) =>
     has('shoe-like')

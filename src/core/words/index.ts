@@ -3,7 +3,7 @@
  */
 import type { Dimension, Fact, RungId, Surface } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
-export { assessText } from './assess';
+export { assessText, dropsText, type AssessGaps } from './assess';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { FITTED_WORDS } from './fitted';
@@ -18,6 +18,7 @@ import { CLIMB_END_WORDS, RUNG_AGAIN, rungText, STAIN_NEVER, STOP_WORDS } from '
 import { STEP_WORDS } from './steps';
 import type { StepWords } from './steps';
 
+export * from './glossary';
 export * from './names';
 export { LABEL_WORDS } from './label';
 export { NATURE_WORDS, rungText, STAIN_NEVER, STOP_WORDS, SURFACE_WORDS } from './stains';

@@ -102,7 +102,7 @@ export const WAY_WORDS: Record<WayId, { readonly name: string; readonly text: st
   'leave-leak': { name: 'Go on all the same', text: 'It is cleaned as planned; the leak stays, and stands in its record.' },
   'leave-flask': {
     name: 'Replace it',
-    text: 'Mould that stays in the plastic is drunk with the water. It is recorded as it is; retire it on its page when the new one is there.',
+    text: 'Mould that stays in the plastic comes out with the water one drinks. It is recorded as it is; retire it on its page when the new one is there.',
   },
   'leave-machine': { name: 'Leave it so', text: 'Nothing is recorded as clean; loads that mind are warned.' },
 };

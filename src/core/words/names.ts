@@ -142,7 +142,6 @@ export const MATERIAL_WORDS: Record<Material, string> = {
   metal: 'metal',
 };
 /** Soil 0 to 4, in words. */
-export const SOIL_GRADE_WORDS = ['clean', 'marks', 'worn', 'dirty', 'filthy'] as const;
 export const SOIL_WORDS: Record<Soil, string> = {
   mud: 'mud',
   dust: 'dust',

@@ -186,7 +186,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'hide-marks': 'Hide takes water and cleaner in: little of both, on a cloth, and dried off at once.',
   'inside-sweat': 'Most of the sweat sits inside.',
   'mask-leather': 'What whitens or softens rubber bleaches or dulls hide: only the rubber may meet it.',
-  'cloth-60-filthy-only': '60 °C is for filthy workshop cloths only: it ages the split fibre.',
+  'cloth-60-filthy-only': '60 °C is for very dirty workshop cloths only: it ages the split fibre.',
   'greasy-never-tumbled': 'Cloths that held grease or wax are never tumbled, washed or not: they can heat themselves.',
   'no-machine-here': 'Something on it allows no machine.',
   'treated-down-cleaner': 'Treated down needs a cleaner that says it suits it.',

@@ -49,7 +49,7 @@ function stateOf(w: Washer): { text: string; alarm: boolean } {
 
 /** Starts a guided purge, or goes to the one under way. */
 const beginPurge = async (washer: Washer): Promise<string> =>
-  (await beginRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], washer.id)).id;
+  (await beginRun(purgeProgramme(washer), washer.name ?? WASHER_WORDS[washer.kind], { machineId: washer.id })).id;
 
 /** Whose thing is in it just now, and the way there. */
 function InIt({ spot }: { spot: Spot }) {

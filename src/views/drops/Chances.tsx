@@ -37,7 +37,7 @@ export function Chances({ of, kit, ways }: { of: Repellency; kit: Kit; ways: Way
           },
           {
             id: 'takes',
-            head: 'Takes',
+            head: 'Time and cost',
             cell: (way) =>
               way === 'leave' || !ways[way].possible
                 ? '–'

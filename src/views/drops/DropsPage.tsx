@@ -56,7 +56,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
     return (
       <Page>
         {crumbs}
-        <h1>It has no finish that drops could pearl on.</h1>
+        <h1>It has no finish that drops could bead on.</h1>
         <p>
           If it has one after all, say so where <Link to={toThing(item.id)}>it is corrected</Link>.
         </p>

@@ -37,7 +37,9 @@ export function LeakTest({ item, last }: { item: Item; last: Inspection | null }
       <Column $gap={16} style={{ maxWidth: 640 }}>
         <p style={{ margin: 0 }}>{leakHowText(item.kind, LEAK_MIN)}</p>
         <OneOf label="Is the paper wet?" value={paper} options={YES_NO} onChange={setPaper} />
-        {paper === 'no' && <OneOf label="Has the face drunk, is it darker?" value={face} options={YES_NO} onChange={setFace} />}
+        {paper === 'no' && (
+          <OneOf label="Has the face soaked it up: is it darker?" value={face} options={YES_NO} onChange={setFace} />
+        )}
         {answer && (
           <div role="status">
             <Note tone={answer === 'leak' ? 'alarm' : 'quiet'}>

@@ -16,7 +16,7 @@ export function SprayTable({ kit, item, takes }: { kit: Kit; item: Item; takes: 
   return (
     <Disclosure title={`If all of it is sprayed: ${whole} mL, zone by zone`}>
       <FigureTable
-        label="What a renewal takes by zone"
+        label="Spray by zone"
         rows={spray}
         rowKey={(z) => z.zone}
         columns={[

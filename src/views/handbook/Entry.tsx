@@ -115,7 +115,7 @@ export function Entry({ entry, wanted, users }: { entry: HandbookEntry; wanted: 
         {users.length > 0 && (
           <p>
             <Quiet>
-              Used by {users.length === 1 ? 'this of yours' : `these ${users.length} of yours`}:{' '}
+              In your kit:{' '}
               {users.slice(0, 8).map((item, n) => (
                 <span key={item.id}>
                   {n > 0 && ', '}

@@ -1,3 +1,4 @@
+import { SOIL_GRADE_WORDS } from '../../core/words';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
 import type { Kit } from '../../core/gear';
@@ -24,7 +25,7 @@ const Box = styled.fieldset`
     margin-top: 8px;
   }
 `;
-const SOIL = ['', '1, marks', '2, worn', '3, dirty', '4, filthy'];
+const SOIL = SOIL_GRADE_WORDS.map((word, grade) => (grade === 0 ? '' : `${grade}, ${word}`));
 const ODOUR = ['', '1, faint', '2, clear', '3, strong'];
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const LOFTS = [0.7, 0.75, 0.8, 0.85, 0.9, 0.95, 0.97, 1];

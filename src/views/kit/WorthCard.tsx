@@ -52,7 +52,7 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
       {left && <Quiet as="p">{left}</Quiet>}
       {text && perHour === null && (
         <Quiet as="p">
-          Say <Link to="/cupboard/water">what an hour of yours must bring</Link>, and it is told when to stop.
+          Say <Link to="/cupboard/water">what an hour of your work must earn</Link>, and this tells you when to stop.
         </Quiet>
       )}
       <Row $wrap style={{ marginTop: 8 }}>

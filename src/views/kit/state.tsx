@@ -3,7 +3,7 @@ import { useThresholds } from '../../app/thresholds';
 import type { Inspection, Item } from '../../core/gear';
 import type { Thresholds } from '../../core/knowledge';
 import { loftVerdict } from '../../core/loft';
-import { SOIL_GRADE_WORDS } from '../../core/words';
+import { DROP_WORDS, ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { color } from '../../ui/theme';
 
 const Cells = styled.span`
@@ -29,7 +29,6 @@ interface Mark {
   readonly level: number;
 }
 const LOFT_LEVEL = { leave: 0, fluff: 1, wash: 2, mend: 2 } as const;
-const ODOUR = ['no smell', 'faint smell', 'smells', 'reeks'];
 
 /** An item's state as a few words; what was not looked at is dashed, never fine. */
 export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds): Mark[] {
@@ -42,7 +41,7 @@ export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds)
   marks.push(
     seen?.odour === undefined
       ? { word: 'smell ?', level: -1 }
-      : { word: ODOUR[seen.odour] ?? '', level: Math.min(2, seen.odour) },
+      : { word: ODOUR_WORDS[seen.odour] ?? '', level: Math.min(2, seen.odour) },
   );
   const filled = item.components.some((c) => c.part === 'fill');
   if (filled) {
@@ -62,8 +61,8 @@ export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds)
         : worst >= limits.dropFine
           ? { word: 'beads', level: 0 }
           : worst > limits.dropPoor
-            ? { word: 'wets', level: 1 }
-            : { word: 'drinks', level: 2 },
+            ? { word: DROP_WORDS[3].short, level: 1 }
+            : { word: DROP_WORDS[1].short, level: 2 },
     );
   }
   if (seen?.damp) marks.push({ word: 'damp', level: 2 });

@@ -1,6 +1,7 @@
 import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
 import { soilsOf, wearAt, wearsOf } from '../../core/facts';
-import { madeOf, PART_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
+import { madeOf, ODOUR_WORDS, PART_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
+import { capital } from '../../core/words/text';
 import { Column, Note, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { AnyOf, OneOf } from '../../ui/Choices';
@@ -9,19 +10,10 @@ import { Drops } from '../../app/Drops';
 import { Loft } from './Loft';
 import { DamagePins, Stains } from './Pins';
 
-const SOIL_OPTIONS = [
-  { id: '0', name: 'Clean' },
-  { id: '1', name: 'Marks', hint: 'a few places' },
-  { id: '2', name: 'Worn', hint: 'collar, cuffs, dull' },
-  { id: '3', name: 'Dirty', hint: 'all over' },
-  { id: '4', name: 'Filthy', hint: 'caked or greasy' },
-];
-const ODOUR_OPTIONS = [
-  { id: '0', name: 'Of nothing' },
-  { id: '1', name: 'Faintly', hint: 'nose in the lining' },
-  { id: '2', name: 'Clearly', hint: 'at arm’s length' },
-  { id: '3', name: 'Strongly', hint: 'across the room' },
-];
+const withHints = (words: readonly string[], hints: readonly string[]) =>
+  words.map((word, id) => ({ id: String(id), name: capital(word), ...(hints[id] ? { hint: hints[id] } : {}) }));
+const SOIL_OPTIONS = withHints(SOIL_GRADE_WORDS, ['', 'the rest clean', 'collar, cuffs, dull', 'all over', 'caked or greasy']);
+const ODOUR_OPTIONS = withHints(ODOUR_WORDS, ['', 'nose in the lining', 'at arm’s length', 'across the room']);
 const YES_NO = [
   { id: 'no', name: 'No' },
   { id: 'yes', name: 'Yes' },

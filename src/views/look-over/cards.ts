@@ -1,7 +1,7 @@
 import type { Inspection, Item, Kind } from '../../core/gear';
 import { isShoe } from '../../core/knowledge';
 import { zoneName } from '../../core/words/zones';
-import { DAMAGE_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
+import { DAMAGE_WORDS, ODOUR_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
 
 /** The questions, in the order a hand goes over a thing. */
 export type CardId = 'soil' | 'soils' | 'odour' | 'loft' | 'clumps' | 'drops' | 'damp' | 'stains' | 'damage' | 'wear' | 'done';
@@ -35,7 +35,7 @@ export function said(card: CardId, seen: Partial<Inspection>, kind: Kind): strin
     case 'soils':
       return list((seen.soils ?? []).map((s) => SOIL_WORDS[s]));
     case 'odour':
-      return ['no smell', 'faint', 'clear', 'strong'][seen.odour ?? 0] ?? null;
+      return ODOUR_WORDS[seen.odour ?? 0] ?? null;
     case 'loft':
       return seen.loftRatio === undefined ? 'flat from being packed' : `${Math.round(seen.loftRatio * 100)} % of new`;
     case 'clumps':

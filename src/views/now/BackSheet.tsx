@@ -99,7 +99,7 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
             <Link to={toThing(item.id, 'programme')}>
               <strong>{thingName(item)}</strong>
             </Link>{' '}
-            {programme.verdict} <Quiet>{minutesText(hands)} of yours</Quiet>
+            {programme.verdict} <Quiet>{minutesText(hands)} of your time</Quiet>
           </li>
         ))}
       </ul>

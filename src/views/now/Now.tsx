@@ -104,7 +104,7 @@ function LiveRun({ line: { run, path, name, now: says }, now }: { line: UnderWay
         </span>
         <Strip steps={run.programme.steps} small doneIds={done} label={`Progress of ${name}`} />
       </Column>
-      <Quiet>{run.status !== 'live' ? 'write it down' : left ? `rings at ${clockText(now + left)}` : 'waits for you'}</Quiet>
+      <Quiet>{run.status !== 'live' ? 'write it down' : left ? `alarm at ${clockText(now + left)}` : 'waits for you'}</Quiet>
     </Live>
   );
 }

@@ -7,16 +7,15 @@ import { Reasons } from './Reasons';
 const Card = styled.dl`
   margin: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
   border: 1.5px solid ${color.ink};
   border-radius: 4px;
   background: ${color.panel};
   /* The lines between the figures end at its own. */
   overflow: hidden;
   > div {
-    padding: 10px 16px 8px;
-    display: flex;
-    flex-direction: column;
+    padding: 10px 16px 12px;
+    position: relative;
     border-left: 1px solid ${color.line};
     margin-left: -1px;
   }
@@ -26,6 +25,13 @@ const Card = styled.dl`
   }
   dd {
     margin: 0;
+  }
+  /* Beside the name: a line of its own would push the steps off the screen. */
+  dd[data-why] {
+    position: absolute;
+    top: 0;
+    right: 8px;
+    font-size: 14px;
   }
   strong {
     display: block;
@@ -63,12 +69,14 @@ export function GlanceCard({ figures }: { figures: readonly Glance[] }) {
           <dd>
             <strong>{value}</strong>
             <span>{more}</span>
-            {step && step.why.length > 0 && (
+          </dd>
+          {step && step.why.length > 0 && (
+            <dd data-why>
               <Why of={`${label}, ${step.title}`}>
                 <Reasons why={step.why} />
               </Why>
-            )}
-          </dd>
+            </dd>
+          )}
         </div>
       ))}
     </Card>

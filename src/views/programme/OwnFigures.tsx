@@ -5,6 +5,7 @@ import { saveItem } from '../../data/repo';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { withField } from '../../ui/fields';
+import { Fold } from '../../ui/Disclosure';
 import { Link } from 'react-router';
 
 function withoutRinses({ handRelease: _hand, drumRelease: _drum, rinseRuns: _runs, ...rest }: Learned): Learned | undefined {
@@ -73,8 +74,13 @@ export function OwnFigures({ item }: { item: Item }) {
     });
   if (lines.length === 0) return null;
   return (
-    <section aria-labelledby="own">
-      <h2 id="own">Your own figures</h2>
+    <Fold
+      head={
+        <>
+          Your own figures<Quiet>: {lines.length}</Quiet>
+        </>
+      }
+    >
       {lines.map(({ name, value, next }) => (
         <Row key={name} $between>
           <span>
@@ -89,6 +95,6 @@ export function OwnFigures({ item }: { item: Item }) {
         Used inside what label and material allow.{' '}
         <Link to={`/bench/dose?item=${encodeURIComponent(item.id)}`}>Work them out again</Link>
       </Quiet>
-    </section>
+    </Fold>
   );
 }

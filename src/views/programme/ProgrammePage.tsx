@@ -1,7 +1,7 @@
 import { toThing, useIdHere } from '../../app/routes';
 import { latestInspection, lookedAt, type Item } from '../../core/gear';
 import { Printer } from 'lucide-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
@@ -13,7 +13,9 @@ import { newId, nowMs, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
 import { minutesOf, type Programme } from '../../core/document';
-import { minutesText } from '../../core/units';
+import { minutesText, volumeText } from '../../core/units';
+import { standsText } from '../../core/telling/stands';
+import { capital } from '../../core/words/text';
 import { KIND_WORDS, limitText, SUPPLY_WORDS, thingName } from '../../core/words';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
@@ -30,37 +32,73 @@ import { GlanceCard } from './GlanceCard';
 import { OnPaper } from './OnPaper';
 import { OwnFigures } from './OwnFigures';
 import { Schools } from './Schools';
-import { Step } from './Step';
+import { Steps } from './Steps';
 import { TakesCard } from './TakesCard';
-import { Disclosure } from '../../ui/Disclosure';
+import { Fold } from '../../ui/Disclosure';
 
-const Answer = styled.h1`
-  font-size: 32px;
-  max-width: 22em;
-  ${phone} {
-    font-size: 26px;
-  }
-`;
-const Aside = styled.aside`
-  display: flex;
-  flex-direction: column;
-  gap: 28px;
-  h2 {
-    margin-bottom: 10px;
-  }
-`;
-
-/** What can be done from here stays in reach, however far down one reads. */
-const Reach = styled.div`
+/** The answer and what can be done from here stay in sight, however far down one reads; on a phone *Start* lies under the thumb. */
+const Top = styled.header`
   position: sticky;
   top: 0;
   z-index: 5;
   display: flex;
   flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 12px;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 8px 24px;
   background: ${color.ground};
   padding: 8px 0;
+  margin: -16px 0;
+  h1 {
+    font-size: 30px;
+    flex: 1 1 18em;
+    max-width: 26em;
+  }
+  > div {
+    display: flex;
+    gap: 8px;
+  }
+  ${phone} {
+    h1 {
+      font-size: 24px;
+    }
+    /* Above the bar of places. */
+    > div[data-startable] {
+      position: fixed;
+      inset: auto 0 calc(64px + env(safe-area-inset-bottom)) 0;
+      z-index: 19;
+      padding: 8px 16px;
+      background: ${color.ground};
+      border-top: 1px solid ${color.line};
+      > :first-child {
+        flex: 1;
+      }
+    }
+    /* A low screen keeps its room for reading. */
+    @media (max-height: 640px) {
+      position: static;
+    }
+  }
+`;
+const Aside = styled.aside`
+  display: flex;
+  flex-direction: column;
+  gap: 24px;
+  h2 {
+    margin-bottom: 6px;
+  }
+`;
+/** What is asked for seldom, a line each. */
+const Folded = styled.div`
+  > * {
+    border-top: 1px solid ${color.line};
+  }
+  > :last-child {
+    border-bottom: 1px solid ${color.line};
+  }
+  li {
+    padding: 3px 0;
+  }
 `;
 function Rulers({ planned }: { planned: Planned }) {
   const { plan, programme } = planned;
@@ -100,6 +138,7 @@ export function ProgrammePage() {
   const navigate = useNavigate();
   const planned = useMemo(() => (kit && item ? planOf(kit, item) : null), [kit, item]);
   const run = useRunOf(item?.id);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !planned) {
     return <NotInKit />;
@@ -109,9 +148,8 @@ export function ProgrammePage() {
   const us = kit.preferences?.units === 'us';
   const time = minutesOf(programme.steps);
   const always = programme.steps.filter((s) => s.when === 'always');
-  const later = programme.steps.filter((s) => s.when === 'if-failed');
   const start = async (): Promise<void> => {
-    const { id, wasUnderWay } = await beginRun(programme, item.name ?? KIND_WORDS[item.kind]);
+    const { id, wasUnderWay } = await beginRun(programme, item.name ?? KIND_WORDS[item.kind], { ready: [...ready] });
     if (wasUnderWay) tell('It is already under way; here it is.');
     await navigate(`/run/${id}`);
   };
@@ -120,99 +158,76 @@ export function ProgrammePage() {
   const expired = (kit.supplies ?? []).filter((s) => meant.has(s.id) && isExpired(s, today()));
   const figures = glanceOf(programme, us);
   const handed = handOver(programme, item.name ?? KIND_WORDS[item.kind], us);
+  const stands = standsText(plan.envelope);
   const startable = always.length > 0 && programme.method !== 'refer';
+  const ready = new Set([...ticked].filter((stepId) => always.some((s) => s.id === stepId)));
   return (
     <Page>
       <OnPaper of={handed} note={seen ? `Looked over ${dayText(dayOf(lookedAt(seen)))}.` : 'Never looked over.'} />
-      <Row $between $wrap>
-        <Crumbs
-          trail={[
-            { to: '/kit', name: 'Kit' },
-            { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-          ]}
-          here="Programme"
-        />
-        <Quiet>{seen ? `looked over ${whenText(lookedAt(seen))}` : 'never looked over'}</Quiet>
-      </Row>
+      <Crumbs
+        trail={[
+          { to: '/kit', name: 'Kit' },
+          { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
+        ]}
+        here="Programme"
+      />
       {run && <UnderWay run={run} />}
-      <Column $gap={8}>
-        <Answer>{programme.verdict}</Answer>
-        <p style={{ fontSize: 18 }}>
-          {programme.because.length > 0 && <>Because {programme.because.slice(0, 4).join(', ')}. </>}
-          <Quiet style={{ fontSize: 16 }}>
-            {programme.wouldChange[0] ?? ''} How sure: {programme.confidence}.
-          </Quiet>
-        </p>
-      </Column>
-      <Reach className="no-print">
-        {run ? null : startable ? (
-          <Button data-main-action onPress={() => void start()}>
-            Start
-          </Button>
-        ) : (
-          <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
-            Look it over
+      <Top>
+        <h1>{programme.verdict}</h1>
+        <div className="no-print" data-startable={run ? undefined : true}>
+          {run ? null : startable ? (
+            <Button data-main-action onPress={() => void start()}>
+              Start
+            </Button>
+          ) : (
+            <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
+              Look it over
+            </LinkButton>
+          )}
+          <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>
+            Rehearse
           </LinkButton>
-        )}
-        <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>
-          Rehearse
-        </LinkButton>
-        <Button look="quiet" onPress={() => window.print()}>
-          <Printer size={18} aria-hidden="true" /> Print
-        </Button>
-        {always.length > 0 && figures.length === 0 && (
-          <Quiet>
-            <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of it yours
-          </Quiet>
-        )}
-      </Reach>
+          <Button look="quiet" onPress={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </Button>
+        </div>
+      </Top>
+      <p style={{ fontSize: 18 }}>
+        {programme.because.length > 0 && <>{capital(programme.because.slice(0, 4).join(', '))}. </>}
+        <Quiet style={{ fontSize: 16 }}>
+          {seen ? `Looked over ${whenText(lookedAt(seen))}` : 'Never looked over'}; how sure: {programme.confidence}.
+        </Quiet>
+      </p>
+      {always.length > 0 && figures.length === 0 && (
+        <Quiet>
+          <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of it your own work
+        </Quiet>
+      )}
       <GlanceCard figures={figures} />
       <Strip steps={programme.steps} label="The programme as a strip of time" />
       <TwoColumns $left={1.45}>
         <section aria-label="Steps">
-          {always.length === 0 ? (
-            <Note tone="good">Nothing to do. {programme.wouldChange.slice(0, 3).join(' ')}</Note>
-          ) : (
-            <ol>
-              {always.map((step, n) => (
-                <Step key={step.id} step={step} number={n + 1} us={us} itemId={item.id} dose={dose} />
-              ))}
-            </ol>
-          )}
-          {later.length > 0 && (
-            <Disclosure title={`Only if a check fails: ${later.map((s) => s.title.toLowerCase()).join('; ')}`}>
-              <ol>
-                {later.map((step, n) => (
-                  <Step key={step.id} step={step} number={always.length + n + 1} us={us} itemId={item.id} dose={dose} />
-                ))}
-              </ol>
-            </Disclosure>
-          )}
+          <Steps
+            programme={programme}
+            us={us}
+            dose={dose}
+            ticked={ready}
+            onTick={
+              run
+                ? undefined
+                : (stepId, has) => setTicked((old) => (has ? [...old, stepId] : old.filter((other) => other !== stepId)))
+            }
+          />
         </section>
         <Aside>
-          <section aria-labelledby="stand">
-            <h2 id="stand">What it can stand</h2>
-            <Stack item={item} envelope={plan.envelope} />
-          </section>
-          <section aria-labelledby="limits">
-            <h2 id="limits">Try another setting</h2>
-            <Rulers planned={planned} />
-            {programme.envelope.waived
-              .filter((w, n, list) => list.findIndex((other) => other.limit === w.limit) === n)
-              .map((w) => (
-                <Note key={w.limit} tone="alarm">
-                  {w.by === 'label' ? 'The label' : w.by === 'maker' ? 'The maker' : 'Your choice'} goes past the usual limit,
-                  from {limitText(w.limit, w.from)} to {limitText(w.limit, w.to)}. {w.risk}
-                </Note>
-              ))}
-          </section>
           {programme.shopping.length > 0 && (
             <section aria-labelledby="shop">
               <h2 id="shop">To get first</h2>
               <ul>
                 {programme.shopping.map((s) => (
                   <li key={s.class}>
-                    {SUPPLY_WORDS[s.class]} <Figure>{s.needMl ? `${s.needMl} mL` : s.needCount ? `× ${s.needCount}` : ''}</Figure>{' '}
+                    {SUPPLY_WORDS[s.class]}{' '}
+                    <Figure>{s.needMl ? volumeText(s.needMl, us) : s.needCount ? `× ${s.needCount}` : ''}</Figure>{' '}
                     {s.perhaps && <Quiet>perhaps, if a check fails</Quiet>}
                   </li>
                 ))}
@@ -224,59 +239,61 @@ export function ProgrammePage() {
               {s.name ?? SUPPLY_WORDS[s.class]} expired on {dayText(s.expiresOn ?? '')}. Look at its label before you use it.
             </Note>
           ))}
-          <OwnFigures item={item} />
-          <TakesCard plan={plan} kit={kit} />
-          {programme.blocked.length > 0 && (
-            <section aria-labelledby="refused">
-              <h2 id="refused">Refused, and why</h2>
-              <ul>
-                {programme.blocked.map((b) => (
-                  <li key={`${b.option}-${b.rule}`} style={{ padding: '4px 0' }}>
-                    {b.text}
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          {programme.envelope.waived
+            .filter((w, n, list) => list.findIndex((other) => other.limit === w.limit) === n)
+            .map((w) => (
+              <Note key={w.limit} tone="alarm">
+                {w.by === 'label' ? 'The label' : w.by === 'maker' ? 'The maker' : 'Your choice'} goes past the usual limit, from{' '}
+                {limitText(w.limit, w.from)} to {limitText(w.limit, w.to)}. {w.risk}
+              </Note>
+            ))}
           <Schools plan={plan} kit={kit} />
-          <section aria-labelledby="hand" className="no-print">
-            <h2 id="hand">Hand it to somebody</h2>
-            <Row $wrap>
-              <TextButton onPress={() => window.print()}>On paper, one or two sheets</TextButton>
-              <TextButton onPress={() => download('programme.md', 'text/markdown', handOverMarkdown(handed))}>
-                As Markdown
-              </TextButton>
-              {always.length > 0 && (
-                <TextButton onPress={() => void asFile(programme, item)}>As a file, to carry out in their Umbrastic</TextButton>
-              )}
-            </Row>
-          </section>
-          {programme.assumptions.length > 0 && (
-            <section aria-labelledby="assumed">
-              <h2 id="assumed">What I took for granted</h2>
-              <ul>
-                {programme.assumptions.map((a) => (
-                  <li key={a} style={{ padding: '2px 0' }}>
-                    <Quiet>{a}</Quiet>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
-          {programme.wouldChange.length > 1 && always.length > 0 && (
-            <section aria-labelledby="change">
-              <h2 id="change">What would change my mind</h2>
-              <ul>
-                {programme.wouldChange.map((w) => (
-                  <li key={w} style={{ padding: '2px 0' }}>
-                    {w}
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <Folded>
+            <Fold head={<>What it can stand{stands && <Quiet>: {stands}</Quiet>}</>}>
+              <Column>
+                <Stack item={item} envelope={plan.envelope} />
+                <h3>Try another setting</h3>
+                <Rulers planned={planned} />
+              </Column>
+            </Fold>
+            {programme.blocked.length > 0 && (
+              <Fold head={`${programme.blocked.length} refused, and why`}>
+                <Lines of={programme.blocked.map((b) => b.text)} />
+              </Fold>
+            )}
+            {programme.wouldChange.length > 0 && always.length > 0 && (
+              <Fold head="What would change this answer">
+                <Lines of={programme.wouldChange} />
+              </Fold>
+            )}
+            {programme.assumptions.length > 0 && (
+              <Fold head={`${programme.assumptions.length} taken for granted`}>
+                <Lines of={programme.assumptions} />
+              </Fold>
+            )}
+            <TakesCard plan={plan} kit={kit} />
+            <OwnFigures item={item} />
+            <Fold head="Hand it to somebody">
+              <Row $wrap>
+                <TextButton onPress={() => window.print()}>On paper, one or two sheets</TextButton>
+                <TextButton onPress={() => download('programme.md', 'text/markdown', handOverMarkdown(handed))}>
+                  As Markdown
+                </TextButton>
+                {always.length > 0 && (
+                  <TextButton onPress={() => void asFile(programme, item)}>As a file, to carry out in their Umbrastic</TextButton>
+                )}
+              </Row>
+            </Fold>
+          </Folded>
         </Aside>
       </TwoColumns>
     </Page>
   );
 }
+const Lines = ({ of }: { of: readonly string[] }) => (
+  <ul>
+    {of.map((line) => (
+      <li key={line}>{line}</li>
+    ))}
+  </ul>
+);

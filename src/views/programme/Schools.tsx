@@ -5,22 +5,27 @@ import { differenceOf, type Reach } from '../../core/energy/choice';
 import type { Kit } from '../../core/gear';
 import type { School } from '../../core/knowledge';
 import { isMoot, refusedBy, sameHere, type Plan } from '../../core/programme';
-import { costText, stepsText } from '../../core/telling/choice';
+import { changeText, costText, stepsText } from '../../core/telling/choice';
 import { WORDS } from '../../core/words';
 import { chooseFor } from '../../data/repo';
 import { Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
+import { Fold } from '../../ui/Disclosure';
+import { useHeld } from '../../ui/held';
 import { RadioList } from '../../ui/RadioList';
 import { color } from '../../ui/theme';
 import { ReachSheet } from './ReachSheet';
 
 const Question = styled.div`
   border-top: 1px solid ${color.line};
-  padding: 10px 0;
-  h3 {
-    font-size: 16px;
+`;
+const Head = styled.span`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 12px;
+  strong {
     font-weight: 650;
-    padding: 0 0 4px;
   }
 `;
 /** Questions shown before the rest is asked for. */
@@ -46,39 +51,59 @@ function OptionText({ plan, school, id, chosen }: { plan: Plan; school: School; 
   );
 }
 
-/** One question: choose for this thing, then, if it is meant so, for all like it or for the whole kit. */
+const Told = styled.p`
+  border-left: 4px solid ${color.finish};
+  padding-left: 12px;
+`;
+/** One question, folded to what is chosen: opened, each answer says what it would change; a choice says here what it did change. */
 function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) {
   const [reach, setReach] = useState<Reach | null>(null);
+  const [was, setWas] = useState<{ readonly option: string; readonly text: string } | null>(null);
+  const { ref, hold } = useHeld(plan);
   const { item } = plan.request;
   const chosen = plan.choices.get(school.id) ?? school.fallback;
   const options = school.options.filter((o) => o.id === chosen || !sameHere(o, plan.facts));
   const own = item.schools?.[school.id] !== undefined;
   const strong = school.options.find((o) => o.id === chosen)?.strong === true;
+  const question = WORDS.questions[school.id] ?? school.id;
   const choose = async (option: string): Promise<void> => {
-    tell(`${WORDS.questions[school.id]}: ${optionName(school.id, option)}.`, await chooseFor([item.id], school.id, option));
+    const text = changeText(differenceOf(plan, school.id, option), plan.request.kit.preferences?.currency ?? '');
+    hold();
+    const undo = await chooseFor([item.id], school.id, option);
+    setWas({ option, text });
+    tell(`${question}: ${optionName(school.id, option)}.`, undo);
   };
   return (
-    <Question>
-      <h3>{WORDS.questions[school.id] ?? school.id}</h3>
-      <RadioList
-        label={WORDS.questions[school.id] ?? school.id}
-        value={chosen}
-        onChange={(id) => void choose(id)}
-        options={options.map((o) => ({
-          id: o.id,
-          name: optionName(school.id, o.id),
-          text: <OptionText plan={plan} school={school} id={o.id} chosen={o.id === chosen} />,
-          disabled: o.id !== chosen && refusedBy(o, plan.facts) !== null,
-        }))}
-      />
-      {own && strong && <Quiet>Chosen for this thing. Such a choice is made for each thing by itself.</Quiet>}
-      {own && !strong && (
-        <Row $wrap $gap={16}>
-          <Quiet>Chosen for this thing.</Quiet>
-          <TextButton onPress={() => setReach('like')}>For all like it</TextButton>
-          <TextButton onPress={() => setReach('kit')}>For the whole kit</TextButton>
-        </Row>
-      )}
+    <Question ref={ref}>
+      <Fold
+        head={
+          <Head>
+            {question}
+            <strong>{optionName(school.id, chosen)}</strong>
+          </Head>
+        }
+      >
+        <RadioList
+          label={question}
+          value={chosen}
+          onChange={(id) => void choose(id)}
+          options={options.map((o) => ({
+            id: o.id,
+            name: optionName(school.id, o.id),
+            text: <OptionText plan={plan} school={school} id={o.id} chosen={o.id === chosen} />,
+            disabled: o.id !== chosen && refusedBy(o, plan.facts) !== null,
+          }))}
+        />
+        <div role="status">{was?.option === chosen && <Told>{was.text}</Told>}</div>
+        {own && strong && <Quiet>Chosen for this thing. Such a choice is made for each thing by itself.</Quiet>}
+        {own && !strong && (
+          <Row $wrap $gap={16}>
+            <Quiet>Chosen for this thing.</Quiet>
+            <TextButton onPress={() => setReach('like')}>For all like it</TextButton>
+            <TextButton onPress={() => setReach('kit')}>For the whole kit</TextButton>
+          </Row>
+        )}
+      </Fold>
       {reach && (
         <ReachSheet kit={kit} item={item} school={school.id} option={chosen} reach={reach} onClose={() => setReach(null)} />
       )}
@@ -99,7 +124,7 @@ export function Schools({ plan, kit }: { plan: Plan; kit: Kit }) {
   const shown = open ? asked : asked.slice(0, SHOWN);
   return (
     <section aria-labelledby="schools">
-      <h2 id="schools">Where people do it differently</h2>
+      <h2 id="schools">Done differently</h2>
       {shown.map((school) => (
         <Asked key={school.id} plan={plan} kit={kit} school={school} />
       ))}

@@ -3,44 +3,56 @@ import styled from 'styled-components';
 import type { Dose } from '../../core/dosing';
 import type { SupplyClass } from '../../core/gear';
 import type { ProgrammeStep } from '../../core/document';
+import { timeText } from '../../core/telling/hand-over';
 import { minutesText, tempText, volumeText } from '../../core/units';
 import { HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';
 import { Figure, Note, Quiet } from '../../ui/basics';
+import { Checkbox } from '../../ui/Checkbox';
+import { Fold } from '../../ui/Disclosure';
 import { BandEdge, bandOf } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
 import { Reasons } from './Reasons';
 
-const StepItem = styled.li`
+const Line = styled.li`
   border-bottom: 1px solid ${color.line};
   display: grid;
-  grid-template-columns: 7px 28px minmax(0, 1fr);
+  grid-template-columns: 7px 24px minmax(0, 1fr);
   gap: 12px;
-  padding: 10px 0 4px;
+  padding: 4px 0;
+  > :nth-child(2) {
+    padding-top: 11px;
+  }
 `;
-const StepHead = styled.div`
+const Head = styled.span`
   display: flex;
   justify-content: space-between;
-  gap: 16px;
+  gap: 0 16px;
   align-items: baseline;
   strong {
     font-size: 17px;
     font-weight: 650;
+    line-height: 1.3;
+  }
+  > :last-child {
+    flex: none;
   }
   ${phone} {
     flex-direction: column;
-    gap: 2px;
   }
 `;
-const Foot = styled.div`
+const Body = styled.div`
+  padding: 0 0 8px;
   display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 16px;
-  > :last-child {
-    padding-top: 5px;
-  }
+  flex-direction: column;
+  gap: 6px;
+`;
+const Ticks = styled.ul`
+  padding: 0 0 6px;
+  display: flex;
+  flex-wrap: wrap;
+  column-gap: 24px;
 `;
 
 /** The figures of a step in one line, in the user's units. */
@@ -59,12 +71,6 @@ function figures(step: ProgrammeStep, us: boolean): string[] {
   return out;
 }
 
-function timeOf(step: ProgrammeStep): string {
-  const own = step.attendedMin > 0 ? `${minutesText(step.attendedMin)} of yours` : '';
-  const alone = step.unattendedMin > 0 ? `${minutesText(step.unattendedMin)} by itself` : '';
-  return [own, alone, step.mayWait ? '' : 'may not wait'].filter(Boolean).join(', ');
-}
-
 interface StepProps {
   readonly step: ProgrammeStep;
   readonly number: number;
@@ -72,54 +78,131 @@ interface StepProps {
   readonly itemId: string;
   /** How the dose of the main cleaner was worked out. */
   readonly dose: { readonly cleaner: SupplyClass; readonly dose: Dose } | null;
+  /** Cautions that stand folded too: those said at no step above. */
+  readonly newly: readonly string[];
 }
-/** One step: what to do, its figures, where it bites, what to look at, and why. */
-export function Step({ step, number, us, itemId, dose }: StepProps) {
+/** One step as a line with its time and its cautions; open: what to do, its figures, what to look at, and why. */
+export function Step({ step, number, us, itemId, dose, newly }: StepProps) {
   const shown = figures(step, us);
-  const time = timeOf(step);
+  const again = step.cautions.filter((c) => !newly.includes(c));
   return (
-    <StepItem>
+    <Line>
       <BandEdge $band={bandOf(step)} />
       <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
-      <div>
-        <StepHead>
-          <strong>{step.title}</strong>
-          {shown.length > 0 ? <Figure>{shown.join(' · ')}</Figure> : <Quiet>{time}</Quiet>}
-        </StepHead>
-        <p>{step.text}</p>
-        {step.cautions.map((c) => (
-          <Note key={c} tone="alarm">
-            {c}
-          </Note>
-        ))}
-        {step.check && (
-          <p>
+      <Fold
+        head={
+          <Head>
+            <strong>{step.title}</strong>
             <Quiet>
-              Look: {step.check.look} Good: {step.check.pass}
+              {timeText(step)}
+              {step.mayWait ? '' : ', at once'}
             </Quiet>
-          </p>
-        )}
-        <Foot>
-          <Why of={step.title}>
-            <Reasons why={step.why}>
-              {step.settings.doseMl !== undefined && (
-                <li>
-                  {dose && step.settings.cleaner === dose.cleaner && (
-                    <Figure style={{ fontSize: 14 }}>{doseWorking(dose.dose)}. </Figure>
-                  )}
-                  <Link to={`/bench/dose?item=${encodeURIComponent(itemId)}`}>Work the dose out on the bench</Link>
-                </li>
+          </Head>
+        }
+        always={
+          newly.length > 0 && (
+            <Note tone="alarm" small>
+              {newly.join(' ')}
+            </Note>
+          )
+        }
+      >
+        <Body>
+          {shown.length > 0 && <Figure>{shown.join(' · ')}</Figure>}
+          <p>{step.text}</p>
+          {again.length > 0 && (
+            <Note tone="alarm" small>
+              {again.join(' ')}
+            </Note>
+          )}
+          {step.check && (
+            <p>
+              <Quiet>
+                Look: {step.check.look} Good: {step.check.pass}
+              </Quiet>
+            </p>
+          )}
+          <div>
+            <Why of={step.title}>
+              <Reasons why={step.why}>
+                {step.settings.doseMl !== undefined && (
+                  <li>
+                    {dose && step.settings.cleaner === dose.cleaner && (
+                      <Figure style={{ fontSize: 14 }}>{doseWorking(dose.dose)}. </Figure>
+                    )}
+                    <Link to={`/bench/dose?item=${encodeURIComponent(itemId)}`}>Work the dose out on the bench</Link>
+                  </li>
+                )}
+                {step.settings.rinseModel && step.phase === 'rinse' && (
+                  <li>
+                    <Link to={`/bench/rinse?item=${encodeURIComponent(itemId)}`}>See the rinses as a curve</Link>
+                  </li>
+                )}
+              </Reasons>
+            </Why>
+          </div>
+        </Body>
+      </Fold>
+    </Line>
+  );
+}
+
+/** What makes the thing ready, to be ticked in any order; open: how each is done, and why. */
+export function Ready({
+  steps,
+  number,
+  ticked,
+  onTick,
+}: {
+  steps: readonly ProgrammeStep[];
+  number: number;
+  ticked: ReadonlySet<string>;
+  /** Absent where nothing can be ticked: it is under way, and ticked there. */
+  onTick?: ((id: string, has: boolean) => void) | undefined;
+}) {
+  const first = steps[0];
+  if (!first) return null;
+  const attendedMin = steps.reduce((sum, s) => sum + s.attendedMin, 0);
+  return (
+    <Line>
+      <BandEdge $band={bandOf(first)} />
+      <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
+      <Fold
+        head={
+          <Head>
+            <strong>Make it ready</strong>
+            <Quiet>{timeText({ attendedMin, unattendedMin: 0 })}</Quiet>
+          </Head>
+        }
+        always={
+          <Ticks>
+            {steps.map((s) => (
+              <li key={s.id}>
+                {onTick ? (
+                  <Checkbox selected={ticked.has(s.id)} onChange={(has) => onTick(s.id, has)}>
+                    {s.title}
+                  </Checkbox>
+                ) : (
+                  s.title
+                )}
+              </li>
+            ))}
+          </Ticks>
+        }
+      >
+        <Body>
+          {steps.map((s) => (
+            <div key={s.id}>
+              <strong>{s.title}.</strong> {s.text !== `${s.title}.` && s.text}{' '}
+              {s.why.length > 0 && (
+                <Why of={s.title}>
+                  <Reasons why={s.why} />
+                </Why>
               )}
-              {step.settings.rinseModel && step.phase === 'rinse' && (
-                <li>
-                  <Link to={`/bench/rinse?item=${encodeURIComponent(itemId)}`}>See the rinses as a curve</Link>
-                </li>
-              )}
-            </Reasons>
-          </Why>
-          {shown.length > 0 && <Quiet>{time}</Quiet>}
-        </Foot>
-      </div>
-    </StepItem>
+            </div>
+          ))}
+        </Body>
+      </Fold>
+    </Line>
   );
 }

@@ -5,7 +5,7 @@ import type { Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
 import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/telling/energy';
 import { Figure, Quiet } from '../../ui/basics';
-import { Disclosure } from '../../ui/Disclosure';
+import { Disclosure, Fold } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 
 const kWh = (t: Takes): string => t.kWh.toFixed(t.kWh < 0.095 ? 2 : 1);
@@ -18,10 +18,15 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
   if (lines.length === 0) return null;
   const unpriced = all.some((a) => a.takes.unpriced);
   return (
-    <section aria-labelledby="takes">
-      <h2 id="takes">What it takes</h2>
+    <Fold
+      head={
+        <>
+          Energy, water and money<Quiet>: {[`${kWh(takes(plan))} kWh`, `${Math.round(takes(plan).litres)} L`].join(', ')}</Quiet>
+        </>
+      }
+    >
       <FigureTable
-        label="What it takes, and what it could"
+        label="Energy, water and money: as planned, and otherwise"
         rows={all}
         rowKey={(a) => a.id}
         columns={[
@@ -60,6 +65,6 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
           <Link to={`/bench/energy?item=${encodeURIComponent(plan.request.item.id)}`}>Try other figures</Link>
         </Quiet>
       </Disclosure>
-    </section>
+    </Fold>
   );
 }

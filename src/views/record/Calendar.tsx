@@ -75,7 +75,7 @@ export function Calendar({ kit, ranked }: { kit: Kit; ranked: readonly Ranked[] 
             Outings from a calendar file
           </FilePick>
         </Row>
-        <Quiet>Looks, care, outings, upkeep and what rings, as one file (iCalendar).</Quiet>
+        <Quiet>Looks, care, outings, upkeep and alarms, as one file (iCalendar).</Quiet>
         {fault && <Note tone="alarm">{fault}</Note>}
       </Column>
       {read && (

@@ -88,7 +88,7 @@ export function Meeting({ clash, onRinsed }: { clash: Clash; onRinsed: () => voi
 }
 
 /** The field under a step that is left out. */
-export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
+export function SkipField({ label, onSkip }: { label: string; onSkip: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
     <Form
@@ -97,7 +97,7 @@ export function SkipField({ onSkip }: { onSkip: (reason: string) => void }) {
       }}
     >
       <Row $wrap>
-        <TextField label="Why skip it?" autoFocus maxLength={200} value={reason} onChange={setReason} />
+        <TextField label={label} autoFocus maxLength={200} value={reason} onChange={setReason} />
         <Button type="submit" style={{ marginTop: 22 }}>
           Skip it
         </Button>

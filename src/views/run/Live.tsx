@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { toThing } from '../../app/routes';
 import { nowMs } from '../../app/now';
+import { inPieces } from '../../core/run/ticks';
 import { chooseWay, lookAfterAll, putAwayAsItIs, type Run } from '../../core/run';
 import { answerClock } from '../../data/repo';
 import { minutesText } from '../../core/units';
@@ -11,6 +12,7 @@ import { TextButton } from '../../ui/Button';
 import { Strip } from '../../ui/strata';
 import { OpenLooks, WaysOut } from './Questions';
 import { Beside, Screen } from './parts';
+import { MakeReady } from './MakeReady';
 import { StepActions } from './StepActions';
 import { Drying, StepHead, StepMeasures, StepSays } from './StepBody';
 import { type LiveRun, useLive } from './useLive';
@@ -29,7 +31,7 @@ export function Live({
 }) {
   const live = useLive(given);
   if (!live) return null;
-  const { run, step, damp, look, act, asking, gate } = live;
+  const { run, step, damp, look, act, asking, gate, ready } = live;
   const wide = damp !== null || look?.id === 'drops';
   return (
     <Screen $aside={wide && !asking && !gate}>
@@ -45,9 +47,15 @@ export function Live({
       ) : (
         <Beside $aside={damp !== null}>
           <div>
-            <StepHead live={live} />
-            <StepSays live={live} />
-            <StepMeasures live={live} />
+            {ready.length > 0 ? (
+              <MakeReady live={live} />
+            ) : (
+              <>
+                <StepHead live={live} />
+                <StepSays live={live} />
+                <StepMeasures live={live} />
+              </>
+            )}
           </div>
           <Drying live={live} />
         </Beside>
@@ -61,6 +69,7 @@ export function Live({
 /** Which thing, which step of how many, and a clock that was set. */
 function Where({ live: { run, step, jumped }, of }: { live: LiveRun; of: string | undefined }) {
   const shown = run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id));
+  const pieces = inPieces(shown);
   const [to, back] = of
     ? ['/wash-day', 'Back to the wash day']
     : run.load && !run.alone
@@ -79,7 +88,9 @@ function Where({ live: { run, step, jumped }, of }: { live: LiveRun; of: string 
           <strong style={{ overflowWrap: 'anywhere' }}>{of ?? run.itemName}</strong>
         </Row>
         <Quiet style={{ whiteSpace: 'nowrap' }}>
-          {of ? 'in one drum' : `step ${shown.findIndex((s) => s.id === step.id) + 1} of ${shown.length}`}
+          {of
+            ? 'in one drum'
+            : `step ${pieces.findIndex((piece) => piece.some((s) => s.id === step.id)) + 1} of ${pieces.length}`}
         </Quiet>
       </Row>
       {!of && <Strip steps={run.programme.steps} small doneIds={done} label="Where you are" />}

@@ -8,7 +8,7 @@ import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { soakedIn } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
 import { typedNumber } from '../../core/units';
-import { SOIL_GRADE_WORDS } from '../../core/words';
+import { ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { DigitsField } from '../../ui/TextField';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -179,7 +179,6 @@ export function LoftStep({
   );
 }
 
-const ODOURS = ['none', 'faint', 'clear', 'strong'] as const;
 /** How it is as a whole: clean and without smell passes; anything else is recorded as it is seen. */
 export function WholeStep({ onSeen }: { onSeen: (seen: { soil: number; odour: number }) => void }) {
   const [open, setOpen] = useState(false);
@@ -207,7 +206,7 @@ export function WholeStep({ onSeen }: { onSeen: (seen: { soil: number; odour: nu
       <OneOf
         label="Smell?"
         value={odour === null ? null : String(odour)}
-        options={ODOURS.map((name, id) => ({ id: String(id), name }))}
+        options={ODOUR_WORDS.map((name, id) => ({ id: String(id), name }))}
         onChange={(id) => setOdour(Number(id))}
       />
       <Row>

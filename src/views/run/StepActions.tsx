@@ -19,6 +19,7 @@ import {
   seeWhole,
   skipStep,
 } from '../../core/run';
+import { tickAll } from '../../core/run/load';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { listed } from '../../core/words/text';
@@ -120,7 +121,18 @@ function Opened({ live }: { live: LiveRun }) {
         </Note>
       )}
       {open === 'weigh' && !weighsDry && !damp && <WeighHere live={live} focus />}
-      {open === 'skip' && <SkipField onSkip={(why) => act((r) => skipStep(r, nowMs(), why))} />}
+      {open === 'skip' && (
+        <SkipField
+          label={live.ready.length > 0 ? 'Why leave out what is not ticked?' : 'Why skip it?'}
+          onSkip={(why) =>
+            act((r) =>
+              live.ready.length === 0
+                ? skipStep(r, nowMs(), why)
+                : live.ready.reduce((now, { step: one }) => (now.currentId === one.id ? skipStep(now, nowMs(), why) : now), r),
+            )
+          }
+        />
+      )}
       {uses && (
         <Used key={step.id} step={step} measured={measured} onChange={(next) => setUsedAt({ stepId: step.id, ...next })} />
       )}
@@ -169,6 +181,7 @@ function Answering({ live }: { live: LiveRun }) {
   const { setFeltAt, step, state, act, end, look, suds, next, timed, rung, running, waiting, again, heat, inUse } = live;
   const { weighsDry, weighed, verdict, begin, felt, passed, answering, canStart } = live;
   const ready = !timed || !waiting;
+  const left = live.ready.filter((one) => !one.done).map((one) => one.step.id);
   const still = state.state !== 'paused';
   // The next round says "not yet" by itself.
   const roundFollows = canStart && rung;
@@ -224,7 +237,7 @@ function Answering({ live }: { live: LiveRun }) {
           size="big"
           look={running || inUse !== null || untried || (weighsDry && !weighed) ? 'quiet' : 'main'}
           {...(running ? {} : { 'data-main-action': true })}
-          onPress={() => end((r, how) => finishStep(r, nowMs(), how))}
+          onPress={() => (left.length > 0 ? act((r) => tickAll(r, left, nowMs())) : end((r, how) => finishStep(r, nowMs(), how)))}
         >
           {weighsDry && !weighed ? 'No scale: go on' : untried ? 'Not all tried: go on' : 'Done'}
         </Button>
@@ -249,7 +262,7 @@ function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { li
   return (
     <Row $gap={8}>
       <Bell size={18} aria-hidden="true" style={{ flex: 'none' }} />
-      <Quiet>It rings at {clockText(now + left)}, also when you leave this page open in the background.</Quiet>
+      <Quiet>Alarm at {clockText(now + left)}, also while this page is open in the background.</Quiet>
       {mayNotify === 'can-ask' && (
         <TextButton style={{ whiteSpace: 'nowrap' }} onPress={() => void askToNotify().then(() => setMayNotify(notifying()))}>
           Notify me too

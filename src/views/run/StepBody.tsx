@@ -81,7 +81,7 @@ export function StepSays({ live }: { live: LiveRun }) {
     <>
       {late > 0 && (
         <Note tone="alarm">
-          <strong>It has waited {minutesText(late)} since it rang.</strong> {satText(step, item)}
+          <strong>It has waited {minutesText(late)} since the alarm.</strong> {satText(step, item)}
           {!step.mayWait && ' Do the next thing now.'}
         </Note>
       )}

@@ -37,6 +37,7 @@ import { inForce } from '../../core/run/events';
 import { occupant } from '../../core/run/in-use';
 import { besideHere, gathered, pressAt, sharedAs } from '../../core/run/load';
 import { lookOf } from '../../core/run/looks';
+import { pieceOf } from '../../core/run/ticks';
 import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
 import { drumWords } from '../../core/telling/load';
@@ -51,6 +52,8 @@ const NOBODY: readonly Run[] = [];
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
 type Change = (run: Run, how: Carried) => Run;
+const isOver = (run: Run, id: string): boolean =>
+  ['done', 'passed', 'failed', 'skipped'].includes(run.steps[id]?.state ?? 'waiting');
 /** What is asked about a round that is ended early, and what is done then. */
 interface Asked {
   readonly stepId: string;
@@ -93,7 +96,9 @@ export function useLive(stored: Run) {
   // By the minute: the curve need not be worked out at every tick.
   const minute = Math.floor(now / 60_000) * 60_000;
   const damp = useDamp(stored, item, kit, equipment?.room, minute);
-  const focusKey = `${step?.id}/${state?.state === 'asking'}/${run.open.length}`;
+  // What makes the thing ready is one screen with ticks; a step that stands alone is its own.
+  const piece = step && run.detours.length === 0 ? pieceOf(run.programme.steps, step.id) : [];
+  const focusKey = `${piece[0]?.id ?? step?.id}/${state?.state === 'asking'}/${run.open.length}`;
   useEffect(() => {
     focusOn('step');
   }, [focusKey]);
@@ -101,6 +106,7 @@ export function useLive(stored: Run) {
   const open = opened?.stepId === step.id ? opened.what : null;
   const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
   const onlyZones = zonesHere(run);
+  const ready = piece.length > 1 ? piece.map((s) => ({ step: s, done: isOver(run, s.id) })) : [];
   const sprayed = (step.settings.spray ?? []).filter((z) => onlyZones.includes(z.zone));
   const sprayedMl = sprayed.reduce((ml, z) => ml + z.ml, 0);
   const unmeasured: Measured = sprayed.length > 0 ? { ml: { 'spray-proofer': sprayedMl }, only: true } : { ml: {} };
@@ -300,6 +306,7 @@ export function useLive(stored: Run) {
     canStart,
     way,
     onlyZones,
+    ready,
     stop,
   };
 }

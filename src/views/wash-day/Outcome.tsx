@@ -37,8 +37,8 @@ function Figures({ of: { waterL, kWh, money, unpriced, hours } }: { of: Costs })
 export function Saved({ day }: { day: WashDay }) {
   const { takes, oneByOne } = day;
   return (
-    <section aria-label="What it takes">
-      <h2>What it takes</h2>
+    <section aria-label="Energy, water and money">
+      <h2>Energy, water and money</h2>
       <p>
         <Figures of={takes} />{' '}
         <Quiet>

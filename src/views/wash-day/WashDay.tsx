@@ -75,7 +75,7 @@ export function WashDay() {
       <Page>
         <h1>Several things, one day</h1>
         <Empty title="Choose what is to be washed.">
-          <p>What may share a drum is put together, the machines are kept busy, and you are told when you are needed.</p>
+          <p>What may share a drum is put together, the machines are kept busy, and you see when you are needed.</p>
           <Row $wrap>
             <Button
               isDisabled={due.length === 0}

@@ -253,8 +253,8 @@ export const FINISH_WORDS = {
     title: 'Test with drops',
     text: (c) =>
       `Let a few drops of water fall on ${exposed(c)} from about 10 cm, wait a minute, shake them off and look for darkened cloth.`,
-    look: 'Do the drops pearl and roll?',
-    pass: 'They pearl and roll off: grade 4 or 5.',
+    look: 'Do the drops bead and roll off?',
+    pass: 'They bead and roll off: grade 4 or 5.',
   },
   'spray-if-failed': {
     title: 'Spray the finish on',
@@ -286,8 +286,8 @@ export const FINISH_WORDS = {
   retest: {
     title: 'Test with drops again',
     text: 'Let a few drops fall on the same places and wait a minute.',
-    look: 'Do the drops pearl and roll?',
-    pass: 'They pearl and roll off: grade 4 or 5.',
+    look: 'Do the drops bead and roll off?',
+    pass: 'They bead and roll off: grade 4 or 5.',
   },
   'weigh-loft': {
     title: 'Weigh it and measure the loft',

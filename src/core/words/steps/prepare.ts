@@ -80,9 +80,9 @@ export const PREPARE_WORDS = {
   },
   'check-leak': {
     title: 'Is it a leak?',
-    text: 'Water came through to the back. Feel the inside where it did, seams first: a face that drinks up water is cold and wet outside only.',
+    text: 'Water came through to the back. Feel the inside where it did, seams first: a face that soaks up water is cold and wet outside only.',
     look: 'Is the inside dry?',
-    pass: 'Dry inside: only the face drinks.',
+    pass: 'Dry inside: only the face is wet.',
   },
   'leak-route': {
     title: 'Have the leak repaired',
