@@ -390,8 +390,7 @@ describe('with wet hands', () => {
     const v = await visit({ width: 390, height: 844 });
     await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
-    await v.press('Skip');
-    await v.press('Note');
+    await v.press('More');
     const heights = await v.page.$$eval('main button, main input:not([type=checkbox]):not([type=radio]):not([hidden])', (all) =>
       all
         .filter((e) => (e as HTMLElement).offsetParent !== null && !e.closest('[style*=clip]'))
@@ -401,7 +400,7 @@ describe('with wet hands', () => {
     expect(heights.filter(([, height]) => height < 64)).toEqual([]);
     await v.reload();
     const bar = (await (
-      await v.named('Not yet', 'button')
+      await v.named('Pause', 'button')
     ).evaluateHandle((e) => {
       let up: HTMLElement | null = e as HTMLElement;
       while (up && getComputedStyle(up).position !== 'sticky') up = up.parentElement;

@@ -20,6 +20,11 @@ export const missingOf = ({ judged }: Damp, loose: boolean): string =>
         .map((m) => missingText(m, loose))
         .join('; ');
 
+/** "About 1 h 40 of drying yet, 35 min to 3 h 40." */
+export const stillText = ({ low, middle, high }: Damp['estimate']['left']): string =>
+  high < 5
+    ? 'By its weights the water is out.'
+    : `About ${minutesText(round(middle))} of drying yet, ${minutesText(round(low))} to ${minutesText(round(high))}.`;
 /** How long yet, in a sentence with its interval, what is missing to be dry, and the damp curve. */
 export function DampPanel({
   damp,
@@ -38,14 +43,7 @@ export function DampPanel({
   return (
     <section aria-label="How dry it is" style={{ display: 'flex', flexDirection: 'column', gap: 8 }}>
       <p style={{ fontSize: 19 }}>
-        {left.high < 5 ? (
-          <strong>By its weights the water is out.</strong>
-        ) : (
-          <>
-            <strong>About {minutesText(round(left.middle))} of drying yet</strong>, likely between {minutesText(round(left.low))}{' '}
-            and {minutesText(round(left.high))}.
-          </>
-        )}{' '}
+        <strong>{stillText(left)}</strong>{' '}
         <Quiet style={{ fontSize: 16 }}>
           {Math.round(waterG.middle / 5) * 5} g of water left
           {core(damp.estimate.coreDamp)}.{' '}

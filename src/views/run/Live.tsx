@@ -12,6 +12,7 @@ import { TextButton } from '../../ui/Button';
 import { Strip } from '../../ui/strata';
 import { OpenLooks, WaysOut } from './Questions';
 import { Beside, Screen } from './parts';
+import { Ahead } from './Ahead';
 import { MakeReady } from './MakeReady';
 import { StepActions } from './StepActions';
 import { Drying, StepHead, StepMeasures, StepSays } from './StepBody';
@@ -32,9 +33,10 @@ export function Live({
   const live = useLive(given);
   if (!live) return null;
   const { run, step, damp, look, act, asking, gate, ready } = live;
-  const wide = damp !== null || look?.id === 'drops';
+  const drops = look?.id === 'drops';
+  const plain = damp === null && !drops;
   return (
-    <Screen $aside={wide && !asking && !gate}>
+    <Screen $aside={!asking && !gate}>
       <Where live={live} of={of} />
       {asking ? (
         <WaysOut run={run} step={step} onWay={(way) => act((r) => chooseWay(r, way, nowMs()))} />
@@ -45,7 +47,7 @@ export function Live({
           onAsItIs={() => act((r) => putAwayAsItIs(r, nowMs()))}
         />
       ) : (
-        <Beside $aside={damp !== null}>
+        <Beside $aside={!drops}>
           <div>
             {ready.length > 0 ? (
               <MakeReady live={live} />
@@ -58,6 +60,7 @@ export function Live({
             )}
           </div>
           <Drying live={live} />
+          {plain && <Ahead live={live} />}
         </Beside>
       )}
       {children}

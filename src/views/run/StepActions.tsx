@@ -1,5 +1,6 @@
+import { useState, type ReactNode } from 'react';
+import { useReading, useVoice } from '../../app/voice';
 import { hiddenWords } from './HiddenPlaces';
-import type { ReactNode } from 'react';
 import { Bell, Pause, Play, Scale } from 'lucide-react';
 import { askToNotify, notifying } from '../../app/alarms';
 import { nowMs } from '../../app/now';
@@ -33,7 +34,8 @@ import { missingOf } from './DampPanel';
 import { WholeStep } from './Measures';
 import { CutShort, Occupied } from './Questions';
 import { Used } from './Used';
-import { Actions, AtHand, Answers, Pair } from './parts';
+import { usePhone } from '../../ui/phone';
+import { Actions, AtHand, Answers, Pair, Rarer } from './parts';
 import { WeighHere } from './StepBody';
 import { type LiveRun } from './useLive';
 
@@ -155,11 +157,11 @@ function Starting({ live }: { live: LiveRun }) {
       )}
       {canStart && beside.length > 0 && <Quiet>It starts for {listed(beside.map((m) => m.itemName))} too.</Quiet>}
       {canStart && next !== usual && <TextButton onPress={() => begin(usual)}>The usual {minutesText(usual)} instead</TextButton>}
-      {running && !damp && (
+      {running && (
         <Answers $two={shared === null}>
           {shared === null && (
-            <Button size="big" look="quiet" onPress={() => toggle('weigh')}>
-              <Scale aria-hidden="true" /> Weigh
+            <Button size="big" look="quiet" {...(damp ? { 'data-main-action': true } : {})} onPress={() => toggle('weigh')}>
+              <Scale aria-hidden="true" /> Weigh it
             </Button>
           )}
           <Button size="big" look="quiet" onPress={() => act((r) => pauseTimer(r, nowMs()))}>
@@ -178,9 +180,10 @@ function Starting({ live }: { live: LiveRun }) {
 
 /** The answer to the look, or "Done" where there is none. */
 function Answering({ live }: { live: LiveRun }) {
-  const { setFeltAt, step, state, act, end, look, suds, next, timed, rung, running, waiting, again, heat, inUse } = live;
+  const { setFeltAt, step, state, act, end, look, suds, next, open, timed, rung, running, waiting, again, heat, inUse } = live;
   const { weighsDry, weighed, verdict, begin, felt, passed, answering, canStart } = live;
-  const ready = !timed || !waiting;
+  // Before the alarm there is only a quiet way out.
+  const ready = running ? open === 'early' : !timed || !waiting;
   const left = live.ready.filter((one) => !one.done).map((one) => one.step.id);
   const still = state.state !== 'paused';
   // The next round says "not yet" by itself.
@@ -257,35 +260,64 @@ function passText({ step, look, verdict, damp }: LiveRun): string {
 }
 
 /** When it rings, and where that is heard. */
-function Ringing({ live: { now, left, running, mayNotify, setMayNotify } }: { live: LiveRun }) {
+function Ringing({ live }: { live: LiveRun }) {
+  const { now, left, running, mayNotify, setMayNotify, open, toggle, felt, clash } = live;
   if (!running || left === null) return null;
   return (
-    <Row $gap={8}>
-      <Bell size={18} aria-hidden="true" style={{ flex: 'none' }} />
-      <Quiet>Alarm at {clockText(now + left)}, also while this page is open in the background.</Quiet>
+    <Row $gap={8} $between $wrap>
+      <Row $gap={8}>
+        <Bell size={18} aria-hidden="true" style={{ flex: 'none' }} />
+        <Quiet>Alarm at {clockText(now + left)}, also in the background.</Quiet>
+      </Row>
       {mayNotify === 'can-ask' && (
         <TextButton style={{ whiteSpace: 'nowrap' }} onPress={() => void askToNotify().then(() => setMayNotify(notifying()))}>
           Notify me too
         </TextButton>
       )}
+      {!felt && !clash && open !== 'early' && <TextButton onPress={() => toggle('early')}>Finish early</TextButton>}
     </Row>
   );
 }
 
+/** The step as it is read aloud: what it is, what to do, with what care, and what to look for. */
+const spoken = ({ step, words, ready }: LiveRun): string =>
+  ready.length > 0
+    ? ['Make it ready.', ...ready.filter((r) => !r.done).map((r) => `${r.step.title}. ${r.step.text}`)].join(' ')
+    : [`${words.title}.`, words.text, ...step.cautions, step.check?.look ?? ''].filter(Boolean).join(' ');
 /** What is rarer: back, hold, skip, weigh, note, photograph, stop. Below what stands over the text on a small screen. */
 function Foot({ live }: { live: LiveRun }) {
-  const { run, stored, item, toggle, step, damp, act, back, shared, running, clash, weighsDry, asking, gate, answering, stop } =
-    live;
+  const small = usePhone();
+  const {
+    run,
+    stored,
+    item,
+    open,
+    toggle,
+    step,
+    damp,
+    act,
+    back,
+    shared,
+    running,
+    clash,
+    weighsDry,
+    asking,
+    gate,
+    answering,
+    stop,
+  } = live;
   const stands = !clash && !asking && !gate;
-  return (
-    <AtHand>
-      {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
-      {running && damp && <TextButton onPress={() => act((r) => pauseTimer(r, nowMs()))}>Pause</TextButton>}
+  const voice = useVoice();
+  const [aloud, setAloud] = useState(false);
+  useReading(spoken(live), aloud);
+  const rarer = (
+    <>
       {clash && (
         <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
           Leave this step out
         </TextButton>
       )}
+      {voice && <TextButton onPress={() => setAloud(!aloud)}>{aloud ? 'Stop reading' : 'Read it to me'}</TextButton>}
       {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
       {stands && shared === null && !running && !weighsDry && !damp && answering && (
         <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
@@ -306,6 +338,21 @@ function Foot({ live }: { live: LiveRun }) {
       <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>
         {shared === null ? 'Stop the programme' : 'Stop it for all'}
       </TextButton>
+    </>
+  );
+  return (
+    <AtHand>
+      {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
+      {small ? (
+        <>
+          <TextButton aria-expanded={open === 'more'} onPress={() => toggle('more')}>
+            {open === 'more' ? 'Less' : 'More'}
+          </TextButton>
+          {open === 'more' && <Rarer>{rarer}</Rarer>}
+        </>
+      ) : (
+        rarer
+      )}
     </AtHand>
   );
 }

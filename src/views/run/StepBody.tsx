@@ -18,14 +18,15 @@ import { listed } from '../../core/words/text';
 import { zoneName } from '../../core/words/zones';
 import { saveEquipment } from '../../data/repo';
 import { Note, Quiet } from '../../ui/basics';
+import { Disclosure } from '../../ui/Disclosure';
 import { countdown } from '../../ui/countdown';
 import { Clumps } from './Asides';
-import { DampPanel } from './DampPanel';
+import { DampPanel, stillText } from './DampPanel';
 import { DeviceLine } from './DeviceLine';
 import { HiddenPlaces, StaysOff } from './HiddenPlaces';
 import { SprayCounter } from './SprayCounter';
 import { DropsStep, LoftStep, Weigh } from './Measures';
-import { Big, Clock, HeatLine, Text } from './parts';
+import { Big, Clock, HeatLine, InSight, Text } from './parts';
 import { type LiveRun } from './useLive';
 import { reachable } from '../../ui/focus';
 
@@ -50,6 +51,11 @@ export function StepHead({ live }: { live: LiveRun }) {
           <strong>{HEAT_WORDS[heat]}</strong>.
         </HeatLine>
       )}
+      {damp && running && (
+        <InSight>
+          <strong>{stillText(damp.estimate.left)}</strong>
+        </InSight>
+      )}
     </div>
   );
 }
@@ -70,11 +76,13 @@ export function StepSays({ live }: { live: LiveRun }) {
     more,
     timed,
     rung,
+    running,
     waiting,
     loose,
     way,
     onlyZones,
   } = live;
+  const text = more ? RINSE_WORDS.text : words.text;
   const machines = [...(equipment?.washers ?? []), ...(equipment?.dryers ?? [])];
   const moved = movedText(run, step, (id) => machines.find((m) => m.id === id)?.name);
   return (
@@ -85,7 +93,8 @@ export function StepSays({ live }: { live: LiveRun }) {
           {!step.mayWait && ' Do the next thing now.'}
         </Note>
       )}
-      <Text>{more ? RINSE_WORDS.text : words.text}</Text>
+      {!running && <Text>{text}</Text>}
+      {step.check && running && <Text>Then: {step.check.look}</Text>}
       {moved && (
         <Text>
           <strong>{moved}</strong>
@@ -121,6 +130,11 @@ export function StepSays({ live }: { live: LiveRun }) {
         <Text>
           <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>
         </Text>
+      )}
+      {running && (
+        <Disclosure title="What this step is">
+          <Text>{text}</Text>
+        </Disclosure>
       )}
     </>
   );
@@ -204,7 +218,7 @@ export function WeighHere({
 
 /** How dry it is, and what the devices say; nothing where nothing dries. */
 export function Drying({ live }: { live: LiveRun }) {
-  const { now, equipment, heard, setHeard, step, damp, left, next, running, heat, loose } = live;
+  const { now, equipment, heard, setHeard, step, damp, open, left, next, running, heat, loose } = live;
   if (!damp) return null;
   return (
     <div>
@@ -217,7 +231,7 @@ export function Drying({ live }: { live: LiveRun }) {
             : `after the next round, of ${minutesText(next)}`
         }
       >
-        <WeighHere live={live} focus={heard !== null} />
+        <WeighHere key={String(open === 'weigh')} live={live} focus={heard !== null || open === 'weigh'} />
       </DampPanel>
       <DeviceLine
         heat={heat}

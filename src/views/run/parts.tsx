@@ -33,6 +33,9 @@ export const Big = styled.h1`
   line-height: 1.15;
   text-wrap: balance;
   outline: none;
+  ${phone} {
+    font-size: 30px;
+  }
 `;
 export const Clock = styled.p`
   font: 700 96px/1 ${font.text};
@@ -47,6 +50,14 @@ export const Text = styled.p`
   font-size: 21px;
   line-height: 1.45;
   max-width: 34em;
+`;
+/** Said once more at the top of a phone, where its own place is further down. */
+export const InSight = styled.p`
+  display: none;
+  font-size: 19px;
+  ${phone} {
+    display: block;
+  }
 `;
 export const HeatLine = styled.p`
   font-size: 22px;
@@ -74,6 +85,13 @@ export const AtHand = styled.div`
   > :last-child {
     margin-left: auto;
   }
+`;
+/** The same, opened on a phone. */
+export const Rarer = styled.div`
+  flex-basis: 100%;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
 `;
 /** One answer, or two side by side. */
 export const Answers = styled.div<{ $two: boolean }>`

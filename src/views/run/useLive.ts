@@ -82,7 +82,10 @@ export function useLive(stored: Run) {
   const { kit, item } = useItem(run.itemId);
   const { evening } = useEvening(kit, item);
   // Each belongs to the step it was opened at, and closes with it.
-  const [opened, setOpened] = useState<{ stepId: string; what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' } | null>(null);
+  const [opened, setOpened] = useState<{
+    stepId: string;
+    what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' | 'early' | 'more';
+  } | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   const [usedAt, setUsedAt] = useState<(Measured & { stepId: string }) | null>(null);
   const [rinsedAt, setRinsedAt] = useState<string | null>(null);
