@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
@@ -174,7 +175,9 @@ export function CareReport({
   return (
     <Sheet>
       <p>
-        <strong>{capital(didText(entry))}</strong>
+        <strong>
+          <Said>{capital(didText(entry))}</Said>
+        </strong>
         {tookMin !== undefined && `, in ${tookMin < 1 ? 'less than a minute' : minutesText(tookMin)}`}
         {plannedMin !== undefined && plannedMin > 0 && <Quiet> ({minutesText(plannedMin)} were planned)</Quiet>}.
         {entry.asItIs && ' It was put away although a look was open.'}
@@ -217,7 +220,7 @@ export function CareReport({
       )}
       {load && (
         <p>
-          {inDrumText(load, entry.itemId, (id) => names.get(id) ?? 'a thing that is gone')}{' '}
+          <Said>{inDrumText(load, entry.itemId, (id) => names.get(id) ?? 'a thing that is gone')}</Said>{' '}
           <Quiet>Counted once for all of it:</Quiet> <Figure>{loadTookText(load, kit) || 'nothing'}</Figure>.
         </p>
       )}
@@ -247,7 +250,9 @@ export function CareReport({
             <li key={s.stepId}>
               <Quiet>{s.at ? format(parseISO(s.at), 'HH:mm') : ''}</Quiet>
               <span>{s.title}</span>
-              <span>{stepText(s)}</span>
+              <span>
+                <Said>{stepText(s)}</Said>
+              </span>
             </li>
           ))}
         </Steps>

@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import {
@@ -188,7 +189,8 @@ function Way({ test, onTest }: { test: DropTest; onTest: (next: DropTest) => voi
   return (
     <Column $gap={8}>
       <p style={{ margin: 0 }}>
-        {testWayText(way)} <TextButton onPress={() => setOpen(!open)}>{open ? 'That is how' : 'Another way'}</TextButton>
+        <Said>{testWayText(way)}</Said>{' '}
+        <TextButton onPress={() => setOpen(!open)}>{open ? 'That is how' : 'Another way'}</TextButton>
       </p>
       {open && (
         <Row $wrap $top>

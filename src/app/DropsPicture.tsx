@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import { useState } from 'react';
 import type { Point } from '../core/picture';
 import { BACK_TEXT, wettingText } from '../core/telling/drops';
@@ -131,7 +132,9 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
             <Quiet>Drag w to two corners of the wetted place, d to two of dry cloth.</Quiet>
             {result && (
               <p style={{ margin: 0 }} aria-live="polite">
-                <strong>{wettingText(result)}</strong>
+                <strong>
+                  <Said>{wettingText(result)}</Said>
+                </strong>
               </p>
             )}
             {result?.status === 'read' && (

@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import styled from 'styled-components';
 import type { Evening } from '../core/loft';
 import { moveText } from '../core/telling/loft';
@@ -33,7 +34,9 @@ export function EveningMoves({ itemId, evening, large = false }: { itemId: strin
           return (
             <li key={key}>
               <Checkbox selected={done.has(key)} onChange={(on) => tick(key, on)}>
-                <span>{moveText(m)}</span>
+                <span>
+                  <Said>{moveText(m)}</Said>
+                </span>
               </Checkbox>
             </li>
           );

@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import { fieldText, valueText } from '../core/words/text';
 import type { Clash } from '../data/sheets';
 import { Note, Row } from '../ui/basics';
@@ -33,7 +34,9 @@ function Meanwhile({ clash, onSettle }: { clash: Clash; onSettle: (as: unknown) 
   const [own, other] = [valueText(mine), valueText(theirs)];
   return (
     <Note tone="alarm">
-      <strong>Changed in another tab too: {fieldText(field)}.</strong>{' '}
+      <strong>
+        Changed in another tab too: <Said>{fieldText(field)}</Said>.
+      </strong>{' '}
       {own !== null && other !== null && `Here: ${own}. There: ${other}. `}Choose before you save.
       <Row $wrap>
         <TextButton onPress={() => onSettle(mine)}>Keep mine</TextButton>

@@ -157,26 +157,26 @@ export function Shell() {
     window.scrollTo(0, 0);
   }, [pathname]);
   return (
-    <Frame data-running={running || undefined}>
-      <Rail aria-label="Places">
-        <Logo />
-        {PLACES.map(({ path, name, icon: Icon }) => (
-          <Place key={path} to={path} end={path === '/'}>
-            <Icon size={24} strokeWidth={1.75} aria-hidden="true" />
-            {name}
-          </Place>
-        ))}
-      </Rail>
-      <Content>
-        {!running && pathname !== '/begin' && <ClubLine />}
-        <Units.Provider value={system}>
+    <Units.Provider value={system}>
+      <Frame data-running={running || undefined}>
+        <Rail aria-label="Places">
+          <Logo />
+          {PLACES.map(({ path, name, icon: Icon }) => (
+            <Place key={path} to={path} end={path === '/'}>
+              <Icon size={24} strokeWidth={1.75} aria-hidden="true" />
+              {name}
+            </Place>
+          ))}
+        </Rail>
+        <Content>
+          {!running && pathname !== '/begin' && <ClubLine />}
           <Outlet />
-        </Units.Provider>
-      </Content>
-      <Suspense fallback={null}>
-        <Toasts top={running} />
-        {keys && <Keys onClose={() => setKeys(false)} />}
-      </Suspense>
-    </Frame>
+        </Content>
+        <Suspense fallback={null}>
+          <Toasts top={running} />
+          {keys && <Keys onClose={() => setKeys(false)} />}
+        </Suspense>
+      </Frame>
+    </Units.Provider>
   );
 }

@@ -1,3 +1,4 @@
+import { Said } from '../ui/said';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { Run } from '../core/run';
@@ -40,7 +41,7 @@ export function UnderWay({ run }: { run: Run }) {
   return (
     <Bar role="status">
       <span>
-        <strong>{run.status === 'live' ? 'Under way.' : 'Not in the record yet.'}</strong> {runStateText(run, now)}
+        <strong>{run.status === 'live' ? 'Under way.' : 'Not in the record yet.'}</strong> <Said>{runStateText(run, now)}</Said>
       </span>
       <LinkButton to={`/run/${run.id}`} data-main-action>
         {run.status === 'live' ? 'Go to it' : 'See it and write it down'}

@@ -1,3 +1,4 @@
+import { useSay } from '../ui/said';
 import { useRef } from 'react';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { Row } from '../ui/basics';
@@ -7,13 +8,14 @@ import { ChartOut } from './ChartOut';
 
 /** The weights of a drying over its minutes. */
 export function WeightCurve({ weights }: { weights: readonly { readonly massG: number; readonly dryMin: number }[] }) {
+  const say = useSay();
   const chart = useRef<HTMLDivElement>(null);
   const data = [...weights].sort((a, b) => a.dryMin - b.dryMin);
   const grams = data.map((w) => w.massG);
   const said = `Weights while it dried: ${data.map((w) => `${w.massG} g after ${Math.round(w.dryMin)} min`).join(', ')}.`;
   return (
     <div ref={chart}>
-      <div style={{ height: 170 }} role="img" aria-label={said}>
+      <div style={{ height: 170 }} role="img" aria-label={say(said)}>
         <ResponsiveContainer width="100%" height="100%">
           <LineChart data={data} margin={{ top: 8, right: 34, bottom: 0, left: -6 }}>
             <CartesianGrid stroke={color.line} vertical={false} />
@@ -27,7 +29,7 @@ export function WeightCurve({ weights }: { weights: readonly { readonly massG: n
             <YAxis
               dataKey="massG"
               type="number"
-              unit=" g"
+              tickFormatter={(g: number) => say(`${Math.round(g)} g`)}
               tick={axisTick}
               width={70}
               domain={[Math.floor(Math.min(...grams) / 50) * 50, Math.ceil(Math.max(...grams) / 50) * 50]}

@@ -1,3 +1,4 @@
+import { Said } from './said';
 import { type Key, type ReactNode, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { color, phone } from './theme';
@@ -94,7 +95,7 @@ export function FigureTable<R>({
           <tr>
             {columns.map((c) => (
               <th key={c.id} scope="col" {...marks(c)}>
-                {c.head}
+                <Said>{c.head}</Said>
               </th>
             ))}
           </tr>
@@ -105,11 +106,11 @@ export function FigureTable<R>({
               {columns.map((c, n) =>
                 n === 0 ? (
                   <th key={c.id} scope="row" {...marks(c)}>
-                    {c.cell(row)}
+                    <Said>{c.cell(row)}</Said>
                   </th>
                 ) : (
                   <td key={c.id} {...marks(c)}>
-                    {c.cell(row)}
+                    <Said>{c.cell(row)}</Said>
                   </td>
                 ),
               )}

@@ -1,3 +1,4 @@
+import { Said } from './said';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { memo, type ReactNode, useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
@@ -123,7 +124,9 @@ const Line = memo(function Line<R extends { readonly id: string; readonly name: 
         <Checkbox label={`Choose ${row.name}`} selected={chosen} excludeFromTabOrder onChange={() => onToggle(row.id)} />
       </td>
       {columns.map((c) => (
-        <td key={c.id}>{c.cell(row)}</td>
+        <td key={c.id}>
+          <Said>{c.cell(row)}</Said>
+        </td>
       ))}
     </tr>
   );

@@ -1,3 +1,4 @@
+import { Said } from './said';
 import { X } from 'lucide-react';
 import { Button, Text } from 'react-aria-components';
 import {
@@ -54,6 +55,12 @@ const Region = styled(ToastRegion)<{ $top: boolean }>`
       display: none !important;
     }
   }
+  /* Where a bar of its own stands above the places, above that. */
+  body:has([data-startable]) && {
+    ${phone} {
+      bottom: 148px;
+    }
+  }
   body:has([data-sheet]) && {
     right: 16px;
     top: 16px;
@@ -93,7 +100,7 @@ const Box = styled(Toast)`
     text-underline-offset: 3px;
   }
 ` as typeof Toast;
-const Said = styled(ToastContent)`
+const Message = styled(ToastContent)`
   flex: 1;
   padding: 8px 0;
 `;
@@ -104,9 +111,11 @@ export function Toasts({ top }: { top: boolean }) {
     <Region $top={top} queue={queue} aria-label={LABEL}>
       {({ toast }) => (
         <Box toast={toast}>
-          <Said>
-            <Text slot="title">{toast.content.text}</Text>
-          </Said>
+          <Message>
+            <Text slot="title">
+              <Said>{toast.content.text}</Said>
+            </Text>
+          </Message>
           {toast.content.undo && (
             <Button
               onPress={() => {

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { LinkButton } from './Button';
+import { useSaid } from './said';
 import { color, font, phone, size } from './theme';
 
 /** A page: the answer at the top, everything aligned to one left edge. */
@@ -65,16 +66,27 @@ export const FactList = styled.dl<{ $name?: number }>`
     margin: 0;
   }
 `;
-/** Second voice: facts that support the answer. */
-export const Quiet = styled.span`
+const QuietFace = styled.span`
   color: ${color.quiet};
   font-size: ${size.small};
 `;
-/** A figure with its unit. */
-export const Figure = styled.span`
+/** Second voice: facts that support the answer, in the user's units. */
+export const Quiet = ({ children, ...rest }: React.ComponentProps<typeof QuietFace>) => (
+  <QuietFace {...rest}>{useSaid(children)}</QuietFace>
+);
+const FigureFace = styled.span`
   font-family: ${font.mono};
   font-size: 15px;
 `;
+/** A sum as it was worked out: in metric units, whatever the user reads, because its figures belong together. */
+export const Working = styled.span`
+  font-family: ${font.mono};
+  font-size: 14px;
+`;
+/** A figure with its unit, as the user reads it. */
+export const Figure = ({ children, ...rest }: React.ComponentProps<typeof FigureFace>) => (
+  <FigureFace {...rest}>{useSaid(children)}</FigureFace>
+);
 export const Rule = styled.hr`
   border: 0;
   border-top: 1px solid ${color.line};
@@ -150,7 +162,7 @@ export function Note({
 }) {
   return (
     <NoteBox $tone={tone} $small={small}>
-      {children}
+      {useSaid(children)}
     </NoteBox>
   );
 }

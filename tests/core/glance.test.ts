@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { minutesOf } from '../../src/core/document';
 import { planItem } from '../../src/core/programme';
+import { allInUnits } from '../../src/core/units/said';
 import { glanceOf } from '../../src/core/telling/glance';
 
 const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
@@ -11,7 +12,7 @@ const plan = (id: string) =>
     kit.items.find((i) => i.id === id)!,
   );
 const said = (id: string, us = false): Record<string, string> =>
-  Object.fromEntries(glanceOf(plan(id), us).map((g) => [g.label, `${g.value}, ${g.more}`]));
+  Object.fromEntries(allInUnits(glanceOf(plan(id)), us ? 'us' : 'metric').map((g) => [g.label, `${g.value}, ${g.more}`]));
 
 describe('a programme in five figures', () => {
   test('of a machine wash, a wash by hand, a warming, and of nothing', () => {
@@ -37,7 +38,7 @@ describe('a programme in five figures', () => {
     for (const item of kit.items) {
       const programme = planItem(kit, item);
       const always = programme.steps.filter((s) => s.when === 'always');
-      for (const { id, value, step } of glanceOf(programme, false)) {
+      for (const { id, value, step } of glanceOf(programme)) {
         if (step) expect(always).toContain(step);
         if (id === 'cleaner' && step?.settings.doseMl) expect(value).toBe(`${step.settings.doseMl} mL`);
         if (id === 'water') expect(value).toBe(`${step?.settings.tempC} °C`);
@@ -47,7 +48,7 @@ describe('a programme in five figures', () => {
       // Whatever is washed with something says what and how much.
       const wash = always.find((s) => s.do === 'machine-wash');
       if (wash)
-        expect(glanceOf(programme, false).map((g) => g.id)).toEqual(
+        expect(glanceOf(programme).map((g) => g.id)).toEqual(
           expect.arrayContaining(['cleaner', 'water', 'rinses', 'dry', 'hands']),
         );
     }

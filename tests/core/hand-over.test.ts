@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { envelopeFor, planItem } from '../../src/core/programme';
+import { allInUnits } from '../../src/core/units/said';
 import { handOver, handOverMarkdown } from '../../src/core/telling/hand-over';
 import { thingMarkdown } from '../../src/core/telling/thing';
 import { thingName } from '../../src/core/words';
@@ -11,7 +12,7 @@ describe('a programme handed to somebody', () => {
   test('of every thing of the club: all its steps in order, every caution once, no field left open', () => {
     for (const item of kit.items) {
       const programme = planItem(kit, item);
-      const handed = handOver(programme, thingName(item), false);
+      const handed = handOver(programme, thingName(item));
       expect([...handed.steps, ...handed.later].map((s) => s.title).sort()).toEqual(programme.steps.map((s) => s.title).sort());
       expect(handed.steps.map((s) => s.title)).toEqual(programme.steps.filter((s) => s.when === 'always').map((s) => s.title));
       const cautions = [...handed.steps, ...handed.later].flatMap((s) => s.cautions);
@@ -25,16 +26,16 @@ describe('a programme handed to somebody', () => {
   test('time is told as hands and waiting, a look with what is good enough', () => {
     const parka = kit.items.find((i) => i.id === 'itm-parka');
     if (!parka) throw new Error('no parka');
-    const { steps, figures } = handOver(planItem(kit, parka), 'Parka *of* [mine]', false);
+    const { steps, figures } = handOver(planItem(kit, parka), 'Parka *of* [mine]');
     expect(steps.some((s) => /^\d+ min, then .* by itself$/.test(s.time))).toBe(true);
     expect(steps.some((s) => s.look?.includes('?'))).toBe(true);
     expect(figures.at(-1)?.label).toBe('In all');
-    expect(handOverMarkdown(handOver(planItem(kit, parka), 'Parka *of* [mine]', false))).toContain('# Parka \\*of\\* \\[mine\\]');
+    expect(handOverMarkdown(handOver(planItem(kit, parka), 'Parka *of* [mine]'))).toContain('# Parka \\*of\\* \\[mine\\]');
   });
   test('°F where one reads so', () => {
     const parka = kit.items.find((i) => i.id === 'itm-parka');
     const value = (us: boolean): string | undefined =>
-      parka && handOver(planItem(kit, parka), 'x', us).figures.find((f) => f.label === 'Water')?.value;
+      parka && allInUnits(handOver(planItem(kit, parka), 'x'), us ? 'us' : 'metric').figures.find((f) => f.label === 'Water')?.value;
     expect(value(false)).toBe('20 °C');
     expect(value(true)).toBe('68 °F');
   });

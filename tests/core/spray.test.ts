@@ -81,7 +81,7 @@ describe('a sprayed finish, zone by zone', () => {
     const step = made.steps.find((s) => s.settings.spray);
     expect(step?.settings.spray?.reduce((sum, z) => sum + z.ml, 0)).toBe(step?.settings.prooferMl);
     expect(step?.text).toMatch(
-      /By zone: hood \d+, shoulders \d+, .* mL\. Front and back, and also under the arms, the back of the hood/,
+      /By zone: hood \d+ mL, shoulders \d+ mL, .* mL\. Front and back, and also under the arms, the back of the hood/,
     );
   });
   test('more than the bottle was thought to hold was used all the same', () => {
@@ -98,8 +98,11 @@ describe('a sprayed finish, zone by zone', () => {
     const tent = item('tent', [comp('face', 'polyester-woven'), comp('coating', 'silicone-coating')], { repellency: 'finish' });
     const tarp = { ...tent, kind: 'tarp' as const };
     const said: readonly (readonly [Item, RegExp])[] = [
-      [boot, /By zone: toe \d+, sides \d+ and edge above the sole \d+ mL\. All round, and also the tongue and seams and edges\./],
-      [tent, /By zone: roof \d+, sides \d+, ends \d+ and lower edge \d+ mL\. All round, and also seams and edges\./],
+      [
+        boot,
+        /By zone: toe \d+ mL, sides \d+ mL and edge above the sole \d+ mL\. All round, and also the tongue and seams and edges\./,
+      ],
+      [tent, /By zone: roof \d+ mL, sides \d+ mL, ends \d+ mL and lower edge \d+ mL\. All round, and also seams and edges\./],
       [tarp, / All round, and also seams and edges\./],
     ];
     for (const [thing, words] of said) {

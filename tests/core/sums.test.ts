@@ -115,7 +115,7 @@ test('what a count of rinses rests on stands in its reasons, with every figure a
   const why = bath.steps.find((s) => s.do === 'bath-rinse')?.why.find((w) => w.rule === 'rinse-model');
   expect(why).toMatchObject({ basis: 'memory' });
   expect(why?.text).toBe(
-    'Counted for 1.3 kg dry that holds 1.7 kg of water for each kilogram, with 40 L of fresh water a rinse; 50 % of the cleaner that clings lets go each time, and 3 % of the start counts as clear.',
+    'Counted for 1.3 kg dry that holds 1.7 times its weight of water, with 40 L of fresh water a rinse; 50 % of the cleaner that clings lets go each time, and 3 % of the start counts as clear.',
   );
 });
 test('the drying and the rinsing of one plan take the same water after pressing by hand', () => {

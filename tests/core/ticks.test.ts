@@ -13,7 +13,10 @@ const T0 = Date.parse('2027-01-03T08:00:00Z');
 const { kit } = makeDemoKit(T0);
 const programmes: readonly Programme[] = kit.items.map((item) => planItem(kit, item));
 const always = (p: Programme): readonly ProgrammeStep[] => p.steps.filter((s) => s.when === 'always');
-const parka = planItem(kit, kit.items.find((i) => i.id === 'itm-parka')!);
+const parka = planItem(
+  kit,
+  kit.items.find((i) => i.id === 'itm-parka')!,
+);
 const readyOf = (p: Programme): readonly ProgrammeStep[] => inPieces(always(p)).find((piece) => piece.length > 1) ?? [];
 
 describe('a programme in pieces', () => {
@@ -87,7 +90,10 @@ describe('what decided, in words', () => {
     expect(dropsText({}, name)).toBeUndefined();
   });
   test('the verdict of a thing says its own grades', () => {
-    const smock = planItem(kit, kit.items.find((i) => i.id === 'itm-smock')!);
+    const smock = planItem(
+      kit,
+      kit.items.find((i) => i.id === 'itm-smock')!,
+    );
     expect(smock.because[0]).toBe(
       'drops spread at the shoulders (2 of 5), drops leave wet spots at the hood, back and sleeves (3 of 5), the rest beads',
     );

@@ -1,5 +1,5 @@
 import { minutesOf, type Programme, type ProgrammeStep } from '../document';
-import { minutesText, tempText, volumeText } from '../units';
+import { minutesText } from '../units';
 import { HEAT_WORDS, SUPPLY_WORDS } from '../words';
 import { capsText } from '../words/dose';
 import { uncapital } from '../words/text';
@@ -20,15 +20,14 @@ const waited = (step: ProgrammeStep): number => step.attendedMin + step.unattend
 
 /**
  * Cleaner and dose, water, rinses, drying, hands; only those that the programme has. Empty when nothing of it is washed, dried or warmed.
- * @param us figures in °F and US fl oz.
  */
-export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glance[] {
+export function glanceOf(programme: Pick<Programme, 'steps'>): Glance[] {
   const steps = programme.steps.filter((s) => s.when === 'always');
   const out: Glance[] = [];
   const wash = steps.find((s) => isWash(s) && (s.settings.tempC !== undefined || s.settings.cleaner !== undefined));
   if (wash) {
     const { cleaner, doseMl, caps, tempC, cycle } = wash.settings;
-    const ml = doseMl === undefined ? 'a little' : volumeText(doseMl, us);
+    const ml = doseMl === undefined ? 'a little' : `${doseMl} mL`;
     out.push(
       cleaner
         ? {
@@ -44,7 +43,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
       out.push({
         id: 'water',
         label: 'Water',
-        value: tempText(tempC, us),
+        value: `${tempC} °C`,
         more: cycle ? `on “${cycle}”` : wash.do === 'machine-wash' ? 'in the machine' : 'by hand',
         step: wash,
       });
@@ -65,7 +64,7 @@ export function glanceOf(programme: Pick<Programme, 'steps'>, us: boolean): Glan
     out.push({
       id: 'spray',
       label: proofer === 'spray-proofer' ? 'Spray' : 'New finish',
-      value: volumeText(prooferMl, us),
+      value: `${prooferMl} mL`,
       more: SUPPLY_WORDS[proofer],
       step: renewing,
     });

@@ -33,8 +33,8 @@ export function timeText({ attendedMin, unattendedMin }: Pick<ProgrammeStep, 'at
     ? `${minutesText(unattendedMin)} by itself`
     : `${minutesText(attendedMin)}, then ${minutesText(unattendedMin)} by itself`;
 }
-/** @param us figures in °F and US fl oz where they stand alone. */
-export function handOver(programme: Programme, name: string, us: boolean): HandOver {
+/** In metric units; for others, put it through `allInUnits`. */
+export function handOver(programme: Programme, name: string): HandOver {
   // A caution is said where it first bites.
   const said = new Set<string>();
   const step = (s: ProgrammeStep): HandedStep => {
@@ -55,7 +55,7 @@ export function handOver(programme: Programme, name: string, us: boolean): HandO
     verdict: programme.verdict,
     because: programme.because.length > 0 ? `Because ${programme.because.slice(0, 4).join(', ')}.` : '',
     figures: [
-      ...glanceOf(programme, us).map(({ label, value, more }) => ({ label, value, more })),
+      ...glanceOf(programme).map(({ label, value, more }) => ({ label, value, more })),
       ...(always.length > 0
         ? [{ label: 'In all', value: minutesText(time.all), more: `${minutesText(time.hands)} of it yours` }]
         : []),

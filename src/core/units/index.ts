@@ -38,11 +38,6 @@ export const fahrenheit = (celsius: number): number => 1.8 * celsius + 32;
 
 export const celsius = (fahrenheitValue: number): number => (fahrenheitValue - 32) / 1.8;
 
-/** "20 °C", or "68 °F" for who reads those. */
-export const tempText = (tempC: number, us: boolean): string => (us ? `${Math.round(fahrenheit(tempC))} °F` : `${tempC} °C`);
-/** "100 mL", or "3.4 US fl oz". */
-export const volumeText = (ml: number, us: boolean): string =>
-  us ? `${(ml / ML_PER_US_FL_OZ).toFixed(1)} US fl oz` : `${ml} mL`;
 /** A typed number: a decimal comma is a point; undefined for nothing, NaN for what is no number. */
 export function typedNumber(text: string): number | undefined {
   const plain = text.trim().replace(/\s/g, '').replace(',', '.');

@@ -28,6 +28,7 @@ const MEASURES = {
     mL: { factor: 1, also: ['ml', 'cc'] },
     L: { factor: 1000, also: ['l', 'litre', 'litres', 'liter', 'liters'] },
     'US fl oz': { factor: ML_PER_US_FL_OZ, also: ['fl oz', 'floz', 'us fl oz', 'oz'] },
+    'US tsp': { factor: ML_PER_US_FL_OZ / 6, also: ['tsp', 'teaspoon', 'teaspoons'] },
     'imp fl oz': { factor: ML_PER_IMP_FL_OZ, also: ['imp fl oz', 'uk fl oz'] },
     'US gal': { factor: ML_PER_US_GAL, also: ['gal', 'us gal', 'gallon', 'gallons'] },
   },

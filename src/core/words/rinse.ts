@@ -15,4 +15,4 @@ export const fillText = (fill: number, planned: number): string =>
 const tenth = (x: number): string => (Math.round(x * 10) / 10).toString();
 /** What the number of rinses was worked out from. */
 export const rinseBasis = (m: RinseModel): string =>
-  `Counted for ${tenth(m.dryKg)} kg dry that holds ${tenth(m.heldKgPerKg)} kg of water for each kilogram, with ${Math.round(m.freshL)} L of fresh water a rinse; ${Math.round(m.release * 100)} % of the cleaner that clings lets go each time, and ${Math.round(m.target * 100)} % of the start counts as clear.`;
+  `Counted for ${tenth(m.dryKg)} kg dry that holds ${tenth(m.heldKgPerKg)} times its weight of water, with ${Math.round(m.freshL)} L of fresh water a rinse; ${Math.round(m.release * 100)} % of the cleaner that clings lets go each time, and ${Math.round(m.target * 100)} % of the start counts as clear.`;

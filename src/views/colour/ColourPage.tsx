@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { Camera } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -264,7 +265,9 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
           <Disclosure title="What the figures rest on">
             <ul style={{ paddingLeft: 20 }}>
               {COLOUR_BASIS.map((text) => (
-                <li key={text}>{text}</li>
+                <li key={text}>
+                  <Said>{text}</Said>
+                </li>
               ))}
             </ul>
           </Disclosure>

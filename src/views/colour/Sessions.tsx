@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import { courseOf, hoursSoFar, outlookOf, type Session } from '../../core/colour';
@@ -74,9 +75,11 @@ export function Sessions({
       </h2>
       <Column $gap={12}>
         <p aria-live="polite">
-          {outlook && lit.length > 1
-            ? outlookText(outlook, lit.length - 1)
-            : 'Write how long it lay in the light before a picture, and this says how many more sessions are worth it.'}
+          <Said>
+            {outlook && lit.length > 1
+              ? outlookText(outlook, lit.length - 1)
+              : 'Write how long it lay in the light before a picture, and this says how many more sessions are worth it.'}
+          </Said>
         </p>
         <TwoColumns $left={1.3}>
           <Column $gap={12}>

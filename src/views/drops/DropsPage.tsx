@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { Drops } from '../../app/Drops';
@@ -69,9 +70,22 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
       {crumbs}
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 820 }}>
-          <h1 aria-live="polite">{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</h1>
-          {tests[0]?.droplet && <p>{zonesText(tests[0].droplet, (zone) => zoneName(zone, item.kind))}</p>}
-          {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, can, leaking)}</Note> : <p>{helpText(of, can)}</p>)}
+          <h1 aria-live="polite">
+            <Said>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</Said>
+          </h1>
+          {tests[0]?.droplet && (
+            <p>
+              <Said>{zonesText(tests[0].droplet, (zone) => zoneName(zone, item.kind))}</Said>
+            </p>
+          )}
+          {of &&
+            (of.worn || leaking ? (
+              <Note tone="alarm">{helpText(of, can, leaking)}</Note>
+            ) : (
+              <p>
+                <Said>{helpText(of, can)}</Said>
+              </p>
+            ))}
           {verdict && <p>Its programme: {verdict}</p>}
         </Column>
         {!testing && (
@@ -96,7 +110,11 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
                   <Curve of={of} name={`drops-${item.id}`} />
                 </Suspense>
               )}
-              {gains && <p>{gains}</p>}
+              {gains && (
+                <p>
+                  <Said>{gains}</Said>
+                </p>
+              )}
               <Chances of={of} kit={kit} ways={ways} />
             </Column>
           )}

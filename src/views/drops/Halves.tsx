@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import { DROP_GRADES } from '../../app/Drops';
 import { newId, nowIso } from '../../app/now';
@@ -39,12 +40,17 @@ export function Halves({ kit, item, ways }: { kit: Kit; item: Item; ways: Ways }
           <article key={one.entry.id} aria-label={`Halves, ${whenText(one.entry.at)}`}>
             <Column $gap={6}>
               <span>
-                <Quiet>{capital(whenText(one.entry.at))}.</Quiet> {halvesText(one.entry, kit.supplies ?? [], item.kind)}
+                <Quiet>{capital(whenText(one.entry.at))}.</Quiet>{' '}
+                <Said>{halvesText(one.entry, kit.supplies ?? [], item.kind)}</Said>
               </span>
               {one.readings.map((r) => (
-                <span key={r.at}>{halfReadText(r)}</span>
+                <span key={r.at}>
+                  <Said>{halfReadText(r)}</Said>
+                </span>
               ))}
-              <strong>{halvesVerdict(one)}</strong>
+              <strong>
+                <Said>{halvesVerdict(one)}</Said>
+              </strong>
               {reading === one.entry.id ? (
                 <Read one={one} kind={item.kind} onEnd={() => setReading(null)} />
               ) : (
@@ -129,7 +135,9 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
           onChange={(id) => setBottleId(id ?? undefined)}
         />
       )}
-      <p style={{ margin: 0 }}>{halfHowText(chosen, here, other, ways.renew.warms)}</p>
+      <p style={{ margin: 0 }}>
+        <Said>{halfHowText(chosen, here, other, ways.renew.warms)}</Said>
+      </p>
       <Row $wrap>
         <Button onPress={() => void keep()}>The {here} is treated</Button>
         <TextButton onPress={onEnd}>Not now</TextButton>

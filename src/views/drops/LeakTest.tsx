@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { newId, nowIso } from '../../app/now';
 import { tell } from '../../app/session';
@@ -35,7 +36,9 @@ export function LeakTest({ item, last }: { item: Item; last: Inspection | null }
   return (
     <Disclosure title="A wet, cold face, or a leak?">
       <Column $gap={16} style={{ maxWidth: 640 }}>
-        <p style={{ margin: 0 }}>{leakHowText(item.kind, LEAK_MIN)}</p>
+        <p style={{ margin: 0 }}>
+          <Said>{leakHowText(item.kind, LEAK_MIN)}</Said>
+        </p>
         <OneOf label="Is the paper wet?" value={paper} options={YES_NO} onChange={setPaper} />
         {paper === 'no' && (
           <OneOf label="Has the face soaked it up: is it darker?" value={face} options={YES_NO} onChange={setFace} />

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toThing, useIdHere } from '../../app/routes';
@@ -153,11 +154,13 @@ export function FillPage() {
         </Row>
       </Row>
       <h1 style={{ fontSize: 32, maxWidth: '30em' }} aria-live="polite">
-        {fillG === 0
-          ? 'How much down is in it? Write it under its layers first.'
-          : evening
-            ? eveningText(evening)
-            : 'Hold a ruler beside a few baffles: press one and write what it shows.'}
+        <Said>
+          {fillG === 0
+            ? 'How much down is in it? Write it under its layers first.'
+            : evening
+              ? eveningText(evening)
+              : 'Hold a ruler beside a few baffles: press one and write what it shows.'}
+        </Said>
       </h1>
       {evening?.plan.apart.map((group) => (
         <Note key={group.baffles[0]} tone="alarm">
@@ -286,8 +289,9 @@ export function FillPage() {
           )}
           <p>
             <Quiet>
-              {fillG} g of down, shared out by {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}
-              . <Link to={`/bench/loft?item=${encodeURIComponent(item.id)}`}>Its volume and overfill</Link>
+              <Said>{fillG} g</Said> of down, shared out by{' '}
+              {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}.{' '}
+              <Link to={`/bench/loft?item=${encodeURIComponent(item.id)}`}>Its volume and overfill</Link>
             </Quiet>
           </p>
         </Column>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FillMap, Item } from '../../core/gear';
@@ -17,7 +18,9 @@ export function Handling({ item, map, evening }: { item: Item; map: FillMap; eve
         In the next wash and dryer
       </h2>
       <Column $gap={12}>
-        <p role="status">{migrationText(migrationOf(map, drum), drum)}</p>
+        <p role="status">
+          <Said>{migrationText(migrationOf(map, drum), drum)}</Said>
+        </p>
         <Select
           label="Its drum turns"
           value={drum}
@@ -28,11 +31,13 @@ export function Handling({ item, map, evening }: { item: Item; map: FillMap; eve
         />
         {ties.length > 0 && (
           <>
-            <p>{tieText(maker?.says)}</p>
+            <p>
+              <Said>{tieText(maker?.says)}</Said>
+            </p>
             <ol style={{ paddingLeft: 24, listStyle: 'decimal' }}>
               {ties.slice(0, 5).map(({ from, to, grams }) => (
                 <li key={`${from} ${to}`}>
-                  between {from} and {to}: {Math.round(grams)} g went through it
+                  between {from} and {to}: <Said>{Math.round(grams)} g</Said> went through it
                 </li>
               ))}
             </ol>

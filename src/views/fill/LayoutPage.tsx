@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
@@ -123,9 +124,11 @@ export function LayoutPage() {
         here="Its baffles"
       />
       <h1 style={{ fontSize: 32 }}>
-        {map.baffles.length === 0
-          ? 'No baffles yet: add the first panel.'
-          : `${map.baffles.length} baffles, ${(sewn / 1000).toFixed(1)} L sewn volume.`}
+        <Said>
+          {map.baffles.length === 0
+            ? 'No baffles yet: add the first panel.'
+            : `${map.baffles.length} baffles, ${(sewn / 1000).toFixed(1)} L sewn volume.`}
+        </Said>
       </h1>
       <TwoColumns $left={1.4}>
         <Column $gap={12}>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { proxy } from 'comlink';
 import { Camera } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
@@ -189,7 +190,7 @@ export function LightPage() {
       <UnderWayOf itemId={item.id} />
       {crumbs}
       <PictureAnswer aria-live="polite" data-measured={result?.status}>
-        {!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}
+        <Said>{!placed ? 'Put 1 to 4 on its outer corners.' : result ? lightText(result) : 'Reading it …'}</Said>
       </PictureAnswer>
       {busy}
       {fault && <Note tone="alarm">{fault}</Note>}
@@ -258,7 +259,9 @@ export function LightPage() {
               </Row>
               <ul style={{ paddingLeft: 20 }}>
                 {lightBasis(measured).map((text) => (
-                  <li key={text}>{text}</li>
+                  <li key={text}>
+                    <Said>{text}</Said>
+                  </li>
                 ))}
               </ul>
               <FigureTable

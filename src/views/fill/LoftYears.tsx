@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
@@ -32,7 +33,9 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
         </p>
       ) : (
         <>
-          <p style={{ marginBottom: 12 }}>{fadeText(record, loftWash)}</p>
+          <p style={{ marginBottom: 12 }}>
+            <Said>{fadeText(record, loftWash)}</Said>
+          </p>
           <figure style={{ margin: 0, minHeight: 220 }}>
             <div role="img" aria-label={`Loft from ${data[0]?.loft} to ${data.at(-1)?.loft} % of new over ${data.length} looks`}>
               <ResponsiveContainer width="100%" height={200}>
@@ -75,7 +78,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
           <ul style={{ marginTop: 8 }}>
             {record.cares.map((c) => (
               <li key={c.at}>
-                {whenText(c.at)}: {careText(c)}
+                {whenText(c.at)}: <Said>{careText(c)}</Said>
               </li>
             ))}
           </ul>

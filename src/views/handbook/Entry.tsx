@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { toThing } from '../../app/routes';
@@ -84,11 +85,17 @@ export function Entry({ entry, wanted, users }: { entry: HandbookEntry; wanted: 
     <Article {...reachable(entry.id)} $wanted={wanted} aria-label={entry.title}>
       <Main>
         <h3>{entry.title}</h3>
-        {entry.text && <p>{entry.text}</p>}
+        {entry.text && (
+          <p>
+            <Said>{entry.text}</Said>
+          </p>
+        )}
         {entry.ladder && (
           <ol>
             {entry.ladder.map((rung) => (
-              <li key={rung}>{rung}</li>
+              <li key={rung}>
+                <Said>{rung}</Said>
+              </li>
             ))}
           </ol>
         )}

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
@@ -62,7 +63,9 @@ function Changes({ before, after }: { before: Envelope; after: Envelope }) {
           {changes.map(({ dimension, from, to, way, by }) => (
             <li key={dimension}>
               <strong>{DIMENSION_WORDS[dimension]}</strong>{' '}
-              {way === 'same' ? limitText(dimension, to) : `${limitText(dimension, from)} → ${limitText(dimension, to)}`}{' '}
+              <Said>
+                {way === 'same' ? limitText(dimension, to) : `${limitText(dimension, from)} → ${limitText(dimension, to)}`}
+              </Said>{' '}
               <Quiet>
                 {way === 'same' ? 'as before, now' : `${way},`}{' '}
                 {by ? `for ${causeText(by.component, by.material, by.fabric)}` : 'nothing binds it'}

@@ -1,3 +1,5 @@
+import { inUnits } from '../../core/units/said';
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
@@ -63,7 +65,11 @@ const handOver = async (item: Item): Promise<void> => (await import('../../app/c
 /** The thing as text. */
 async function asMarkdown(kit: Kit, item: Item): Promise<void> {
   const [{ thingMarkdown }, { download }] = await Promise.all([import('../../core/telling/thing'), import('../../app/download')]);
-  download('thing.md', 'text/markdown', thingMarkdown(kit, item, envelopeFor(item).bounds));
+  download(
+    'thing.md',
+    'text/markdown',
+    inUnits(thingMarkdown(kit, item, envelopeFor(item).bounds), kit.preferences?.units ?? 'metric'),
+  );
 }
 /** What is kept frozen between uses. */
 const FROZEN_KINDS: ReadonlySet<Item['kind']> = new Set(['soft-flask', 'reservoir']);
@@ -92,10 +98,14 @@ function History({ kit, item }: { kit: Kit; item: Item }) {
             <li key={e.id}>
               {e.type === 'care' ? (
                 <Link to={toRecord(e.id)}>
-                  <strong>{lineText(e, kit)}</strong>
+                  <strong>
+                    <Said>{lineText(e, kit)}</Said>
+                  </strong>
                 </Link>
               ) : (
-                <strong>{lineText(e, kit)}</strong>
+                <strong>
+                  <Said>{lineText(e, kit)}</Said>
+                </strong>
               )}{' '}
               <Quiet>{whenText(e.at)}</Quiet>
               {e.note && <p>{e.note}</p>}
@@ -157,14 +167,16 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
       <>
         {row.on <= now ? 'Due since ' : ''}
         <strong>{dayText(row.on)}</strong>.{' '}
-        {forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name)}
+        <Said>{forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name)}</Said>
       </>
     );
   };
   return (
     <section aria-labelledby="next">
       <h2 id="next">Next look</h2>
-      <p>{said()}</p>
+      <p>
+        <Said>{said()}</Said>
+      </p>
       {ceiling !== null && (
         <p>
           Machine washes in a year:{' '}
@@ -219,7 +231,9 @@ export function ItemPage() {
       <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here={item.name ?? KIND_WORDS[item.kind]}>
         <span style={{ padding: '4px 0' }}>
           {KIND_WORDS[item.kind]}
-          {item.massG ? `, ${item.massG} g` : ''}
+          <Said>
+            <Said>{item.massG ? `, ${item.massG} g` : ''}</Said>
+          </Said>
           {item.owner ? `, ${item.owner}` : ''}
         </span>
       </Crumbs>
@@ -258,15 +272,25 @@ export function ItemPage() {
           </section>
           <FactList>
             <dt>Water</dt>
-            <dd>{atMost(limitText('washMaxC', envelope.bounds.washMaxC.value))}</dd>
+            <dd>
+              <Said>{atMost(limitText('washMaxC', envelope.bounds.washMaxC.value))}</Said>
+            </dd>
             <dt>Bleach</dt>
-            <dd>{limitText('bleach', envelope.bounds.bleach.value)}</dd>
+            <dd>
+              <Said>{limitText('bleach', envelope.bounds.bleach.value)}</Said>
+            </dd>
             <dt>Iron</dt>
-            <dd>{limitText('ironMaxC', envelope.bounds.ironMaxC.value)}</dd>
+            <dd>
+              <Said>{limitText('ironMaxC', envelope.bounds.ironMaxC.value)}</Said>
+            </dd>
             <dt>Soak</dt>
-            <dd>{limitText('soakMaxMin', envelope.bounds.soakMaxMin.value)}</dd>
+            <dd>
+              <Said>{limitText('soakMaxMin', envelope.bounds.soakMaxMin.value)}</Said>
+            </dd>
             <dt>Softener</dt>
-            <dd>{limitText('softener', envelope.bounds.softener.value)}</dd>
+            <dd>
+              <Said>{limitText('softener', envelope.bounds.softener.value)}</Said>
+            </dd>
             {item.repellency === 'finish' && (
               <>
                 <dt>Finish</dt>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import type { Item } from '../../core/gear';
 import { MAKER_SAYS } from '../../core/words';
 import { Note } from '../../ui/basics';
@@ -55,7 +56,9 @@ export function LabelCard({ item }: { item: Item }) {
       {lines.length > 0 ? (
         <ul>
           {lines.map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line}>
+              <Said>{line}</Said>
+            </li>
           ))}
         </ul>
       ) : (

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { nowMs } from '../../app/now';
@@ -18,8 +19,17 @@ export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
     <section aria-labelledby="sheds">
       <h2 id="sheds">How it sheds rain</h2>
       <Column $gap={8}>
-        <p>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</p>
-        {of && (of.worn || leaking ? <Note tone="alarm">{helpText(of, can, leaking)}</Note> : <p>{helpText(of, can)}</p>)}
+        <p>
+          <Said>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</Said>
+        </p>
+        {of &&
+          (of.worn || leaking ? (
+            <Note tone="alarm">{helpText(of, can, leaking)}</Note>
+          ) : (
+            <p>
+              <Said>{helpText(of, can)}</Said>
+            </p>
+          ))}
         <Link to={toThing(item.id, 'drops')}>Drops, zone by zone</Link>
       </Column>
     </section>

@@ -1,3 +1,5 @@
+import { allInUnits } from '../../core/units/said';
+import { Said } from '../../ui/said';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -75,7 +77,9 @@ const Part = ({ title, lines }: { title: string; lines: readonly string[] }) =>
       <h2>{title}</h2>
       <ul style={{ paddingLeft: 20, marginTop: 4 }}>
         {lines.map((line) => (
-          <li key={line}>{line}</li>
+          <li key={line}>
+            <Said>{line}</Said>
+          </li>
         ))}
       </ul>
     </section>
@@ -88,7 +92,10 @@ export function SalePage() {
   const photos = usePhotos(id);
   const [out, setOut] = useState<ReadonlySet<string>>(new Set());
   const sheet: SaleSheet | null = useMemo(
-    () => (kit && item && photos ? saleSheet(kit, item, coloursOf(photos), dayText) : null),
+    () =>
+      kit && item && photos
+        ? allInUnits(saleSheet(kit, item, coloursOf(photos), dayText), kit.preferences?.units ?? 'metric')
+        : null,
     [kit, item, photos],
   );
   if (!kit || (item && !photos)) return <Page aria-busy="true" />;

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
@@ -156,7 +157,9 @@ function Proofers({ kit }: { kit: Kit }) {
     <section aria-labelledby="proofers">
       <h2 id="proofers">What each proofer gave back</h2>
       {two ? (
-        <p style={{ maxWidth: '60em', marginBottom: 12 }}>{proofersText(pairOf(one, two), kit)}</p>
+        <p style={{ maxWidth: '60em', marginBottom: 12 }}>
+          <Said>{proofersText(pairOf(one, two), kit)}</Said>
+        </p>
       ) : (
         <p>Only one was used on something whose drops were tried before and after it.</p>
       )}

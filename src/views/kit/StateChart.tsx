@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useRef } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ChartOut } from '../../app/ChartOut';
@@ -96,7 +97,7 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
                   <span key={e.id}>
                     {n > 0 ? ', ' : ''}
                     <Link to={toRecord(e.id)}>
-                      {axisDay(Date.parse(e.at))} {didText(e)}
+                      {axisDay(Date.parse(e.at))} <Said>{didText(e)}</Said>
                     </Link>
                   </span>
                 ))}

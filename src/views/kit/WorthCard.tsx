@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { Item, Kit } from '../../core/gear';
@@ -36,10 +37,23 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
   return (
     <section aria-labelledby="worth">
       <h2 id="worth">What it is worth</h2>
-      {text && (isStop(outlook) ? <Note tone="alarm">{text}</Note> : <p>{text}</p>)}
-      {keeping && <p>{keeping}</p>}
+      {text &&
+        (isStop(outlook) ? (
+          <Note tone="alarm">{text}</Note>
+        ) : (
+          <p>
+            <Said>{text}</Said>
+          </p>
+        ))}
+      {keeping && (
+        <p>
+          <Said>{keeping}</Said>
+        </p>
+      )}
       {!worth.sold && !isStop(outlook) && outlook.professional !== null && toDo.minutes > 0 && (
-        <p>{professionalText(outlook.professional, currency)}</p>
+        <p>
+          <Said>{professionalText(outlook.professional, currency)}</Said>
+        </p>
       )}
       {worth.listed && !worth.sold && (
         <p>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -163,7 +164,9 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
             {verdict.wouldChange.length > 0 && any && (
               <ul>
                 {verdict.wouldChange.slice(0, 3).map((w) => (
-                  <li key={w}>{w}</li>
+                  <li key={w}>
+                    <Said>{w}</Said>
+                  </li>
                 ))}
               </ul>
             )}

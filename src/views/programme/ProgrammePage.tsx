@@ -1,7 +1,7 @@
 import { toThing, useIdHere } from '../../app/routes';
 import { latestInspection, lookedAt, type Item } from '../../core/gear';
 import { Printer } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useContext, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { useItem } from '../../app/kit';
@@ -13,12 +13,14 @@ import { newId, nowMs, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
 import { isExpired } from '../../core/supplies';
 import { minutesOf, type Programme } from '../../core/document';
-import { minutesText, volumeText } from '../../core/units';
+import { minutesText } from '../../core/units';
 import { standsText } from '../../core/telling/stands';
 import { capital } from '../../core/words/text';
 import { KIND_WORDS, limitText, SUPPLY_WORDS, thingName } from '../../core/words';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Units } from '../../ui/units';
+import { allInUnits } from '../../core/units/said';
 import { Crumbs } from '../../ui/Crumbs';
 import { LimitRuler } from '../../ui/LimitRuler';
 import { Stack } from '../../ui/Stack';
@@ -138,26 +140,28 @@ export function ProgrammePage() {
   const navigate = useNavigate();
   const planned = useMemo(() => (kit && item ? planOf(kit, item) : null), [kit, item]);
   const run = useRunOf(item?.id);
+  const units = useContext(Units);
   const [ticked, setTicked] = useState<readonly string[]>([]);
   if (!kit) return <Page aria-busy="true" />;
   if (!item || !planned) {
     return <NotInKit />;
   }
-  const { programme, plan } = planned;
+  const { plan } = planned;
+  // Shown in the user's units; started, and given to another browser, as it was planned.
+  const programme = allInUnits(planned.programme, units);
   const seen = latestInspection(kit.inspections, item.id);
-  const us = kit.preferences?.units === 'us';
   const time = minutesOf(programme.steps);
   const always = programme.steps.filter((s) => s.when === 'always');
   const start = async (): Promise<void> => {
-    const { id, wasUnderWay } = await beginRun(programme, item.name ?? KIND_WORDS[item.kind], { ready: [...ready] });
+    const { id, wasUnderWay } = await beginRun(planned.programme, item.name ?? KIND_WORDS[item.kind], { ready: [...ready] });
     if (wasUnderWay) tell('It is already under way; here it is.');
     await navigate(`/run/${id}`);
   };
   const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;
   const meant = new Set(programme.steps.map((s) => s.settings.supplyId));
   const expired = (kit.supplies ?? []).filter((s) => meant.has(s.id) && isExpired(s, today()));
-  const figures = glanceOf(programme, us);
-  const handed = handOver(programme, item.name ?? KIND_WORDS[item.kind], us);
+  const figures = allInUnits(glanceOf(planned.programme), units);
+  const handed = allInUnits(handOver(planned.programme, item.name ?? KIND_WORDS[item.kind]), units);
   const stands = standsText(plan.envelope);
   const startable = always.length > 0 && programme.method !== 'refer';
   const ready = new Set([...ticked].filter((stepId) => always.some((s) => s.id === stepId)));
@@ -209,7 +213,6 @@ export function ProgrammePage() {
         <section aria-label="Steps">
           <Steps
             programme={programme}
-            us={us}
             dose={dose}
             ticked={ready}
             onTick={
@@ -226,8 +229,7 @@ export function ProgrammePage() {
               <ul>
                 {programme.shopping.map((s) => (
                   <li key={s.class}>
-                    {SUPPLY_WORDS[s.class]}{' '}
-                    <Figure>{s.needMl ? volumeText(s.needMl, us) : s.needCount ? `× ${s.needCount}` : ''}</Figure>{' '}
+                    {SUPPLY_WORDS[s.class]} <Figure>{s.needMl ? `${s.needMl} mL` : s.needCount ? `× ${s.needCount}` : ''}</Figure>{' '}
                     {s.perhaps && <Quiet>perhaps, if a check fails</Quiet>}
                   </li>
                 ))}
@@ -280,7 +282,9 @@ export function ProgrammePage() {
                   As Markdown
                 </TextButton>
                 {always.length > 0 && (
-                  <TextButton onPress={() => void asFile(programme, item)}>As a file, to carry out in their Umbrastic</TextButton>
+                  <TextButton onPress={() => void asFile(planned.programme, item)}>
+                    As a file, to carry out in their Umbrastic
+                  </TextButton>
                 )}
               </Row>
             </Fold>

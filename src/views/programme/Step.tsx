@@ -4,10 +4,10 @@ import type { Dose } from '../../core/dosing';
 import type { SupplyClass } from '../../core/gear';
 import type { ProgrammeStep } from '../../core/document';
 import { timeText } from '../../core/telling/hand-over';
-import { minutesText, tempText, volumeText } from '../../core/units';
+import { minutesText } from '../../core/units';
 import { HEAT_WORDS, SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';
-import { Figure, Note, Quiet } from '../../ui/basics';
+import { Figure, Note, Quiet, Working } from '../../ui/basics';
 import { Checkbox } from '../../ui/Checkbox';
 import { Fold } from '../../ui/Disclosure';
 import { BandEdge, bandOf } from '../../ui/strata';
@@ -55,26 +55,25 @@ const Ticks = styled.ul`
   column-gap: 24px;
 `;
 
-/** The figures of a step in one line, in the user's units. */
-function figures(step: ProgrammeStep, us: boolean): string[] {
+/** The figures of a step in one line. */
+function figures(step: ProgrammeStep): string[] {
   const s = step.settings;
   const out: string[] = [];
-  if (s.tempC !== undefined) out.push(tempText(s.tempC, us));
+  if (s.tempC !== undefined) out.push(`${s.tempC} °C`);
   if (s.spinRpm !== undefined) out.push(s.spinRpm === 0 ? 'no spin' : `${s.spinRpm} rpm`);
   if (s.heat !== undefined) out.push(HEAT_WORDS[s.heat]);
   if (s.rounds !== undefined && s.rounds > 1) out.push(`${s.rounds} × ${s.checkEveryMin} min`);
   if (s.soakMin !== undefined) out.push(`soak ${minutesText(s.soakMin)}`);
   if (s.rinses !== undefined) out.push(`${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`);
-  if (s.ironC !== undefined) out.push(tempText(s.ironC, us));
-  if (s.doseMl !== undefined && s.cleaner) out.push(`${volumeText(s.doseMl, us)} ${SUPPLY_WORDS[s.cleaner]}`);
-  if (s.prooferMl !== undefined) out.push(volumeText(s.prooferMl, us));
+  if (s.ironC !== undefined) out.push(`${s.ironC} °C`);
+  if (s.doseMl !== undefined && s.cleaner) out.push(`${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`);
+  if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
   return out;
 }
 
 interface StepProps {
   readonly step: ProgrammeStep;
   readonly number: number;
-  readonly us: boolean;
   readonly itemId: string;
   /** How the dose of the main cleaner was worked out. */
   readonly dose: { readonly cleaner: SupplyClass; readonly dose: Dose } | null;
@@ -82,8 +81,8 @@ interface StepProps {
   readonly newly: readonly string[];
 }
 /** One step as a line with its time and its cautions; open: what to do, its figures, what to look at, and why. */
-export function Step({ step, number, us, itemId, dose, newly }: StepProps) {
-  const shown = figures(step, us);
+export function Step({ step, number, itemId, dose, newly }: StepProps) {
+  const shown = figures(step);
   const again = step.cautions.filter((c) => !newly.includes(c));
   return (
     <Line>
@@ -127,9 +126,7 @@ export function Step({ step, number, us, itemId, dose, newly }: StepProps) {
               <Reasons why={step.why}>
                 {step.settings.doseMl !== undefined && (
                   <li>
-                    {dose && step.settings.cleaner === dose.cleaner && (
-                      <Figure style={{ fontSize: 14 }}>{doseWorking(dose.dose)}. </Figure>
-                    )}
+                    {dose && step.settings.cleaner === dose.cleaner && <Working>{doseWorking(dose.dose)}. </Working>}
                     <Link to={`/bench/dose?item=${encodeURIComponent(itemId)}`}>Work the dose out on the bench</Link>
                   </li>
                 )}

@@ -7,13 +7,12 @@ import { Ready, Step } from './Step';
 
 interface StepsProps {
   readonly programme: Programme;
-  readonly us: boolean;
   readonly dose: React.ComponentProps<typeof Step>['dose'];
   readonly ticked: ReadonlySet<string>;
   readonly onTick?: ((id: string, has: boolean) => void) | undefined;
 }
 /** The steps of a programme, a line each; what makes the thing ready is one of them. */
-export function Steps({ programme, us, dose, ticked, onTick }: StepsProps) {
+export function Steps({ programme, dose, ticked, onTick }: StepsProps) {
   const pieces = useMemo(() => inPieces(programme.steps.filter((s) => s.when === 'always')), [programme]);
   const later = programme.steps.filter((s) => s.when === 'if-failed');
   // A caution stands open where it first bites; further down it is in the step.
@@ -29,15 +28,7 @@ export function Steps({ programme, us, dose, ticked, onTick }: StepsProps) {
   }, [programme]);
   if (pieces.length === 0) return <Note tone="good">Nothing to do. {programme.wouldChange.slice(0, 3).join(' ')}</Note>;
   const line = (step: Programme['steps'][number], number: number) => (
-    <Step
-      key={step.id}
-      step={step}
-      number={number}
-      us={us}
-      itemId={programme.itemId}
-      dose={dose}
-      newly={newly.get(step.id) ?? []}
-    />
+    <Step key={step.id} step={step} number={number} itemId={programme.itemId} dose={dose} newly={newly.get(step.id) ?? []} />
   );
   return (
     <>

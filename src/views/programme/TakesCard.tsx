@@ -1,10 +1,11 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { alternatives, takes, type Takes } from '../../core/energy/takes';
 import type { Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
 import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/telling/energy';
-import { Figure, Quiet } from '../../ui/basics';
+import { Figure, Quiet, Working } from '../../ui/basics';
 import { Disclosure, Fold } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 
@@ -33,10 +34,17 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
           {
             id: 'way',
             head: 'way',
-            cell: (a) => (a.id === 'planned' ? <strong>{alternativeText(a)}</strong> : alternativeText(a)),
+            cell: (a) =>
+              a.id === 'planned' ? (
+                <strong>
+                  <Said>{alternativeText(a)}</Said>
+                </strong>
+              ) : (
+                alternativeText(a)
+              ),
           },
           { id: 'kwh', head: 'kWh', figure: true, cell: (a) => <Figure>{kWh(a.takes)}</Figure> },
-          { id: 'water', head: 'water, L', figure: true, cell: (a) => <Figure>{Math.round(a.takes.litres)}</Figure> },
+          { id: 'water', head: 'water', figure: true, cell: (a) => <Figure>{Math.round(a.takes.litres)} L</Figure> },
           {
             id: 'money',
             head: currency,
@@ -56,7 +64,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
         <ul>
           {lines.map((line, n) => (
             <li key={n}>
-              {TAKES_WORDS[line.what]}: <Figure style={{ fontSize: 14 }}>{takesWorking(line)}</Figure>
+              {TAKES_WORDS[line.what]}: <Working>{takesWorking(line)}</Working>
             </li>
           ))}
         </ul>

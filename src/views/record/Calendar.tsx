@@ -1,3 +1,4 @@
+import { allInUnits } from '../../core/units/said';
 import { useState } from 'react';
 import { download } from '../../app/download';
 import { nowIso, today } from '../../app/now';
@@ -36,7 +37,7 @@ export function Calendar({ kit, ranked }: { kit: Kit; ranked: readonly Ranked[] 
       (ms) => dayOf(new Date(ms).toISOString()),
     );
     const { aheadFile } = await import('../../app/calendarFile');
-    download('umbrastic-ahead.ics', 'text/calendar', aheadFile(ahead, nowIso()));
+    download('umbrastic-ahead.ics', 'text/calendar', aheadFile(allInUnits(ahead, kit.preferences?.units ?? 'metric'), nowIso()));
     tell(`${howMany(ahead.length, 'day')} are saved as a calendar. Open it in yours; a later one updates them.`);
   };
   const open = async (file: File): Promise<void> => {

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ChartOut } from '../../app/ChartOut';
@@ -90,7 +91,7 @@ export function Effects({ kit }: { kit: Kit }) {
         {opened && (
           <div aria-live="polite">
             <strong>
-              {capital(didWords(opened.did))}: {howMany(opened.lines.length, 'care')}
+              <Said>{capital(didWords(opened.did))}</Said>: {howMany(opened.lines.length, 'care')}
             </strong>
             <ul>
               {opened.lines.map((l) => (

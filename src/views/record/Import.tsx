@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useRef, useState } from 'react';
 import { besidesOf, openFile, saveCopy, snapshot, takeOver, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
@@ -112,7 +113,11 @@ export function Import({ current }: { current: Kit }) {
           open
           onClose={cancel}
         >
-          {beside && isHandedOver(reading) && <p>{besideText(beside)}</p>}
+          {beside && isHandedOver(reading) && (
+            <p>
+              <Said>{besideText(beside)}</Said>
+            </p>
+          )}
           <p>
             {reading.name} holds {howMany(reading.kit.items.length, 'thing')}, {howMany(reading.kit.inspections.length, 'look')}{' '}
             and {howMany((reading.kit.log ?? []).length, 'line')} of record{reading.whole ? besidesOf(reading.whole, ', ') : ''}
@@ -124,7 +129,11 @@ export function Import({ current }: { current: Kit }) {
               : 'It is a kit without photographs: those of things that it does not name go.'}
           </p>
           {reading.left.length > 0 && <LeftOutList left={reading.left} />}
-          {beside && current.items.length > 0 && !isHandedOver(reading) && <p>{besideText(beside)}</p>}
+          {beside && current.items.length > 0 && !isHandedOver(reading) && (
+            <p>
+              <Said>{besideText(beside)}</Said>
+            </p>
+          )}
           <p>What is here now is kept for {KEPT_DAYS} days and can be brought back; a copy saved first lasts longer.</p>
           <Row $wrap>
             {beside && beside.items.length > 0 && (current.items.length > 0 || isHandedOver(reading)) && (

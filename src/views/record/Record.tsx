@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
@@ -235,7 +236,7 @@ export function Record() {
       {of.cares > 0 && <YearOnPaper kit={kit} of={of} title={yearText(of, year === thisYear, currencyOf(kit))} />}
       <Row $between $wrap $top>
         <h1 aria-live="polite" style={{ maxWidth: '30em' }}>
-          {lines.length === 0 ? 'No care recorded yet.' : yearText(of, year === thisYear, currencyOf(kit))}
+          <Said>{lines.length === 0 ? 'No care recorded yet.' : yearText(of, year === thisYear, currencyOf(kit))}</Said>
         </h1>
         <Row $wrap>
           <Button data-main-action onPress={() => void saveCopy()}>
@@ -261,7 +262,7 @@ export function Record() {
         {month !== null && (
           <Row $wrap>
             <strong>
-              {monthText(month)} {month.slice(0, 4)}: {howMany(here.length, 'line')}.
+              <Said>{monthText(month)}</Said> {month.slice(0, 4)}: {howMany(here.length, 'line')}.
             </strong>
             <TextButton onPress={() => show(year, null)}>All of it</TextButton>
           </Row>
@@ -275,7 +276,7 @@ export function Record() {
                   <Link to={toThing(e.itemId)}>
                     <strong>{names.get(e.itemId) ?? 'gone'}</strong>
                   </Link>{' '}
-                  {lineText(e, kit)}
+                  <Said>{lineText(e, kit)}</Said>
                   {e.note && (
                     <>
                       <br />
@@ -292,7 +293,9 @@ export function Record() {
                   <Link to={toThing(e.itemId ?? '')}>
                     <strong>{names.get(e.itemId ?? '') ?? 'gone'}</strong>
                   </Link>{' '}
-                  <Link to={toRecord(e.id)}>{didText(e)}</Link>
+                  <Link to={toRecord(e.id)}>
+                    <Said>{didText(e)}</Said>
+                  </Link>
                   {e.rinsed && <Quiet>, clear after {e.rinsed.clearAfter} rinses</Quiet>}
                   {e.note && (
                     <>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { bringBoth, saveCopy, type Opened } from '../../app/copy';
 import { tell } from '../../app/session';
@@ -78,7 +79,7 @@ export function Together({
     <Sheet title={nothing ? 'Nothing in it is new here.' : 'Bring both together?'} open onClose={onClose}>
       <p>
         {reading.name} is a copy of this kit from another browser, or of an earlier day
-        {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. {comingText(coming)}
+        {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. <Said>{comingText(coming)}</Said>
       </p>
       {reading.left.length > 0 && <LeftOutList left={reading.left} />}
       {clashes.length > 0 && (

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { ChartOut } from '../../app/ChartOut';
@@ -41,7 +42,9 @@ export function YearOnPaper({ kit, of, title }: { kit: Kit; of: YearRecord; titl
         {of.year}
       </h1>
       <p>{title}</p>
-      <p>{yearTookText(of)}</p>
+      <p>
+        <Said>{yearTookText(of)}</Said>
+      </p>
       <h2>By month</h2>
       <FigureTable
         label={`${of.year} by month`}
@@ -105,7 +108,11 @@ export function YearCard({
   return (
     <section aria-label={`The year ${of.year}`}>
       <Column $gap={12}>
-        {took && <p style={{ margin: 0 }}>{took}</p>}
+        {took && (
+          <p style={{ margin: 0 }}>
+            <Said>{took}</Said>
+          </p>
+        )}
         {years.length > 1 && (
           <Select
             label="Year"

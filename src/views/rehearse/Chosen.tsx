@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import { offered, planned, type ChoiceId, type Choices, type Stage } from '../../core/rehearse';
 import { CHOICE_WORDS, chosenText } from '../../core/telling/rehearse';
@@ -40,7 +41,9 @@ export function Chosen({ stage, choices, onChange }: { stage: Stage; choices: Ch
                 if (value !== undefined) onChange({ ...choices, [id]: value });
               }}
             />
-            <Planned $same={choices[id] === own[id]}>planned: {chosenText(id, own[id])}</Planned>
+            <Planned $same={choices[id] === own[id]}>
+              planned: <Said>{chosenText(id, own[id])}</Said>
+            </Planned>
           </div>
         );
       })}

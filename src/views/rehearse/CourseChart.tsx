@@ -1,3 +1,4 @@
+import { useSay } from '../../ui/said';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
 import { dryBandG } from '../../core/drying';
@@ -46,6 +47,7 @@ export function CourseChart({
   toHour: number;
   clock: (minutes: number) => string;
 }) {
+  const say = useSay();
   const from = Math.min(yours.wetAtMin, plans?.wetAtMin ?? Infinity);
   const to = Math.max(yours.endMin, plans?.endMin ?? 0);
   const most = (read: Read): number => Math.max(...yours.moments.map(read), ...(plans?.moments.map(read) ?? []));
@@ -152,7 +154,7 @@ export function CourseChart({
                   />
                   <YAxis
                     type="number"
-                    unit={row.unit}
+                    tickFormatter={(y: number) => say(`${Math.round(y)}${row.unit}`)}
                     tick={axisTick}
                     width={72}
                     domain={[0, row.most]}

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { Check, X } from 'lucide-react';
 import styled from 'styled-components';
 import type { Stage } from '../../core/rehearse';
@@ -57,17 +58,21 @@ export function Debriefed({
         <ul>
           {effects.map((e) => (
             <li key={e.choice} style={{ padding: '6px 0' }}>
-              {effectText(e)}
+              <Said>{effectText(e)}</Said>
             </li>
           ))}
         </ul>
       )}
       {told.mend && (
         <p>
-          <strong>{mendText(told.mend)}</strong>
+          <strong>
+            <Said>{mendText(told.mend)}</Said>
+          </strong>
         </p>
       )}
-      <p>{bestText(told, stage.steps.some(inRounds), at)}</p>
+      <p>
+        <Said>{bestText(told, stage.steps.some(inRounds), at)}</Said>
+      </p>
       <Row $wrap>
         <Button look="quiet" onPress={onAgain}>
           Same day, other choices

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
@@ -164,7 +165,7 @@ export function Rehearse() {
       ) : (
         <>
           <Answer {...reachable('answer')} aria-live="polite">
-            {yours ? outcomeText(yours, at) : 'Running it forward…'}
+            <Said>{yours ? outcomeText(yours, at) : 'Running it forward…'}</Said>
           </Answer>
           {yours && yours.risks.length > 0 && (
             <Column $gap={8}>
@@ -212,7 +213,9 @@ export function Rehearse() {
                     {yours.happened.map((h, n) => (
                       <li key={n}>
                         <Figure>{clock(h.minutes)}</Figure>
-                        <span>{happenedText(h)}</span>
+                        <span>
+                          <Said>{happenedText(h)}</Said>
+                        </span>
                       </li>
                     ))}
                   </Story>

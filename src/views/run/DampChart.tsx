@@ -1,3 +1,4 @@
+import { useSay } from '../../ui/said';
 import {
   CartesianGrid,
   ComposedChart,
@@ -15,6 +16,7 @@ import { color } from '../../ui/theme';
 
 /** Water left over drying time: the fitted curve, weights as dots, now as a vertical, and when it is likely inside the dry band. */
 export function DampChart({ damp }: { damp: Damp }) {
+  const say = useSay();
   const { curve, weighed, minutes, estimate, dryAtG, expectedG } = damp;
   const dryG = expectedG ?? null;
   const dots = dryG === null ? [] : weighed.map((w) => ({ minutes: w.minutes, water: Math.max(0, w.massG - dryG) }));
@@ -22,7 +24,7 @@ export function DampChart({ damp }: { damp: Damp }) {
   const most = Math.ceil(Math.max(...curve.map((p) => p.middle), ...dots.map((d) => d.water)) / 150) * 150;
   const said = `Water left from ${Math.round(curve[0]?.middle ?? 0)} g; dry likely between ${Math.round(minutes + estimate.left.low)} and ${Math.round(minutes + estimate.left.high)} minutes of drying.`;
   return (
-    <div style={{ height: 190 }} role="img" aria-label={said}>
+    <div style={{ height: 190 }} role="img" aria-label={say(said)}>
       <ResponsiveContainer width="100%" height="100%">
         <ComposedChart margin={{ top: 8, right: 34, bottom: 0, left: -6 }}>
           <CartesianGrid stroke={color.line} vertical={false} />
@@ -34,7 +36,15 @@ export function DampChart({ damp }: { damp: Damp }) {
             tick={axisTick}
             minTickGap={40}
           />
-          <YAxis dataKey="middle" type="number" unit=" g" tick={axisTick} width={70} domain={[0, most]} tickCount={4} />
+          <YAxis
+            dataKey="middle"
+            type="number"
+            tickFormatter={(g: number) => say(`${Math.round(g)} g`)}
+            tick={axisTick}
+            width={70}
+            domain={[0, most]}
+            tickCount={4}
+          />
           <ReferenceArea
             x1={minutes + estimate.left.low}
             x2={minutes + estimate.left.high}

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { lazy, Suspense, type ReactNode } from 'react';
 import type { Damp } from '../../core/run/damp';
 import { minutesText } from '../../core/units';
@@ -43,7 +44,9 @@ export function DampPanel({
   return (
     <section aria-label="How dry it is" style={{ display: 'flex', flexDirection: 'column', gap: 8 }}>
       <p style={{ fontSize: 19 }}>
-        <strong>{stillText(left)}</strong>{' '}
+        <strong>
+          <Said>{stillText(left)}</Said>
+        </strong>{' '}
         <Quiet style={{ fontSize: 16 }}>
           {Math.round(waterG.middle / 5) * 5} g of water left
           {core(damp.estimate.coreDamp)}.{' '}

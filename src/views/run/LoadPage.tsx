@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { ChevronLeft } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -101,7 +102,7 @@ export function LoadPage() {
         <strong>{load.name}</strong>
       </Row>
       <Big {...reachable('step')} aria-live="polite">
-        {loadText(state)}
+        <Said>{loadText(state)}</Said>
       </Big>
       {ticks}
       <Going runs={[...state.ahead.filter((r) => !waiting.includes(r)), ...state.apart]} now={now} />
@@ -138,7 +139,9 @@ function Before({ runs }: { runs: readonly Run[] }) {
                   >
                     <span>
                       {step.title}
-                      <small>{step.text}</small>
+                      <small>
+                        <Said>{step.text}</Said>
+                      </small>
                     </span>
                   </Checkbox>
                 ) : (
@@ -180,7 +183,9 @@ function Going({ runs, now }: { runs: readonly Run[]; now: number }) {
                 <div style={{ paddingLeft: 0 }}>
                   <strong>{run.itemName}</strong>
                   <small>
-                    {ready ? 'Ready for the drum.' : run.status === 'written' ? 'In the record.' : runStateText(run, now)}
+                    <Said>
+                      {ready ? 'Ready for the drum.' : run.status === 'written' ? 'In the record.' : runStateText(run, now)}
+                    </Said>
                   </small>
                 </div>
                 {!ready && run.status !== 'dropped' && (

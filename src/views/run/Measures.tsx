@@ -1,3 +1,5 @@
+import { Said } from '../../ui/said';
+import { useUnit } from '../../ui/units';
 import { useState } from 'react';
 import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
@@ -7,7 +9,6 @@ import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
 import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
 import { soakedIn } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
-import { typedNumber } from '../../core/units';
 import { ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { DigitsField } from '../../ui/TextField';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
@@ -20,7 +21,7 @@ import { Form } from '../../ui/Form';
 export function Weigh({
   start,
   doubt,
-  label = 'Weight now, g',
+  label = 'Weight now',
   focus = true,
   onTyped,
   onKeep,
@@ -34,10 +35,11 @@ export function Weigh({
   onTyped?: (massG: number | null) => void;
   onKeep: (massG: number) => void;
 }) {
-  const [grams, setGrams] = useState(start === null ? '' : String(start));
+  const unit = useUnit('g');
+  const [grams, setGrams] = useState(start === null ? '' : unit.show(start));
   const [asked, setAsked] = useState<Doubt | null>(null);
-  const value = typedNumber(grams);
-  const fault = value !== undefined && !(value > 0) ? 'Write grams, a number above 0.' : null;
+  const value = unit.read(grams);
+  const fault = value !== undefined && !(value > 0) ? `Write a weight above 0, in ${unit.name} or with its unit.` : null;
   const unitG = asked && DOUBT_UNIT_G[asked];
   const keep = (massG: number): void => {
     const odd = asked ? null : doubt(massG);
@@ -55,7 +57,7 @@ export function Weigh({
     >
       <Row $wrap $top>
         <DigitsField
-          label={label}
+          label={`${label}, ${unit.name}`}
           width={220}
           autoFocus={focus}
           value={grams}
@@ -63,7 +65,7 @@ export function Weigh({
           onChange={(text) => {
             setGrams(text);
             setAsked(null);
-            const typed = typedNumber(text);
+            const typed = unit.read(text);
             onTyped?.(typed !== undefined && typed > 0 && doubt(typed) === null ? typed : null);
           }}
         />
@@ -72,7 +74,7 @@ export function Weigh({
         </Button>
         {unitG !== null && unitG !== undefined && value !== undefined && (
           <Button look="quiet" style={{ marginTop: 22 }} onPress={() => onKeep(Math.round(value * unitG))}>
-            Yes: {Math.round(value * unitG)} g
+            <Said>Yes: {Math.round(value * unitG)} g</Said>
           </Button>
         )}
       </Row>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { clockText } from '../../app/time';
@@ -90,7 +91,9 @@ export function WaysOut({ run, step, onWay }: { run: Run; step: ProgrammeStep; o
   const tries = run.steps[step.id]?.failures ?? 0;
   return (
     <>
-      <Big {...reachable('step')}>{failedText(step)}</Big>
+      <Big {...reachable('step')}>
+        <Said>{failedText(step)}</Said>
+      </Big>
       <Quiet style={{ fontSize: 18 }}>
         {step.title}: looked at {tries === 1 ? 'once' : `${tries} times`}, not good.
       </Quiet>
@@ -168,7 +171,9 @@ export function Occupied({
   return (
     <>
       <Note tone="alarm">
-        <strong>{occupiedText(inUse, where, clockText)}</strong>{' '}
+        <strong>
+          <Said>{occupiedText(inUse, where, clockText)}</Said>
+        </strong>{' '}
         {step.mayWait ? 'This can wait until it is free.' : 'If it is wet, do not let it lie long.'}
       </Note>
       <Row $wrap>

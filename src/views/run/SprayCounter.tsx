@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { useDraft } from '../../app/draft';
@@ -90,7 +91,9 @@ export function SprayCounter({ live }: { live: LiveRun }) {
               {capital(nameOf(here.zone))}: {done(here.zone)} of {here.pulls} pulls
             </Big>
           ) : (
-            <strong>Every zone is sprayed: {Math.round(used * pullMl)} mL.</strong>
+            <strong>
+              <Said>Every zone is sprayed: {Math.round(used * pullMl)} mL.</Said>
+            </strong>
           )}
         </p>
         {!here && doneMs !== undefined && <WipeOff since={doneMs} now={live.now} />}
@@ -156,7 +159,7 @@ function Ten({ pullMl, onPull }: { pullMl: number; onPull: (ml: number) => void 
   if (!open)
     return (
       <TextButton style={{ alignSelf: 'flex-start' }} onPress={() => setOpen(true)}>
-        One pull is taken for {pullMl} mL: measure it
+        <Said>One pull is taken for {pullMl} mL: measure it</Said>
       </TextButton>
     );
   return (

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { toThing } from '../../app/routes';
 import { latestInspection } from '../../core/gear';
 import { Link } from 'react-router';
@@ -39,7 +40,11 @@ export function StepHead({ live }: { live: LiveRun }) {
       {rounds && <Quiet style={{ fontSize: 18 }}>{rounds}</Quiet>}
       <Big {...reachable('step')}>{more ? RINSE_WORDS.title : words.title}</Big>
       {!counted && !damp && state.failures > 0 && <Quiet style={{ fontSize: 18 }}>{lookCountText(state.failures)}</Quiet>}
-      {counted && <HeatLine>{fillText(state.times + 1, step.settings.rinses ?? 1)}</HeatLine>}
+      {counted && (
+        <HeatLine>
+          <Said>{fillText(state.times + 1, step.settings.rinses ?? 1)}</Said>
+        </HeatLine>
+      )}
       {timed && !waiting && (
         <Clock role="timer" aria-live="off">
           {rung ? (step.settings.soakParts && again ? 'Knead it now' : 'Look now') : countdown(left ?? 0)}
@@ -97,7 +102,9 @@ export function StepSays({ live }: { live: LiveRun }) {
       {step.check && running && <Text>Then: {step.check.look}</Text>}
       {moved && (
         <Text>
-          <strong>{moved}</strong>
+          <strong>
+            <Said>{moved}</Said>
+          </strong>
         </Text>
       )}
       {way && (
@@ -118,7 +125,10 @@ export function StepSays({ live }: { live: LiveRun }) {
       {step.do === 'even-fill' && evening && evening.moves.length > 0 && item && (
         <>
           <p>
-            <strong>{eveningText(evening)}</strong> <Link to={toThing(item.id, 'fill')}>The map</Link>
+            <strong>
+              <Said>{eveningText(evening)}</Said>
+            </strong>{' '}
+            <Link to={toThing(item.id, 'fill')}>The map</Link>
           </p>
           <EveningMoves itemId={item.id} evening={evening} large />
         </>
@@ -157,10 +167,12 @@ export function StepMeasures({ live }: { live: LiveRun }) {
       {step.settings.spray && <SprayCounter key={`${step.id}-${state.times}`} live={live} />}
       {weighsDry && (
         <>
-          <WeighHere live={live} label="On the scale, g" focus={!weighed} onTyped={(massG) => type({ massG })} />
+          <WeighHere live={live} label="On the scale" focus={!weighed} onTyped={(massG) => type({ massG })} />
           {verdict && (
             <p role="status" style={{ fontSize: 19 }}>
-              <strong>{verdict.text}</strong>
+              <strong>
+                <Said>{verdict.text}</Said>
+              </strong>
             </p>
           )}
         </>

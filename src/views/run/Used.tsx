@@ -1,3 +1,5 @@
+import { Said, useSay } from '../../ui/said';
+import { useUnit } from '../../ui/units';
 import { useState } from 'react';
 import type { SupplyClass } from '../../core/gear';
 import type { ProgrammeStep } from '../../core/document';
@@ -44,7 +46,10 @@ export function Used({
         const used = measured.ml[cls] ?? ml;
         return (
           <p key={cls} style={{ fontSize: 18 }}>
-            {capital(SUPPLY_WORDS[cls])}: <strong>{Math.round(used)} mL</strong>
+            {capital(SUPPLY_WORDS[cls])}:{' '}
+            <strong>
+              <Said>{Math.round(used)} mL</Said>
+            </strong>
             {litres !== undefined && (
               <>
                 {' '}
@@ -87,8 +92,9 @@ export function Used({
 }
 
 function Litres({ onLitres }: { onLitres: (litres: number) => void }) {
+  const unit = useUnit('L');
   const [text, setText] = useState('');
-  const litres = typedNumber(text);
+  const litres = unit.read(text);
   const good = litres !== undefined && litres > 0;
   return (
     <Form
@@ -97,7 +103,7 @@ function Litres({ onLitres }: { onLitres: (litres: number) => void }) {
       }}
     >
       <Row $wrap $top>
-        <DigitsField label="Litres in the bath" width={130} autoFocus value={text} onChange={setText} />
+        <DigitsField label={`Water in the bath, ${unit.name}`} width={130} autoFocus value={text} onChange={setText} />
         <Button type="submit" style={{ marginTop: 22 }} isDisabled={!good}>
           Keep it
         </Button>
@@ -113,7 +119,10 @@ function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => vo
   const [before, setBefore] = useState('');
   const [after, setAfter] = useState('');
   const [pulls, setPulls] = useState('');
-  const n = { ml: typedNumber(ml), before: typedNumber(before), after: typedNumber(after), pulls: typedNumber(pulls) };
+  const say = useSay();
+  const volume = useUnit('mL');
+  const mass = useUnit('g');
+  const n = { ml: volume.read(ml), before: mass.read(before), after: mass.read(after), pulls: typedNumber(pulls) };
   const told =
     n.ml ??
     (n.before !== undefined && n.after !== undefined ? n.before - n.after : undefined) ??
@@ -127,14 +136,14 @@ function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => vo
       }}
     >
       <Row $wrap $top>
-        <DigitsField label="mL" width={100} autoFocus value={ml} onChange={setMl} />
-        <DigitsField label="Bottle before, g" width={130} value={before} onChange={setBefore} />
-        <DigitsField label="and after, g" width={130} value={after} onChange={setAfter} />
+        <DigitsField label={volume.name} width={100} autoFocus value={ml} onChange={setMl} />
+        <DigitsField label={`Bottle before, ${mass.name}`} width={130} value={before} onChange={setBefore} />
+        <DigitsField label={`and after, ${mass.name}`} width={130} value={after} onChange={setAfter} />
         {sprayed && (
-          <DigitsField label={`Pulls of the trigger, ${PULL_ML} mL each`} width={230} value={pulls} onChange={setPulls} />
+          <DigitsField label={say(`Pulls of the trigger, ${PULL_ML} mL each`)} width={230} value={pulls} onChange={setPulls} />
         )}
         <Button type="submit" style={{ marginTop: 22 }} isDisabled={!good}>
-          {good ? `Keep ${Math.round(told)} mL` : 'Keep it'}
+          <Said>{good ? `Keep ${Math.round(told)} mL` : 'Keep it'}</Said>
         </Button>
       </Row>
       {told !== undefined && told < 0 && <Note tone="alarm">The bottle is heavier after than before: look at both weights.</Note>}

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useContext, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toThing } from '../../app/routes';
 import { notifying } from '../../app/alarms';
@@ -46,6 +46,8 @@ import { dropRuns, saveEquipment } from '../../data/repo';
 import { weightText } from '../../core/telling/drying';
 import { useRunClock } from './clock';
 import type { Measured } from './Used';
+import { Units } from '../../ui/units';
+import { allInUnits } from '../../core/units/said';
 import { focusOn } from '../../ui/focus';
 
 const NOBODY: readonly Run[] = [];
@@ -94,7 +96,10 @@ export function useLive(stored: Run) {
   // What is typed and not kept yet: an answer keeps it first, so that nothing typed is lost.
   const [typed, setTyped] = useState<{ stepId: string; massG?: number | null; loft?: readonly LoftReading[] } | null>(null);
   const [feltAt, setFeltAt] = useState<string | null>(null);
-  const step = current(run);
+  const units = useContext(Units);
+  const planned = current(run);
+  // Said in the user's units; what goes into the record stays as it was planned.
+  const step = planned && allInUnits(planned, units);
   const state = step && run.steps[step.id];
   // By the minute: the curve need not be worked out at every tick.
   const minute = Math.floor(now / 60_000) * 60_000;
@@ -109,7 +114,7 @@ export function useLive(stored: Run) {
   const open = opened?.stepId === step.id ? opened.what : null;
   const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
   const onlyZones = zonesHere(run);
-  const ready = piece.length > 1 ? piece.map((s) => ({ step: s, done: isOver(run, s.id) })) : [];
+  const ready = piece.length > 1 ? piece.map((s) => ({ step: allInUnits(s, units), done: isOver(run, s.id) })) : [];
   const sprayed = (step.settings.spray ?? []).filter((z) => onlyZones.includes(z.zone));
   const sprayedMl = sprayed.reduce((ml, z) => ml + z.ml, 0);
   const unmeasured: Measured = sprayed.length > 0 ? { ml: { 'spray-proofer': sprayedMl }, only: true } : { ml: {} };
@@ -144,11 +149,11 @@ export function useLive(stored: Run) {
   };
   const shared = sharedAs(run, step.id);
   const drum = gathered(stored, mates);
-  const words = drum && run.load ? drumWords(step, run.load, drum.here) : step;
+  const words = drum && run.load ? allInUnits(drumWords(step, run.load, drum.here), units) : step;
   const beside = besideHere(stored, mates).filter((m) => m.id !== run.id);
   const counted = isCounted(step);
   const look = lookOf(step);
-  const suds = rinseAfter(step);
+  const suds = planned && rinseAfter(planned);
   const more = step.do === 'machine-rinse' && state.times > 0;
   const left = leftMs(run, now);
   const late = lateMinutes(run, now);

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { beginBy } from '../../app/beginBy';
 import { nowMs, today } from '../../app/now';
 import { toThing } from '../../app/routes';
@@ -34,7 +35,7 @@ export function Outings({ kit, rows }: { kit: Kit; rows: readonly Ranked<Program
             {late ? ': ' : ' if you begin '}
             <Link to={toThing(first.row.item.id, 'programme')}>{thingName(first.row.item)}</Link>{' '}
             {late ? `should have been begun ${atText(first.by)}. Begin it now` : `by ${atText(first.by)}`}
-            {begun.length > 1 ? `; it is the first of ${howMany(begun.length, 'thing')}` : ''}.
+            <Said>{begun.length > 1 ? `; it is the first of ${howMany(begun.length, 'thing')}` : ''}</Said>.
           </>
         ) : (
           <>

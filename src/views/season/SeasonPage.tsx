@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
@@ -94,7 +95,7 @@ export function SeasonPage() {
       <Crumbs trail={[{ to: '/record', name: 'Record' }]} here="The weeks ahead" />
       <Row $between $wrap $gap={16}>
         <h1 style={{ maxWidth: 760 }} aria-live="polite">
-          {weeks ? seasonText(weeks, moves, hours * 60, dayText) : 'What is due in the weeks ahead?'}
+          <Said>{weeks ? seasonText(weeks, moves, hours * 60, dayText) : 'What is due in the weeks ahead?'}</Said>
         </h1>
         {moves.length > 0 && (
           <Button data-main-action onPress={() => void move(moves)}>
@@ -155,7 +156,9 @@ export function SeasonPage() {
                 <h2 id="runs-out">What runs out</h2>
                 <Tasks>
                   {short.map((line) => (
-                    <li key={line.class}>{runsOutText(line, weeks[0]?.monday ?? now, dayText)}</li>
+                    <li key={line.class}>
+                      <Said>{runsOutText(line, weeks[0]?.monday ?? now, dayText)}</Said>
+                    </li>
                   ))}
                 </Tasks>
                 <Link to="/cupboard">To the shopping list of what is due now</Link>
@@ -263,7 +266,7 @@ function TaskList({ tasks }: { tasks: readonly SeasonTask[] }) {
               task.kind === 'upkeep' ? '/cupboard/upkeep' : toThing(task.item.id, task.kind === 'care' ? 'programme' : undefined)
             }
           >
-            {taskText(task)}
+            <Said>{taskText(task)}</Said>
           </Link>{' '}
           {task.kind === 'upkeep' && task.on <= today() && (
             <TextButton aria-label={`Done today: ${taskText(task)}`} onPress={() => void upkeepDone(task.machine, task.task)}>

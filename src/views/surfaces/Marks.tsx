@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import { SURFACE_WORDS } from '../../core/words';
 import { keptFrom, type MarkAt, type Panel, type RungAt } from '../../core/surfaces';
@@ -57,7 +58,7 @@ export function Mark({ n, mark, onNext, onTakeAway }: { n: number; mark: MarkAt;
   return (
     <section aria-labelledby={`mark-${n}`}>
       <h2 id={`mark-${n}`} style={{ marginBottom: 8 }}>
-        {n} · {markName(mark)}
+        {n} · <Said>{markName(mark)}</Said>
       </h2>
       {mark.rungs.length === 0 ? (
         <p>Nothing may be done to it here.</p>
@@ -68,7 +69,11 @@ export function Mark({ n, mark, onNext, onTakeAway }: { n: number; mark: MarkAt;
           ))}
         </Ladder>
       )}
-      {mark.end !== 'open' && <p>{endText(mark.end)}</p>}
+      {mark.end !== 'open' && (
+        <p>
+          <Said>{endText(mark.end)}</Said>
+        </p>
+      )}
       <Row $wrap style={{ marginTop: 8 }}>
         {mark.next && (
           <Button look="quiet" aria-label={`${step}, mark ${n}`} onPress={onNext}>
@@ -89,13 +94,15 @@ export function PanelCard({ panel, ladder, onAdd }: { panel: Panel; ladder: Mark
   return (
     <section aria-labelledby="panel" aria-live="polite">
       <h2 id="panel" style={{ marginBottom: 8 }}>
-        {capital(panelText(panel))}
+        <Said>{capital(panelText(panel))}</Said>
       </h2>
       {ladder && (
         <Ladder aria-label={`What the ${panelText(panel)} bears`}>
           {ladder.rungs.map((rung) => (
             <li key={rung.rung}>
-              <span>{capital(rungName(rung.rung))}</span>
+              <span>
+                <Said>{capital(rungName(rung.rung))}</Said>
+              </span>
               <Quiet>{rung.testFirst ? 'hidden place first' : ''}</Quiet>
             </li>
           ))}

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -103,13 +104,17 @@ export function RungSheet({
             {said.rows.map(({ name, text }) => (
               <div key={name} style={{ display: 'contents' }}>
                 <dt>{name}</dt>
-                <dd>{text}</dd>
+                <dd>
+                  <Said>{text}</Said>
+                </dd>
               </div>
             ))}
           </FactList>
           <ul style={{ paddingLeft: 20, listStyle: 'disc' }}>
             {said.lines.map((line) => (
-              <li key={line}>{line}</li>
+              <li key={line}>
+                <Said>{line}</Said>
+              </li>
             ))}
           </ul>
           <Link to={`/handbook/rung/${rung.rung}`}>This rung in the handbook</Link>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useItem } from '../../app/kit';
@@ -68,7 +69,9 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 700 }}>
           <h1 aria-live="polite">{verdict}</h1>
-          <p>{more}</p>
+          <p>
+            <Said>{more}</Said>
+          </p>
         </Column>
         <Row $wrap>
           <LinkButton to={toThing(item.id, 'colour')} look="quiet">
@@ -111,7 +114,9 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
           {worth && (
             <section aria-labelledby="worth">
               <h2 id="worth">Worth</h2>
-              <p>{worth}</p>
+              <p>
+                <Said>{worth}</Said>
+              </p>
             </section>
           )}
           {gone.length > 0 && (
@@ -120,7 +125,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
               <ul>
                 {gone.map((g, n) => (
                   <li key={n}>
-                    {capital(markText(g))}{' '}
+                    <Said>{capital(markText(g))}</Said>{' '}
                     <Quiet>
                       by {rungName(g.rung)}, {whenText(g.at)}
                     </Quiet>

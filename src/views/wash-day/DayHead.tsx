@@ -1,3 +1,4 @@
+import { allInUnits } from '../../core/units/said';
 import { kitOfDay, newWish, unstarted } from '../../app/dayHours';
 import { download } from '../../app/download';
 import type { DayState } from '../../app/washDay';
@@ -118,7 +119,13 @@ export function DayActions({
             name: 'Save as Markdown',
             onPress: () =>
               void import('../../app/dayFiles').then(
-                ({ dayMarkdown }) => day && download('wash-day.md', 'text/markdown', dayMarkdown(day, namesIn(kit))),
+                ({ dayMarkdown }) =>
+                  day &&
+                  download(
+                    'wash-day.md',
+                    'text/markdown',
+                    dayMarkdown(allInUnits(day, kit?.preferences?.units ?? 'metric'), namesIn(kit)),
+                  ),
               ),
           },
           ...(wish.items.length > 0

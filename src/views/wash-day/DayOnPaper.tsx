@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
 import { cushionText } from '../../core/telling/wash-day';
@@ -27,7 +28,9 @@ export function DayOnPaper({ day, kit }: { day: WashDay; kit: Kit }) {
     <Paper>
       <h1>Wash day</h1>
       <p>
-        <strong>{day.verdict}</strong>
+        <strong>
+          <Said>{day.verdict}</Said>
+        </strong>
       </p>
       <h2>Loads</h2>
       <ul>
@@ -65,7 +68,9 @@ export function DayOnPaper({ day, kit }: { day: WashDay; kit: Kit }) {
           <h2>Careful</h2>
           <ul>
             {day.cautions.map((c) => (
-              <li key={c}>{c}</li>
+              <li key={c}>
+                <Said>{c}</Said>
+              </li>
             ))}
           </ul>
         </>

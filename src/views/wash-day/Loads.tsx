@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
 import { cushionText } from '../../core/telling/wash-day';
@@ -136,7 +137,9 @@ function Load({
           <Why label="Why not together" of={`load ${letter} and others`}>
             <ul>
               {apart.map((a) => (
-                <li key={a.itemIds.join()}>{a.text}</li>
+                <li key={a.itemIds.join()}>
+                  <Said>{a.text}</Said>
+                </li>
               ))}
             </ul>
           </Why>

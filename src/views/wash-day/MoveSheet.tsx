@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import { requestOf } from '../../app/dayHours';
@@ -132,7 +133,17 @@ export function MoveSheet({
         {next && !after && <Quiet>Working out what that changes …</Quiet>}
         {after && !taken && <Note tone="alarm">There is no room for it there beside the others.</Note>}
         {after && taken && (
-          <ul>{lines.length > 0 ? lines.map((line) => <li key={line}>{line}</li>) : <li>Nothing else changes.</li>}</ul>
+          <ul>
+            {lines.length > 0 ? (
+              lines.map((line) => (
+                <li key={line}>
+                  <Said>{line}</Said>
+                </li>
+              ))
+            ) : (
+              <li>Nothing else changes.</li>
+            )}
+          </ul>
         )}
       </div>
       <Row $wrap>

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import { HIRED_WORDS, hoursText, momentText } from '../../core/telling/wash-day';
 import type { Costs, DayWish, Remedy, WashDay } from '../../core/washday';
@@ -28,7 +29,7 @@ function Figures({ of: { waterL, kWh, money, unpriced, hours } }: { of: Costs })
           {unpriced ? ' for what has a price' : ''}
         </>
       )}
-      {hours === undefined ? '' : ` and ${hoursText(hours * 60)} of hands`}.
+      <Said>{hours === undefined ? '' : ` and ${hoursText(hours * 60)} of hands`}</Said>.
     </>
   );
 }
@@ -52,7 +53,7 @@ export function Saved({ day }: { day: WashDay }) {
             {day.shopping.map((line) => (
               <li key={line.class}>
                 {SUPPLY_WORDS[line.class]}
-                {line.needMl ? `, ${line.needMl} mL in all` : line.needCount ? `, ${line.needCount}` : ''}
+                <Said>{line.needMl ? `, ${line.needMl} mL in all` : line.needCount ? `, ${line.needCount}` : ''}</Said>
                 {line.perhaps ? ' (perhaps)' : ''}
               </li>
             ))}
@@ -74,7 +75,9 @@ export function WhyNot({ day, now, onTake }: { day: WashDay; now: number; onTake
         <strong>Why it does not fit</strong>
         <ul>
           {impossible.because.map((b) => (
-            <li key={b.text}>{b.text}</li>
+            <li key={b.text}>
+              <Said>{b.text}</Said>
+            </li>
           ))}
         </ul>
         {remedies.length > 0 && (
@@ -109,7 +112,9 @@ export function LeftOut({
       <h2>Left out</h2>
       <ul aria-label="Left out">
         {day.leftOut.map((l) => (
-          <li key={l.itemId}>{l.text}</li>
+          <li key={l.itemId}>
+            <Said>{l.text}</Said>
+          </li>
         ))}
       </ul>
       {onDryer && day.leftOut.some((l) => inLargeDryer(l.itemId)) && (
@@ -129,7 +134,9 @@ export function Small({ day }: { day: WashDay }) {
           <h2>Careful</h2>
           <ul>
             {day.cautions.map((c) => (
-              <li key={c}>{c}</li>
+              <li key={c}>
+                <Said>{c}</Said>
+              </li>
             ))}
           </ul>
         </section>
@@ -137,7 +144,9 @@ export function Small({ day }: { day: WashDay }) {
       <Disclosure title={`What this rests on (${day.assumptions.length})`}>
         <ul>
           {day.assumptions.map((a) => (
-            <li key={a}>{a}</li>
+            <li key={a}>
+              <Said>{a}</Said>
+            </li>
           ))}
         </ul>
       </Disclosure>

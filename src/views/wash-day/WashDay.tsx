@@ -1,3 +1,4 @@
+import { allInUnits } from '../../core/units/said';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { readList } from '../../app/routes';
@@ -95,7 +96,9 @@ export function WashDay() {
   const files = () => import('../../app/dayFiles');
   const calendar = async (only?: DayTask): Promise<void> => {
     if (!day) return;
-    download('wash-day.ics', 'text/calendar', (await files()).calendarFile(day, nowIso(), only ? [only] : day.tasks));
+    const said = allInUnits(day, kit?.preferences?.units ?? 'metric');
+    const tasks = only ? said.tasks.filter((_, n) => day.tasks[n] === only) : said.tasks;
+    download('wash-day.ics', 'text/calendar', (await files()).calendarFile(said, nowIso(), tasks));
     tell('The calendar file is saved. Open it in your calendar.');
   };
   if (sheet === 'cards' && day) return <DoorCards day={day} kit={kit} onClose={closeSheet} />;

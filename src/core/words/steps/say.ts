@@ -113,13 +113,13 @@ const FORGOTTEN: Record<ForgottenPlace, string> = {
   'between-fingers': 'between the fingers',
   tongue: 'the tongue',
 };
-/** " By zone: hood 16, shoulders 19 and chest 23 mL. Front and back, and not forgotten: under the arms …": for a hand that goes over it. */
+/** " By zone: hood 16 mL, shoulders 19 mL and chest 23 mL. Front and back, and not forgotten: under the arms …": for a hand that goes over it. */
 export const sprayed = (c: StepContext): string => {
   const zones = c.s.spray ?? [];
   const forgotten = listed(c.forgotten.map((place) => FORGOTTEN[place]));
   const round = zones.some(({ zone }) => zone === 'back' || zone === 'seat') ? 'Front and back' : 'All round';
   if (zones.length < 2) return ` All round, and also ${forgotten}.`;
-  return ` By zone: ${listed(zones.map((z) => `${zoneName(z.zone, c.kind)} ${z.ml}`))} mL. ${round}, and also ${forgotten}.`;
+  return ` By zone: ${listed(zones.map((z) => `${zoneName(z.zone, c.kind)} ${z.ml} mL`))}. ${round}, and also ${forgotten}.`;
 };
 /** Where rain falls first and straps rub. */
 export const exposed = (c: StepContext): string => {
