@@ -1,7 +1,7 @@
 import { type ReactNode, StrictMode } from 'react';
 import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate } from 'react-router';
+import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
 import { applyTheme, useSession } from './app/session';
 import { Shell } from './app/Shell';
@@ -59,9 +59,10 @@ const router = createBrowserRouter([
           { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
           { path: 'record/look/:id', lazy: async () => ({ Component: (await import('./views/look-over/LookPage')).LookPage }) },
           { path: 'record/season', lazy: async () => ({ Component: (await import('./views/season/SeasonPage')).SeasonPage }) },
+          { path: 'record/done', lazy: async () => ({ Component: (await import('./views/record/DonePage')).DonePage }) },
           { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
           { path: 'gallery', lazy: async () => ({ Component: (await import('./views/gallery/Gallery')).Gallery }) },
-          { path: '*', element: <Navigate to="/" replace /> },
+          { path: '*', lazy: async () => ({ Component: (await import('./app/Lost')).Lost }) },
         ],
       },
     ],

@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { filterHere, mainHere } from '../ui/shortcuts';
 import styled from 'styled-components';
 import { Row } from '../ui/basics';
 import { Button } from '../ui/Button';
@@ -17,21 +19,28 @@ const List = styled.dl`
     font: 600 15px ${font.mono};
   }
 `;
-const OTHERS: readonly (readonly [string, string])[] = [
-  ['/', 'Search'],
-  ['n', 'Add a thing'],
-  ['.', 'The main action here'],
-  ['Ctrl Z', 'Take back what was just done'],
-  ['F6', 'Go to what was just said'],
-  ['?', 'This list'],
-];
+/** Those that do something on the page as it stands. */
+const othersHere = (): readonly (readonly [string, string])[] => {
+  const main = mainHere()?.textContent?.trim();
+  return [
+    ['/', 'Find anything'],
+    ...(filterHere() ? [['f', 'Search in this list'] as const] : []),
+    ['n', 'Add a thing'],
+    ...(main ? [['.', main] as const] : []),
+    ['Ctrl Z', 'Take back what was done last'],
+    ['F6', 'Go to what was just said'],
+    ['?', 'This list'],
+  ];
+};
 
-/** The keys that work everywhere. */
+/** The keys that work on the page behind it. */
 export default function Keys({ onClose }: { onClose: () => void }) {
+  // Read once, before the sheet covers the page.
+  const [others] = useState(othersHere);
   return (
     <Sheet title="Keys" open onClose={onClose}>
       <List>
-        {[...PLACES.map((p) => [`g ${p.key}`, p.name] as const), ...OTHERS].map(([keys, does]) => (
+        {[...PLACES.map((p) => [`g ${p.key}`, p.name] as const), ...others].map(([keys, does]) => (
           <Pair key={keys} keys={keys} does={does} />
         ))}
       </List>

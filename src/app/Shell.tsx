@@ -4,8 +4,11 @@ import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readMeta } from '../data/db';
 import { Units } from '../ui/units';
-import { pressMarked, useShortcuts } from '../ui/shortcuts';
+import { Search } from 'lucide-react';
+import { PressArea } from '../ui/Button';
+import { goToFilter, pressMain, useShortcuts } from '../ui/shortcuts';
 import { color, phone } from '../ui/theme';
+import { useArrival } from './arrival';
 import { PLACES } from './places';
 import { goToTold, takeBack } from './session';
 
@@ -80,6 +83,37 @@ const Place = styled(NavLink)`
     }
   }
 `;
+const FindButton = styled(PressArea)`
+  margin-top: auto;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 4px;
+  padding: 8px 4px;
+  min-height: 56px;
+  border: 0;
+  background: none;
+  color: ${color.quiet};
+  font-size: 14px;
+  cursor: pointer;
+  ${phone} {
+    display: none;
+  }
+`;
+/** There it scrolls away with the top of the page. */
+const FindOnPhone = styled(FindButton)`
+  display: none;
+  ${phone} {
+    display: flex;
+    position: absolute;
+    top: 0;
+    right: 8px;
+    margin: 0;
+    min-height: 44px;
+    flex-direction: row;
+    z-index: 6;
+  }
+`;
 /** Our mark: three waved layers. */
 function Logo() {
   return (
@@ -94,9 +128,11 @@ function Logo() {
 // Loaded after the first page: they must not hold it up.
 const Toasts = lazy(async () => ({ default: (await import('../ui/Toasts')).Toasts }));
 const Keys = lazy(() => import('./Keys'));
+const Finder = lazy(() => import('./Finder'));
 
 const Content = styled.div`
   min-width: 0;
+  position: relative;
 `;
 const Club = styled.p`
   margin: 0;
@@ -127,12 +163,14 @@ function ClubLine() {
 export function Shell() {
   const navigate = useNavigate();
   const [keys, setKeys] = useState(false);
+  const [finding, setFinding] = useState(false);
   useShortcuts({
     ...Object.fromEntries(PLACES.map(({ key, path }) => [`g ${key}`, () => void navigate(path)])),
-    '/': () => pressMarked('data-search'),
-    '.': () => pressMarked('data-main-action'),
+    '/': () => setFinding(true),
+    '.': pressMain,
+    f: goToFilter,
     n: () => void navigate('/kit/new'),
-    'mod z': takeBack,
+    'mod z': () => void takeBack(),
     F6: goToTold,
     '?': () => setKeys(true),
   });
@@ -152,6 +190,7 @@ export function Shell() {
   }, []);
   const system = useLiveQuery(() => readMeta('preferences'), [])?.units ?? 'metric';
   const { pathname } = useLocation();
+  useArrival(pathname);
   const running = pathname.startsWith('/run/') || pathname.startsWith('/load/');
   useEffect(() => {
     window.scrollTo(0, 0);
@@ -167,13 +206,24 @@ export function Shell() {
               {name}
             </Place>
           ))}
+          <FindButton onPress={() => setFinding(true)}>
+            <Search size={22} strokeWidth={1.75} aria-hidden="true" />
+            Find
+          </FindButton>
         </Rail>
         <Content>
+          {!running && (
+            <FindOnPhone onPress={() => setFinding(true)}>
+              <Search size={20} strokeWidth={1.75} aria-hidden="true" />
+              Find
+            </FindOnPhone>
+          )}
           {!running && pathname !== '/begin' && <ClubLine />}
           <Outlet />
         </Content>
         <Suspense fallback={null}>
           <Toasts top={running} />
+          {finding && <Finder onClose={() => setFinding(false)} showKeys={() => setKeys(true)} />}
           {keys && <Keys onClose={() => setKeys(false)} />}
         </Suspense>
       </Frame>

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 /* Addresses of this app. Every id that is put into one goes through here: a kit from elsewhere may call a thing `new`, `..` or `a/b#c`. */
 
 /** Ids that an address would take for something of its own: its pages, dots that it resolves, our own mark. */
-const TAKEN = /^(new|labels|worth|shells|season|\.{1,2}|~.*)$/;
+const TAKEN = /^(new|labels|worth|shells|season|done|\.{1,2}|~.*)$/;
 const MARK = '~';
 const segment = (id: string): string => (TAKEN.test(id) ? MARK : '') + encodeURIComponent(id);
 const idOf = (text: string | undefined): string | undefined => (text?.startsWith(MARK) ? text.slice(MARK.length) : text);

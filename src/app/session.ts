@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { Undo } from '../data/repo';
+import { newId, nowMs } from './now';
 
 interface Session {
   readonly theme: 'auto' | 'light' | 'dark';
@@ -19,14 +20,35 @@ export const useSession = create<Session>(() => ({ theme: storedTheme(), arrivin
 
 /** What says it, loaded after the first page. */
 const toasts = () => import('../ui/Toasts');
-/** Says what happened, and offers to take it back. */
+/** What is kept of what was done, loaded with the store's writing. */
+const kept = () => import('../data/undo');
+/** Says what happened, and offers to take it back: for a moment here, for a day in the list of what was done. */
 export function tell(text: string, undo: Undo | null = null): void {
-  void toasts().then(({ show }) => show({ text, undo }));
+  const id =
+    undo &&
+    kept()
+      .then(({ keepUndo }) => keepUndo(newId('undo'), text, undo, nowMs()))
+      .catch(() => null);
+  const back =
+    undo &&
+    (async (): Promise<void> => {
+      await undo();
+      const known = await id;
+      if (known) await (await kept()).forgetUndo(known);
+    });
+  void toasts().then(({ show }) => show({ text, undo: back }));
 }
 /** Puts the focus on what was said last. */
 export const goToTold = (): void => void toasts().then(({ enterToasts }) => enterToasts());
-/** Takes back what was said last, while it is still on show. */
-export const takeBack = (): void => void toasts().then(({ undoNewest }) => undoNewest());
+/** Takes back what was done last: what is still on show, or else the newest of the last day. */
+export async function takeBack(): Promise<void> {
+  const { undoNewest } = await toasts();
+  if (undoNewest()) return;
+  const { undosKept, takeBackKept } = await kept();
+  const [newest] = await undosKept(nowMs());
+  const text = newest && (await takeBackKept(newest.id));
+  tell(text ? `Taken back: ${text}` : 'Nothing was done in the last day that could be taken back.');
+}
 
 export function applyTheme(theme: Session['theme']): void {
   if (theme === 'auto') delete document.documentElement.dataset.theme;

@@ -7,7 +7,8 @@ import type { LightMarks } from '../core/loft/light';
 import type { Register } from '../core/merging/register';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
-import { m0002, m0003, m0004, m0005, m0006, m0007, SCHEMA_VERSION } from './migrations';
+import type { TableName } from './tables';
+import { m0002, m0003, m0004, m0005, m0006, m0007, m0008, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -104,6 +105,24 @@ export interface RegisterRow extends Register {
   readonly key: string;
 }
 
+/** Rows that a change touched, as they were and as they are. */
+export interface TouchedRow {
+  readonly table: TableName;
+  readonly key: unknown;
+  readonly was?: object;
+  readonly is?: object;
+}
+/** Something that was done, and what takes it back. */
+export interface KeptUndo {
+  readonly id: string;
+  /** When, ms. */
+  readonly at: number;
+  /** What was said of it. */
+  readonly text: string;
+  /** Its changes, the first first. `noted`: with the registers as they were. */
+  readonly changes: readonly { readonly noted: boolean; readonly rows: readonly TouchedRow[] }[];
+}
+
 /** Before what a whole state was kept. */
 export const SNAPSHOT_REASONS = ['import', 'merge', 'demo', 'csv', 'bulk', 'restore', 'begin'] as const;
 export type SnapshotReason = (typeof SNAPSHOT_REASONS)[number];
@@ -135,6 +154,7 @@ export class UmbrasticDb extends Dexie {
   sheets!: Table<SheetDraft, string>;
   snapshots!: Table<Snapshot, string>;
   registers!: Table<RegisterRow, string>;
+  undos!: Table<KeptUndo, string>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -190,6 +210,9 @@ export class UmbrasticDb extends Dexie {
     this.version(m0007.version)
       .stores(m0007.stores)
       .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0007.version })));
+    this.version(m0008.version)
+      .stores(m0008.stores)
+      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0008.version })));
   }
 }
 

@@ -35,6 +35,8 @@ export const TABLES = {
   sheets: { ofItem: null, inKit: null, onReplace: 'emptied', onMerge: 'own' },
   /** Whole states of before: of no thing, in no copy, and there after everything was replaced. */
   snapshots: { ofItem: null, inKit: null, onReplace: 'kept', onMerge: 'own' },
+  /** What was done in the last day, to be taken back: rows of the kit that was. */
+  undos: { ofItem: null, inKit: null, onReplace: 'emptied', onMerge: 'own' },
   /** Who changed which row when. */
   registers: { ofItem: null, inKit: null, onReplace: 'kept', onMerge: 'own' },
   /** Values one of a kind; `kit.ts` writes those that a document holds. */

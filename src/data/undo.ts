@@ -1,5 +1,5 @@
 import Dexie, { type Transaction } from 'dexie';
-import { db } from './db';
+import { db, type KeptUndo, type TouchedRow } from './db';
 import { hold, loadRules } from './guard';
 import { takenBack } from './merge';
 import { note, type Changed } from './registers';
@@ -105,7 +105,29 @@ export async function undoable(
     const registers = await watched(['registers'], () => noted(changedIn(rows)));
     return { before: new Map([...rows.before, ...registers.before]), after: new Map([...rows.after, ...registers.after]) };
   });
-  return () => takeBack(touched, noted !== undefined);
+  const undo: Undo = () => takeBack(touched, noted !== undefined);
+  CHANGES.set(undo, [{ noted: noted !== undefined, rows: rowsOf(touched) }]);
+  return undo;
+}
+/** What each undo takes back, for as long as the undo is held. */
+const CHANGES = new WeakMap<Undo, KeptUndo['changes']>();
+const rowsOf = ({ before, after }: Touched): TouchedRow[] =>
+  [...before].flatMap(([table, rows]) =>
+    [...rows].map(([key, was]) => {
+      const is = after.get(table)?.get(key);
+      return { table, key, ...(was ? { was } : {}), ...(is ? { is } : {}) };
+    }),
+  );
+function touchedOf(rows: readonly TouchedRow[]): Touched {
+  const before = new Map<TableName, Rows>();
+  const after = new Map<TableName, Map<unknown, object>>();
+  for (const { table, key, was, is } of rows) {
+    if (!before.has(table)) before.set(table, new Map());
+    before.get(table)?.set(key, was);
+    if (!after.has(table)) after.set(table, new Map());
+    if (is) after.get(table)?.set(key, is);
+  }
+  return { before, after };
 }
 const within = (names: Iterable<TableName>) => [...new Set([...names, 'items', 'registers', 'meta'] as const)].map(tableOf);
 
@@ -142,8 +164,53 @@ async function takeBack({ before, after }: Touched, noted: boolean): Promise<voi
 }
 
 /** Undoes several changes as one, the last first. */
-export const undoAll =
-  (...undos: readonly Undo[]): Undo =>
-  async () => {
+export function undoAll(...undos: readonly Undo[]): Undo {
+  const all: Undo = async () => {
     for (const undo of [...undos].reverse()) await undo();
   };
+  const changes = undos.map((undo) => CHANGES.get(undo));
+  if (changes.every((one) => one !== undefined)) CHANGES.set(all, changes.flat());
+  return all;
+}
+
+/** So long something can be taken back after the page was shut, and so much of it is kept. */
+const KEPT_MS = 86_400_000;
+const MOST_KEPT = 100;
+const MOST_ROWS = 500;
+/** What was done in the last day and can be taken back, newest first. */
+export const undosKept = async (nowMs: number): Promise<KeptUndo[]> =>
+  (
+    await db.undos
+      .where('at')
+      .above(nowMs - KEPT_MS)
+      .sortBy('at')
+  ).reverse();
+/**
+ * Keeps what was done with what takes it back; older than a day goes.
+ * @returns its id; null when there is nothing to take back, or more than is kept beside the whole states of before.
+ */
+export async function keepUndo(id: string, text: string, undo: Undo, nowMs: number): Promise<string | null> {
+  const changes = CHANGES.get(undo);
+  const rows = changes?.reduce((n, one) => n + one.rows.length, 0) ?? 0;
+  if (!changes || rows === 0 || rows > MOST_ROWS) return null;
+  await db.transaction('rw', db.undos, async () => {
+    await db.undos.put({ id, at: nowMs, text, changes });
+    await db.undos
+      .where('at')
+      .belowOrEqual(nowMs - KEPT_MS)
+      .delete();
+    const keys = await db.undos.orderBy('at').primaryKeys();
+    await db.undos.bulkDelete(keys.slice(0, Math.max(0, keys.length - MOST_KEPT)));
+  });
+  return id;
+}
+/** It is taken back, or was otherwise. */
+export const forgetUndo = (id: string): Promise<void> => db.undos.delete(id);
+/** Takes a kept change back, and what was changed since is left alone. @returns what was said of it; null when it is no longer there. */
+export async function takeBackKept(id: string): Promise<string | null> {
+  const kept = await db.undos.get(id);
+  if (!kept) return null;
+  for (const { rows, noted } of [...kept.changes].reverse()) await takeBack(touchedOf(rows), noted);
+  await forgetUndo(id);
+  return kept.text;
+}

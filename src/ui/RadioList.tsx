@@ -1,3 +1,4 @@
+import { Said } from './said';
 import type { ReactNode } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
@@ -55,7 +56,10 @@ export function RadioList({
       {options.map(({ id, name, text, disabled }) => (
         <Row key={id} value={id} isDisabled={disabled ?? false}>
           <span>
-            <strong>{name}</strong> {text}
+            <strong>
+              <Said>{name}</Said>
+            </strong>{' '}
+            {text}
           </span>
         </Row>
       ))}

@@ -1,3 +1,4 @@
+import { Said } from './said';
 import styled from 'styled-components';
 import type { Envelope } from '../core/envelope';
 import { isTakenOut } from '../core/envelope';
@@ -112,7 +113,9 @@ const Binding = styled.span`
 const Binds = ({ words }: { words: readonly string[] }) => (
   <Binding>
     {words.map((word) => (
-      <span key={word}>{word}</span>
+      <span key={word}>
+        <Said>{word}</Said>
+      </span>
     ))}
   </Binding>
 );
@@ -153,7 +156,7 @@ export function Stack({ item, envelope }: { item: Item; envelope: Envelope }) {
               <span>
                 <b>{PART_WORDS[component.part]}</b>
                 <small>
-                  {detail(component)}
+                  <Said>{detail(component)}</Said>
                   {out ? ', comes out' : ''}
                 </small>
               </span>

@@ -153,7 +153,7 @@ const SearchLine = styled(Input)`
     appearance: none;
   }
 `;
-/** Finds while one types; Escape empties it. `/` goes to the one that stands first on a page. */
+/** Finds while one types; Escape empties it. Over one list, `f` goes to it; `/` searches everything (`FindList`). */
 export function SearchField({
   label,
   value,
@@ -182,7 +182,7 @@ export function SearchField({
       }}
     >
       <Search size={18} aria-hidden="true" />
-      <SearchLine data-search {...(placeholder === undefined ? {} : { placeholder })} />
+      <SearchLine data-filter {...(placeholder === undefined ? {} : { placeholder })} />
       <Button aria-label="Empty the search">
         <X size={18} aria-hidden="true" />
       </Button>

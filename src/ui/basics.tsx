@@ -146,22 +146,25 @@ export function NotInRecord({ what }: { what: string }) {
 const NoteBox = styled.p<{ $tone: 'alarm' | 'quiet' | 'good'; $small: boolean }>`
   border-left: 4px solid ${(p) => (p.$tone === 'alarm' ? color.alarm : p.$tone === 'good' ? color.finish : color.line)};
   padding: ${(p) => (p.$small ? 0 : 4)}px 0 ${(p) => (p.$small ? 0 : 4)}px 12px;
-  max-width: 72ch;
+  max-width: ${(p) => (p.as === 'div' ? 'none' : '72ch')};
   ${(p) => p.$small && 'font-size: 15px; line-height: 1.4; margin-bottom: 8px;'}
 `;
 /** A caution, an assumption or good news, beside the thing it is about. */
 export function Note({
   tone = 'quiet',
   small = false,
+  as,
   children,
 }: {
+  /** `div` where it holds more than words. */
+  as?: 'div';
   tone?: 'alarm' | 'quiet' | 'good';
   /** Inside a line of a list. */
   small?: boolean;
   children: ReactNode;
 }) {
   return (
-    <NoteBox $tone={tone} $small={small}>
+    <NoteBox {...(as ? { as } : {})} $tone={tone} $small={small}>
       {useSaid(children)}
     </NoteBox>
   );

@@ -37,9 +37,14 @@ export function useShortcuts(shortcuts: Shortcuts): void {
   }, []);
 }
 
-/** Presses what the page marks as its main action, or goes into its search. */
-export function pressMarked(mark: 'data-main-action' | 'data-search'): void {
-  const element = document.querySelector<HTMLElement>(`[${mark}]`);
-  if (element instanceof HTMLInputElement) element.focus();
-  else element?.click();
-}
+const inSight = (element: HTMLElement): boolean => {
+  const { top, bottom, width } = element.getBoundingClientRect();
+  return width > 0 && top >= 0 && bottom <= window.innerHeight;
+};
+/** The page's main action where it is in sight, in words; null where there is none: then nothing is pressed unseen. */
+export const mainHere = (): HTMLElement | null =>
+  [...document.querySelectorAll<HTMLElement>('[data-main-action]')].find(inSight) ?? null;
+export const pressMain = (): void => mainHere()?.click();
+/** The search within this page's own list; null where it has none. */
+export const filterHere = (): HTMLElement | null => document.querySelector<HTMLElement>('[data-filter]');
+export const goToFilter = (): void => filterHere()?.focus();

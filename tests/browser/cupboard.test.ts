@@ -109,6 +109,7 @@ describe('the cupboard', () => {
     await v.press('Done');
     await v.sees('Run it empty and hot');
     await v.press('Start');
+    await v.press('Finish early');
     await v.press('Done');
     await v.press('All of it');
     await v.sees('Look and smell');

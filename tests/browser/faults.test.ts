@@ -312,7 +312,7 @@ describe('one thing that cannot be planned', () => {
     await v.reload();
     await v.sees('one thing could not be planned');
     await v.sees('Could not be planned');
-    await v.sees('Needs care, most lost first');
+    await v.sees('Needs care today');
     expect(await faultsOf(v)).toEqual([]);
     await v.press('Save it to send');
     await v.go('/kit');
@@ -333,7 +333,7 @@ describe('one thing that cannot be planned', () => {
     await v.sees('Look through them again');
     for (const file of worker) renameSync(join(dist, `away-${file}`), join(dist, 'assets', file));
     await v.press('Look through them again');
-    await v.sees('Needs care, most lost first');
+    await v.sees('Needs care today');
     await v.close();
     end();
   });

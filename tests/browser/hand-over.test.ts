@@ -6,6 +6,7 @@ describe('handed over as a file', () => {
     const mine = await visit();
     await mine.sees('Needs care');
     await mine.go('/kit/itm-smock/programme');
+    await mine.press('Hand it to somebody');
     const file = await mine.saved('As a file, to carry out in their Umbrastic');
     await mine.sees('The programme of Rust smock is in your downloads');
 
@@ -23,6 +24,7 @@ describe('handed over as a file', () => {
     const run = (await theirs.rows('runs'))[0] as { id: string; itemId: string };
     expect(run.itemId).toBe('itm-smock');
     await theirs.go(`/run/${run.id}`);
+    await theirs.press('More');
     await theirs.press('Skip');
     await theirs.named('Why skip it?', 'textbox');
     expect(theirs.errors).toEqual([]);

@@ -8,6 +8,7 @@ describe('the handbook', () => {
   test('is reached from a why, and leads back to the things that rest on it', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
     const reasons = async (step: string): Promise<string[]> => {
+      await v.press(step);
       await v.press(`Why: ${step}`);
       await v.page.waitForSelector('[role=dialog]');
       return v.page.$$eval('[role=dialog] a', (links) => links.map((l) => l.getAttribute('href') ?? ''));
@@ -20,7 +21,7 @@ describe('the handbook', () => {
     await why?.press('Enter');
     await v.sees('one honest test of dry');
     await v.page.waitForFunction(() => document.activeElement?.id === 'reason/weigh-dry');
-    await v.sees('Used by');
+    await v.sees('In your kit:');
     await v.press('Long grey parka');
     await v.sees('Long grey parka');
     expect(v.errors).toEqual([]);
@@ -45,7 +46,7 @@ describe('the handbook', () => {
   test('moves a threshold for everything, and brings ours back', async () => {
     const v = await visit({ path: '/handbook/seen' });
     await v.sees('Your thresholds');
-    await v.choose('Wash from soil', '4, filthy');
+    await v.choose('Wash from soil', '4, very dirty');
     await v.sees('The threshold is moved');
     await v.go('/kit/itm-boots');
     await v.sees('Wipe the marks off');

@@ -112,7 +112,7 @@ describe('the look-over on a phone', () => {
     await v.sees('Which place?');
     await (await v.named('chest, front, not tried', 'button')).click();
     await v.sees('What do drops leave on the chest?');
-    await v.press('2 wet beyond');
+    await v.press('2 wets around');
     await v.sees('grade 2');
     await v.reload();
     await v.sees('grade 2');

@@ -167,6 +167,7 @@ describe('a newcomer', () => {
     await v.sees('Still open');
     await v.press('Record it and see the programme');
     await v.sees('My blue one');
+    await v.press('What is taken for granted');
     await v.sees('No care label is recorded');
     const looks = (await v.rows('inspections')).filter((i) => !demo.inspections.some((d) => d.id === i.id));
     expect(looks).toHaveLength(1);
@@ -199,12 +200,14 @@ describe('the programme page', () => {
   test('changes in place with a school, shows what is refused, and undoes it', async () => {
     const v = await visit({ path: '/kit/itm-white-shoes/programme' });
     await v.sees('20 °C');
+    await v.press('How warm to wash white canvas');
     await v.press('Hot with oxygen');
     await v.sees('60 °C');
     await v.sees('Your choice goes past the usual limit, from 30 °C to 60 °C');
     await v.press('Undo');
     await v.page.waitForFunction(() => !document.body.innerText.includes('60 °C'));
     await v.go('/kit/itm-parka/programme');
+    await v.press('What is refused');
     await v.sees('an agitator tears wet baffles');
     await v.sees('No fabric softener');
     await v.close();
@@ -243,6 +246,7 @@ describe('the programme page', () => {
   test('a choice is this thing’s own; for all like it is named beside it, with what it would change', async () => {
     const schools = async (id: string): Promise<unknown> => ((await v.stored('items', id)) as { schools?: unknown }).schools;
     const v = await visit({ path: '/kit/itm-white-shoes/programme' });
+    await v.press('How to clean white rubber');
     await v.press('Acetone, lightly');
     await v.sees('Such a choice is made for each thing by itself.');
     expect(await schools('itm-white-shoes')).toEqual({ RUBBER: 'solvent' });
@@ -262,6 +266,7 @@ describe('the programme page', () => {
   });
   test('a setting moved past its limit says what is hurt', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
+    await v.press('What it can stand');
     await v.page.waitForSelector('input[type=range]');
     await v.page.focus('input[type=range][aria-label^="Spin"]');
     for (let n = 0; n < 3; n++) await v.page.keyboard.press('ArrowRight');
@@ -370,7 +375,7 @@ describe('kit files', () => {
     await v.sees('Planned: Wash it, dry it in rounds, then warm the finish.');
     await v.page.waitForSelector('[aria-label^="Weights while it dried: 520 g after 60 min"]');
     const cells = await v.page.$$eval('main table tbody tr', (rows) => rows.map((r) => r.textContent));
-    expect(cells).toContain('Soilwornclean');
+    expect(cells).toContain('Soilslightly dirtyclean');
     await v.sees('not good once, then good');
     await v.sees('worked out and not metered');
     expect(v.errors).toEqual([]);
@@ -459,14 +464,14 @@ describe('by keyboard alone', () => {
     };
     await keys('g', 'k');
     await v.sees('It needs');
-    await keys('/');
+    await keys('f');
     await v.page.keyboard.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     for (let n = 0; n < 5; n++) await v.page.keyboard.press('Backspace');
     await v.page.keyboard.press('ArrowDown');
     await v.page.keyboard.press('ArrowDown');
     await v.page.waitForFunction(() => document.activeElement?.closest('tr')?.getAttribute('aria-rowindex') === '3');
-    await keys('/');
+    await keys('f');
     await v.page.keyboard.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     await v.page.keyboard.press('ArrowDown');
@@ -493,7 +498,9 @@ describe('by keyboard alone', () => {
     await keys('g', 'n');
     await v.sees('2 things are under way');
     await v.page.keyboard.type('?');
-    await v.sees('Take back what was just done');
+    await v.sees('Take back what was done last');
+    // Only what works here: this page has no list of its own.
+    expect(await v.text()).not.toContain('Search in this list');
     await v.page.keyboard.press('Escape');
     await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
     await v.close();

@@ -79,6 +79,7 @@ describe('on paper', () => {
   test('the same as Markdown', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
     const { readFileSync } = await import('node:fs');
+    await v.press('Hand it to somebody');
     const text = readFileSync(await v.saved('As Markdown'), 'utf8');
     expect(text.startsWith('# Long grey parka\n')).toBe(true);
     expect(text).toContain('## Only if a look fails');

@@ -233,6 +233,7 @@ describe('a down vest, everything failing once', () => {
     await goOn(v, 'They go in together');
     await v.press('Start');
     await v.page.waitForFunction(() => document.querySelector('[role=timer]') !== null);
+    await v.press('Finish early');
     await v.press('Done');
     await v.sees('How long was it really running?');
     await goOn(v, 'All of it');

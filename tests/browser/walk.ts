@@ -63,6 +63,7 @@ const USUAL = [
   'No scale: go on',
   'Not all tried: go on',
   'Done',
+  'Finish early',
 ] as const;
 
 /**

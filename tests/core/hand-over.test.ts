@@ -35,7 +35,8 @@ describe('a programme handed to somebody', () => {
   test('°F where one reads so', () => {
     const parka = kit.items.find((i) => i.id === 'itm-parka');
     const value = (us: boolean): string | undefined =>
-      parka && allInUnits(handOver(planItem(kit, parka), 'x'), us ? 'us' : 'metric').figures.find((f) => f.label === 'Water')?.value;
+      parka &&
+      allInUnits(handOver(planItem(kit, parka), 'x'), us ? 'us' : 'metric').figures.find((f) => f.label === 'Water')?.value;
     expect(value(false)).toBe('20 °C');
     expect(value(true)).toBe('68 °F');
   });

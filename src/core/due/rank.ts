@@ -1,3 +1,4 @@
+import { RHYTHM_FIGURES } from '../knowledge';
 import { byItem, latestByItem, type Aim, type Inspection, type Item, type Kit, type LogEntry } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
 import { usesSince } from '../facts';
@@ -137,6 +138,32 @@ export function readinessOf<O extends Outline>(
     unseen: along.filter((r) => r.need === 'look' && !r.seen).length,
   };
 }
+
+/**
+ * What to do today: the first of what wants care, in the order of the list, that the day has hands for; the first always.
+ * @param handsMin minutes of hands of one of them.
+ */
+export function forToday<R>(rows: readonly R[], handsMin: (row: R) => number): R[] {
+  const chosen: R[] = [];
+  let left = RHYTHM_FIGURES.handsADayMin.value;
+  for (const row of rows) {
+    const hands = handsMin(row);
+    if (hands > left && chosen.length > 0) continue;
+    chosen.push(row);
+    left -= hands;
+  }
+  return chosen;
+}
+/** Each thing that goes along to an event, and whether it is ready for it. */
+export const readyByThing = <O extends Outline>(
+  rows: readonly Ranked<O>[],
+  event: Pick<Ahead, 'itemIds'>,
+): readonly { readonly row: Ranked<O>; readonly state: 'ready' | 'not-ready' | 'unseen' }[] => {
+  const { unready } = readinessOf(rows, event);
+  return rows
+    .filter((r) => goesAlong(event, r.item.id))
+    .map((row) => ({ row, state: unready.includes(row) ? 'not-ready' : row.need === 'look' && !row.seen ? 'unseen' : 'ready' }));
+};
 
 /** Every item of a kit in the order of all lists; each list of the kit is read once. @param underWay ids of things in a run. */
 export function rankAll<O extends Outline>(

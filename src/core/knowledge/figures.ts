@@ -290,6 +290,7 @@ export const RHYTHM_FIGURES = {
   lookMin: m(5, 'min', 2, 15),
   upkeepMin: m(10, 'min', 3, 30),
   handsAWeekMin: m(180, 'min', 30, 900),
+  handsADayMin: m(120, 'min', 15, 300),
   quietDays: m(60, 'd', 30, 120),
   soonDays: m(56, 'd', 28, 90),
   wakesMin: m(420, 'min', 300, 540),

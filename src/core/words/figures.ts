@@ -101,6 +101,7 @@ export const FIGURE_WORDS: Record<FigureId, string> = {
   laterDays: 'Days by which a care that is due, and not urgent, may be put off to a quieter week',
   lookMin: 'Minutes of hands that looking a thing over takes',
   upkeepMin: 'Minutes of hands that one task of a machine takes',
+  handsADayMin: 'Minutes of hands that one day has for care',
   handsAWeekMin: 'Minutes of hands that a week has for care, until you say otherwise',
   quietDays: 'Days without use after which a thing may be out of season',
   soonDays: 'Days ahead of which earlier years say what will be in season',

@@ -5,7 +5,8 @@ import * as m0004 from './0004-strong-choices';
 import * as m0005 from './0005-sheets';
 import * as m0006 from './0006-snapshots';
 import * as m0007 from './0007-registers';
+import * as m0008 from './0008-undos';
 
-export { m0002, m0003, m0004, m0005, m0006, m0007 };
+export { m0002, m0003, m0004, m0005, m0006, m0007, m0008 };
 /** What is stored today is of this version. */
-export const SCHEMA_VERSION = m0007.version;
+export const SCHEMA_VERSION = m0008.version;

@@ -1,6 +1,7 @@
 import { useParams } from 'react-router';
 import { useKit } from '../../app/kit';
 import { Page } from '../../ui/basics';
+import { Lost } from '../../app/Lost';
 import { PlaceTabs } from '../../ui/PlaceTabs';
 import { DilutionBench } from './DilutionBench';
 import { DoseBench } from './DoseBench';
@@ -20,7 +21,8 @@ const INSTRUMENTS = [
 export function Bench() {
   const { instrument } = useParams();
   const kit = useKit();
-  const here = INSTRUMENTS.find((i) => i.id === instrument) ?? INSTRUMENTS[0];
+  const here = instrument === undefined ? INSTRUMENTS[0] : INSTRUMENTS.find((i) => i.id === instrument);
+  if (!here) return <Lost what="instrument" />;
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { beginBy } from '../../app/beginBy';
 import { listParam, SEASON, toThing } from '../../app/routes';
 import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
-import { readinessOf, type Ranked } from '../../core/due/rank';
+import { readinessOf, readyByThing, type Ranked } from '../../core/due/rank';
 import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
 import { minutesText } from '../../core/units';
 import { thingName } from '../../core/words';
@@ -12,10 +12,13 @@ import type { ProgrammeOutline } from '../../workers';
 import { nowMs, today } from '../../app/now';
 import { atText, dayText, daysUntil } from '../../app/time';
 import { Note, Quiet, Row } from '../../ui/basics';
+import { ReadyBar } from '../../ui/ReadyBar';
 import { TextButton } from '../../ui/Button';
 
 const EventSheet = lazy(() => import('./EventSheet'));
 const SHOWN = 3;
+/** So many things still have names that can be read in a bar. */
+const MOST_PIECES = 16;
 
 /** What to do about a thing, and when at the latest. */
 function begin({ need }: Ranked, by: number, now: number): string {
@@ -40,7 +43,7 @@ function Backwards({ rows, event }: { rows: readonly Ranked<ProgrammeOutline>[];
             {begin(row, by, now)}{' '}
             {row.need !== 'under-way' && (
               <Quiet>
-                {minutesText(all)}, {minutesText(hands)} of yours
+                {minutesText(all)}, {minutesText(hands)} of your time
               </Quiet>
             )}
           </li>
@@ -72,7 +75,7 @@ function One({
         ? `Nothing that was looked over needs care; ${unseen === 1 ? 'one thing was' : `${unseen} things were`} never looked over.`
         : 'Everything is ready.';
   return (
-    <Note tone={unready.length > 0 ? 'alarm' : known && unseen === 0 ? 'good' : 'quiet'}>
+    <Note as="div" tone={unready.length > 0 ? 'alarm' : known && unseen === 0 ? 'good' : 'quiet'}>
       <strong>{event.name}</strong> {days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`}, on {dayText(event.on)}.{' '}
       {state}{' '}
       {event.itemIds && (
@@ -89,6 +92,16 @@ function One({
         </Link>
       )}{' '}
       <TextButton onPress={onChange}>Change it</TextButton>
+      {event.itemIds && known && event.itemIds.length <= MOST_PIECES && (
+        <ReadyBar
+          label={`What is ready for ${event.name}`}
+          things={readyByThing(rows, event).map(({ row, state: ready }) => ({
+            id: row.item.id,
+            name: thingName(row.item),
+            state: ready,
+          }))}
+        />
+      )}
       {open && <Backwards rows={unready} event={event} />}
     </Note>
   );

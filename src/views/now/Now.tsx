@@ -1,3 +1,4 @@
+import { handsText } from '../../core/telling/season';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -6,7 +7,7 @@ import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
 import { useSecond } from '../../app/UnderWay';
-import { needsCare, type Ranked } from '../../core/due/rank';
+import { forToday, needsCare, type Ranked } from '../../core/due/rank';
 import { tell } from '../../app/session';
 import { Ahead } from './Ahead';
 import { DayLine } from './DayLine';
@@ -109,6 +110,41 @@ function LiveRun({ line: { run, path, name, now: says }, now }: { line: UnderWay
   );
 }
 
+const handsOf = (programme: ProgrammeOutline | null): number => minutesOf(programme?.steps ?? []).hands;
+const handsOfAll = (rows: readonly Ranked<ProgrammeOutline>[]): string =>
+  handsText(rows.reduce((sum, r) => sum + handsOf(r.programme), 0));
+const Rest = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(340px, 1fr));
+  column-gap: 32px;
+  li {
+    border-top: 1px solid ${color.line};
+    padding: 8px 0;
+    min-height: 44px;
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+  }
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+/** What can wait, a line each: its verdict and the minutes. */
+function CanWait({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
+  return (
+    <Rest>
+      {ranked.map(({ item, programme }) => (
+        <li key={item.id}>
+          <span>
+            <Link to={toThing(item.id, 'programme')}>{thingName(item)}</Link> <Quiet>{programme?.verdict}</Quiet>
+          </span>
+          <Quiet style={{ whiteSpace: 'nowrap' }}>{minutesText(handsOf(programme))}</Quiet>
+        </li>
+      ))}
+    </Rest>
+  );
+}
+
 function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
   return (
     <div>
@@ -121,17 +157,16 @@ function Needs({ ranked }: { ranked: readonly Ranked<ProgrammeOutline>[] }) {
             <span>{programme?.verdict}</span> <Quiet>{programme?.because[0] ? `because ${programme.because[0]}` : ''}</Quiet>
           </span>
           <Strip steps={programme?.steps ?? []} small label="Programme" />
-          <Quiet style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-            {minutesText(minutesOf(programme?.steps ?? []).hands)} of yours
-          </Quiet>
+          <Quiet style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>{minutesText(handsOf(programme))} of your time</Quiet>
         </NeedRow>
       ))}
     </div>
   );
 }
 
-/** As many as are shown before "Show all". */
-const SHOWN = 7;
+/** As many as a day has, and as many of the rest as are shown before "Show all". */
+const SHOWN = 5;
+const FEW = 8;
 /** Height of a row of the list, px, about: its place is kept while it is looked for, so that nothing below moves under the hand. */
 const ROW_PX = 76;
 const Place = styled.div<{ $rows: number }>`
@@ -212,7 +247,8 @@ export function Now() {
   const elsewhere = planned.filter((r) => r.need === 'blocked');
   const unplanned = planned.filter((r) => r.need === 'unplanned');
   const looks = planned.filter((r) => r.need === 'look');
-  const shown = all ? needs : needs.slice(0, SHOWN);
+  const shown = forToday(needs, (r) => handsOf(r.programme)).slice(0, SHOWN);
+  const rest = needs.filter((r) => !shown.includes(r));
   const dirtyMachines = (kit.equipment?.washers ?? []).filter(
     (w) => (w.lastLoads ?? []).length > 0 || (w.unrinsed ?? []).length > 0,
   );
@@ -257,17 +293,25 @@ export function Now() {
       )}
       {needs.length > 0 && (
         <Section aria-labelledby="needs">
-          <h2 id="needs">Needs care, most lost first</h2>
+          <h2 id="needs">Needs care today: {handsOfAll(shown)} of your time</h2>
           <Needs ranked={shown} />
           {planning.state === 'busy' && (
             <Progress what="Looking through them" done={planning.done} of={planning.of} onStop={planning.stop} />
           )}
-          {needs.length > shown.length && (
-            <Row>
-              <Button look="quiet" onPress={() => setAll(true)}>
-                Show all {needs.length}
-              </Button>
-            </Row>
+          {rest.length > 0 && (
+            <>
+              <Row $between $wrap>
+                <h2>
+                  Can wait: {rest.length === 1 ? 'one thing' : `${rest.length} things`}, {handsOfAll(rest)} of your time
+                </h2>
+                {rest.length > FEW && (
+                  <TextButton aria-expanded={all} onPress={() => setAll(!all)}>
+                    {all ? 'Show fewer' : `Show all ${rest.length}`}
+                  </TextButton>
+                )}
+              </Row>
+              <CanWait ranked={all ? rest : rest.slice(0, FEW)} />
+            </>
           )}
         </Section>
       )}

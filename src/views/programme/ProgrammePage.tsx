@@ -259,7 +259,13 @@ export function ProgrammePage() {
               </Column>
             </Fold>
             {programme.blocked.length > 0 && (
-              <Fold head={`${programme.blocked.length} refused, and why`}>
+              <Fold
+                head={
+                  <>
+                    What is refused, and why<Quiet>: {programme.blocked.length}</Quiet>
+                  </>
+                }
+              >
                 <Lines of={programme.blocked.map((b) => b.text)} />
               </Fold>
             )}
@@ -269,7 +275,13 @@ export function ProgrammePage() {
               </Fold>
             )}
             {programme.assumptions.length > 0 && (
-              <Fold head={`${programme.assumptions.length} taken for granted`}>
+              <Fold
+                head={
+                  <>
+                    What is taken for granted<Quiet>: {programme.assumptions.length}</Quiet>
+                  </>
+                }
+              >
                 <Lines of={programme.assumptions} />
               </Fold>
             )}

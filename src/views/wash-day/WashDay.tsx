@@ -8,7 +8,6 @@ import { readWish } from '../../app/loads';
 import { useKit, usePlanning } from '../../app/kit';
 import { nowIso, nowMs } from '../../app/now';
 import { tell } from '../../app/session';
-import { pageTitle } from '../../app/title';
 import { useWashDay } from '../../app/washDay';
 import type { DayTask, DayWish } from '../../core/washday';
 import { Column, Empty, Note, Page, Row, TwoColumns } from '../../ui/basics';
@@ -62,10 +61,6 @@ export function WashDay() {
       .then(() => setSearch({}, { replace: true }));
     // eslint-disable-next-line react-hooks/exhaustive-deps -- taken once from the address
   }, [given, wish === undefined, kit === undefined]);
-  useEffect(() => {
-    pageTitle('Wash day');
-    return () => pageTitle(null);
-  }, []);
   if (!kit || wish === undefined) return <Page aria-busy="true" />;
   const here = wish ?? newWish();
   const say = (next: DayWish, said: string): void => void change(next, said);
