@@ -2,6 +2,7 @@ import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Button, Disclosure as AriaDisclosure, DisclosurePanel } from 'react-aria-components';
 import styled, { css } from 'styled-components';
+import { Said } from './said';
 import { color, size } from './theme';
 
 const Frame = styled(AriaDisclosure)`
@@ -37,7 +38,7 @@ export function Disclosure({ title, open = false, children }: { title: string; o
     <Frame defaultExpanded={open}>
       <Head slot="trigger">
         <ChevronRight size={16} aria-hidden="true" />
-        {title}
+        <Said>{title}</Said>
       </Head>
       <DisclosurePanel>{children}</DisclosurePanel>
     </Frame>
@@ -72,7 +73,9 @@ export function Fold({
   return (
     <Frame defaultExpanded={open}>
       <Whole slot="trigger">
-        <span>{head}</span>
+        <span>
+          <Said>{head}</Said>
+        </span>
         <ChevronRight size={18} aria-hidden="true" />
       </Whole>
       {always}

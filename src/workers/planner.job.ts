@@ -1,3 +1,4 @@
+import { saidFaults } from '../core/explaining';
 import { reachOf } from '../core/energy/choice';
 import { readJson, readKit, soundPart } from '../core/formats';
 import { byItem, latestInspection, type Inspection, type Item, type Kit } from '../core/gear';
@@ -197,6 +198,6 @@ export const plannerJobs: PlannerApi = {
     const read = readKit(text);
     if (read.status === 'read') return read;
     const json = read.status === 'faulty' ? readJson(text) : { document: null };
-    return { ...read, sound: 'document' in json ? soundPart(json.document) : null };
+    return { ...read, faults: saidFaults(read.faults, text), sound: 'document' in json ? soundPart(json.document) : null };
   },
 };

@@ -11,15 +11,16 @@ const options = (v: Visit): Promise<string[]> =>
 describe('one search everywhere', () => {
   test('a thing by its everyday word, a bottle, a page, the handbook, a command: by keyboard alone; what was chosen comes first', async () => {
     const v = await visit({ path: '/bench' });
-    const look = async (query: string): Promise<string[]> => {
+    const look = async (query: string, first = query.split(' ')[0]!): Promise<string[]> => {
       await v.page.keyboard.press('/');
       await v.named('Find anything', 'dialog');
       await v.page.keyboard.type(query);
-      await soon(async () => expect((await options(v)).length).toBeGreaterThan(0));
+      // What stood there before is gone.
+      await soon(async () => expect((await options(v))[0]?.toLowerCase() ?? '').toContain(first));
       return options(v);
     };
     const take = async (): Promise<void> => {
-      await v.page.keyboard.press('ArrowDown');
+      // What fits best is chosen already.
       await v.page.keyboard.press('Enter');
       await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
     };
@@ -32,7 +33,7 @@ describe('one search everywhere', () => {
     await take();
     await v.sees('Warm the finish');
     await hasTitle(v, 'Programme, Rust smock');
-    expect((await look('duvet')).join()).toContain('Hut quilt');
+    expect((await look('duvet', 'hut quilt')).join()).toContain('Hut quilt');
     await v.page.keyboard.press('Escape');
     await v.page.keyboard.press('Escape');
     await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
@@ -85,10 +86,13 @@ describe('what was done can be taken back for a day', () => {
     const v = await visit({ path: '/kit/itm-smock' });
     const uses = async (): Promise<number> => (await v.rows('log')).filter((e) => e.type === 'use').length;
     const before = await uses();
-    for (const name of ['Rust smock', 'Red down vest']) {
+    for (const name of ['Rust smock', 'Long grey parka']) {
       await v.go('/');
       await v.sees('Used today?');
-      await v.press(name);
+      await v.page.evaluate((wanted) => {
+        const section = [...document.querySelectorAll('section')].find((one) => one.innerText.startsWith('Used today?'));
+        [...(section?.querySelectorAll('button') ?? [])].find((b) => b.innerText === wanted)?.click();
+      }, name);
       await v.sees(`${name}, used today: say more`);
     }
     await soon(async () => expect(await uses()).toBe(before + 2));
@@ -99,19 +103,19 @@ describe('what was done can be taken back for a day', () => {
       all.map((l) => (l as HTMLElement).innerText),
     );
     expect(lines).toHaveLength(2);
-    expect(lines[0]).toContain('Red down vest');
+    expect(lines[0]).toContain('Long grey parka');
     expect(await faultsOf(v)).toEqual([]);
     // The older of the two, and the newer stays.
     await v.press('Take it back: Rust smock');
     await v.sees('Taken back: Rust smock');
     expect(await uses()).toBe(before + 1);
-    expect((await v.rows('log')).some((e) => e.type === 'use' && e.itemId === 'itm-vest')).toBe(true);
+    expect((await v.rows('log')).some((e) => e.type === 'use' && e.itemId === 'itm-parka')).toBe(true);
     await v.reload();
-    await v.sees('Red down vest');
+    await v.sees('Long grey parka');
     await v.page.keyboard.down('Control');
     await v.page.keyboard.press('z');
     await v.page.keyboard.up('Control');
-    await v.sees('Taken back: Red down vest');
+    await v.sees('Taken back: Long grey parka');
     expect(await uses()).toBe(before);
     await v.sees('Nothing was done in the last day.');
     expect(v.errors).toEqual([]);
@@ -126,6 +130,7 @@ describe('a programme in one look', () => {
     await v.press('Start');
     await v.sees('Purge the washing machine');
     await v.press('Start, ');
+    await v.page.waitForSelector('[role=timer]');
     await passMinutes(v.page, 80);
     await v.sees('Look now');
     await v.press('Done');
@@ -228,6 +233,7 @@ describe('°F, ounces, fluid ounces and inches', () => {
     await v.sees('Needs care');
     const kept = (await v.stored('meta', 'preferences')) as { key: string; value: object };
     await putInStore(v, 'meta', { ...kept, value: { ...kept.value, units: 'us' } });
+    const metric: Record<string, string[]> = {};
     for (const path of [
       '/',
       '/kit',
@@ -245,8 +251,10 @@ describe('°F, ounces, fluid ounces and inches', () => {
     ]) {
       await v.go(path);
       await v.page.waitForFunction(() => document.querySelector('main h1') !== null);
-      expect([path, await metricOn(v)]).toEqual([path, []]);
+      const left = await metricOn(v);
+      if (left.length > 0) metric[path] = left;
     }
+    expect(metric).toEqual({});
     await v.goToRun();
     await v.sees('of drying yet');
     expect(await metricOn(v)).toEqual([]);

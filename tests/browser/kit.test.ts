@@ -83,7 +83,7 @@ describe('the kit table', () => {
     await v.file('Take from CSV', path);
     await v.sees('0 to take');
     await v.sees('components: must name at least one');
-    await v.sees('kind: must be one of');
+    await v.sees('kind: "spoon" is not one of');
     await v.press('Leave my kit as it is');
     writeFileSync(
       path,

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Item } from '../gear';
-import { checkKit } from './read-kit';
+import { checkKit, valueAt } from './read-kit';
 import { KIT_FORMAT, KIT_VERSION } from './limits';
 
 /*
@@ -134,6 +134,7 @@ export function itemsFromCsv(
   items: readonly Item[],
   newId: (line: number) => string,
   onRow: (done: number, of: number) => void = () => undefined,
+  wrong: (message: string, value: unknown) => string = (message) => message,
 ): CsvResult {
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy' });
   const columns = parsed.meta.fields ?? [];
@@ -158,7 +159,10 @@ export function itemsFromCsv(
     const faults =
       checked.status === 'read'
         ? []
-        : checked.faults.map((f) => `${f.path.replace(/^items\[0\]\.?/, '') || 'row'}: ${f.message}`);
+        : checked.faults.map(({ path, message }) => {
+            const inner = path.replace(/^items\[0\]\.?/, '');
+            return `${inner || 'row'}: ${inner ? wrong(message, valueAt(made, inner)) : message}`;
+          });
     for (const error of parsed.errors) if (error.row === index) faults.push(`row: ${error.message}`);
     if (checked.status === 'read' && (checked.kit.items[0]?.components.length ?? 0) === 0)
       faults.push('components: must name at least one, such as face:polyester-woven');

@@ -11,11 +11,23 @@ export interface Fault {
   /** JSON path, such as `items[3].label.wash.maxC`; empty for the document itself. */
   readonly path: string;
   readonly message: string;
+  /** The same for people, where somebody reads it: whose, on which line, what was likely meant. */
+  readonly said?: string;
 }
 export type ReadKit =
   | { readonly status: 'read'; readonly kit: Kit }
   | { readonly status: 'newer'; readonly version: number; readonly faults: readonly Fault[] }
   | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
+
+/** A path as keys: "items[3].label.wash" is "items", 3, "label", "wash". */
+export const keysOf = (path: string): (string | number)[] =>
+  [...path.matchAll(/([^.[\]]+)|\[(\d+)\]/g)].map(([, key, index]) => (index === undefined ? (key ?? '') : Number(index)));
+/** What stands at a path of a document; undefined where nothing does. */
+export const valueAt = (document: unknown, path: string | readonly (string | number)[]): unknown =>
+  (typeof path === 'string' ? keysOf(path) : path).reduce<unknown>(
+    (value, key) => (typeof value === 'object' && value !== null ? (value as Loose)[key as string] : undefined),
+    document,
+  );
 
 const MAX_FAULTS = 50;
 const MAX_DEPTH = 60;

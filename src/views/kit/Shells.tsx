@@ -98,7 +98,11 @@ export function Shells() {
           : `${counted(below)} of ${rows.length - untested} no longer ${below === 1 ? 'sheds' : 'shed'} rain.`}
         {untested > 0 && ` ${counted(untested)} ${untested === 1 ? 'was' : 'were'} never tested.`}
       </h1>
-      {needed.length > 0 && <p>{needed.join(' ')}</p>}
+      {needed.length > 0 && (
+        <p>
+          <Said>{needed.join(' ')}</Said>
+        </p>
+      )}
       <FigureTable
         label="What sheds rain"
         rows={rows}

@@ -1,3 +1,4 @@
+import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { tell } from '../../app/session';
@@ -79,7 +80,9 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
         head={
           <Head>
             {question}
-            <strong>{optionName(school.id, chosen)}</strong>
+            <strong>
+              <Said>{optionName(school.id, chosen)}</Said>
+            </strong>
           </Head>
         }
       >
@@ -94,7 +97,13 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
             disabled: o.id !== chosen && refusedBy(o, plan.facts) !== null,
           }))}
         />
-        <div role="status">{was?.option === chosen && <Told>{was.text}</Told>}</div>
+        <div role="status">
+          {was?.option === chosen && (
+            <Told>
+              <Said>{was.text}</Said>
+            </Told>
+          )}
+        </div>
         {own && strong && <Quiet>Chosen for this thing. Such a choice is made for each thing by itself.</Quiet>}
         {own && !strong && (
           <Row $wrap $gap={16}>

@@ -159,7 +159,15 @@ export function Import({ current }: { current: Kit }) {
           <Faults>
             {reading.faults.map((f, n) => (
               <li key={n}>
-                <Figure>{f.path || 'the file'}</Figure> {f.message}
+                {f.said ? (
+                  <>
+                    {f.said} <Quiet>{f.path}</Quiet>
+                  </>
+                ) : (
+                  <>
+                    <Figure>{f.path || 'the file'}</Figure> {f.message}
+                  </>
+                )}
               </li>
             ))}
           </Faults>
