@@ -208,7 +208,7 @@ export function CareReport({
       )}
       {weights.length > 0 && (
         <p>
-          <Quiet>Weights:</Quiet> {joinedWeights(weights)}.
+          <Quiet>Weights:</Quiet> <Said>{joinedWeights(weights)}.</Said>
         </p>
       )}
       {dried.length > 1 && (

@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readMeta } from '../data/db';
+import type { UnitSystem } from '../core/units/quantity';
 import { Units } from '../ui/units';
 import { Search } from 'lucide-react';
 import { PressArea } from '../ui/Button';
@@ -159,6 +160,17 @@ function ClubLine() {
   );
 }
 
+const UNITS_KEY = 'umbrastic-units';
+/** The user's units. What they were last time stands at once: a page that is read in one unit and then in another is misread. */
+function useUnits(): UnitSystem {
+  const [was] = useState<UnitSystem>(() => (globalThis.localStorage?.getItem(UNITS_KEY) === 'us' ? 'us' : 'metric'));
+  const kept = useLiveQuery(async () => (await readMeta('preferences'))?.units ?? 'metric', []);
+  useEffect(() => {
+    if (kept !== undefined) localStorage.setItem(UNITS_KEY, kept);
+  }, [kept]);
+  return kept ?? was;
+}
+
 /** The frame around every place. Run takes the whole screen on a phone. */
 export function Shell() {
   const navigate = useNavigate();
@@ -188,7 +200,7 @@ export function Shell() {
       stop();
     };
   }, []);
-  const system = useLiveQuery(() => readMeta('preferences'), [])?.units ?? 'metric';
+  const system = useUnits();
   const { pathname } = useLocation();
   useArrival(pathname);
   const running = pathname.startsWith('/run/') || pathname.startsWith('/load/');

@@ -48,3 +48,29 @@ export const pressMain = (): void => mainHere()?.click();
 /** The search within this page's own list; null where it has none. */
 export const filterHere = (): HTMLElement | null => document.querySelector<HTMLElement>('[data-filter]');
 export const goToFilter = (): void => filterHere()?.focus();
+
+/** Arrows belong to what they move in. */
+const ownArrows = (): boolean =>
+  document.activeElement?.closest(
+    '[role=radiogroup], [role=slider], [type=range], [role=tablist], [role=application], [role=grid]',
+  ) !== null && document.activeElement !== null;
+/**
+ * Keys on a question: 1 to 9 press the answers inside `[data-answers]`, in order, and the arrows lead to the question before and after.
+ * @param move by −1 or 1. @param pressed after an answer: the arrows lead on from there, not among the answers.
+ */
+export function useAnswerKeys(move: (by: -1 | 1) => void, pressed: () => void): void {
+  const press = (n: number): void => {
+    const group = document.querySelector('[data-answers]');
+    const all = [
+      ...(group?.querySelectorAll<HTMLElement>('label:has(input[type=radio]), button[aria-pressed], [role=radio]') ?? []),
+    ];
+    if (!all[n]) return;
+    all[n].click();
+    pressed();
+  };
+  useShortcuts({
+    ...Object.fromEntries(Array.from({ length: 9 }, (_, n) => [String(n + 1), () => press(n)])),
+    ArrowLeft: () => !ownArrows() && move(-1),
+    ArrowRight: () => !ownArrows() && move(1),
+  });
+}

@@ -219,6 +219,33 @@ describe('a programme in one look', () => {
   });
 });
 
+describe('a look over on a desk', () => {
+  test('by keys alone: figures answer, arrows lead on and back; what was answered stands beside the questions', async () => {
+    const v = await visit({ path: '/kit/itm-smock/look-over' });
+    await v.sees('How dirty is it?');
+    await v.page.waitForFunction(() => document.activeElement?.id === 'question');
+    await v.page.keyboard.press('3');
+    await v.sees('Moved by how dirty it is');
+    const soFar = (): Promise<string> =>
+      v.page.$eval('[aria-label="So far"]', (e) => (e as HTMLElement).innerText.replace(/\s+/g, ' '));
+    await soon(async () => expect(await soFar()).toContain('How dirty it is slightly dirty'));
+    await v.page.keyboard.press('ArrowRight');
+    await v.sees('What is it dirty with?');
+    await v.page.keyboard.press('ArrowRight');
+    await v.sees('How does it smell?');
+    await v.page.keyboard.press('3');
+    await soon(async () => expect(await soFar()).toContain('Smell clear smell'));
+    await v.page.keyboard.press('ArrowLeft');
+    await v.sees('What is it dirty with?');
+    // Within the answers the arrows are the answers' own.
+    expect(await faultsOf(v)).toEqual([]);
+    await v.press('How dirty it is');
+    await v.sees('How dirty is it?');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
+
 describe('°F, ounces, fluid ounces and inches', () => {
   /** What is metric on the page, but for names in quotes, names of things, and sums that are worked out in metric. */
   const metricOn = (v: Visit): Promise<string[]> =>

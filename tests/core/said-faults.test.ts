@@ -26,14 +26,18 @@ describe('a fault of a file, for people', () => {
     expect(JSON.stringify(broken, null, 2).split('\n')[n - 1]).toContain('"kind": "coat"');
   });
   test('a look is told by the thing that was looked at; what is near in no way lists what is known', () => {
-    expect(said((k) => void (k.inspections[0]!.soil = 9))[0]).toMatch(/^a look at .+, line \d+: soil 9 must be a whole number from 0 to 4$/);
+    expect(said((k) => void (k.inspections[0]!.soil = 9))[0]).toMatch(
+      /^a look at .+, line \d+: soil 9 must be a whole number from 0 to 4$/,
+    );
     expect(said((k) => void (k.items[0]!.kind = 'xqz'))[0]).toContain('kind "xqz" is not one of jacket, trousers');
   });
   test('what is missing is said to be', () => {
     expect(said((k) => delete k.items[0]!.kind)[0]).toContain('kind is missing: it is one of');
   });
   test('a file that is no kit at all still has its faults', () => {
-    expect(saidFaults([{ path: '', message: 'is not JSON' }], 'no')).toEqual([{ path: '', message: 'is not JSON', said: 'is not JSON' }]);
+    expect(saidFaults([{ path: '', message: 'is not JSON' }], 'no')).toEqual([
+      { path: '', message: 'is not JSON', said: 'is not JSON' },
+    ]);
   });
 });
 describe('what was likely meant', () => {

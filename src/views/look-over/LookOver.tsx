@@ -1,3 +1,4 @@
+import { useAnswerKeys } from '../../ui/shortcuts';
 import { Said } from '../../ui/said';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
@@ -20,6 +21,7 @@ import { Crumbs } from '../../ui/Crumbs';
 import { color, phone } from '../../ui/theme';
 import { whenText } from '../../app/time';
 import { Card } from './Card';
+import { Filling } from './Filling';
 import { Compare } from './Compare';
 import { answered, CARD_NAMES, CARD_WORDS, cardsFor, type CardId } from './cards';
 import { focusOn, reachable } from '../../ui/focus';
@@ -62,6 +64,16 @@ const Dot = styled(PressArea)<{ $here: boolean; $answered: boolean }>`
     height: ${(p) => (p.$here ? 10 : 6)}px;
     border-radius: 2px;
     background: ${(p) => (p.$here ? color.ink : p.$answered ? color.finish : color.line)};
+  }
+`;
+/** On a desk the outline stays beside the questions and fills while they are answered. */
+const Beside = styled.div<{ $drawn: boolean }>`
+  display: grid;
+  grid-template-columns: ${(p) => (p.$drawn ? 'minmax(0, 1fr)' : 'minmax(0, 1.25fr) minmax(0, 1fr)')};
+  gap: 40px;
+  align-items: start;
+  ${phone} {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Body = styled.div`
@@ -118,6 +130,14 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     await navigate(toThing(item.id, 'programme'));
   };
   const open = cards.filter((c) => c !== 'done' && !answered(c, seen));
+  // A question that is answered on a drawing brings its own.
+  const drawn = card === 'drops' || card === 'stains' || card === 'damage';
+  useAnswerKeys(
+    (by) => {
+      if (cards[at + by]) go(at + by);
+    },
+    () => focusOn('question'),
+  );
   return (
     <Page>
       <UnderWayOf itemId={item.id} />
@@ -151,51 +171,54 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
           ))}
         </Dots>
       </nav>
-      <Body>
-        <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
-        {card === 'done' ? (
-          <Column>
-            {open.length > 0 ? (
-              <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
-            ) : (
-              <p>Everything is answered.</p>
-            )}
-            {last && <Compare kind={item.kind} cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
-            {verdict.wouldChange.length > 0 && any && (
-              <ul>
-                {verdict.wouldChange.slice(0, 3).map((w) => (
-                  <li key={w}>
-                    <Said>{w}</Said>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </Column>
-        ) : (
-          <Card card={card} item={item} seen={seen} last={last} answer={answer} />
-        )}
-        <Row $wrap>
-          {at > 0 && (
-            <Button look="quiet" onPress={() => go(at - 1)}>
-              Back
-            </Button>
-          )}
+      <Beside $drawn={drawn}>
+        <Body data-answers={drawn ? undefined : true}>
+          <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
           {card === 'done' ? (
-            <Button data-main-action isDisabled={!any} onPress={() => void save()}>
-              Record it and see the programme
-            </Button>
+            <Column>
+              {open.length > 0 ? (
+                <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
+              ) : (
+                <p>Everything is answered.</p>
+              )}
+              {last && <Compare kind={item.kind} cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
+              {verdict.wouldChange.length > 0 && any && (
+                <ul>
+                  {verdict.wouldChange.slice(0, 3).map((w) => (
+                    <li key={w}>
+                      <Said>{w}</Said>
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </Column>
           ) : (
-            <Button data-main-action onPress={() => go(at + 1)}>
-              {answered(card, seen) ? 'Next' : 'Skip'}
-            </Button>
+            <Card card={card} item={item} seen={seen} last={last} answer={answer} />
           )}
-          {card !== 'done' && any && (
-            <Button look="quiet" onPress={() => go(cards.length - 1)}>
-              That is enough
-            </Button>
-          )}
-        </Row>
-      </Body>
+          <Row $wrap>
+            {at > 0 && (
+              <Button look="quiet" onPress={() => go(at - 1)}>
+                Back
+              </Button>
+            )}
+            {card === 'done' ? (
+              <Button data-main-action isDisabled={!any} onPress={() => void save()}>
+                Record it and see the programme
+              </Button>
+            ) : (
+              <Button data-main-action onPress={() => go(at + 1)}>
+                {answered(card, seen) ? 'Next' : 'Skip'}
+              </Button>
+            )}
+            {card !== 'done' && any && (
+              <Button look="quiet" onPress={() => go(cards.length - 1)}>
+                That is enough
+              </Button>
+            )}
+          </Row>
+        </Body>
+        {!drawn && <Filling item={item} seen={seen} cards={cards} here={card} onGo={(c) => go(cards.indexOf(c))} />}
+      </Beside>
     </Page>
   );
 }

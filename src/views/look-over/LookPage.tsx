@@ -1,3 +1,4 @@
+import { drawnPins, pinsOf } from './pinsOf';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
 import { toLook, toThing, useIdHere } from '../../app/routes';
@@ -6,7 +7,7 @@ import { indexOf } from '../../core/repellency';
 import { dayOf } from '../../core/units/day';
 import { testWay } from '../../core/repellency/drop-test';
 import { drunkText, testWayText } from '../../core/telling/repellency';
-import { DAMAGE_WORDS, SOIL_WORDS, thingName } from '../../core/words';
+import { thingName } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { zoneName } from '../../core/words/zones';
 import { Column, DrawingAside, NotInRecord, FactList, Page, Quiet, Row } from '../../ui/basics';
@@ -31,10 +32,7 @@ export function LookPage() {
     const from = FIELD_OF[card] && seen.asOf?.[FIELD_OF[card]];
     return text === null ? [] : [{ card, text, from }];
   });
-  const pins = [
-    ...(seen.stains ?? []).map((s) => ({ spot: s.spot, name: SOIL_WORDS[s.soil], place: s.place })),
-    ...(seen.damage ?? []).map((d) => ({ spot: d.spot, name: DAMAGE_WORDS[d.kind], place: d.place })),
-  ];
+  const pins = pinsOf(seen);
   const index = indexOf(seen.droplet ?? {}, item.kind);
   const name = (zone: string): string => zoneName(zone, item.kind);
   return (
@@ -54,15 +52,7 @@ export function LookPage() {
         {after && <Link to={toLook(after.id)}>The look after, {dayText(dayOf(after.at))}</Link>}
       </Row>
       <DrawingAside>
-        <Outline
-          kind={item.kind}
-          grades={seen.droplet ?? {}}
-          pins={pins.flatMap(({ spot, name: what }, n) =>
-            spot && (spot.side === 'front' || spot.side === 'back')
-              ? [{ side: spot.side, x: spot.x, y: spot.y, mark: String(n + 1), name: what }]
-              : [],
-          )}
-        />
+        <Outline kind={item.kind} grades={seen.droplet ?? {}} pins={drawnPins(pins)} />
         <Column $gap={16}>
           {rows.length > 0 ? (
             <FactList $name={160}>

@@ -1,3 +1,4 @@
+import { drawnPins } from './pinsOf';
 import { useState } from 'react';
 import type { Damage, Inspection, InspectionPatch, Item, Part, Soil, Spot } from '../../core/gear';
 import { panelOf, panelsOf, type Panel } from '../../core/surfaces';
@@ -54,17 +55,7 @@ function Pinboard({
         onPanel={(panel, spot) => onSpot(spot, panel)}
       />
     );
-  return (
-    <Outline
-      kind={item.kind}
-      pins={pins.flatMap(({ spot, name }, n) =>
-        spot && (spot.side === 'front' || spot.side === 'back')
-          ? [{ side: spot.side, x: spot.x, y: spot.y, mark: String(n + 1), name }]
-          : [],
-      )}
-      onSpot={(side, x, y) => onSpot({ side, x: round(x), y: round(y) })}
-    />
-  );
+  return <Outline kind={item.kind} pins={drawnPins(pins)} onSpot={(side, x, y) => onSpot({ side, x: round(x), y: round(y) })} />;
 }
 
 /** Marks as pins: what each is, where, and whether it has set. */
