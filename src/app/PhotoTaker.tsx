@@ -4,7 +4,17 @@ import { keepPhotos } from './photos';
 import { tell } from './session';
 
 /** A photograph of it as it is at this step; kept with the thing. */
-export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: string; onTaken: (photoId: string) => void }) {
+export function PhotoTaker({
+  itemId,
+  step,
+  onTaken,
+  children = 'Photograph',
+}: {
+  itemId: string;
+  step: string;
+  onTaken: (photoId: string) => void;
+  children?: string;
+}) {
   const [busy, setBusy] = useState(false);
   const take = async (files: readonly File[]): Promise<void> => {
     setBusy(true);
@@ -15,7 +25,7 @@ export function PhotoTaker({ itemId, step, onTaken }: { itemId: string; step: st
   };
   return (
     <FilePick accept={['image/*']} camera look="text" disabled={busy} onFiles={(files) => void take(files)}>
-      {busy ? 'Making it small …' : 'Photograph'}
+      {busy ? 'Making it small …' : children}
     </FilePick>
   );
 }

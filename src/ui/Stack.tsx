@@ -36,7 +36,7 @@ const weave =
 const knit =
   'repeating-linear-gradient(60deg, rgba(255,255,255,.2) 0 2px, transparent 2px 7px), repeating-linear-gradient(-60deg, rgba(0,0,0,.14) 0 2px, transparent 2px 7px)';
 /** Our own drawing of each kind of layer: a ground and a texture. */
-function look(material: Material): { background: string; height: number } {
+export function materialLook(material: Material): { background: string; height: number } {
   if (material === 'down')
     return {
       background:
@@ -148,7 +148,7 @@ export function Stack({ item, envelope }: { item: Item; envelope: Envelope }) {
       {item.components.map((component, index) => {
         const out = isTakenOut(item, component);
         const binds = out ? [] : bindings(component.part, component.material);
-        const { background, height } = look(component.material);
+        const { background, height } = materialLook(component.material);
         return (
           <LayerRow key={`${component.part}-${index}`}>
             <BandBox $binds={binds.length > 0} $out={out} $label={false} style={{ background, height }} />

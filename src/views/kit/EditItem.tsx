@@ -1,12 +1,14 @@
 import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import styled from 'styled-components';
+import { useKit } from '../../app/kit';
+import { PhotoTaker } from '../../app/PhotoTaker';
 import { tell } from '../../app/session';
 import { envelopeChanges, type Envelope } from '../../core/envelope';
 import type { Item } from '../../core/gear';
 import * as v from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
-import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText } from '../../core/words';
+import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText, thingName } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Column, Fieldset, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -84,6 +86,12 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
   const { draft, setDraft } = sheet;
   const { faults, keep } = useChecked();
   const set = <K extends keyof Item>(key: K, value: Item[K] | undefined): void => setDraft((d) => withField(d, key, value));
+  const kit = useKit();
+  const alike = (kit?.items ?? []).flatMap((one) =>
+    one.id !== item.id && one.kind === draft.kind && one.label !== null
+      ? [{ id: one.id, name: thingName(one), label: one.label }]
+      : [],
+  );
   const before = useMemo(() => envelopeFor(item), [item]);
   const after = useMemo(() => envelopeFor(draft), [draft]);
   const save = (): Promise<void> =>
@@ -110,7 +118,10 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
             </Fieldset>
             <Fieldset>
               <legend>Care label</legend>
-              <LabelEditor label={draft.label} onChange={(label) => setDraft((d) => ({ ...d, label }))} />
+              <LabelEditor label={draft.label} alike={alike} onChange={(label) => setDraft((d) => ({ ...d, label }))} />
+              <PhotoTaker itemId={item.id} step="its care label" onTaken={() => undefined}>
+                Photograph the label
+              </PhotoTaker>
             </Fieldset>
             <Fieldset>
               <legend>The maker’s word</legend>

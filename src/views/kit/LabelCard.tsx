@@ -10,8 +10,7 @@ const NATURAL = {
   shade: 'In the shade: slanting lines in the corner of the square',
 } as const;
 /** The label in words: process by process, so that a person can match what is printed. */
-function labelLines(item: Item): string[] {
-  const label = item.label;
+export function labelLines({ label }: Pick<Item, 'label'>): string[] {
   if (!label) return [];
   const lines: string[] = [];
   const wash = label.wash;

@@ -6,6 +6,7 @@ import { AnyOf } from '../../ui/Choices';
 import { Select } from '../../ui/Select';
 import { withField } from '../../ui/fields';
 import { FieldGrid } from './edit';
+import { labelLines } from './LabelCard';
 
 const WASH_WORDS: Record<string, string> = {
   normal: 'no line',
@@ -23,23 +24,47 @@ const DRYING_WORDS: Record<(typeof v.NATURAL_DRYINGS)[number], string> = {
 const temps = v.LABEL_WASH_C.map(String);
 
 /** The care label as it is printed, described in words; a missing one is a state of its own. */
-export function LabelEditor({ label, onChange }: { label: CareLabel | null; onChange: (label: CareLabel | null) => void }) {
+export function LabelEditor({
+  label,
+  alike = [],
+  onChange,
+}: {
+  label: CareLabel | null;
+  /** Things built like it whose label is recorded. */
+  alike?: readonly { readonly id: string; readonly name: string; readonly label: CareLabel }[];
+  onChange: (label: CareLabel | null) => void;
+}) {
+  const like = alike.length > 0 && (
+    <Select
+      label="The same label as"
+      value={undefined}
+      options={alike.map((one) => one.id)}
+      words={Object.fromEntries(alike.map((one) => [one.id, one.name]))}
+      blank="choose a thing like it"
+      onChange={(id) => onChange(structuredClone(alike.find((one) => one.id === id)?.label ?? label))}
+    />
+  );
   if (!label) {
     return (
-      <Row $wrap>
-        <Note>The label is missing or unreadable.</Note>
-        <Button look="quiet" onPress={() => onChange({})}>
-          Copy the label
-        </Button>
-      </Row>
+      <Column>
+        <Row $wrap>
+          <Note>No label, or too faded to read: the gentler of two ways is taken until one is copied.</Note>
+          <Button look="quiet" onPress={() => onChange({})}>
+            Copy the label
+          </Button>
+        </Row>
+        {like}
+      </Column>
     );
   }
   const wash = label.wash;
+  const says = labelLines({ label });
   const set = <K extends keyof CareLabel>(key: K, value: CareLabel[K] | undefined): void =>
     onChange(withField(label, key, value));
   return (
     <Column>
       <Quiet>Copy what is printed; leave out what it does not say.</Quiet>
+      {like}
       <FieldGrid>
         <Select
           label="Tub"
@@ -107,8 +132,9 @@ export function LabelEditor({ label, onChange }: { label: CareLabel | null; onCh
         options={v.NATURAL_DRYINGS.map((id) => ({ id, name: DRYING_WORDS[id] }))}
         onChange={(ids) => set('naturalDrying', ids.length > 0 ? (ids as CareLabel['naturalDrying']) : undefined)}
       />
+      {says.length > 0 && <Note tone="good">So it says: {says.join('; ')}.</Note>}
       <Row>
-        <TextButton onPress={() => onChange(null)}>The label is missing or unreadable</TextButton>
+        <TextButton onPress={() => onChange(null)}>No label, or too faded to read</TextButton>
       </Row>
     </Column>
   );

@@ -4,9 +4,11 @@ import styled from 'styled-components';
 import { readList, toCorrect, toThing } from '../../app/routes';
 import { tell } from '../../app/session';
 import { newId } from '../../app/now';
-import { JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
+import { BOUNDS } from '../../core/knowledge/bounds';
+import { COLOURS, JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
+import { find } from '../../core/find';
 import type { Archetype } from '../../core/knowledge';
-import { ARCHETYPE_GROUPS, ARCHETYPES } from '../../core/knowledge';
+import { ARCHETYPE_GROUPS, ARCHETYPES, isShoe } from '../../core/knowledge';
 import { envelopeFor } from '../../core/programme';
 import { JOB_WORDS, KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { saveItem } from '../../data/repo';
@@ -14,14 +16,17 @@ import { keepStored } from '../../data/storage';
 import { Column, Page, Quiet, Row } from '../../ui/basics';
 import { Button, PressArea } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
+import { KindPicture } from '../../ui/KindPicture';
+import { QuantityField } from '../../ui/NumberField';
 import { Stack } from '../../ui/Stack';
 import { color, phone } from '../../ui/theme';
 import { isClothLike } from './edit';
 import { SearchField, TextField } from '../../ui/TextField';
 
+const ALL = 'all';
 const Grid = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 0 24px;
 `;
 const Section = styled.section`
@@ -44,8 +49,14 @@ const Pick = styled(PressArea)`
   padding: 10px 0;
   min-height: 64px;
   cursor: pointer;
-  display: flex;
-  flex-direction: column;
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  > span:last-child {
+    display: flex;
+    flex-direction: column;
+  }
   strong {
     font-size: 17px;
   }
@@ -62,24 +73,39 @@ const Two = styled.div`
   }
 `;
 
+const FINDABLE = ARCHETYPES.map((of) => ({
+  id: of.id,
+  name: of.name,
+  also: `${of.hint} ${of.group} ${KIND_WORDS[of.item.kind]} ${KIND_ALSO[of.item.kind] ?? ''} ${of.item.components.map(madeOf).join(' ')}`,
+  of,
+}));
+/** What a family is recognised by. */
+const faceOf = (group: string): Archetype | undefined => ARCHETYPES.find((a) => a.group === group);
+const isFilled = (a: Archetype): boolean => a.item.components.some((c) => c.part === 'fill');
+const COLOUR_WORDS: Readonly<Record<(typeof COLOURS)[number], string>> = {
+  white: 'White',
+  light: 'Light',
+  dark: 'Dark',
+  vivid: 'Bright',
+};
+
 /** Choose a construction that looks like yours, then correct it. */
 export function NewItem() {
   const [chosen, setChosen] = useState<Archetype | null>(null);
   const [name, setName] = useState('');
   const [query, setQuery] = useState('');
+  const [family, setFamily] = useState<string | null>(null);
   const [job, setJob] = useState<JobClass | null>(null);
+  const [colour, setColour] = useState<(typeof COLOURS)[number] | null>(null);
+  const [massG, setMassG] = useState<number | undefined>(undefined);
   const navigate = useNavigate();
   const [search] = useSearchParams();
   if (!chosen) {
     // What was asked for on the way here comes first.
     const wanted = readList(search.get('for'));
     const groups = [...ARCHETYPE_GROUPS].sort((a, b) => Number(wanted.includes(b)) - Number(wanted.includes(a)));
-    const words = query.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = ARCHETYPES.filter((a) =>
-      words.every((w) =>
-        `${a.name} ${a.hint} ${a.group} ${KIND_WORDS[a.item.kind]} ${KIND_ALSO[a.item.kind] ?? ''}`.toLowerCase().includes(w),
-      ),
-    );
+    const listed = query.trim() === '' ? [...ARCHETYPES] : find(FINDABLE, query, FINDABLE.length).map(({ of }) => of);
+    const found = listed.filter((a) => family === null || a.group === family);
     return (
       <Page>
         <Row $between $wrap $top>
@@ -95,6 +121,22 @@ export function NewItem() {
             onChange={setQuery}
           />
         </Row>
+        <OneOf
+          label="Which family?"
+          value={family ?? ALL}
+          options={[
+            { id: ALL, name: 'All' },
+            ...groups.map((group) => {
+              const shown = faceOf(group);
+              return {
+                id: group,
+                name: group,
+                ...(shown ? { picture: <KindPicture kind={shown.item.kind} layers={shown.item.components} /> } : {}),
+              };
+            }),
+          ]}
+          onChange={(id) => setFamily(id === ALL ? null : id)}
+        />
         {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
         {groups
           .filter((group) => found.some((a) => a.group === group))
@@ -113,8 +155,11 @@ export function NewItem() {
                           setJob(null);
                         }}
                       >
-                        <strong>{a.name}</strong>
-                        <Quiet>{a.hint}</Quiet>
+                        <KindPicture kind={a.item.kind} layers={a.item.components} />
+                        <span>
+                          <strong>{a.name}</strong>
+                          <Quiet>{a.hint}</Quiet>
+                        </span>
                       </Pick>
                     </li>
                   ))}
@@ -127,6 +172,8 @@ export function NewItem() {
   const item: Item = {
     ...chosen.item,
     ...(job ? { jobClass: job } : {}),
+    ...(colour ? { colour: { ...chosen.item.colour, class: colour } } : {}),
+    ...(massG ? { massG } : {}),
     id: newId('itm'),
     name: name.trim() || chosen.name,
     label: null,
@@ -157,6 +204,24 @@ export function NewItem() {
               value={job ?? chosen.item.jobClass ?? null}
               options={JOB_CLASSES.map((j) => ({ id: j, name: JOB_WORDS[j] }))}
               onChange={(id) => setJob(id as JobClass)}
+            />
+          )}
+          {isFilled(chosen) && (
+            <QuantityField
+              label="Dry weight, if you have a scale"
+              value={massG}
+              unit="g"
+              what="its dry weight"
+              {...BOUNDS.dryMassG}
+              onChange={setMassG}
+            />
+          )}
+          {isShoe(chosen.item.kind) && (
+            <OneOf
+              label="Its colour"
+              value={colour}
+              options={COLOURS.map((id) => ({ id, name: COLOUR_WORDS[id] }))}
+              onChange={(id) => setColour(id as (typeof COLOURS)[number])}
             />
           )}
           <p>
