@@ -134,7 +134,7 @@ describe('a programme in one look', () => {
     await passMinutes(v.page, 80);
     await v.sees('Look now');
     await v.press('Done');
-    await v.sees('Make it ready');
+    await v.page.waitForSelector('main input[type=checkbox]');
     const ticked = (): Promise<boolean[]> =>
       v.page.$$eval('main input[type=checkbox]', (all) => all.map((one) => (one as HTMLInputElement).checked));
     expect(await ticked()).toEqual([true, false, false]);
@@ -142,7 +142,7 @@ describe('a programme in one look', () => {
     await v.press('Done');
     await v.sees('Wash it in');
     await v.press('One step back');
-    await v.sees('Make it ready');
+    await v.page.waitForSelector('main input[type=checkbox]');
     expect(await ticked()).toEqual([true, false, false]);
     // One left out with its reason, the other ticked by hand: the last tick leads on.
     await v.press('Knock the mud off');
@@ -282,6 +282,7 @@ describe('°F, ounces, fluid ounces and inches', () => {
       if (left.length > 0) metric[path] = left;
     }
     expect(metric).toEqual({});
+    await v.go('/');
     await v.goToRun();
     await v.sees('of drying yet');
     expect(await metricOn(v)).toEqual([]);

@@ -118,7 +118,8 @@ describe('no plan says what belongs to another thing', () => {
     const found = new Set<string>();
     for (const { id, made } of plans)
       for (const { text } of writeProgramme(made).steps) {
-        const figures = text.match(/\d+(\.\d+)? (°C|mL|L|rpm|g)\b/g) ?? [];
+        // Two zones may want as much as each other.
+        const figures = text.replace(/By zone: [^.]*\./, '').match(/\d+(\.\d+)? (°C|mL|L|rpm|g)\b/g) ?? [];
         const twice = figures.find((f, n) => (figures as readonly string[]).indexOf(f) !== n);
         if (twice) found.add(`${id}: ${twice} in “${text}”`);
       }
