@@ -86,7 +86,8 @@ describe('what was done can be taken back for a day', () => {
     const v = await visit({ path: '/kit/itm-smock' });
     const uses = async (): Promise<number> => (await v.rows('log')).filter((e) => e.type === 'use').length;
     const before = await uses();
-    for (const name of ['Rust smock', 'Long grey parka']) {
+    const kept = async (): Promise<number> => (await v.rows('undos')).length;
+    for (const [n, name] of ['Rust smock', 'Long grey parka'].entries()) {
       await v.go('/');
       await v.sees('Used today?');
       await v.page.evaluate((wanted) => {
@@ -94,9 +95,9 @@ describe('what was done can be taken back for a day', () => {
         [...(section?.querySelectorAll('button') ?? [])].find((b) => b.innerText === wanted)?.click();
       }, name);
       await v.sees(`${name}, used today: say more`);
+      await soon(async () => expect(await kept()).toBe(n + 1));
     }
     await soon(async () => expect(await uses()).toBe(before + 2));
-    await soon(async () => expect((await v.rows('undos')).length).toBe(2));
     await v.go('/record/done');
     await v.named('Take it back: Rust smock', 'button').catch(() => undefined);
     const lines = await v.page.$$eval('[aria-label="Done in the last day"] li', (all) =>
