@@ -222,6 +222,7 @@ describe('the bench', () => {
     const v = await visit({ path: '/bench?item=itm-bib' });
     await v.sees('mL of technical cleaner');
     await v.write('Dose on the label, mL', '90');
+    await v.press('More figures');
     await v.write('Label range from, mL', '60');
     await v.write('Label range to, mL', '120');
     await v.write('Dry load, kg', '1.4');
@@ -239,7 +240,7 @@ describe('the bench', () => {
     const item = await v.stored('items', 'itm-bib');
     expect(Object.keys((item?.own as { dosesMl: object }).dosesMl)).toHaveLength(1);
     await v.press('To the programme of Ice bib');
-    await v.sees('Your own');
+    await v.sees('Your own figures');
     expect(v.errors).toEqual([]);
     await v.close();
   });

@@ -28,6 +28,7 @@ export function DoseBench({ kit }: { kit: Kit }) {
   return (
     <Instrument
       fields={DOSE_FIELDS}
+      main={['cleaner', 'label', 'load']}
       read={read}
       inputs={inputs}
       kit={kit}

@@ -32,6 +32,7 @@ export function EnergyBench({ kit }: { kit: Kit }) {
   return (
     <Instrument
       fields={ENERGY_FIELDS}
+      main={['temp', 'litres', 'dried']}
       shows={shows}
       read={read}
       inputs={inputs}

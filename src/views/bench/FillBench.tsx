@@ -20,6 +20,7 @@ export function FillBench({ kit }: { kit: Kit }) {
   return (
     <Instrument
       fields={FILL_FIELDS}
+      main={['fill', 'now', 'whenNew']}
       read={read}
       inputs={inputs}
       kit={kit}

@@ -10,6 +10,7 @@ import type { Plan } from '../../core/programme';
 import { KIND_WORDS, thingName } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Column, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
+import { Disclosure } from '../../ui/Disclosure';
 import { Button, TextButton } from '../../ui/Button';
 import { phone } from '../../ui/theme';
 import { ComboBox } from '../../ui/ComboBox';
@@ -70,6 +71,7 @@ export interface GiveBack {
 /** The frame of every instrument: the answer first, then what it is worked out from, a link, and the way back to a programme. */
 export function Instrument<F extends Fields>({
   fields,
+  main,
   shows,
   read,
   inputs,
@@ -80,6 +82,8 @@ export function Instrument<F extends Fields>({
   children,
 }: {
   fields: F;
+  /** The few that matter most; the rest is folded away. All of them when left out. */
+  main?: readonly (keyof F)[];
   /** Fields on show; all of them when left out. */
   shows?: readonly (keyof F)[];
   read: Read<F>;
@@ -94,6 +98,35 @@ export function Instrument<F extends Fields>({
 }) {
   const { pathname } = useLocation();
   const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
+  const field = (name: keyof F & string) => {
+    const one = fields[name];
+    const fault = read.faults[name];
+    if (!one) return null;
+    return one.kind === 'choice' ? (
+      <Select
+        key={name}
+        label={one.label}
+        value={read.shown[name]}
+        options={one.options}
+        {...(one.words ? { words: one.words } : {})}
+        blank=""
+        onChange={(o) => o !== undefined && inputs.set(name, o)}
+      />
+    ) : (
+      <DigitsField
+        key={name}
+        label={one.unit ? `${one.label}, ${one.unit}` : one.label}
+        value={read.shown[name]}
+        fault={fault ?? null}
+        {...(one.usual === null ? { placeholder: 'not known' } : {})}
+        onChange={(text) => inputs.set(name, text)}
+      />
+    );
+  };
+  const near = main ? names.filter((name) => main.includes(name)) : names;
+  const more = names.filter((name) => !near.includes(name));
+  // What needs another look is never folded away.
+  const odd = more.some((name) => read.faults[name] !== undefined);
   const copy = (): void => {
     const query = new URLSearchParams(names.map((name) => [name, read.shown[name]]));
     const link = `${location.origin}${pathname}?${query.toString()}`;
@@ -107,48 +140,7 @@ export function Instrument<F extends Fields>({
     <>
       <Big aria-live="polite">{answer ?? 'One figure needs another look.'}</Big>
       {answer === null && <Note tone="alarm">{faults[0]}</Note>}
-      <TwoColumns $left={0.9}>
-        <Column $gap={20}>
-          <Row $wrap $gap={12}>
-            <ComboBox
-              label="Take the numbers of"
-              value={inputs.item?.id ?? null}
-              options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
-              placeholder="nothing: these stand alone"
-              onChange={(id) => inputs.take(id ?? '')}
-            />
-          </Row>
-          <Inputs>
-            {names.map((name) => {
-              const field = fields[name];
-              const fault = read.faults[name];
-              if (!field) return null;
-              return field.kind === 'choice' ? (
-                <Select
-                  key={name}
-                  label={field.label}
-                  value={read.shown[name]}
-                  options={field.options}
-                  {...(field.words ? { words: field.words } : {})}
-                  blank=""
-                  onChange={(o) => o !== undefined && inputs.set(name, o)}
-                />
-              ) : (
-                <DigitsField
-                  key={name}
-                  label={field.unit ? `${field.label}, ${field.unit}` : field.label}
-                  value={read.shown[name]}
-                  fault={fault ?? null}
-                  {...(field.usual === null ? { placeholder: 'not known' } : {})}
-                  onChange={(text) => inputs.set(name, text)}
-                />
-              );
-            })}
-          </Inputs>
-          <Row $wrap>
-            <TextButton onPress={copy}>Copy a link with these figures</TextButton>
-          </Row>
-        </Column>
+      <TwoColumns $left={1.25}>
         <Column $gap={20}>
           {children}
           {inputs.item && (
@@ -173,6 +165,26 @@ export function Instrument<F extends Fields>({
               </p>
             </section>
           )}
+        </Column>
+        <Column $gap={20}>
+          <Row $wrap $gap={12}>
+            <ComboBox
+              label="Take the numbers of"
+              value={inputs.item?.id ?? null}
+              options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+              placeholder="nothing: these stand alone"
+              onChange={(id) => inputs.take(id ?? '')}
+            />
+          </Row>
+          <Inputs>{near.map(field)}</Inputs>
+          {more.length > 0 && (
+            <Disclosure key={String(odd)} title={`More figures (${more.length})`} open={odd}>
+              <Inputs>{more.map(field)}</Inputs>
+            </Disclosure>
+          )}
+          <Row $wrap>
+            <TextButton onPress={copy}>Copy a link with these figures</TextButton>
+          </Row>
         </Column>
       </TwoColumns>
     </>

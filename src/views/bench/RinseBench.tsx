@@ -44,6 +44,7 @@ export function RinseBench({ kit }: { kit: Kit }) {
   return (
     <Instrument
       fields={RINSE_FIELDS}
+      main={['by', 'mass', 'fresh']}
       read={read}
       inputs={inputs}
       kit={kit}

@@ -10,7 +10,9 @@ import { AnyOf, OneOf } from '../../ui/Choices';
 import { ComboBox } from '../../ui/ComboBox';
 import { Crumbs } from '../../ui/Crumbs';
 import { DayField, type DayRange, DayRangeField, FarDayField, TimeField } from '../../ui/dates';
-import { Disclosure } from '../../ui/Disclosure';
+import { Disclosure, Fold } from '../../ui/Disclosure';
+import { KindPicture } from '../../ui/KindPicture';
+import { ReadyBar } from '../../ui/ReadyBar';
 import { DrumList } from '../../ui/DrumList';
 import { FigureTable } from '../../ui/FigureTable';
 import { FilePick } from '../../ui/FilePick';
@@ -352,8 +354,24 @@ function Lists() {
           <Disclosure title="The sums">
             <p>Folded away until it is asked for.</p>
           </Disclosure>
+          <Fold head="A line that opens" always={<Note tone="alarm">What is seen folded too.</Note>}>
+            <p>What is read by those who ask.</p>
+          </Fold>
           <Note tone="good">Good news.</Note>
           <Note tone="alarm">A caution.</Note>
+          <ReadyBar
+            label="What is ready"
+            things={[
+              { id: 'a', name: 'Rust smock', state: 'ready' },
+              { id: 'b', name: 'Hut quilt', state: 'not-ready' },
+              { id: 'c', name: 'Throw rope', state: 'unseen' },
+            ]}
+          />
+          <Row $wrap>
+            {(['jacket', 'quilt', 'boot', 'tent', 'pack'] as const).map((kind) => (
+              <KindPicture key={kind} kind={kind} layers={[{ part: 'face', material: 'polyamide-woven' }]} />
+            ))}
+          </Row>
           <div style={{ position: 'relative', height: 160, border: `1px solid ${color.line}` }}>
             <Movable at={at} label="Corner 1" step={0.01} far={0.1} onMove={setAt}>
               <span
