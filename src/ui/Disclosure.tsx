@@ -1,5 +1,5 @@
 import { ChevronRight } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button, Disclosure as AriaDisclosure, DisclosurePanel } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { Said } from './said';
@@ -33,9 +33,21 @@ const Head = styled(Button)`
   gap: 4px;
 `;
 /** What is read only by those who ask: folded away under its name. For one reason beside a word, take `Why`; for lines of a list, `Fold`. */
-export function Disclosure({ title, open = false, children }: { title: string; open?: boolean; children: ReactNode }) {
+export function Disclosure({
+  title,
+  open = false,
+  held = false,
+  children,
+}: {
+  title: string;
+  open?: boolean;
+  /** It stands open, whatever is pressed: something in it needs another look. */
+  held?: boolean;
+  children: ReactNode;
+}) {
+  const [opened, setOpened] = useState(open);
   return (
-    <Frame defaultExpanded={open}>
+    <Frame isExpanded={opened || held} onExpandedChange={setOpened}>
       <Head slot="trigger">
         <ChevronRight size={16} aria-hidden="true" />
         <Said>{title}</Said>

@@ -221,7 +221,7 @@ export const madeOf = ({ material, attributes }: Pick<Component, 'material' | 'a
 export const thingName = ({ name, kind }: Pick<Item, 'name' | 'kind'>): string => name ?? KIND_WORDS[kind];
 /** Other names that people search a kind by. */
 export const KIND_ALSO: Partial<Record<Kind, string>> = {
-  jacket: 'coat anorak parka puffer raincoat rain windbreaker hardshell softshell cagoule smock blouson waterproof',
+  jacket: 'coat anorak parka puffer raincoat rain windbreaker hardshell softshell cagoule blouson waterproof',
   trousers: 'pants leggings bib salopettes overtrousers jeans gaiter gaiters',
   vest: 'gilet bodywarmer waistcoat',
   hat: 'cap beanie balaclava headband',

@@ -178,7 +178,7 @@ export function Instrument<F extends Fields>({
           </Row>
           <Inputs>{near.map(field)}</Inputs>
           {more.length > 0 && (
-            <Disclosure key={String(odd)} title={`More figures (${more.length})`} open={odd}>
+            <Disclosure title={`More figures (${more.length})`} held={odd}>
               <Inputs>{more.map(field)}</Inputs>
             </Disclosure>
           )}

@@ -124,6 +124,12 @@ const Rest = styled.ul`
     display: flex;
     justify-content: space-between;
     gap: 12px;
+    min-width: 0;
+    /* A name may be one long word. */
+    > :first-child {
+      min-width: 0;
+      overflow-wrap: anywhere;
+    }
   }
   ${phone} {
     grid-template-columns: minmax(0, 1fr);
