@@ -1,5 +1,7 @@
 import { BookOpen, CalendarDays, Clock, FlaskConical, Layers, Ruler, ScrollText } from 'lucide-react';
 
+import { DONE, SEASON } from './routes';
+
 /** Places that are built. A place not built yet is absent. */
 export const PLACES = [
   { key: 'n', path: '/', name: 'Now', icon: Clock },
@@ -28,8 +30,8 @@ export const PAGES: readonly { readonly path: string; readonly name: string; rea
   { path: '/cupboard/upkeep', name: 'Upkeep', also: 'cupboard descale filter purge' },
   { path: '/cupboard/water', name: 'Room, water, prices', also: 'cupboard hardness humidity electricity' },
   { path: '/cupboard/never', name: 'Never together', also: 'cupboard danger bleach vinegar mix' },
-  { path: '/record/season', name: 'The weeks ahead', also: 'season due calendar plan' },
-  { path: '/record/done', name: 'Done today', also: 'undo take back history' },
+  { path: SEASON, name: 'The weeks ahead', also: 'season due calendar plan' },
+  { path: DONE, name: 'Done today', also: 'undo take back history' },
   { path: '/record', name: 'Copies and other browsers', also: 'save export import backup merge move' },
   { path: '/begin', name: 'Begin with your own', also: 'start new kit demo' },
 ];

@@ -17,6 +17,8 @@ export const toCorrect = (id: string): string => `${toThing(id)}?correct=1`;
 export const toRecord = (entryId: string): string => `/record/${segment(entryId)}`;
 /** The weeks ahead. */
 export const SEASON = '/record/season';
+/** What was done in the last day, to be taken back. */
+export const DONE = '/record/done';
 /** A past look, as it was. */
 export const toLook = (inspectionId: string): string => `/record/look/${segment(inspectionId)}`;
 /** The id that the address of this page names. */

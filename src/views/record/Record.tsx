@@ -3,7 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { SEASON, toRecord, toThing } from '../../app/routes';
+import { DONE, SEASON, toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { bringBack, saveCopy, saveForOthers, snapshot } from '../../app/copy';
@@ -239,12 +239,15 @@ export function Record() {
           <Said>{lines.length === 0 ? 'No care recorded yet.' : yearText(of, year === thisYear, currencyOf(kit))}</Said>
         </h1>
         <Row $wrap>
-          <Button data-main-action onPress={() => void saveCopy()}>
+          <Button onPress={() => void saveCopy()}>
             Save a copy
           </Button>
           <Import current={kit} />
           <LinkButton to={SEASON} look="quiet">
             The weeks ahead
+          </LinkButton>
+          <LinkButton to={DONE} look="quiet">
+            Done today
           </LinkButton>
         </Row>
       </Row>
