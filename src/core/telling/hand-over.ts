@@ -57,7 +57,7 @@ export function handOver(programme: Programme, name: string): HandOver {
     figures: [
       ...glanceOf(programme).map(({ label, value, more }) => ({ label, value, more })),
       ...(always.length > 0
-        ? [{ label: 'In all', value: minutesText(time.all), more: `${minutesText(time.hands)} of it yours` }]
+        ? [{ label: 'In all', value: minutesText(time.all), more: `${minutesText(time.hands)} of your time` }]
         : []),
     ],
     toGet: programme.shopping

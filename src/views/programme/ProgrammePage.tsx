@@ -204,7 +204,7 @@ export function ProgrammePage() {
       </p>
       {always.length > 0 && figures.length === 0 && (
         <Quiet>
-          <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of it your own work
+          <strong>{minutesText(time.all)}</strong> in all, <strong>{minutesText(time.hands)}</strong> of your time
         </Quiet>
       )}
       <GlanceCard figures={figures} />

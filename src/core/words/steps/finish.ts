@@ -238,7 +238,7 @@ export const FINISH_WORDS = {
   'heat-tumble': {
     title: (c) => `Tumble it warm, ${c.unattendedMin} min`,
     text: (c) =>
-      `Tumble it dry and clean ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, and look after 10.`,
+      `Now that it is dry and clean, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, and look after 10.`,
   },
   'heat-iron': {
     title: 'Iron it through a cloth',
