@@ -158,7 +158,7 @@ async function tab(
       await new Promise((resolve) => setTimeout(resolve, 30));
     }
   };
-  const press = async (text: string): Promise<void> => {
+  const press = async (text: string, again = 2): Promise<void> => {
     const found = page.waitForFunction(
       (wanted) => {
         // What lies on top, in the order in which it was opened; what was said last is no window.
@@ -178,8 +178,14 @@ async function tab(
       throw new Error(`There was never a "${text}" to press. The page shows: ${shown.slice(0, 1500)}`);
     });
     const element = handle.asElement() as ElementHandle<Element> | null;
-    if (element) await still(element);
-    await element?.click();
+    try {
+      if (element) await still(element);
+      await element?.click();
+    } catch (error) {
+      // What was there was made anew under the hand: the hand finds it again.
+      if (again === 0 || !/detached/.test(String(error))) throw error;
+      await press(text, again - 1);
+    }
   };
   const named = async (name: string, role: string): Promise<ElementHandle<Element>> => {
     const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, WAIT);
