@@ -239,9 +239,7 @@ export function Record() {
           <Said>{lines.length === 0 ? 'No care recorded yet.' : yearText(of, year === thisYear, currencyOf(kit))}</Said>
         </h1>
         <Row $wrap>
-          <Button onPress={() => void saveCopy()}>
-            Save a copy
-          </Button>
+          <Button onPress={() => void saveCopy()}>Save a copy</Button>
           <Import current={kit} />
           <LinkButton to={SEASON} look="quiet">
             The weeks ahead
