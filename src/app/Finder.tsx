@@ -15,7 +15,6 @@ interface Target extends Findable {
   readonly what: string;
   readonly go: string | (() => void);
 }
-const SECTION_WORDS = 'handbook';
 const RECENT_KEY = 'umbrastic-recent';
 const MOST_RECENT = 6;
 /** Written by this page only, and read as what it is: anything else is nothing. */
@@ -50,7 +49,7 @@ export default function Finder({ onClose, showKeys }: { onClose: () => void; sho
         what: 'what to do with it',
         go: toThing(i.id, 'programme'),
       })),
-      ...PAGES.map(({ path, name, also }) => ({ id: `page ${path}`, name, also, what: 'page', go: path })),
+      ...PAGES.map(({ path, name, also }) => ({ id: `page ${name}`, name, also, what: 'page', go: path })),
       ...(kit?.supplies ?? []).map((s) => ({
         id: `bottle ${s.id}`,
         name: s.name ?? capital(SUPPLY_WORDS[s.class]),
@@ -73,7 +72,7 @@ export default function Finder({ onClose, showKeys }: { onClose: () => void; sho
         id: `entry ${e.id}`,
         name: e.title,
         also: e.section,
-        what: SECTION_WORDS,
+        what: 'handbook',
         go: `/handbook/${e.id}`,
       })),
     ];

@@ -144,31 +144,29 @@ const Club = styled.p`
     padding: 8px 16px 0;
   }
 `;
-const CLUB_KEY = 'umbrastic-club';
+/**
+ * Something small of the store, as it was last time until the store has answered: nothing moves, and nothing is read in two ways, when it has.
+ * @param key where the browser keeps it. @param read from the store.
+ */
+function useRemembered<T extends string>(key: string, fallback: T, read: () => Promise<T>): T {
+  const [was] = useState(() => (globalThis.localStorage?.getItem(key) as T | null) ?? fallback);
+  const now = useLiveQuery(read, []);
+  useEffect(() => {
+    if (now !== undefined) localStorage.setItem(key, now);
+  }, [key, now]);
+  return now ?? was;
+}
 /** Said wherever the things are nobody's own. What it was last time stands at once, so that nothing moves when the store has answered. */
 function ClubLine() {
-  const [was] = useState(() => globalThis.localStorage?.getItem(CLUB_KEY) === 'yes');
-  const invented = useLiveQuery(async () => (await readMeta('rest'))?.invented === true, []);
-  useEffect(() => {
-    if (invented !== undefined) localStorage.setItem(CLUB_KEY, invented ? 'yes' : 'no');
-  }, [invented]);
-  if (!(invented ?? was)) return null;
+  const invented = useRemembered('umbrastic-club', 'no', async () =>
+    (await readMeta('rest'))?.invented === true ? 'yes' : 'no',
+  );
+  if (invented !== 'yes') return null;
   return (
     <Club className="no-print">
       An invented club · <Link to="/begin">begin with your own</Link>
     </Club>
   );
-}
-
-const UNITS_KEY = 'umbrastic-units';
-/** The user's units. What they were last time stands at once: a page that is read in one unit and then in another is misread. */
-function useUnits(): UnitSystem {
-  const [was] = useState<UnitSystem>(() => (globalThis.localStorage?.getItem(UNITS_KEY) === 'us' ? 'us' : 'metric'));
-  const kept = useLiveQuery(async () => (await readMeta('preferences'))?.units ?? 'metric', []);
-  useEffect(() => {
-    if (kept !== undefined) localStorage.setItem(UNITS_KEY, kept);
-  }, [kept]);
-  return kept ?? was;
 }
 
 /** The frame around every place. Run takes the whole screen on a phone. */
@@ -200,7 +198,11 @@ export function Shell() {
       stop();
     };
   }, []);
-  const system = useUnits();
+  const system = useRemembered<UnitSystem>(
+    'umbrastic-units',
+    'metric',
+    async () => (await readMeta('preferences'))?.units ?? 'metric',
+  );
   const { pathname } = useLocation();
   useArrival(pathname);
   const running = pathname.startsWith('/run/') || pathname.startsWith('/load/');

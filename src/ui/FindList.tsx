@@ -1,28 +1,9 @@
 import { Search } from 'lucide-react';
-import { useRef } from 'react';
-import { Autocomplete, Input, ListBox, ListBoxItem, SearchField } from 'react-aria-components';
+import { Autocomplete, ListBox, ListBoxItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { lineLook } from './field';
+import { SearchFrame, SearchLine } from './TextField';
 import { color } from './theme';
 
-const Box = styled(SearchField)`
-  position: relative;
-  display: block;
-  > svg {
-    position: absolute;
-    left: 12px;
-    top: 13px;
-    color: ${color.quiet};
-    pointer-events: none;
-  }
-`;
-const Line = styled(Input)`
-  ${lineLook}
-  padding-left: 40px;
-  &::-webkit-search-cancel-button {
-    appearance: none;
-  }
-`;
 const List = styled(ListBox)`
   margin-top: 12px;
   min-height: 220px;
@@ -84,13 +65,12 @@ export function FindList({
   nothing: string;
   onPick: (id: string) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   return (
     <Autocomplete inputValue={query} onInputChange={onQuery}>
-      <Box aria-label={label} autoFocus>
+      <SearchFrame aria-label={label} autoFocus>
         <Search size={18} aria-hidden="true" />
-        <Line ref={input} />
-      </Box>
+        <SearchLine />
+      </SearchFrame>
       <List
         aria-label="Found"
         items={found}

@@ -121,18 +121,30 @@ export function TextArea({
   );
 }
 
-const SearchBox = styled(AriaSearchField)`
+/** A search: its glass stands inside, before what is typed. */
+export const SearchFrame = styled(AriaSearchField)`
   position: relative;
-  min-width: 0;
-  ${Row} > & {
-    flex: 1 1 260px;
-  }
+  display: block;
   > svg {
     position: absolute;
     left: 12px;
     top: 13px;
     color: ${color.quiet};
     pointer-events: none;
+  }
+`;
+export const SearchLine = styled(Input)`
+  ${lineLook}
+  padding-left: 40px;
+  &::-webkit-search-cancel-button,
+  &::-webkit-search-decoration {
+    appearance: none;
+  }
+`;
+const SearchBox = styled(SearchFrame)`
+  min-width: 0;
+  ${Row} > & {
+    flex: 1 1 260px;
   }
   button {
     position: absolute;
@@ -144,14 +156,8 @@ const SearchBox = styled(AriaSearchField)`
     display: none;
   }
 `;
-const SearchLine = styled(Input)`
-  ${lineLook}
-  padding-left: 40px;
+const EmptiedLine = styled(SearchLine)`
   padding-right: 44px;
-  &::-webkit-search-cancel-button,
-  &::-webkit-search-decoration {
-    appearance: none;
-  }
 `;
 /** Finds while one types; Escape empties it. Over one list, `f` goes to it; `/` searches everything (`FindList`). */
 export function SearchField({
@@ -182,7 +188,7 @@ export function SearchField({
       }}
     >
       <Search size={18} aria-hidden="true" />
-      <SearchLine data-filter {...(placeholder === undefined ? {} : { placeholder })} />
+      <EmptiedLine data-filter {...(placeholder === undefined ? {} : { placeholder })} />
       <Button aria-label="Empty the search">
         <X size={18} aria-hidden="true" />
       </Button>

@@ -64,6 +64,21 @@ describe('one search everywhere', () => {
   });
 });
 
+describe('what can be found', () => {
+  test('several pages under one address are each found once, by their own name', async () => {
+    const v = await visit({ path: '/' });
+    await v.sees('Needs care');
+    await v.page.keyboard.press('/');
+    await v.named('Find anything', 'dialog');
+    await v.page.keyboard.type('bench');
+    await soon(async () => expect(await options(v)).toEqual(expect.arrayContaining(['Bench page', 'Dose page', 'Rinses page'])));
+    const found = await options(v);
+    expect(new Set(found).size).toBe(found.length);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+});
+
 describe('an address that leads nowhere', () => {
   test.each([
     ['/nowhere/at/all', 'There is no such page.'],
@@ -156,6 +171,8 @@ describe('a programme in one look', () => {
   });
   test('a choice stays where the eye has it and says there what it changed', async () => {
     const v = await visit({ path: '/kit/itm-white-shoes/programme', width: 390, height: 844 });
+    // Not every browser keeps a place by itself.
+    await v.page.addStyleTag({ content: '* { overflow-anchor: none !important; }' });
     await v.press('How warm to wash white canvas');
     const top = (): Promise<number> =>
       v.page.evaluate(

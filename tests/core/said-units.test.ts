@@ -22,7 +22,8 @@ describe('a sentence in the units of its reader', () => {
     ['5–8 cm clear', '2–3.1 in clear'],
     ['refill with 10 L of water', 'refill with 2.64 US gal of water'],
     ['with 5 mL of soap', 'with 1 US tsp of soap'],
-    ['0 °C to −5', '32 °F to −5'],
+    ['rated −5 °C, −30 °C at most', 'rated 23 °F, −22 °F at most'],
+    ['between -5 and 5 °C', 'between 23 and 41 °F'],
     ['2.5 kg dry', '5.51 lb dry'],
   ])('“%s”', (metric, said) => expect(us(metric)).toBe(said));
   test('what is no quantity of daily life, no unit, or a name off a dial stays', () => {

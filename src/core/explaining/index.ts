@@ -1,7 +1,7 @@
 /**
  * What is wrong with a file, in words for whoever wrote it. Refuses: reading the file, mending it.
  */
-import { findNodeAtLocation, parseTree } from 'jsonc-parser';
+import { findNodeAtLocation, getNodeValue, parseTree } from 'jsonc-parser';
 import leven from 'leven';
 import { keysOf, valueAt, type Fault } from '../formats';
 import { KIND_ALSO } from '../words';
@@ -45,7 +45,12 @@ function ownerOf(document: unknown, keys: readonly (string | number)[]): string 
   const what = list === 'inspections' ? 'a look at' : list === 'log' ? 'a line of' : 'a weight of';
   return item ? `${what} ${named(item)}` : '';
 }
-const lineOf = (text: string, offset: number): number => text.slice(0, offset).split('\n').length;
+/** Where each line of a text begins. */
+function linesOf(text: string): number[] {
+  const starts = [0];
+  for (let at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) starts.push(at + 1);
+  return starts;
+}
 
 /** What is wrong with a value, and what was likely meant. */
 export function wrongText(message: string, value: unknown): string {
@@ -62,17 +67,14 @@ export function wrongText(message: string, value: unknown): string {
  */
 export function saidFaults(faults: readonly Fault[], text: string): SaidFault[] {
   const tree = parseTree(text);
-  let document: unknown;
-  try {
-    document = JSON.parse(text) as unknown;
-  } catch {
-    document = undefined;
-  }
+  const document: unknown = tree && getNodeValue(tree);
+  const starts = linesOf(text);
+  const lineOf = (offset: number): number => starts.findLastIndex((start) => start <= offset) + 1;
   return faults.map((fault) => {
     const keys = keysOf(fault.path);
     // What is missing has no place of its own: the one it is missing in has.
     const node = tree && (findNodeAtLocation(tree, keys) ?? findNodeAtLocation(tree, keys.slice(0, -1)));
-    const where = [ownerOf(document, keys), node && fault.path !== '' ? `line ${lineOf(text, node.offset)}` : '']
+    const where = [ownerOf(document, keys), node && fault.path !== '' ? `line ${lineOf(node.offset)}` : '']
       .filter(Boolean)
       .join(', ');
     const field = keys.filter((key) => typeof key === 'string').at(-1) ?? '';

@@ -2,7 +2,7 @@ import type { Droplet, DropTest } from '../gear';
 import type { TestWay } from '../repellency/drop-test';
 import { leastThatHelps, MARK, type Repellency, type Treatment } from '../repellency';
 import { dayOf } from '../units/day';
-import { BEADS_FROM, DROP_WORDS } from '../words/glossary';
+import { DROP_WORDS, zonesByGrade } from '../words/glossary';
 import { capital, listed, uncapital } from '../words/text';
 import type { Interval } from '../units/weighted';
 import { casesText } from './worth';
@@ -59,14 +59,10 @@ export const REPELLENCY_BASIS = [
 
 /** How it was: "Shoulders 2, wet beyond the drops; hood, back and sleeves 3, wet where drops fell; the rest beads." */
 export function zonesText(droplet: Droplet, name: (zone: string) => string): string {
-  const zones = Object.entries(droplet).filter((z): z is [string, number] => z[1] !== undefined);
-  const said = DROP_WORDS.slice(0, BEADS_FROM).flatMap(({ left }, grade) => {
-    const at = zones.filter(([, g]) => Math.floor(g) === grade).map(([zone]) => name(zone));
-    return at.length > 0 ? [`${listed(at)} ${grade}, ${left}`] : [];
-  });
-  if (said.length === 0) return zones.length > 0 ? 'Drops bead wherever they were tried.' : '';
-  const rest = zones.some(([, g]) => g >= BEADS_FROM) ? ['the rest beads'] : [];
-  return `${capital([...said, ...rest].join('; '))}.`;
+  const { wet, beads } = zonesByGrade(droplet, name);
+  if (wet.length === 0) return beads ? 'Drops bead wherever they were tried.' : '';
+  const said = wet.map(({ grade, at }) => `${listed(at)} ${grade}, ${DROP_WORDS[grade]?.left ?? ''}`);
+  return `${capital([...said, ...(beads ? ['the rest beads'] : [])].join('; '))}.`;
 }
 /** "5 drops of tap water from 10 cm on each place, then 1 min." */
 export const testWayText = ({ water, heightMm, drops, waitS }: TestWay): string =>

@@ -2,10 +2,10 @@ import { convert, shownUnit, type Unit, type UnitSystem } from './quantity';
 
 /**
  * A figure with its unit inside a sentence, or two with a word between: "30 °C", "40 to 60 mL", "5–8 cm". Compound units ("g/m²", "mg/L",
- * "kg/kg") are no quantity of daily life and stay; so does a number that belongs to a word ("600-fill").
+ * "kg/kg") are no quantity of daily life and stay; so does a number that belongs to a word ("600-fill"). A sign belongs to its figure.
  */
 const FIGURE =
-  /(\d+(?:[.,]\d+)?)(?:(\s?(?:–|to|and|or)\s?)(\d+(?:[.,]\d+)?))?([\u00a0 ])(°C|mL|L|kg|g|mm|cm|km|m)(?![\w/²³·’-])/g;
+  /((?:(?<![\w.,])[−-])?\d+(?:[.,]\d+)?)(?:(\s?(?:–|to|and|or)\s?)((?:(?<![\w.,])[−-])?\d+(?:[.,]\d+)?))?([\u00a0 ])(°C|mL|L|kg|g|mm|cm|km|m)(?![\w/²³·’-])/g;
 /** Figures that count: a weight is compared with the next, a dose is poured. */
 const COUNTS: Readonly<Partial<Record<Unit, number>>> = { g: 3, kg: 3, L: 3 };
 
@@ -16,7 +16,7 @@ const PART_OF_A_SPOON = 0.25;
 
 function shown(value: number, from: Unit, to: Unit): string {
   const there = convert(value, from, to);
-  if (from === '°C') return String(Math.round(there));
+  if (from === '°C') return String(Math.round(there)).replace('-', '−');
   if (to === 'US tsp') return String(Math.max(PART_OF_A_SPOON, Math.round(there / PART_OF_A_SPOON) * PART_OF_A_SPOON));
   const digits = Math.abs(there) < 1 ? 2 : (COUNTS[from] ?? 2);
   return String(Math.abs(there) >= 10 ** digits ? Math.round(there) : Number(there.toPrecision(digits)));
@@ -25,7 +25,9 @@ function figuresIn(text: string, system: UnitSystem): string {
   return text.replace(
     FIGURE,
     (all, first: string, word: string | undefined, second: string | undefined, space: string, unit: Unit) => {
-      const values = [first, ...(second === undefined ? [] : [second])].map((figure) => Number(figure.replace(',', '.')));
+      const values = [first, ...(second === undefined ? [] : [second])].map((figure) =>
+        Number(figure.replace(',', '.').replace('−', '-')),
+      );
       const to = unit === 'mL' && Math.max(...values) < BY_THE_SPOON_ML ? 'US tsp' : shownUnit(unit, system);
       if (to === unit) return all;
       return `${values.map((value) => shown(value, unit, to)).join(word ?? '')}${space}${to}`;

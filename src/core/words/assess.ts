@@ -1,5 +1,5 @@
 import type { Droplet } from '../gear';
-import { BEADS_FROM, DROP_WORDS } from './glossary';
+import { DROP_WORDS, zonesByGrade } from './glossary';
 import { listed } from './text';
 import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
 
@@ -24,16 +24,16 @@ export interface AssessGaps {
 }
 /** What stands where nobody looked, and in the handbook. */
 const UNSEEN = { soil: 'dirty', odour: 'clear smell', drops: 'water soaks in' } as const;
+/** Grades that are told; more would not be read. */
+const MOST_GRADES = 2;
 /** What the worst zones do, and the rest: "water soaks in at the shoulders (1 of 5), the rest beads"; undefined where no drop fell. */
 export function dropsText(droplet: Droplet, name: (zone: string) => string): string | undefined {
-  const zones = Object.entries(droplet).filter((z): z is [string, number] => z[1] !== undefined);
-  const said = DROP_WORDS.slice(0, BEADS_FROM).flatMap(({ at }, grade) => {
-    const there = zones.filter(([, g]) => Math.floor(g) === grade).map(([zone]) => name(zone));
-    return there.length > 0 ? [`${at} the ${listed(there)} (${grade} of 5)`] : [];
-  });
-  if (said.length === 0) return undefined;
-  const rest = zones.some(([, g]) => g >= BEADS_FROM) ? ['the rest beads'] : [];
-  return [...said.slice(0, 2), ...rest].join(', ');
+  const { wet, beads } = zonesByGrade(droplet, name);
+  if (wet.length === 0) return undefined;
+  const said = wet
+    .slice(0, MOST_GRADES)
+    .map(({ grade, at }) => `${DROP_WORDS[grade]?.at ?? ''} the ${listed(at)} (${grade} of 5)`);
+  return [...said, ...(beads ? ['the rest beads'] : [])].join(', ');
 }
 const either = (words: readonly string[]): string => listed(words, 'or');
 /** Fills the gaps of a sentence. */

@@ -57,7 +57,7 @@ export function FillBench({ kit }: { kit: Kit }) {
           </Figures>
           <Quiet>
             A comfort rating moves with thickness if all else is as it was; a skin of {SKIN_C.middle} °C ({SKIN_C.low} to{' '}
-            {SKIN_C.high}) and a conductivity of {CONDUCTIVITY.low} to {CONDUCTIVITY.high} W/(m·K) are from memory.
+            {SKIN_C.high} °C) and a conductivity of {CONDUCTIVITY.low} to {CONDUCTIVITY.high} W/(m·K) are from memory.
             {inputs.item && (
               <>
                 {' '}

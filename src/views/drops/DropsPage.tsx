@@ -1,3 +1,4 @@
+import { Helps } from '../../app/Helps';
 import { Said } from '../../ui/said';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -13,10 +14,10 @@ import { UnderWayOf } from '../../app/UnderWay';
 import { hasFinish, latestInspection, seenAnew, type Inspection, type Item, type Kit } from '../../core/gear';
 import { dropTestsOf, leaks, repellencyOf } from '../../core/repellency';
 import { zoneName } from '../../core/words/zones';
-import { gainsText, helpText, repellencyText, zonesText } from '../../core/telling/repellency';
+import { gainsText, repellencyText, zonesText } from '../../core/telling/repellency';
 import { KIND_WORDS } from '../../core/words';
 import { saveSeen } from '../../data/repo';
-import { Column, Note, NotInKit, Page, Row, TwoColumns } from '../../ui/basics';
+import { Column, NotInKit, Page, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { Chances } from './Chances';
@@ -78,14 +79,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
               <Said>{zonesText(tests[0].droplet, (zone) => zoneName(zone, item.kind))}</Said>
             </p>
           )}
-          {of &&
-            (of.worn || leaking ? (
-              <Note tone="alarm">{helpText(of, can, leaking)}</Note>
-            ) : (
-              <p>
-                <Said>{helpText(of, can)}</Said>
-              </p>
-            ))}
+          {of && <Helps of={of} can={can} leaking={leaking} />}
           {verdict && <p>Its programme: {verdict}</p>}
         </Column>
         {!testing && (

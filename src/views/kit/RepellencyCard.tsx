@@ -1,3 +1,4 @@
+import { Helps } from '../../app/Helps';
 import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -7,8 +8,8 @@ import { toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { latestInspection, type Item, type Kit } from '../../core/gear';
 import { leaks, repellencyOf } from '../../core/repellency';
-import { helpText, repellencyText } from '../../core/telling/repellency';
-import { Column, Note } from '../../ui/basics';
+import { repellencyText } from '../../core/telling/repellency';
+import { Column } from '../../ui/basics';
 
 /** Is it tired, and what will bring it back? All else stands on the page of its drops. */
 export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
@@ -22,14 +23,7 @@ export function RepellencyCard({ kit, item }: { kit: Kit; item: Item }) {
         <p>
           <Said>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</Said>
         </p>
-        {of &&
-          (of.worn || leaking ? (
-            <Note tone="alarm">{helpText(of, can, leaking)}</Note>
-          ) : (
-            <p>
-              <Said>{helpText(of, can)}</Said>
-            </p>
-          ))}
+        {of && <Helps of={of} can={can} leaking={leaking} />}
         <Link to={toThing(item.id, 'drops')}>Drops, zone by zone</Link>
       </Column>
     </section>

@@ -67,7 +67,7 @@ function figures(step: ProgrammeStep): string[] {
   if (s.rinses !== undefined) out.push(`${s.rinses} ${s.rinses === 1 ? 'rinse' : 'rinses'}`);
   if (s.ironC !== undefined) out.push(`${s.ironC} °C`);
   if (s.doseMl !== undefined && s.cleaner) out.push(`${s.doseMl} mL ${SUPPLY_WORDS[s.cleaner]}`);
-  if (s.prooferMl !== undefined) out.push(`${s.prooferMl} mL`);
+  if (s.prooferMl !== undefined && s.proofer) out.push(`${s.prooferMl} mL ${SUPPLY_WORDS[s.proofer]}`);
   return out;
 }
 

@@ -14,7 +14,8 @@ const kWh = (t: Takes): string => t.kWh.toFixed(t.kWh < 0.095 ? 2 : 1);
 /** Energy, water and money of a programme beside what it could be, with the sums behind it. */
 export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
   const all = useMemo(() => alternatives(plan), [plan]);
-  const lines = useMemo(() => takes(plan).lines.filter((l) => l.kWh > 0 || l.litres > 0 || l.what === 'supply'), [plan]);
+  const planned = useMemo(() => takes(plan), [plan]);
+  const lines = useMemo(() => planned.lines.filter((l) => l.kWh > 0 || l.litres > 0 || l.what === 'supply'), [planned]);
   const currency = kit.preferences?.currency ?? '';
   if (lines.length === 0) return null;
   const unpriced = all.some((a) => a.takes.unpriced);
@@ -22,7 +23,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
     <Fold
       head={
         <>
-          Energy, water and money<Quiet>: {[`${kWh(takes(plan))} kWh`, `${Math.round(takes(plan).litres)} L`].join(', ')}</Quiet>
+          Energy, water and money<Quiet>: {[`${kWh(planned)} kWh`, `${Math.round(planned.litres)} L`].join(', ')}</Quiet>
         </>
       }
     >
