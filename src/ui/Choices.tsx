@@ -1,7 +1,8 @@
 import { Radio, RadioGroup, ToggleButton, ToggleButtonGroup } from 'react-aria-components';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { useTouch } from './field';
+import { useSame, useSteady } from './steady';
 import { color, size } from './theme';
 
 const chip = `
@@ -73,18 +74,17 @@ export function OneOf({
 }
 
 /** Any of a few, each a chip that is on or off. For a list to tick off, take `CheckboxGroup`. */
-export function AnyOf({
-  label,
-  values,
-  options,
-  onChange,
-}: {
+export function AnyOf({ label, values, options, onChange }: AnyOfProps) {
+  const [on, all] = [useSame(values), useSame(options)];
+  return <DrawnAnyOf label={label} values={on} options={all} onChange={useSteady(useTouch(onChange))} />;
+}
+interface AnyOfProps {
   label: string;
   values: readonly string[];
-  options: readonly Option[];
+  options: readonly Omit<Option, 'picture'>[];
   onChange: (ids: string[]) => void;
-}) {
-  const change = useTouch(onChange);
+}
+const DrawnAnyOf = memo(function DrawnAnyOf({ label, values, options, onChange }: AnyOfProps) {
   return (
     <div>
       <Title>{label}</Title>
@@ -92,7 +92,7 @@ export function AnyOf({
         aria-label={label}
         selectionMode="multiple"
         selectedKeys={new Set(values)}
-        onSelectionChange={(keys) => change([...keys].map(String))}
+        onSelectionChange={(keys) => onChange([...keys].map(String))}
         style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 8 }}
       >
         {options.map((option) => (
@@ -104,4 +104,4 @@ export function AnyOf({
       </ToggleButtonGroup>
     </div>
   );
-}
+});

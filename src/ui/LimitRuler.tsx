@@ -5,6 +5,7 @@ import type { Envelope } from '../core/envelope';
 import { looseness } from '../core/envelope';
 import type { Dimension } from '../core/knowledge';
 import { causeText, DIMENSION_WORDS, limitText } from '../core/words';
+import { useSay } from './said';
 import { color, font } from './theme';
 
 /** The stops of each ruler, strictest first. */
@@ -104,6 +105,8 @@ export function LimitRuler({
   dimension: 'washMaxC' | 'action' | 'spinMaxRpm' | 'tumble';
   chosen: string | number;
 }) {
+  const say = useSay();
+  const limit = (at: string | number): string => say(limitText(dimension, at));
   const stops = STOPS[dimension] ?? [];
   const rank = (value: string | number | null): number => looseness(dimension, value);
   const indexOf = (value: string | number | null): number => {
@@ -145,13 +148,13 @@ export function LimitRuler({
               {bound.by.component === 'label' ? 'label' : bound.by.component}
             </Cause>
           )}
-          <Thumb $over={over} aria-label={`${name}, ${limitText(dimension, value)}`} />
+          <Thumb $over={over} aria-label={`${name}, ${limit(value)}`} />
         </Track>
-        <Value $over={over}>{dimension === 'tumble' && shown === 'normal' ? 'medium' : limitText(dimension, shown)}</Value>
+        <Value $over={over}>{dimension === 'tumble' && shown === 'normal' ? 'medium' : limit(shown)}</Value>
       </Line>
       {over && (
         <Hurt role="status">
-          At {limitText(dimension, value)} {HURTS[dimension]} {hurt.join(', ')}.
+          At {limit(value)} {HURTS[dimension]} {hurt.join(', ')}.
         </Hurt>
       )}
     </div>

@@ -1,10 +1,12 @@
 import { ChevronDown } from 'lucide-react';
+import { memo, type ReactNode } from 'react';
 import { Button, Select as AriaSelect, SelectValue } from 'react-aria-components';
 import styled from 'styled-components';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, lineLook, sized, useTouch, wrong } from './field';
 import { Floating } from './Floating';
 import { OptionLine, OptionList } from './list';
 import { Row } from './basics';
+import { useSame, useSteady } from './steady';
 import { color, phone } from './theme';
 
 const Box = styled(AriaSelect)`
@@ -47,7 +49,12 @@ interface SelectProps<T extends string> extends FieldProps {
   readonly onChange: (value: T | undefined) => void;
 }
 /** One of more than a few known words; absent means not recorded. Up to about six: take the chips. Things of a kit: take `ComboBox`. */
-export function Select<T extends string>({
+export function Select<T extends string>({ options, words, onChange, ...rest }: SelectProps<T>) {
+  const change = useSteady(useTouch(onChange));
+  const [same, said] = [useSame(options), useSame(words)];
+  return <Drawn {...rest} options={same} {...(said ? { words: said } : {})} onChange={change} />;
+}
+const Drawn = memo(function Drawn<T extends string>({
   label,
   value,
   options,
@@ -59,7 +66,6 @@ export function Select<T extends string>({
   onChange,
   ...rest
 }: SelectProps<T>) {
-  const change = useTouch(onChange);
   const called = (o: T): string => words?.[o] ?? o.replace(/-/g, ' ');
   const rows = [
     ...(blank === '' ? [] : [{ id: NOTHING, name: blank }]),
@@ -69,7 +75,7 @@ export function Select<T extends string>({
     <Box
       {...(hideLabel ? { 'aria-label': label } : {})}
       value={value ?? (blank === '' ? null : NOTHING)}
-      onChange={(key) => change(key === NOTHING || key === null ? undefined : (String(key) as T))}
+      onChange={(key) => onChange(key === NOTHING || key === null ? undefined : (String(key) as T))}
       {...wrong(fault !== null)}
       style={sized(width)}
       {...ariaField(rest)}
@@ -91,4 +97,4 @@ export function Select<T extends string>({
       </Floating>
     </Box>
   );
-}
+}) as <T extends string>(props: SelectProps<T>) => ReactNode;

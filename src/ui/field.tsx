@@ -2,6 +2,7 @@ import { createContext, type CSSProperties, type ReactNode, useContext, useState
 import { FieldError, FieldErrorContext, Label, Text, type ValidationResult } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { Row } from './basics';
+import { useSay } from './said';
 import { color, font, size } from './theme';
 
 /** What every field shares: its frame, its name, the line to type in, what is wrong with it. */
@@ -78,13 +79,14 @@ const faultText = ({ validationDetails, validationErrors }: ValidationResult): s
 /** What is wrong with a field, read aloud when it appears; below it what helps to fill it. */
 export function FieldNotes({ fault, hint }: { fault: string | null | undefined; hint?: ReactNode }) {
   const found = useContext(FieldErrorContext);
-  const text = found?.isInvalid ? fault || faultText(found) : '';
+  const say = useSay();
+  const text = found?.isInvalid ? say(fault || faultText(found)) : '';
   const [last, setLast] = useState('');
   if (text !== '' && text !== last) setLast(text);
   return (
     <>
       <Said aria-live="polite">
-        <Wrong>{(validation) => fault || faultText(validation)}</Wrong>
+        <Wrong>{(validation) => say(fault || faultText(validation))}</Wrong>
         {text === '' && last !== '' && <Kept aria-hidden="true">{last}</Kept>}
       </Said>
       {hint ? <HintLine slot="description">{hint}</HintLine> : null}

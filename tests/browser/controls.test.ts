@@ -57,7 +57,7 @@ describe('a day', () => {
 describe('a value with a unit', () => {
   test('takes any unit of its measure, says what it comes to, and keeps the last good one', async () => {
     const v = await visit({ path: '/gallery' });
-    const kept = (): Promise<string> => v.page.$eval('[data-kept]', (e) => e.textContent ?? '');
+    const kept = (): Promise<string> => v.page.$eval('[data-kept]', (e) => (e.textContent ?? '').replace(/\s+/g, ' '));
     await v.write('Dry weight, g', '4 oz');
     await v.sees('That is 113.4 g.');
     expect(await kept()).toContain('113.3980925 g');
@@ -473,7 +473,7 @@ describe('the gallery', () => {
     expect(await found(heavy)).toEqual([]);
     expect(await v.page.$$eval('nav[aria-label=Places] a', (all) => all.map((a) => a.textContent))).not.toContain('Gallery');
     // The words are the right ones: where the parts are wanted, they are found.
-    await v.go('/gallery');
+    await v.load('/gallery');
     expect(await found(heavy)).toEqual(Object.keys(heavy));
     await v.close();
   });

@@ -222,7 +222,7 @@ describe('a programme in one look', () => {
         },
       });
     });
-    await v.go('/kit/itm-white-shoes/programme');
+    await v.load('/kit/itm-white-shoes/programme');
     await v.press('Start');
     await v.sees('Make it ready');
     await v.press('Read it to me');

@@ -124,7 +124,7 @@ test.concurrent('on a slow phone nothing moves that stands already', async () =>
   });
   const bad: string[] = [];
   for (const path of WORKING) {
-    await v.go(path);
+    await v.load(path);
     // Until nothing has been drawn anew for a while.
     await v.page.waitForFunction(
       () =>
@@ -142,6 +142,7 @@ test.concurrent('on a slow phone nothing moves that stands already', async () =>
     if (sum > 0.1) bad.push(`${path}: ${sum.toFixed(2)} ${moved.map(([x, t]) => `${x.toFixed(2)} ${t}`).join(' / ')}`);
   }
   expect(bad).toEqual([]);
+  await v.close();
 });
 
 describe('a newcomer', () => {
@@ -354,6 +355,7 @@ describe('kit files', () => {
         last = now;
       }, 20);
     });
+    await v.load('/record');
     await giveFile(v, 'big.json', text.padEnd(10_000_000, ' '));
     // It may take its time beside other tests; what is asserted is that the page is not held.
     await v.page.waitForFunction(() => document.body.innerText.includes('Replace your kit by this file?'), { timeout: 45_000 });
@@ -562,7 +564,7 @@ describe('two tabs and many things', () => {
         entryTypes: ['longtask'],
       });
     });
-    await v.go('/kit');
+    await v.load('/kit');
     await v.sees('300 things');
     const drawn = (): Promise<number> => v.page.$$eval('tbody tr[aria-rowindex]', (all) => all.length);
     await v.page.waitForFunction(() => document.querySelector('table')?.getAttribute('aria-rowcount') === '301');

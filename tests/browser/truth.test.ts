@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { CareEntry, Inspection, Kit } from '../../src/core/gear';
 import { giveKit, passMinutes, visit, type Visit } from './visit';
-import { goOn, screen, tap, walk } from './walk';
+import { goOn, screen, stepBack, tap, walk } from './walk';
 
 /* What happened, happened: runs are pressed through in the real page, and what the record then says is what was done. */
 const LABEL = { wash: { allowed: true, maxC: 40, action: 'normal' }, tumble: 'low' } as const;
@@ -180,7 +180,7 @@ describe('drops that fail', () => {
     titles.push(...(await walk(v, 'Test with drops')));
     expect(titles).toContain('Spray the finish on');
     // Back over the warming and again: nothing is deducted twice.
-    await goOn(v, 'One step back');
+    await stepBack(v);
     await walk(v, 'Test with drops');
     await grade('Seat', '5');
     await grade('Knees', '4');

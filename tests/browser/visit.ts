@@ -9,7 +9,10 @@ import type { Kit } from '../../src/core/gear';
 export interface Visit {
   readonly page: Page;
   readonly errors: string[];
+  /** To this address as a link leads there, the app staying loaded; anew where a link would not bring another page. */
   readonly go: (path: string) => Promise<void>;
+  /** To this address as one who types it: everything is loaded anew. */
+  readonly load: (path: string) => Promise<void>;
   /** Presses the button or link with this text; waits for it. */
   readonly press: (text: string) => Promise<void>;
   /** From *Now* to the first of what is under way. */
@@ -93,6 +96,13 @@ async function leave(context: BrowserContext, base: string): Promise<void> {
   left.push(context);
 }
 
+/** Whether both addresses are, or could be, of one page: it would stay as it is. */
+function sameShape(one: string, path: string): boolean {
+  const [a, b] = [one, path.replace(/[?#].*$/, '')].map((p) => p.split('/').filter((part) => part !== ''));
+  if (a?.[0] !== b?.[0]) return false;
+  return a?.[0] !== 'kit' || (a.length === b?.length && a[2] === b[2]);
+}
+
 /**
  * A fresh person with an empty browser, on the demo server.
  * @param options.kept the app is kept for when there is no network, as it is for everybody; a browser of its own, because that outlasts a visit.
@@ -135,8 +145,22 @@ async function tab(
       body: JSON.stringify(body),
     });
   };
-  const go = async (path: string): Promise<void> => {
+  const load = async (path: string): Promise<void> => {
     await page.goto(base + path, { waitUntil: 'load' });
+    await settled(page);
+  };
+  const go = async (path: string): Promise<void> => {
+    const here = new URL(page.url());
+    // A clock that was moved on is what it is as long as the page stands, and what came into the store behind its back it has not heard of.
+    const odd = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
+    if (options.kept || here.origin !== base || odd || sameShape(here.pathname, path)) return load(path);
+    const old = await page.evaluateHandle(() => document.querySelector('h1'));
+    await page.evaluate((to) => {
+      history.pushState(null, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: null }));
+    }, path);
+    // The page before stays until the other has come.
+    await page.waitForFunction((was) => was === null || !was.isConnected, WAIT, old);
     await settled(page);
   };
   /** Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. */
@@ -285,11 +309,12 @@ async function tab(
     await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
   };
   if (options.bare) await page.goto(base + (options.path ?? '/'));
-  else await go(options.path ?? '/');
+  else await load(options.path ?? '/');
   return {
     page,
     errors,
     go,
+    load,
     device,
     reload: async () => {
       await page.reload({ waitUntil: 'load' });
@@ -341,6 +366,8 @@ export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<str
   const found = await v.page.evaluate(async (only) => {
     const result = await (window as unknown as { axe: typeof axe }).axe.run(document, {
       resultTypes: ['violations'],
+      // What pages link to is the app’s own.
+      preload: false,
       ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
     });
     return (
@@ -420,6 +447,7 @@ export const putInStore = (v: Visit, table: string, row: object): Promise<void> 
       new Promise<void>((resolve, reject) => {
         const open = indexedDB.open('umbrastic');
         open.onerror = () => reject(open.error);
+        Object.assign(window, { __anew: true });
         open.onsuccess = () => {
           const tx = open.result.transaction(t, 'readwrite');
           tx.objectStore(t).put(r);

@@ -26,12 +26,25 @@ export const tap = (v: Visit, text: string): Promise<boolean> =>
     found?.click();
     return found !== undefined;
   }, text);
-/** Waits until the screen shows something else. */
+/** Waits until the screen shows something else: a clock that has gone on is nothing else. */
 async function moved(v: Visit, was: Screen): Promise<void> {
   await v.page.waitForFunction(
-    (before) => document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') !== before,
+    (before) => {
+      const still = (text: string): string => text.replace(/\d+:\d\d/g, '').replace(/\s+/g, ' ');
+      return still(document.querySelector<HTMLElement>('main')?.innerText ?? '') !== still(before);
+    },
     { timeout: 30_000, polling: 50 },
     was.text,
+  );
+}
+/** One step back, and it is there: the heading is another. */
+export async function stepBack(v: Visit): Promise<void> {
+  const was = (await screen(v)).title;
+  await v.press('One step back');
+  await v.page.waitForFunction(
+    (title) => document.querySelector<HTMLElement>('#step')?.innerText !== title,
+    { timeout: 30_000 },
+    was,
   );
 }
 /** Presses, and waits until something else is on the screen. */

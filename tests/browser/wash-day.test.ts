@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { moveByKeys, planned } from './day-page';
-import { faultsOf, giveKit, visit, type Visit } from './visit';
+import { faultsOf, giveKit, soon, visit, type Visit } from './visit';
 
 const WEEKEND = [
   'itm-parka',
@@ -48,9 +48,7 @@ describe('wash day', () => {
     const before = await loads(v);
     const together = before.some((d) => d.includes(' + '));
     await moveByKeys(v, 'Ice bib');
-    await planned(v);
-    const after = await loads(v);
-    expect(after.some((d) => d.includes(' + '))).toBe(!together);
+    await soon(async () => expect((await loads(v)).some((d) => d.includes(' + '))).toBe(!together));
     await v.page.keyboard.down('Control');
     await v.page.keyboard.press('z');
     await v.page.keyboard.up('Control');

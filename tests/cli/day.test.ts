@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
-import { describe, expect, test } from 'vitest';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { commandOf, type Command } from './command';
 import { makeDemoKit } from '../../demo/kit';
 import { faultLine, readDayRequest, readWashDay } from '../../src/core/formats';
 import type { DayRequest, WashDay } from '../../src/core/washday';
@@ -15,8 +16,13 @@ const REQUEST: DayRequest = {
   hands: [{ name: 'Bo' }, { name: 'Runa', windows: [{ from: '2027-01-09T08:00:00+01:00', to: '2027-01-09T12:00:00+01:00' }] }],
   quiet: [{ from: '2027-01-08T22:00:00+01:00', to: '2027-01-09T07:00:00+01:00' }],
 };
+let command: Command;
+beforeAll(async () => {
+  command = await commandOf('cli/day.ts');
+});
+afterAll(() => command.remove());
 function run(input: unknown): { status: number | null; out: string; err: string } {
-  const done = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'cli/day.ts', '-'], {
+  const done = spawnSync(process.execPath, [...command.argv, '-'], {
     encoding: 'utf8',
     input: typeof input === 'string' ? input : JSON.stringify(input),
     maxBuffer: 1e8,

@@ -3,20 +3,26 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { commandOf, inShell, type Command } from './command';
 import { makeDemoKit } from '../../demo/kit';
 
+let command: Command;
 let folder: string;
 let file: string;
 const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
-beforeAll(() => {
+beforeAll(async () => {
+  command = await commandOf('cli/plan.ts');
   folder = mkdtempSync(join(tmpdir(), 'umbrastic-plan-'));
   file = join(folder, 'kit.json');
   writeFileSync(file, JSON.stringify(kit));
 });
-afterAll(() => rmSync(folder, { recursive: true }));
+afterAll(() => {
+  command.remove();
+  rmSync(folder, { recursive: true });
+});
 
 function run(args: readonly string[], input?: string): { status: number | null; out: string; err: string } {
-  const done = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'cli/plan.ts', ...args], {
+  const done = spawnSync(process.execPath, [...command.argv, ...args], {
     encoding: 'utf8',
     ...(input === undefined ? {} : { input }),
     maxBuffer: 1e8,
@@ -25,24 +31,23 @@ function run(args: readonly string[], input?: string): { status: number | null; 
 }
 
 describe('the planning command', () => {
-  test('plans every item that has an inspection, and prints nothing else', () => {
-    const { status, out, err } = run([file]);
+  test('plans every item that has an inspection, and prints nothing else, as npm runs it', () => {
+    const done = spawnSync('npm', ['run', '-s', 'plan', '--', file], { encoding: 'utf8', maxBuffer: 1e8 });
+    const { status, stdout: out } = done;
+    // What npm has to say of its own settings is not the command’s.
+    const err = done.stderr.replace(/^npm warn .*\n/gm, '');
     expect({ status, err }).toEqual({ status: 0, err: '' });
     const { programmes } = JSON.parse(out) as { programmes: { itemId: string }[] };
     expect(programmes.map((p) => p.itemId).sort()).toEqual([...new Set(kit.inspections.map((i) => i.itemId))].sort());
   }, 30_000);
   test('a reader that has heard enough is no fault', () => {
-    const done = spawnSync(
-      'bash',
-      ['-c', `set -o pipefail; ${process.execPath} node_modules/tsx/dist/cli.mjs cli/plan.ts ${file} | head -c 40`],
-      {
-        encoding: 'utf8',
-      },
-    );
+    const done = spawnSync('bash', ['-c', `set -o pipefail; ${inShell(command)} ${file} | head -c 40`], {
+      encoding: 'utf8',
+    });
     expect({ status: done.status, err: done.stderr }).toEqual({ status: 0, err: '' });
   }, 30_000);
   test('a full disk is told in a line', () => {
-    const done = spawnSync('bash', ['-c', `${process.execPath} node_modules/tsx/dist/cli.mjs cli/plan.ts ${file} > /dev/full`], {
+    const done = spawnSync('bash', ['-c', `${inShell(command)} ${file} > /dev/full`], {
       encoding: 'utf8',
     });
     expect(done.status).toBe(1);

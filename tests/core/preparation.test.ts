@@ -255,7 +255,7 @@ describe('the verdict is one sentence a person would say', () => {
     [
       item('shoe', [comp('upper', 'suede')]),
       { ...CLEAN, stains: [{ soil: 'scuff' }] },
-      /^Erase and brush the marks out; do not wash it\.$/,
+      /^Erase and brush the marks out; do not wash them\.$/,
     ],
     [down(), { ...CLEAN, damage: [{ kind: 'hole' }] }, /^Mend it first/],
     [shell(), { ...CLEAN, damage: [{ kind: 'leak' }] }, /^Have it repaired/],

@@ -4,7 +4,7 @@ import { makeDemoKit } from '../../demo/kit';
 import { handbook } from '../../src/core/handbook';
 import { planItem } from '../../src/core/programme';
 import { handOver } from '../../src/core/telling/hand-over';
-import { allInUnits, inUnits } from '../../src/core/units/said';
+import { allInUnits, bound, inUnits } from '../../src/core/units/said';
 
 /* Whoever reads °F and ounces reads them in every sentence; the file stays metric. */
 const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
@@ -73,4 +73,15 @@ describe('no metric figure is left for a reader of °F', () => {
   test('nor in the handbook', () => {
     for (const text of textsIn(allInUnits(handbook(), 'us'))) expect(open(text), text).not.toMatch(METRIC);
   });
+});
+
+describe('a number and its unit', () => {
+  // SI Brochure (9th edition) 5.4.3: the unit follows the number after a space, and the two are not parted.
+  test.each([
+    ['take 17 mL at 30 °C', 'take 17\u00a0mL at 30\u00a0°C'],
+    ['3.4 US fl oz, 87 %', '3.4\u00a0US fl oz, 87\u00a0%'],
+    ['2 h 10 min', '2\u00a0h 10\u00a0min'],
+    ['2 mats, 5 hands', '2 mats, 5 hands'],
+    ['a 600-fill', 'a 600-fill'],
+  ])('“%s” is never parted at a line’s end', (text, said) => expect(bound(text)).toBe(said));
 });

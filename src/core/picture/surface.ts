@@ -35,5 +35,12 @@ export function surfaceOf(places: readonly LitPlace[], shape: keyof typeof SURFA
   }
   rows.forEach((row, k) => (row[k]! += 1e-9 * places.length));
   const weights = solve(rows, right);
-  return weights && ((x, y) => Math.exp(weights.reduce((sum, w, k) => sum + w * (terms[k]?.(x - 0.5, y - 0.5) ?? 0), 0)));
+  if (!weights) return null;
+  // The terms written out: this is asked at every px of a picture.
+  const [flat = 0, across = 0, down = 0, bend = 0, twist = 0, sag = 0] = weights;
+  return (x, y) => {
+    const u = x - 0.5;
+    const v = y - 0.5;
+    return Math.exp(flat + across * u + down * v + bend * (u * u) + twist * (u * v) + sag * (v * v));
+  };
 }

@@ -390,7 +390,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     format: 'umbrastic/programme',
     version: 1,
     itemId: plan.request.item.id,
-    verdict: verdictText(assessment.aims, (fact) => facts.has(fact)),
+    verdict: verdictText(assessment.aims, (fact) => facts.has(fact), plan.request.item),
     because: [
       ...new Set(
         assessment.spoke

@@ -62,6 +62,8 @@ const TABLE: Readonly<Record<Measure, Readonly<Record<string, UnitRecord>>>> = M
 const MEASURE_OF = new Map<string, Measure>(
   (Object.keys(TABLE) as Measure[]).flatMap((measure) => Object.keys(TABLE[measure]).map((unit) => [unit, measure] as const)),
 );
+/** Whether values of it can be told in other units. */
+export const isUnit = (text: string): text is Unit => MEASURE_OF.has(text);
 /** @throws RangeError for a unit that is not listed. */
 function unitOf(unit: Unit): UnitRecord & { readonly measure: Measure } {
   const measure = MEASURE_OF.get(unit);

@@ -24,6 +24,12 @@ export interface Patch {
   readonly round: number;
 }
 
+/** 1 where it holds. Written out: a list made from another by a callback takes ten times as long. */
+function maskOf(values: Float32Array, holds: (value: number, n: number) => boolean): Uint8Array {
+  const mask = new Uint8Array(values.length);
+  for (let n = 0; n < mask.length; n++) if (holds(values[n] as number, n)) mask[n] = 1;
+  return mask;
+}
 /** Cuts the place out and smooths it over 3 px. */
 export function fieldOf(picture: Reduced, ratio: Float32Array, box: Box, limits: Field['limits']): Field {
   const { width, height } = box;
@@ -31,11 +37,10 @@ export function fieldOf(picture: Reduced, ratio: Float32Array, box: Box, limits:
   const cut = new Float32Array(width * height);
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
-      let [sum, n] = [0, 0];
-      for (let j = -1; j <= 1; j++)
-        for (let i = -1; i <= 1; i++) {
-          const [px, py] = [box.x0 + x + i, box.y0 + y + j];
-          if (px < 0 || py < 0 || px >= picture.width || py >= picture.height) continue;
+      let sum = 0;
+      let n = 0;
+      for (let py = Math.max(0, box.y0 + y - 1); py <= Math.min(picture.height - 1, box.y0 + y + 1); py++)
+        for (let px = Math.max(0, box.x0 + x - 1); px <= Math.min(picture.width - 1, box.x0 + x + 1); px++) {
           sum += ratio[py * picture.width + px] as number;
           n++;
         }
@@ -43,8 +48,8 @@ export function fieldOf(picture: Reduced, ratio: Float32Array, box: Box, limits:
       cut[y * width + x] = picture.cutOff[(box.y0 + y) * picture.width + box.x0 + x] as number;
     }
   const dark = out.filter((v) => v < -limits.darker).sort();
-  const shine = Uint8Array.from(out, (v, n) => ((cut[n] as number) > 0.5 || v > 2 * limits.brighter ? 1 : 0));
-  const shining = regionsOf(shine, width, height);
+  const shine = maskOf(out, (v, n) => (cut[n] as number) > 0.5 || v > 2 * limits.brighter);
+  const shining = regionsOf(shine, width);
   const whole = width * height;
   return {
     width,
@@ -59,7 +64,7 @@ export function fieldOf(picture: Reduced, ratio: Float32Array, box: Box, limits:
 }
 /** The fastest turn over one px, as a part of all contrast; a handful of odd px are let be. */
 function sharpnessOf(values: Float32Array, width: number, height: number): number {
-  const sorted = Float32Array.from(values).sort();
+  const sorted = values.slice().sort();
   const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] as number;
   const contrast = at(0.998) - at(0.002);
   if (!(contrast > 0)) return 0;
@@ -80,22 +85,26 @@ interface Region {
   readonly cells: readonly number[];
 }
 /** Cells that touch by a side. */
-function regionsOf(mask: Uint8Array, width: number, height: number): Region[] {
+function regionsOf(mask: Uint8Array, width: number): Region[] {
   const seen = new Uint8Array(mask.length);
   const regions: Region[] = [];
+  const reach = (m: number, cells: number[]): void => {
+    if (!mask[m] || seen[m]) return;
+    seen[m] = 1;
+    cells.push(m);
+  };
   for (let start = 0; start < mask.length; start++) {
     if (!mask[start] || seen[start]) continue;
     const cells = [start];
     seen[start] = 1;
     for (let k = 0; k < cells.length; k++) {
       const n = cells[k] as number;
-      const [x, y] = [n % width, Math.floor(n / width)];
-      const next = [x > 0 ? n - 1 : -1, x + 1 < width ? n + 1 : -1, y > 0 ? n - width : -1, y + 1 < height ? n + width : -1];
-      for (const m of next)
-        if (m >= 0 && mask[m] && !seen[m]) {
-          seen[m] = 1;
-          cells.push(m);
-        }
+      const x = n % width;
+      if (x > 0) reach(n - 1, cells);
+      if (x + 1 < width) reach(n + 1, cells);
+      // Above and below: beyond the rim there is nothing to reach.
+      reach(n - width, cells);
+      reach(n + width, cells);
     }
     regions.push({ cells });
   }
@@ -108,7 +117,7 @@ function patchOf(cells: readonly number[], width: number): Patch {
     sy += Math.floor(n / width);
   }
   const [cx, cy] = [sx / cells.length, sy / cells.length];
-  const far = cells.map((n) => Math.hypot((n % width) - cx, Math.floor(n / width) - cy)).sort((a, b) => a - b);
+  const far = Float64Array.from(cells, (n) => Math.hypot((n % width) - cx, Math.floor(n / width) - cy)).sort();
   // Nearly the farthest: one odd px at the rim does not count.
   const radius = (far[Math.floor(0.98 * (far.length - 1))] ?? 0) + 0.5;
   return { area: cells.length, round: Math.min(1, cells.length / (Math.PI * radius ** 2)) };
@@ -124,7 +133,7 @@ const OF_SHADE = 0.75;
 /** Cells that shine, widened by a few px, so that a pearl hangs together. */
 function widened(bright: Uint8Array, width: number, height: number): Uint8Array {
   const by = Math.max(2, Math.round(GAP * width));
-  const wide = Uint8Array.from(bright);
+  const wide = bright.slice();
   for (let n = 0; n < bright.length; n++) {
     if (!bright[n]) continue;
     const [x, y] = [n % width, Math.floor(n / width)];
@@ -141,12 +150,12 @@ export function patchesOf(field: Field, part: number): { readonly dark: readonly
   const { width, height, ratio, limits, wetLevel } = field;
   const from = -Math.max(limits.darker * (0.6 + part), wetLevel * part);
   const least = Math.max(6, WETTING_FIGURES.grainShare.value * width * height);
-  const bright = Uint8Array.from(ratio, (v) => (v > limits.brighter ? 1 : 0));
+  const bright = maskOf(ratio, (v) => v > limits.brighter);
   const shine = widened(bright, width, height);
-  const mask = Uint8Array.from(ratio, (v, n) => (v < from || shine[n] ? 1 : 0));
+  const mask = maskOf(ratio, (v, n) => v < from || shine[n] === 1);
   const dark: Patch[] = [];
   const beads: Patch[] = [];
-  for (const { cells } of regionsOf(mask, width, height)) {
+  for (const { cells } of regionsOf(mask, width)) {
     const shining = cells.filter((n) => bright[n]).length;
     const wet = cells.filter((n) => (ratio[n] as number) < from).length;
     if (shining + wet < least) continue;

@@ -1,9 +1,22 @@
 import { capital } from './text';
-import type { Aim } from '../gear';
+import type { Aim, Item, Kind } from '../gear';
 import type { Fact } from '../knowledge';
 
-/** One sentence a person would say, from the aims. */
-export function verdictText(aims: readonly Aim[], has: (fact: Fact) => boolean): string {
+/** What one speaks of as several: a pair, or what has two legs. */
+const SEVERAL: readonly Kind[] = ['trousers', 'gloves', 'socks', 'shoe', 'boot', 'studded-boot', 'pads'];
+const PLURAL: Readonly<Record<string, string>> = { 'it needs': 'they need', its: 'their', it: 'them' };
+
+/** One sentence a person would say of this thing, from the aims. */
+export function verdictText(
+  aims: readonly Aim[],
+  has: (fact: Fact) => boolean,
+  { kind, count = 1 }: Pick<Item, 'kind' | 'count'>,
+) {
+  const text = ofOne(aims, has);
+  return SEVERAL.includes(kind) || count > 1 ? text.replace(/\b(it needs|its|it)\b/g, (word) => PLURAL[word] ?? word) : text;
+}
+
+function ofOne(aims: readonly Aim[], has: (fact: Fact) => boolean): string {
   if (aims.length === 0)
     return has('unseen:soil') && has('unseen:odour')
       ? 'Nothing seen so far asks for care; look it over to be sure.'

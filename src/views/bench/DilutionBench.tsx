@@ -73,24 +73,18 @@ export function DilutionBench({ kit }: { kit: Kit }) {
               {HAZARD_WORDS[hazard.id as HazardId]} <Quiet>{basisText(hazard.basis, hazard.source)}</Quiet>
             </Note>
           ))}
-          <Figures>
-            {answer.stockMl !== null && (
-              <>
-                <dt>From the bottle, US fluid ounces</dt>
-                <dd>{num(answer.stockMl / ML_PER_US_FL_OZ)} fl oz</dd>
-                <dt>One part to</dt>
-                <dd>{num((answer.waterMl ?? 0) / answer.stockMl)} of water</dd>
-              </>
-            )}
-            <dt>Strength of it, mixed</dt>
-            <dd>{num(answer.toPercent)} %</dd>
-            {answer.toVolume !== null && (
-              <>
-                <dt>The same as “volume”</dt>
-                <dd>{num(answer.toVolume)} vol</dd>
-              </>
-            )}
-          </Figures>
+          <Figures
+            lines={[
+              ...(answer.stockMl === null
+                ? []
+                : ([
+                    ['From the bottle, US fluid ounces', `${num(answer.stockMl / ML_PER_US_FL_OZ)} fl oz`],
+                    ['One part to', `${num((answer.waterMl ?? 0) / answer.stockMl)} of water`],
+                  ] as const)),
+              ['Strength of it, mixed', `${num(answer.toPercent)} %`],
+              answer.toVolume === null ? null : ['The same as “volume”', `${num(answer.toVolume)} vol`],
+            ]}
+          />
           <Note>
             Water first, then the strong one. Never into a bottle that held something else: write on it what is in it. The
             product’s own label comes first.

@@ -46,16 +46,17 @@ export function DoseBench({ kit }: { kit: Kit }) {
             </Note>
           )}
           {answer.dose.basis === 'label' && <Note>The bottle gives one exact dose, so load, soil and water do not move it.</Note>}
-          <Figures>
-            <dt>US fluid ounces</dt>
-            <dd>{num(m.usFlOz)} fl oz</dd>
-            <dt>Caps</dt>
-            <dd>{m.caps === null ? 'the cap was not measured' : num(m.caps)}</dd>
-            <dt>Washes left in the bottle</dt>
-            <dd>{m.washes ?? 'not known'}</dd>
-            <dt>This wash costs</dt>
-            <dd>{m.cost === null ? 'not known' : `${m.cost.amount.toFixed(2)} ${kit.preferences?.currency ?? ''}`}</dd>
-          </Figures>
+          <Figures
+            lines={[
+              ['US fluid ounces', `${num(m.usFlOz)} fl oz`],
+              ['Caps', m.caps === null ? 'the cap was not measured' : String(num(m.caps))],
+              ['Washes left in the bottle', String(m.washes ?? 'not known')],
+              [
+                'This wash costs',
+                m.cost === null ? 'not known' : `${m.cost.amount.toFixed(2)} ${kit.preferences?.currency ?? ''}`,
+              ],
+            ]}
+          />
           <Quiet>
             Label doses are the label’s own; the factors and the guessed ranges are from memory. Hardness classes: USGS.
           </Quiet>

@@ -46,22 +46,19 @@ export function EnergyBench({ kit }: { kit: Kit }) {
           <Sum>
             {num(v.heated)} L × 4.186 kJ/(kg·K) × ({num(v.temp)} − {num(v.inlet)}) K ÷ 3600 = {num(answer.heatKWh)} kWh
           </Sum>
-          <Figures>
-            <dt>Heating the water</dt>
-            <dd>{num(answer.heatKWh)} kWh</dd>
-            <dt>The wash, with drum and pump</dt>
-            <dd>{num(answer.washKWh)} kWh</dd>
-            <dt>The same wash at {num(v.cooler)} °C</dt>
-            <dd>{num(answer.coolerKWh)} kWh</dd>
-            <dt>Driving the water off</dt>
-            <dd>{num(answer.dryHeatKWh)} kWh</dd>
-            <dt>Dryer drum and fan</dt>
-            <dd>{num(answer.dryMotorKWh)} kWh</dd>
-            <dt>Money</dt>
-            <dd>
-              {answer.money === null ? 'write both prices' : `${answer.money.toFixed(2)} ${kit.preferences?.currency ?? ''}`}
-            </dd>
-          </Figures>
+          <Figures
+            lines={[
+              ['Heating the water', `${num(answer.heatKWh)} kWh`],
+              ['The wash, with drum and pump', `${num(answer.washKWh)} kWh`],
+              [`The same wash at ${num(v.cooler)} °C`, `${num(answer.coolerKWh)} kWh`],
+              ['Driving the water off', `${num(answer.dryHeatKWh)} kWh`],
+              ['Dryer drum and fan', `${num(answer.dryMotorKWh)} kWh`],
+              [
+                'Money',
+                answer.money === null ? 'write both prices' : `${answer.money.toFixed(2)} ${kit.preferences?.currency ?? ''}`,
+              ],
+            ]}
+          />
           {v.dried === 'line' && (
             <Note>In the air it takes nothing from the socket; indoors it takes the room’s warmth instead.</Note>
           )}

@@ -45,16 +45,14 @@ export function FillBench({ kit }: { kit: Kit }) {
               {signed(answer.comfort.middle)} °C, between {signed(answer.comfort.low)} and {signed(answer.comfort.high)} °C
             </Sum>
           )}
-          <Figures>
-            <dt>The same power by the ounce</dt>
-            <dd>{Math.round(answer.powers['in3-per-oz'])} in³/oz</dd>
-            <dt>by 30 g</dt>
-            <dd>{Math.round(answer.powers['in3-per-30g'])} in³</dd>
-            <dt>in cm³ a gram</dt>
-            <dd>{Math.round(answer.powers['cm3-per-g'])} cm³/g</dd>
-            <dt>Soaked and drained, the down holds about</dt>
-            <dd>{num(answer.waterG / 1000)} kg</dd>
-          </Figures>
+          <Figures
+            lines={[
+              ['The same power by the ounce', `${Math.round(answer.powers['in3-per-oz'])} in³/oz`],
+              ['by 30 g', `${Math.round(answer.powers['in3-per-30g'])} in³`],
+              ['in cm³ a gram', `${Math.round(answer.powers['cm3-per-g'])} cm³/g`],
+              ['Soaked and drained, the down holds about', `${num(answer.waterG / 1000)} kg`],
+            ]}
+          />
           <Quiet>
             A comfort rating moves with thickness if all else is as it was; a skin of {SKIN_C.middle} °C ({SKIN_C.low} to{' '}
             {SKIN_C.high} °C) and a conductivity of {CONDUCTIVITY.low} to {CONDUCTIVITY.high} W/(m·K) are from memory.

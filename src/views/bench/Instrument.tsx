@@ -1,10 +1,11 @@
-import { useState, type ReactNode } from 'react';
+import { useContext, useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { toThing } from '../../app/routes';
 import { nextWashOf } from '../../app/plan';
 import { tell } from '../../app/session';
-import type { Fields, Read } from '../../core/bench';
+import type { Fields, NumberField, Read } from '../../core/bench';
+import { isUnit, readQuantity, shownUnit, toShown, type Unit } from '../../core/units/quantity';
 import type { Item, Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
 import { KIND_WORDS, thingName } from '../../core/words';
@@ -16,7 +17,11 @@ import { phone } from '../../ui/theme';
 import { ComboBox } from '../../ui/ComboBox';
 import { Select } from '../../ui/Select';
 import { DigitsField } from '../../ui/TextField';
+import { Said } from '../../ui/said';
+import { Units } from '../../ui/units';
 
+/** More than anybody measures, so that nothing is lost on the way there and back. */
+const FIGURES_KEPT = 6;
 const Inputs = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(180px, 1fr));
@@ -61,6 +66,46 @@ export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string
   };
 }
 export type Inputs = ReturnType<typeof useInputs>;
+
+/** One number of an instrument, in the unit that its user reads; the address keeps the metric figure. Either unit may be typed: "4 oz", "86 F". */
+function NumberLine({
+  field: { label, unit, usual },
+  value,
+  fault,
+  onChange,
+}: {
+  field: NumberField;
+  /** In the field's own unit, as it stands in the address. */
+  value: string;
+  fault: string | null;
+  onChange: (value: string) => void;
+}) {
+  const system = useContext(Units);
+  const known = isUnit(unit) ? unit : null;
+  const shown = known ? shownUnit(known, system) : unit;
+  const [draft, setDraft] = useState<{ readonly text: string; readonly gave: string } | null>(null);
+  const kept = (): string => {
+    const number = known ? readQuantity(value, known, known) : undefined;
+    return known === null || number === undefined || Number.isNaN(number) ? value : String(toShown(number, known, shown as Unit));
+  };
+  const change = (text: string): void => {
+    const number = known ? readQuantity(text, known, shown as Unit) : undefined;
+    const gave =
+      known === null || number === undefined || Number.isNaN(number) ? text : String(Number(number.toPrecision(FIGURES_KEPT)));
+    setDraft({ text, gave });
+    onChange(gave);
+  };
+  return (
+    <DigitsField
+      label={shown ? `${label}, ${shown}` : label}
+      // What was typed stands as it was typed, until something else fills the field.
+      value={draft?.gave === value ? draft.text : kept()}
+      fault={fault}
+      {...(usual === null ? { placeholder: 'not known' } : {})}
+      onChange={change}
+    />
+  );
+}
 
 export interface GiveBack {
   /** "Use 92 mL". */
@@ -113,12 +158,11 @@ export function Instrument<F extends Fields>({
         onChange={(o) => o !== undefined && inputs.set(name, o)}
       />
     ) : (
-      <DigitsField
+      <NumberLine
         key={name}
-        label={one.unit ? `${one.label}, ${one.unit}` : one.label}
+        field={one}
         value={read.shown[name]}
         fault={fault ?? null}
-        {...(one.usual === null ? { placeholder: 'not known' } : {})}
         onChange={(text) => inputs.set(name, text)}
       />
     );
@@ -138,7 +182,9 @@ export function Instrument<F extends Fields>({
   const faults = Object.values(read.faults as Readonly<Record<string, string | undefined>>).filter(Boolean);
   return (
     <>
-      <Big aria-live="polite">{answer ?? 'One figure needs another look.'}</Big>
+      <Big aria-live="polite">
+        <Said>{answer ?? 'One figure needs another look.'}</Said>
+      </Big>
       {answer === null && <Note tone="alarm">{faults[0]}</Note>}
       <TwoColumns $left={1.25}>
         <Column $gap={20}>
@@ -152,7 +198,7 @@ export function Instrument<F extends Fields>({
                     void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
                   }
                 >
-                  {giveBack.label}
+                  <Said>{giveBack.label}</Said>
                 </Button>
               )}
               <p style={{ marginTop: 8 }}>

@@ -68,12 +68,12 @@ export function RinseBench({ kit }: { kit: Kit }) {
             )}{' '}
             of what is loose
           </Sum>
-          <Figures>
-            <dt>Of what clings, a rinse lets go</dt>
-            <dd>{percent(answer.input.release ?? 0)}</dd>
-            <dt>Ideal mixing alone would say</dt>
-            <dd>{answer.ideal}</dd>
-          </Figures>
+          <Figures
+            lines={[
+              ['Of what clings, a rinse lets go', percent(answer.input.release ?? 0)],
+              ['Ideal mixing alone would say', String(answer.ideal)],
+            ]}
+          />
           {answer.learned !== null && (
             <Note tone="good">That explains what you saw: a rinse lets go {percent(answer.learned)} of what clings.</Note>
           )}

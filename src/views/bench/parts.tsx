@@ -1,4 +1,6 @@
+import { Fragment } from 'react';
 import styled from 'styled-components';
+import { Said } from '../../ui/said';
 import { color, font } from '../../ui/theme';
 
 /** A sum with the numbers in it. */
@@ -8,7 +10,7 @@ export const Sum = styled.p`
   padding: 6px 0 6px 14px;
   overflow-wrap: anywhere;
 `;
-export const Figures = styled.dl`
+const Lines = styled.dl`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   margin: 0;
@@ -25,6 +27,26 @@ export const Figures = styled.dl`
     padding-left: 16px;
   }
 `;
+/** Figures with their names, in the user's units; a line that is null is left out. */
+export function Figures({ lines }: { lines: readonly (readonly [name: string, figure: string] | null)[] }) {
+  return (
+    <Lines>
+      {lines.map(
+        (line) =>
+          line && (
+            <Fragment key={line[0]}>
+              <dt>
+                <Said>{line[0]}</Said>
+              </dt>
+              <dd>
+                <Said>{line[1]}</Said>
+              </dd>
+            </Fragment>
+          ),
+      )}
+    </Lines>
+  );
+}
 /** A number for reading: at most three figures that count. */
 export function num(x: number): string {
   if (x === 0) return '0';

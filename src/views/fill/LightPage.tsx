@@ -22,6 +22,7 @@ import { PictureAnswer } from '../../ui/PictureStage';
 import { Progress } from '../../ui/Progress';
 import { Select } from '../../ui/Select';
 import { lightWorker } from '../../workers';
+import { LightSketch } from './LightSketch';
 import { LightStage } from './LightStage';
 import { useLight } from './useLight';
 import { FigureTable } from '../../ui/FigureTable';
@@ -150,35 +151,40 @@ export function LightPage() {
       <Page>
         {crumbs}
         <h1>Hold it against one lamp or window, and take one picture.</h1>
-        <p style={{ maxWidth: '40em' }}>
-          Behind it one even light, everything else dark; all of it and a hand’s width of bare light around it in the picture; no
-          flash. Where it is bright there is little down, where it is dark there is much. Keep the lamp cool and clear of the
-          cloth.
-        </p>
-        <Row $wrap>
-          <FilePick
-            accept={['image/*']}
-            look="main"
-            main
-            disabled={reading !== null}
-            onFiles={([one]) => one && file('thing', one)}
-          >
-            <Camera size={18} aria-hidden="true" /> Choose a picture
-          </FilePick>
-          <Quiet>It stays on this device.</Quiet>
-        </Row>
-        {busy}
-        {fault && <Note tone="alarm">{fault}</Note>}
-        {photos.length > 0 && (
-          <section aria-labelledby="kept">
-            <h2 id="kept" style={{ marginBottom: 8 }}>
-              Or one of its photographs
-            </h2>
-            <Row $wrap $gap={8}>
-              {offered('thing')}
+        <TwoColumns>
+          <Column $gap={20}>
+            <p>
+              Behind it one even light, everything else dark; all of it and a hand’s width of bare light around it in the picture;
+              no flash. Where it is bright there is little down, where it is dark there is much. Keep the lamp cool and clear of
+              the cloth.
+            </p>
+            <Row $wrap>
+              <FilePick
+                accept={['image/*']}
+                look="main"
+                main
+                disabled={reading !== null}
+                onFiles={([one]) => one && file('thing', one)}
+              >
+                <Camera size={18} aria-hidden="true" /> Choose a picture
+              </FilePick>
+              <Quiet>It stays on this device.</Quiet>
             </Row>
-          </section>
-        )}
+            {busy}
+            {fault && <Note tone="alarm">{fault}</Note>}
+            {photos.length > 0 && (
+              <section aria-labelledby="kept">
+                <h2 id="kept" style={{ marginBottom: 8 }}>
+                  Or one of its photographs
+                </h2>
+                <Row $wrap $gap={8}>
+                  {offered('thing')}
+                </Row>
+              </section>
+            )}
+          </Column>
+          <LightSketch map={map} />
+        </TwoColumns>
       </Page>
     );
   }

@@ -1,37 +1,30 @@
 import { Said } from '../../ui/said';
-import { useMemo } from 'react';
+import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
 import { PhotoTaker } from '../../app/PhotoTaker';
 import { tell } from '../../app/session';
 import { envelopeChanges, type Envelope } from '../../core/envelope';
-import type { Item } from '../../core/gear';
+import type { Component, Item } from '../../core/gear';
 import * as v from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
-import { causeText, DIMENSION_WORDS, JOB_WORDS, KIND_WORDS, limitText, thingName } from '../../core/words';
+import { causeText, DIMENSION_WORDS, limitText, thingName } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { Column, Fieldset, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
-import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Stack } from '../../ui/Stack';
 import { phone } from '../../ui/theme';
 import { withField } from '../../ui/fields';
-import { FieldGrid, isClothLike } from './edit';
+import { DryWeight, Particulars, type SetField } from './Particulars';
 import { LabelEditor } from './LabelEditor';
 import { LayersEditor } from './LayersEditor';
 import { MakerEditor } from './MakerEditor';
-import { TextField } from '../../ui/TextField';
 import { useChecked } from '../../app/checked';
 import { useDraft } from '../../app/draft';
-import { today } from '../../app/now';
 import { Restored } from '../../app/Restored';
-import { FarDayField } from '../../ui/dates';
 import { Form } from '../../ui/Form';
-import { BOUNDS } from '../../core/knowledge/bounds';
-import { capital } from '../../core/words/text';
 
 const Follow = styled.aside`
   position: sticky;
@@ -80,20 +73,39 @@ function Changes({ before, after }: { before: Envelope; after: Envelope }) {
   );
 }
 
+/** Its layers with their limits as they are corrected, and what that moves. */
+const Moved = memo(function Moved({ item, before, after }: { item: Item; before: Envelope; after: Envelope }) {
+  return (
+    <>
+      <Stack item={item} envelope={after} />
+      <Changes before={before} after={after} />
+    </>
+  );
+});
+
 /** Correcting a thing: everything that binds it, with the stack and the moved limits following along. */
 export function EditItem({ item, onClose }: { item: Item; onClose: () => void }) {
   const sheet = useDraft<Item>(`item:${item.id}`, item);
   const { draft, setDraft } = sheet;
   const { faults, keep } = useChecked();
-  const set = <K extends keyof Item>(key: K, value: Item[K] | undefined): void => setDraft((d) => withField(d, key, value));
+  const set: SetField = useCallback((key, value) => setDraft((d) => withField(d, key, value)), [setDraft]);
   const kit = useKit();
-  const alike = (kit?.items ?? []).flatMap((one) =>
-    one.id !== item.id && one.kind === draft.kind && one.label !== null
-      ? [{ id: one.id, name: thingName(one), label: one.label }]
-      : [],
+  const alike = useMemo(
+    () =>
+      (kit?.items ?? []).flatMap((one) =>
+        one.id !== item.id && one.kind === draft.kind && one.label !== null
+          ? [{ id: one.id, name: thingName(one), label: one.label }]
+          : [],
+      ),
+    [kit, item.id, draft.kind],
   );
+  // Its layers and limits follow a moment later than the letters that are typed.
+  const drawn = useDeferredValue(draft);
+  const setLayers = useCallback((components: Component[]) => set('components', components), [set]);
+  const setLabel = useCallback((label: Item['label']) => setDraft((d) => ({ ...d, label })), [setDraft]);
+  const filled = item.components.some((c) => c.part === 'fill');
   const before = useMemo(() => envelopeFor(item), [item]);
-  const after = useMemo(() => envelopeFor(draft), [draft]);
+  const after = useMemo(() => envelopeFor(drawn), [drawn]);
   const save = (): Promise<void> =>
     keep({ list: 'items', row: sheet.toKeep }, async () => {
       const undo = await saveItem(sheet.toKeep);
@@ -111,14 +123,15 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
       <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && sheet.ready() && void save()}>
         <TwoColumns $left={1.5}>
           <Column $gap={24}>
+            {filled && <DryWeight draft={draft} set={set} autoFocus={item.massG === undefined} />}
             <Fieldset>
               <legend>Layers, outside first</legend>
-              <LayersEditor layers={draft.components} onChange={(components) => set('components', components)} />
+              <LayersEditor layers={draft.components} onChange={setLayers} />
               {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
             </Fieldset>
             <Fieldset>
               <legend>Care label</legend>
-              <LabelEditor label={draft.label} alike={alike} onChange={(label) => setDraft((d) => ({ ...d, label }))} />
+              <LabelEditor label={draft.label} alike={alike} onChange={setLabel} />
               <PhotoTaker itemId={item.id} step="its care label" onTaken={() => undefined}>
                 Photograph the label
               </PhotoTaker>
@@ -142,98 +155,10 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
               options={v.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
               onChange={(ids) => set('marks', ids as Item['marks'])}
             />
-            <FieldGrid>
-              {(['name', 'owner'] as const).map((key) => (
-                <TextField
-                  key={key}
-                  label={capital(key)}
-                  name={key}
-                  value={draft[key] ?? ''}
-                  maxLength={200}
-                  onChange={(text) => set(key, text || undefined)}
-                />
-              ))}
-              <QuantityField
-                label="Dry weight"
-                name="massG"
-                unit="g"
-                value={draft.massG}
-                what="the dry weight"
-                {...BOUNDS.dryMassG}
-                onChange={(n) => set('massG', n)}
-              />
-              <FarDayField
-                label="Bought on"
-                name="boughtOn"
-                max={today()}
-                value={draft.boughtOn}
-                onChange={(day) => set('boughtOn', day)}
-              />
-              <Select
-                label="Kind"
-                value={draft.kind}
-                options={v.KINDS}
-                words={KIND_WORDS}
-                blank=""
-                onChange={(x) => x && set('kind', x)}
-              />
-              <Select label="Size" value={draft.bulk} options={v.BULKS} onChange={(x) => set('bulk', x)} />
-              <Select
-                label="Colour"
-                value={draft.colour?.class}
-                options={v.COLOURS}
-                onChange={(x) => set('colour', withField(draft.colour ?? {}, 'class', x))}
-              />
-              <Select
-                label="Colour runs"
-                value={draft.colour?.bleed}
-                options={v.BLEEDS}
-                words={{ unknown: 'not tried', safe: 'no', bleeds: 'yes' }}
-                onChange={(x) => set('colour', withField(draft.colour ?? {}, 'bleed', x))}
-              />
-              <Select
-                label="Outside sheds water"
-                value={draft.repellency}
-                options={v.REPELLENCIES}
-                words={{ none: 'no', finish: 'by a finish', 'exposed-membrane': 'bare membrane' }}
-                onChange={(x) => set('repellency', x)}
-              />
-              <Select
-                label="Finish"
-                value={draft.finish}
-                options={v.FINISHES}
-                words={{
-                  unknown: 'not known',
-                  'long-chain': 'old, long-chain',
-                  reduced: 'reduced',
-                  'fluorine-free': 'fluorine-free',
-                }}
-                onChange={(x) => set('finish', x)}
-              />
-              {isClothLike(draft.kind) && (
-                <>
-                  <Select
-                    label="Job"
-                    value={draft.jobClass}
-                    options={v.JOB_CLASSES}
-                    words={JOB_WORDS}
-                    onChange={(x) => set('jobClass', x)}
-                  />
-                  <NumberField
-                    label="How many of it"
-                    value={draft.count}
-                    what="how many are kept as one"
-                    {...BOUNDS.pieces}
-                    onChange={(n) => set('count', n)}
-                  />
-                </>
-              )}
-              <Select label="Lining" value={draft.lining} options={v.LININGS} onChange={(x) => set('lining', x)} />
-            </FieldGrid>
+            <Particulars draft={draft} set={set} weighed={filled} />
           </Column>
           <Follow>
-            <Stack item={draft} envelope={after} />
-            <Changes before={before} after={after} />
+            <Moved item={drawn} before={before} after={after} />
             <Row $wrap>
               <Button type="submit" isDisabled={draft.components.length === 0}>
                 Save

@@ -1,3 +1,4 @@
+import { memo, useState } from 'react';
 import type { CareLabel } from '../../core/gear';
 import * as v from '../../core/gear';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
@@ -21,10 +22,16 @@ const DRYING_WORDS: Record<(typeof v.NATURAL_DRYINGS)[number], string> = {
   flat: 'a level line: flat',
   shade: 'slanting lines in a corner: shade',
 };
+/** What to do without one. */
+const WITHOUT_WORDS = {
+  unread: 'No label is copied: the gentler of two ways is taken until one is.',
+  none: 'No label: the gentler of two ways is taken. The maker’s own page may still say what it allows.',
+  faded: 'Too faded to read: the gentler of two ways is taken. Hold a lamp behind it, or take the label of a thing like it.',
+} as const;
 const temps = v.LABEL_WASH_C.map(String);
 
 /** The care label as it is printed, described in words; a missing one is a state of its own. */
-export function LabelEditor({
+export const LabelEditor = memo(function LabelEditor({
   label,
   alike = [],
   onChange,
@@ -34,6 +41,12 @@ export function LabelEditor({
   alike?: readonly { readonly id: string; readonly name: string; readonly label: CareLabel }[];
   onChange: (label: CareLabel | null) => void;
 }) {
+  // In the record both are the same: nobody can read what it allows.
+  const [gone, setGone] = useState<keyof typeof WITHOUT_WORDS>('unread');
+  const without = (how: 'none' | 'faded'): void => {
+    setGone(how);
+    onChange(null);
+  };
   const like = alike.length > 0 && (
     <Select
       label="The same label as"
@@ -48,7 +61,7 @@ export function LabelEditor({
     return (
       <Column>
         <Row $wrap>
-          <Note>No label, or too faded to read: the gentler of two ways is taken until one is copied.</Note>
+          <Note>{WITHOUT_WORDS[gone]}</Note>
           <Button look="quiet" onPress={() => onChange({})}>
             Copy the label
           </Button>
@@ -133,9 +146,10 @@ export function LabelEditor({
         onChange={(ids) => set('naturalDrying', ids.length > 0 ? (ids as CareLabel['naturalDrying']) : undefined)}
       />
       {says.length > 0 && <Note tone="good">So it says: {says.join('; ')}.</Note>}
-      <Row>
-        <TextButton onPress={() => onChange(null)}>No label, or too faded to read</TextButton>
+      <Row $wrap $gap={16}>
+        <TextButton onPress={() => without('none')}>It has no label</TextButton>
+        <TextButton onPress={() => without('faded')}>Too faded to read</TextButton>
       </Row>
     </Column>
   );
-}
+});

@@ -1,4 +1,5 @@
 import { X } from 'lucide-react';
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { Component } from '../../core/gear';
 import * as v from '../../core/gear';
@@ -97,7 +98,13 @@ function Details({ component, onChange }: { component: Component; onChange: (nex
 }
 
 /** Layers, outside first: add, change, move, take away. */
-export function LayersEditor({ layers, onChange }: { layers: readonly Component[]; onChange: (layers: Component[]) => void }) {
+export const LayersEditor = memo(function LayersEditor({
+  layers,
+  onChange,
+}: {
+  layers: readonly Component[];
+  onChange: (layers: Component[]) => void;
+}) {
   const set = (index: number, next: Component): void => onChange(layers.map((c, n) => (n === index ? next : c)));
   const keys = useRowKeys(layers.length);
   const rows = layers.map((c, n) => ({ id: String(keys.keys[n]), name: PART_WORDS[c.part], c, n }));
@@ -166,4 +173,4 @@ export function LayersEditor({ layers, onChange }: { layers: readonly Component[
       </Row>
     </>
   );
-}
+});

@@ -177,7 +177,7 @@ export function ProgrammePage() {
       />
       {run && <UnderWay run={run} />}
       <Top>
-        <h1>{programme.verdict}</h1>
+        <h1 aria-live="polite">{programme.verdict}</h1>
         <div className="no-print" data-startable={run ? undefined : true}>
           {run ? null : startable ? (
             <Button data-main-action onPress={() => void start()}>

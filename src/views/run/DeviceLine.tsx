@@ -73,7 +73,11 @@ export function DeviceLine({
           <span>
             Scale <strong>{`${scale.value} ${scale.unit}`}</strong>{' '}
             {scale.sways > SWAYS_FROM[scale.unit] && <Quiet>swaying by {`${scale.sways} ${scale.unit}`}</Quiet>}{' '}
-            <TextButton onPress={() => onTake(scale.value)}>Take this weight</TextButton>
+            {scale.value > 0 ? (
+              <TextButton onPress={() => onTake(scale.value)}>Take this weight</TextButton>
+            ) : (
+              <Quiet>nothing on it</Quiet>
+            )}
           </span>
         )}
         {dryer && (
