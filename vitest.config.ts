@@ -5,12 +5,25 @@ export default defineConfig({
     projects: [
       {
         test: {
+          name: 'core',
+          environment: 'node',
+          include: ['tests/{core,property,reference}/**/*.test.ts'],
+          setupFiles: ['tests/setup.ts'],
+          // The core keeps no state: its modules are read once for all files.
+          isolate: false,
+          // Left to itself the runner keeps one of two processors free.
+          maxWorkers: 2,
+          testTimeout: 60_000,
+          sequence: { groupOrder: 0 },
+        },
+      },
+      {
+        test: {
           name: 'unit',
           environment: 'node',
           include: ['tests/**/*.test.ts'],
-          exclude: ['tests/browser/**'],
+          exclude: ['tests/browser/**', 'tests/{core,property,reference}/**'],
           setupFiles: ['tests/setup.ts'],
-          // Left to itself the runner keeps one of two processors free.
           maxWorkers: 2,
           testTimeout: 60_000,
           sequence: { groupOrder: 0 },

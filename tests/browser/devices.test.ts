@@ -37,14 +37,14 @@ describe('devices', () => {
     await v.sees('The scale is not heard any more');
     await v.device('/scale/fault', { fault: null });
     await v.sees('Take this weight');
-    await v.page.setOfflineMode(true);
+    await v.offline(true);
     await v.press('Disconnect');
     await v.press('Connect scale, dryer and room sensor');
     await v.sees('The devices are not heard');
     await v.write('Weight now, g', '800');
     await v.press('Keep it');
     await v.sees('g are kept');
-    await v.page.setOfflineMode(false);
+    await v.offline(false);
     await v.close();
   });
 });

@@ -111,7 +111,7 @@ describe('a full store', () => {
       await client.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: (quotaSize += 12_000_000) });
     };
     await moreRoom();
-    await v.go('/kit/itm-smock?correct=1');
+    await v.load('/kit/itm-smock?correct=1');
     await v.sees('Correct');
     await v.write('Owner', 'Runa');
     await fill(v);
@@ -399,7 +399,7 @@ describe('versions side by side', () => {
     await v.page.waitForFunction(async () => !!(await navigator.serviceWorker.getRegistration())?.waiting, { timeout: 60_000 });
     const edition = (w: Visit): Promise<boolean> => w.page.evaluate(() => document.querySelector('meta[name=edition]') !== null);
     // The open tab goes on as it is, reloaded and without a network too; its timer runs.
-    await v.page.setOfflineMode(true);
+    await v.offline(true);
     await v.goToRun();
     await v.page.waitForSelector('[role=timer]');
     await v.page.reload({ waitUntil: 'domcontentloaded' });
@@ -407,7 +407,7 @@ describe('versions side by side', () => {
     expect(await edition(v)).toBe(false);
     await v.press('Bench');
     await v.sees('Bench');
-    await v.page.setOfflineMode(false);
+    await v.offline(false);
     const run = await liveOf(v);
     const idle = await v.tab('/icon.svg', true);
     await v.page.close();

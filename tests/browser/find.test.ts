@@ -114,7 +114,7 @@ describe('what was done can be taken back for a day', () => {
     }
     await soon(async () => expect(await uses()).toBe(before + 2));
     await v.go('/record/done');
-    await v.named('Take it back: Rust smock', 'button').catch(() => undefined);
+    await v.page.waitForSelector('[aria-label="Done in the last day"] li');
     const lines = await v.page.$$eval('[aria-label="Done in the last day"] li', (all) =>
       all.map((l) => (l as HTMLElement).innerText),
     );

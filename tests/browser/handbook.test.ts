@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { giveKit, visit } from './visit';
+import { giveKit, soon, visit } from './visit';
 
 const demo = makeDemoKit(Date.now()).kit;
 
@@ -54,7 +54,7 @@ describe('the handbook', () => {
     await v.press('Back to ours');
     await v.sees('Our thresholds are back');
     await v.go('/kit/itm-boots');
-    await v.sees('Clean its surface');
+    await v.sees('Clean their surface');
     expect(v.errors).toEqual([]);
     await v.close();
   });
@@ -72,7 +72,7 @@ describe('the construction editor', () => {
     await v.press('Move Trim up');
     const order = async (): Promise<string[]> =>
       v.page.$$eval('ol[aria-label="Layers, outside first"] b', (all) => all.map((b) => b.textContent ?? ''));
-    expect((await order()).at(-2)).not.toBe('Trim');
+    await soon(async () => expect((await order()).at(-2)).not.toBe('Trim'));
     await v.press('Order them outside first');
     await v.page.waitForFunction(
       () => document.querySelector('[role=dialog] ol[aria-label="Layers, outside first"] b')?.textContent === 'Trim',

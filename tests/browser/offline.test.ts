@@ -14,7 +14,7 @@ describe('without a network, after one visit', () => {
     await v.reload();
     await v.page.waitForFunction(() => navigator.serviceWorker.controller !== null);
     // 2. The network is gone: nothing but the kept app answers.
-    await v.page.setOfflineMode(true);
+    await v.offline(true);
     const reached = await v.page.evaluate(() =>
       fetch('/api/demo').then(
         () => true,

@@ -13,7 +13,7 @@ describe('how a thing sheds rain', () => {
     await v.sees('ISO 4920');
     // Each way with its chance, hands and money; the coat’s own price on top: so many mL of a bottle of 300 mL for 12 EUR.
     const rows = await v.page.$$eval('[aria-label="At the mark afterwards"] tbody tr', (all) =>
-      all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText)),
+      all.map((r) => [...r.querySelectorAll('th, td')].map((c) => (c as HTMLElement).innerText.replace(/\s+/g, ' '))),
     );
     const euros = (row: number): number => Number(/([\d.]+) EUR/.exec(rows[row]?.[3] ?? '')?.[1]);
     const ml = Number(/(\d+) mL of spray proofer/.exec(rows[3]?.[3] ?? '')?.[1]);

@@ -2,7 +2,7 @@ import axe from 'axe-core';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type BrowserContext, type CDPSession, type ElementHandle, type Page } from 'puppeteer-core';
 import { afterAll, inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 
@@ -40,6 +40,8 @@ export interface Visit {
   /** Steers the stand-in devices that this visitor has to themselves. */
   readonly device: (path: string, body: unknown) => Promise<void>;
   readonly reload: () => Promise<void>;
+  /** Takes this page’s network away, or gives it back. */
+  readonly offline: (away: boolean) => Promise<void>;
   /** Another tab of the same browser. */
   readonly tab: (path: string, bare?: boolean) => Promise<Visit>;
   readonly close: () => Promise<void>;
@@ -75,8 +77,13 @@ let worlds = 0;
  */
 const left: BrowserContext[] = [];
 let connected: Browser | null = null;
+/** What goes over the wire is nobody’s business here: told of each file of each page, the driver is busier than the page. */
 const connect = async (): Promise<Browser> =>
-  (connected ??= await puppeteer.connect({ browserWSEndpoint: inject('wsEndpoint') }));
+  (connected ??= await puppeteer.connect({
+    browserWSEndpoint: inject('wsEndpoint'),
+    networkEnabled: false,
+    issuesEnabled: false,
+  }));
 afterAll(async () => {
   for (const context of left.splice(0)) await context.close();
   await connected?.disconnect();
@@ -308,6 +315,17 @@ async function tab(
     await link?.click();
     await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
   };
+  const offline = async (away: boolean): Promise<void> => {
+    wire ??= await page.createCDPSession();
+    await wire.send('Network.enable');
+    await wire.send('Network.emulateNetworkConditions', {
+      offline: away,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+  };
+  let wire: CDPSession | undefined;
   if (options.bare) await page.goto(base + (options.path ?? '/'));
   else await load(options.path ?? '/');
   return {
@@ -322,6 +340,7 @@ async function tab(
     },
     press,
     goToRun,
+    offline,
     named,
     write,
     list,
