@@ -7,10 +7,17 @@ import { focusOn } from './focus';
 import { ARROWS, type Point } from './Movable';
 import { color, font } from './theme';
 
+/** A map whose narrow baffles would be too small for a finger is wider than its place, and is moved sideways. */
+const Moves = styled.div`
+  overflow-x: auto;
+`;
+const TOUCH_PX = 44;
+const HIGHEST_PX = 560;
+/** Wider or higher than this it is no map any more. */
+const WIDEST_PX = 1600;
 const Frame = styled.svg`
   width: 100%;
   height: auto;
-  max-height: 560px;
   display: block;
   polygon {
     stroke: ${color.ink};
@@ -133,6 +140,12 @@ function Cell({
   );
 }
 
+/** The shorter side of what holds a baffle, mm. */
+function narrowOf(polygon: readonly (readonly [number, number])[]): number {
+  const [xs, ys] = [polygon.map(([x]) => x), polygon.map(([, y]) => y)];
+  return Math.max(1, Math.min(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)));
+}
+
 /** Baffles in their real layout, darker where there is more down for their area; shut openings as bars, moves as arrows. */
 export function BaffleMap({
   map,
@@ -169,95 +182,108 @@ export function BaffleMap({
   const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);
   const first = selected ?? list[0]?.id ?? null;
+  const [width, height] = [maxX - minX + 40, maxY - minY + 40];
+  // px for a millimetre at least, so that each can be pressed.
+  const least = TOUCH_PX / Math.min(...list.map((b) => narrowOf(b.polygonMm)));
   return (
-    <Frame viewBox={`${minX - 20} ${minY - 20} ${maxX - minX + 40} ${maxY - minY + 40}`} role="group" aria-label="Baffles">
-      <defs>
-        <marker id="arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse">
-          <path d="M0 0L10 5L0 10z" fill={color.heat} />
-        </marker>
-      </defs>
-      {list.map((b) => (
-        <Cell
-          key={b.id}
-          id={placeId(map, b.id)}
-          points={b.polygonMm.map((p) => p.join(',')).join(' ')}
-          shade={shade(b)}
-          first={b.id === first}
-          chosen={b.id === selected}
-          label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
-          onPress={() => onSelect(b.id, 'press')}
-          onArrow={(way) => {
-            const next = towards(map, b.id, way);
-            if (next === null) return false;
-            onSelect(next, 'reach');
-            focusOn(placeId(map, next));
-            return true;
-          }}
-        />
-      ))}
-      {(map.openings ?? [])
-        .filter((o) => !isOpen(o))
-        .map((o) => {
-          const [a, c] = [at.get(o.from), at.get(o.to)];
-          if (!a || !c) return null;
-          const [mx, my] = [(a[0] + c[0]) / 2, (a[1] + c[1]) / 2];
-          const [dx, dy] = [c[0] - a[0], c[1] - a[1]];
-          const far = Math.hypot(dx, dy) || 1;
-          return (
-            <line
-              key={`${o.from} ${o.to}`}
-              x1={mx - (dy / far) * 40}
-              y1={my + (dx / far) * 40}
-              x2={mx + (dy / far) * 40}
-              y2={my - (dx / far) * 40}
-              stroke={color.alarm}
-              strokeWidth={o.state === 'sewn' ? 16 : 10}
-              strokeDasharray={o.state === 'sewn' ? undefined : '14 10'}
-            />
-          );
-        })}
-      {moves.map(({ from, to }) => {
-        const [a, c] = [at.get(from), at.get(to)];
-        return a && c ? (
-          <line
-            key={`${from} ${to}`}
-            x1={a[0] + (c[0] - a[0]) * 0.18}
-            y1={a[1] + (c[1] - a[1]) * 0.18}
-            x2={a[0] + (c[0] - a[0]) * 0.82}
-            y2={a[1] + (c[1] - a[1]) * 0.82}
-            stroke={color.heat}
-            strokeWidth={10}
-            markerEnd="url(#arrow)"
+    <Moves>
+      <Frame
+        viewBox={`${minX - 20} ${minY - 20} ${width} ${height}`}
+        role="group"
+        aria-label="Baffles"
+        style={{
+          minWidth: Math.min(WIDEST_PX, Math.ceil(width * least)),
+          maxHeight: Math.max(HIGHEST_PX, Math.min(WIDEST_PX, Math.ceil(height * least))),
+        }}
+      >
+        <defs>
+          <marker id="arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse">
+            <path d="M0 0L10 5L0 10z" fill={color.heat} />
+          </marker>
+        </defs>
+        {list.map((b) => (
+          <Cell
+            key={b.id}
+            id={placeId(map, b.id)}
+            points={b.polygonMm.map((p) => p.join(',')).join(' ')}
+            shade={shade(b)}
+            first={b.id === first}
+            chosen={b.id === selected}
+            label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
+            onPress={() => onSelect(b.id, 'press')}
+            onArrow={(way) => {
+              const next = towards(map, b.id, way);
+              if (next === null) return false;
+              onSelect(next, 'reach');
+              focusOn(placeId(map, next));
+              return true;
+            }}
           />
-        ) : null;
-      })}
-      {grams &&
-        list.map((b) => {
-          const [x, y] = at.get(b.id) ?? [0, 0];
-          return (
-            <text key={b.id} x={x} y={y + letters * 0.35} fontSize={letters} aria-hidden="true">
-              {Math.round(grams.get(b.id) ?? 0)}
-            </text>
-          );
-        })}
-      {list
-        .filter((b) => clumps.includes(b.id))
-        .map((b) => {
-          const [x, y] = at.get(b.id) ?? [0, 0];
-          return [-1, 0, 1].map((n) => (
-            <circle
-              key={`${b.id} ${n}`}
-              cx={x + n * letters * 0.7}
-              cy={y + letters * (n === 0 ? 1.5 : 1.2)}
-              r={letters * 0.28}
-              fill={color.alarm}
+        ))}
+        {(map.openings ?? [])
+          .filter((o) => !isOpen(o))
+          .map((o) => {
+            const [a, c] = [at.get(o.from), at.get(o.to)];
+            if (!a || !c) return null;
+            const [mx, my] = [(a[0] + c[0]) / 2, (a[1] + c[1]) / 2];
+            const [dx, dy] = [c[0] - a[0], c[1] - a[1]];
+            const far = Math.hypot(dx, dy) || 1;
+            return (
+              <line
+                key={`${o.from} ${o.to}`}
+                x1={mx - (dy / far) * 40}
+                y1={my + (dx / far) * 40}
+                x2={mx + (dy / far) * 40}
+                y2={my - (dx / far) * 40}
+                stroke={color.alarm}
+                strokeWidth={o.state === 'sewn' ? 16 : 10}
+                strokeDasharray={o.state === 'sewn' ? undefined : '14 10'}
+              />
+            );
+          })}
+        {moves.map(({ from, to }) => {
+          const [a, c] = [at.get(from), at.get(to)];
+          return a && c ? (
+            <line
+              key={`${from} ${to}`}
+              x1={a[0] + (c[0] - a[0]) * 0.18}
+              y1={a[1] + (c[1] - a[1]) * 0.18}
+              x2={a[0] + (c[0] - a[0]) * 0.82}
+              y2={a[1] + (c[1] - a[1]) * 0.82}
+              stroke={color.heat}
+              strokeWidth={10}
+              markerEnd="url(#arrow)"
             />
-          ));
+          ) : null;
         })}
-      {handles?.at.map((p, n) => (
-        <Grip key={n} at={p} size={letters * 0.5} onDrag={(by, done) => handles.onDrag(n, by, done)} />
-      ))}
-      {mark && <circle cx={mark[0]} cy={mark[1]} r={letters * 0.45} fill={color.heat} stroke={color.ground} strokeWidth={4} />}
-    </Frame>
+        {grams &&
+          list.map((b) => {
+            const [x, y] = at.get(b.id) ?? [0, 0];
+            return (
+              <text key={b.id} x={x} y={y + letters * 0.35} fontSize={letters} aria-hidden="true">
+                {Math.round(grams.get(b.id) ?? 0)}
+              </text>
+            );
+          })}
+        {list
+          .filter((b) => clumps.includes(b.id))
+          .map((b) => {
+            const [x, y] = at.get(b.id) ?? [0, 0];
+            return [-1, 0, 1].map((n) => (
+              <circle
+                key={`${b.id} ${n}`}
+                cx={x + n * letters * 0.7}
+                cy={y + letters * (n === 0 ? 1.5 : 1.2)}
+                r={letters * 0.28}
+                fill={color.alarm}
+              />
+            ));
+          })}
+        {handles?.at.map((p, n) => (
+          <Grip key={n} at={p} size={letters * 0.5} onDrag={(by, done) => handles.onDrag(n, by, done)} />
+        ))}
+        {mark && <circle cx={mark[0]} cy={mark[1]} r={letters * 0.45} fill={color.heat} stroke={color.ground} strokeWidth={4} />}
+      </Frame>
+    </Moves>
   );
 }

@@ -433,6 +433,17 @@ describe('the gallery', () => {
       await v.page.screenshot({ path: `reports/gallery/${name}.png`, fullPage: true });
     }
     expect(faults).toEqual([]);
+    // Whoever asks for less motion gets none.
+    await client.send('Emulation.setEmulatedMedia', { features: [{ name: 'prefers-reduced-motion', value: 'reduce' }] });
+    const moving = await v.page.$$eval(
+      'body *',
+      (all) =>
+        all
+          .map((e) => getComputedStyle(e))
+          .filter((s) => s.animationName !== 'none' || s.transitionDuration.split(', ').some((d) => parseFloat(d) > 0)).length,
+    );
+    expect(moving).toBe(0);
+    await client.send('Emulation.setEmulatedMedia', { features: [] });
     // What a finger presses is 44 px high at least; lines of text beside it may be smaller.
     await v.page.setViewport({ width: 390, height: 844 });
     const small = await v.page.$$eval(

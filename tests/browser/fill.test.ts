@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
 import { steer } from './steer';
-import { visit } from './visit';
+import { faultsOf, visit } from './visit';
 
 describe('where the down is', () => {
   test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {
@@ -45,6 +45,17 @@ describe('where the down is', () => {
     await v.close();
   });
 
+  test('on a small phone every baffle is as large as a finger, and the page no wider than the screen', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/fill', width: 320, height: 640 });
+    const sides = await v.page.$$eval('polygon[role=button]', (all) =>
+      all.map((e) => e.getBoundingClientRect()).map(({ width, height }) => Math.min(width, height)),
+    );
+    expect(sides.length).toBeGreaterThan(10);
+    // SVG is drawn in parts of a px.
+    expect(Math.min(...sides)).toBeGreaterThan(43.5);
+    expect(await faultsOf(v)).toEqual([]);
+    await v.close();
+  });
   test('a file that is no picture says so and changes nothing', async () => {
     const v = await visit({ path: '/kit/itm-quilt/light' });
     const folder = mkdtempSync(join(tmpdir(), 'umbrastic-'));

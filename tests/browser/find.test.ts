@@ -296,6 +296,7 @@ describe('°F, ounces, fluid ounces and inches', () => {
       '/record',
       '/record/log-1',
       '/handbook/material/down',
+      '/bench?item=itm-quilt',
     ]) {
       await v.go(path);
       await v.page.waitForFunction(() => document.querySelector('main h1') !== null);
@@ -303,6 +304,12 @@ describe('°F, ounces, fluid ounces and inches', () => {
       if (left.length > 0) metric[path] = left;
     }
     expect(metric).toEqual({});
+    // An instrument is typed in either; its address, which others open, says it as the record does.
+    await v.write('Dose on the label, US fl oz', '4');
+    await v.page.waitForFunction(() => Math.abs(Number(new URLSearchParams(location.search).get('label')) - 118.294) < 0.01);
+    await v.write('Dose on the label, US fl oz', '60 mL');
+    await v.page.waitForFunction(() => new URLSearchParams(location.search).get('label') === '60');
+    await v.sees('2 US fl oz');
     await v.go('/');
     await v.goToRun();
     await v.sees('of drying yet');

@@ -62,6 +62,13 @@ const LOOKS = [
   { name: 'desk, light', width: 1280, height: 800, scheme: 'light', rules: undefined },
   { name: 'phone, dark', width: 390, height: 844, scheme: 'dark', rules: OF_THE_LOOK },
 ] as const;
+/** Where nothing may be wider than the screen, beside the two that are looked at closely. Text at 200 % on a desk of 1280 px has the room of 640. */
+const WIDTHS = [
+  [320, 'small phone'],
+  [640, 'text at 200 %'],
+  [768, 'tablet'],
+  [1920, 'wide desk'],
+] as const;
 /* Every page once, seen on a desk in the light and on a phone in the dark; in two halves that run side by side. */
 test.concurrent.each([0, 1])(
   'every page has no serious accessibility fault, no overflow and no error (half %i)',
@@ -77,6 +84,12 @@ test.concurrent.each([0, 1])(
         await v.page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: scheme }]);
         await v.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
         for (const fault of await faultsOf(v, rules)) faults.push({ path, name, fault });
+      }
+      for (const [width, name] of WIDTHS) {
+        await v.page.setViewport({ width, height: 800 });
+        await v.page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+        const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        if (over > 0) faults.push({ path, name, fault: `${over} px too wide` });
       }
       await v.page.setViewport({ width: 1280, height: 800 });
     }

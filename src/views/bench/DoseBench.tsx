@@ -3,6 +3,7 @@ import type { Kit } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
 import { doseWorking } from '../../core/words/dose';
 import { Note, Quiet } from '../../ui/basics';
+import { Said } from '../../ui/said';
 import { Instrument, useInputs, type GiveBack } from './Instrument';
 import { Figures, num, Sum } from './parts';
 
@@ -38,7 +39,9 @@ export function DoseBench({ kit }: { kit: Kit }) {
     >
       {answer && m && (
         <>
-          <Sum>{doseWorking(answer.dose)}</Sum>
+          <Sum>
+            <Said>{doseWorking(answer.dose)}</Said>
+          </Sum>
           {answer.dose.basis === 'guess' && (
             <Note tone="alarm">
               A guess: no label dose is written. Concentrates differ three- to five-fold, so read the bottle. More cleaner is not

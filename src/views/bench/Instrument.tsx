@@ -13,6 +13,7 @@ import { saveItem } from '../../data/repo';
 import { Column, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Disclosure } from '../../ui/Disclosure';
 import { Button, TextButton } from '../../ui/Button';
+import { usePhone } from '../../ui/phone';
 import { phone } from '../../ui/theme';
 import { ComboBox } from '../../ui/ComboBox';
 import { Select } from '../../ui/Select';
@@ -142,6 +143,7 @@ export function Instrument<F extends Fields>({
   children: ReactNode;
 }) {
   const { pathname } = useLocation();
+  const small = usePhone();
   const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
   const field = (name: keyof F & string) => {
     const one = fields[name];
@@ -180,6 +182,55 @@ export function Instrument<F extends Fields>({
     );
   };
   const faults = Object.values(read.faults as Readonly<Record<string, string | undefined>>).filter(Boolean);
+  const shown = (
+    <Column key="answer" $gap={20}>
+      {children}
+      {inputs.item && (
+        <section aria-label="Back to the programme">
+          {giveBack && (
+            <Button
+              data-main-action
+              onPress={() =>
+                void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
+              }
+            >
+              <Said>{giveBack.label}</Said>
+            </Button>
+          )}
+          <p style={{ marginTop: 8 }}>
+            <Quiet>
+              {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
+              <Link to={toThing(inputs.item.id, 'programme')}>
+                To the programme of {inputs.item.name ?? KIND_WORDS[inputs.item.kind]}
+              </Link>
+            </Quiet>
+          </p>
+        </section>
+      )}
+    </Column>
+  );
+  const figures = (
+    <Column key="figures" $gap={20}>
+      <Row $wrap $gap={12}>
+        <ComboBox
+          label="Take the numbers of"
+          value={inputs.item?.id ?? null}
+          options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+          placeholder="nothing: these stand alone"
+          onChange={(id) => inputs.take(id ?? '')}
+        />
+      </Row>
+      <Inputs>{near.map(field)}</Inputs>
+      {more.length > 0 && (
+        <Disclosure title={`More figures (${more.length})`} held={odd}>
+          <Inputs>{more.map(field)}</Inputs>
+        </Disclosure>
+      )}
+      <Row $wrap>
+        <TextButton onPress={copy}>Copy a link with these figures</TextButton>
+      </Row>
+    </Column>
+  );
   return (
     <>
       <Big aria-live="polite">
@@ -187,51 +238,8 @@ export function Instrument<F extends Fields>({
       </Big>
       {answer === null && <Note tone="alarm">{faults[0]}</Note>}
       <TwoColumns $left={1.25}>
-        <Column $gap={20}>
-          {children}
-          {inputs.item && (
-            <section aria-label="Back to the programme">
-              {giveBack && (
-                <Button
-                  data-main-action
-                  onPress={() =>
-                    void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
-                  }
-                >
-                  <Said>{giveBack.label}</Said>
-                </Button>
-              )}
-              <p style={{ marginTop: 8 }}>
-                <Quiet>
-                  {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
-                  <Link to={toThing(inputs.item.id, 'programme')}>
-                    To the programme of {inputs.item.name ?? KIND_WORDS[inputs.item.kind]}
-                  </Link>
-                </Quiet>
-              </p>
-            </section>
-          )}
-        </Column>
-        <Column $gap={20}>
-          <Row $wrap $gap={12}>
-            <ComboBox
-              label="Take the numbers of"
-              value={inputs.item?.id ?? null}
-              options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
-              placeholder="nothing: these stand alone"
-              onChange={(id) => inputs.take(id ?? '')}
-            />
-          </Row>
-          <Inputs>{near.map(field)}</Inputs>
-          {more.length > 0 && (
-            <Disclosure title={`More figures (${more.length})`} held={odd}>
-              <Inputs>{more.map(field)}</Inputs>
-            </Disclosure>
-          )}
-          <Row $wrap>
-            <TextButton onPress={copy}>Copy a link with these figures</TextButton>
-          </Row>
-        </Column>
+        {/* On a desk the picture beside its figures; on a phone what is typed comes first, and the answer stands over both. */}
+        {small ? [figures, shown] : [shown, figures]}
       </TwoColumns>
     </>
   );

@@ -204,7 +204,7 @@ export function Machines({ kit }: { kit: Kit }) {
         <section aria-labelledby="places">
           <Row $between>
             <h2 id="places">Lines, racks, irons</h2>
-            <Row $gap={8}>
+            <Row $wrap $gap={8}>
               <Button look="quiet" onPress={() => setOpen({ sheet: 'rack', of: null })}>
                 Add a line
               </Button>

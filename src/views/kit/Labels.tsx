@@ -17,7 +17,7 @@ import { color } from '../../ui/theme';
 
 const Sheet = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(320px, 100%), 1fr));
   gap: 12px;
 `;
 const Label = styled.li`
