@@ -47,6 +47,17 @@ describe('devices', () => {
     await v.offline(false);
     await v.close();
   });
+  test('a scale with nothing on it gives no weight to take', async () => {
+    const v = await visit();
+    await v.goToRun();
+    await v.press('Connect scale, dryer and room sensor');
+    await v.sees('Take this weight');
+    // Somebody has lifted it off.
+    await v.device('/reset', { seed: 4, speed: 1 });
+    await v.sees('0 g nothing on it');
+    expect(await v.text()).not.toContain('Take this weight');
+    await v.close();
+  });
 });
 
 describe('several things at once', () => {

@@ -128,10 +128,21 @@ describe('a full store', () => {
       ['/kit/itm-bib/programme', 'Start'],
       ['/kit/itm-bib', 'Duplicate'],
     ] as const) {
-      await v.go(path);
-      await fill(v);
-      await v.press(press);
-      await v.sees('The browser’s store is full: that was not kept');
+      const told = async (): Promise<boolean> => {
+        await v.load(path);
+        await fill(v);
+        await v.press(press);
+        return v.page
+          .waitForFunction(() => document.body.innerText.includes('The browser’s store is full: that was not kept'), {
+            timeout: 20_000,
+          })
+          .then(
+            () => true,
+            () => false,
+          );
+      };
+      // The store may have made room meanwhile, by tidying up what it holds: then it is filled once more.
+      expect((await told()) || (await told())).toBe(true);
       await moreRoom();
     }
     await v.close();

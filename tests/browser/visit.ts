@@ -35,7 +35,7 @@ export interface Visit {
   readonly day: (name: string, day: string) => Promise<void>;
   /** Gives a file to the button of this name, as the system's own window would. */
   readonly file: (name: string, path: string) => Promise<void>;
-  /** Presses the button of this name and waits for the file that it saves; it is gone when the page is. @returns where it lies. */
+  /** Presses the button of this name and waits for the file that it saves; it is gone with the last test. @returns where it lies. */
   readonly saved: (name: string) => Promise<string>;
   /** Steers the stand-in devices that this visitor has to themselves. */
   readonly device: (path: string, body: unknown) => Promise<void>;
@@ -72,10 +72,21 @@ export async function settled(page: Page): Promise<void> {
 let worlds = 0;
 
 /*
- * Browsers that somebody has left: all that was theirs is gone, the app's own files are still at hand. A new one for each visit would parse the
- * whole app anew.
+ * Browsers that somebody has left: all that was theirs is gone, the app's own files are still at hand, and a page stands in each that has read
+ * them. A new one for each visit would read the whole app anew.
  */
-const left: BrowserContext[] = [];
+interface Left {
+  readonly context: BrowserContext;
+  readonly page: Page | null;
+}
+const left: Left[] = [];
+/** Files that were given and saved; gone at the end. */
+const folders: string[] = [];
+/** Pages that somebody has done more to than a visitor can, with wires of their own: they are not visited again. */
+const odd = new WeakSet<Page>();
+/** A wire to the page that leaves nothing behind. */
+const wireTo = (page: Page): Promise<CDPSession> =>
+  Object.getPrototypeOf(page).createCDPSession.call(page) as Promise<CDPSession>;
 let connected: Browser | null = null;
 /** What goes over the wire is nobody’s business here: told of each file of each page, the driver is busier than the page. */
 const connect = async (): Promise<Browser> =>
@@ -85,22 +96,32 @@ const connect = async (): Promise<Browser> =>
     issuesEnabled: false,
   }));
 afterAll(async () => {
-  for (const context of left.splice(0)) await context.close();
+  for (const { context } of left.splice(0)) await context.close();
+  for (const folder of folders.splice(0)) rmSync(folder, { recursive: true, force: true });
   await connected?.disconnect();
   connected = null;
 });
-/** Leaves a browser: every page is shut, and what was stored is cleared away. */
-async function leave(context: BrowserContext, base: string): Promise<void> {
+/** Leaves a browser: what was stored is cleared away, and every page is shut but the first, if it is as it was. */
+async function leave(context: BrowserContext, base: string, first: Page): Promise<void> {
   await context.clearPermissionOverrides();
-  const broom = await context.newPage();
+  const kept = first.isClosed() || odd.has(first) ? null : first;
+  const broom = kept ?? (await context.newPage());
   for (const page of await context.pages()) if (page !== broom) await page.close();
-  const session = await broom.createCDPSession();
+  if (kept) {
+    // Nothing of the app runs there.
+    await kept.goto(`${base}/icon.svg`);
+    await kept.emulateMediaFeatures([]);
+    await kept.emulateMediaType();
+    kept.removeAllListeners('pageerror').removeAllListeners('console');
+  }
+  const session = await wireTo(broom);
   await session.send('Storage.clearDataForOrigin', {
     origin: new URL(base).origin,
     storageTypes: 'cookies,indexeddb,local_storage',
   });
-  await broom.close();
-  left.push(context);
+  await session.detach();
+  if (!kept) await broom.close();
+  left.push({ context, page: kept });
 }
 
 /** Whether both addresses are, or could be, of one page: it would stay as it is. */
@@ -118,28 +139,38 @@ export async function visit(options: Look & { base?: string } = {}): Promise<Vis
   const browser = await connect();
   // What is kept for when there is no network outlasts a visit, and belongs to its server.
   const own = options.kept === true || options.base !== undefined;
-  const context = (own ? undefined : left.pop()) ?? (await browser.createBrowserContext());
+  const found = own ? undefined : left.pop();
+  const context = found?.context ?? (await browser.createBrowserContext());
   const base = options.base ?? inject('baseUrl');
   // Devices of their own, so that tests side by side do not turn each other's knobs.
   const world = `w-${process.pid}-${worlds++}`;
   await context.setCookie({ name: 'devices', value: world, domain: new URL(base).hostname, path: '/' });
-  return tab(context, base, world, options, () => (own ? context.close() : leave(context, base)));
+  const page = found?.page ?? (await context.newPage());
+  return tab(page, base, world, options, () => (own ? context.close() : leave(context, base, page)), page !== found?.page);
 }
 /** One page of a browser, and the hands and eyes in front of it. */
 async function tab(
-  context: BrowserContext,
+  page: Page,
   base: string,
   world: string,
   options: Look,
   close: () => Promise<void>,
+  fresh: boolean,
 ): Promise<Visit> {
-  const page = await context.newPage();
-  if (!options.kept)
+  const context = page.browserContext();
+  if (fresh && !options.kept)
     await page.evaluateOnNewDocument(() =>
       Object.defineProperty(navigator.serviceWorker, 'register', { value: () => new Promise(() => undefined) }),
     );
   // Where a file goes is asked in a window of the system, which no test can press: files go to the downloads.
-  await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
+  if (fresh) {
+    await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
+    for (const name of ['createCDPSession', 'evaluateOnNewDocument'] as const) {
+      const real = page[name].bind(page) as (...told: unknown[]) => unknown;
+      Object.assign(page, { [name]: (...told: unknown[]) => (odd.add(page), real(...told)) });
+    }
+  }
+  if (!fresh) await page.bringToFront();
   await page.setViewport({ width: options.width ?? 1280, height: options.height ?? 800 });
   if (options.dark) await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
   const errors: string[] = [];
@@ -159,8 +190,8 @@ async function tab(
   const go = async (path: string): Promise<void> => {
     const here = new URL(page.url());
     // A clock that was moved on is what it is as long as the page stands, and what came into the store behind its back it has not heard of.
-    const odd = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
-    if (options.kept || here.origin !== base || odd || sameShape(here.pathname, path)) return load(path);
+    const stale = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
+    if (options.kept || here.origin !== base || stale || sameShape(here.pathname, path)) return load(path);
     const old = await page.evaluateHandle(() => document.querySelector('h1'));
     await page.evaluate((to) => {
       history.pushState(null, '', to);
@@ -269,8 +300,8 @@ async function tab(
   };
   const saved = async (name: string): Promise<string> => {
     const downloadPath = mkdtempSync(join(tmpdir(), 'umbrastic-saved-'));
-    page.once('close', () => rmSync(downloadPath, { recursive: true, force: true }));
-    const client = await page.createCDPSession();
+    folders.push(downloadPath);
+    const client = await wireTo(page);
     const browserContextId = page.browserContext().id ?? '';
     await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath, browserContextId });
     for (let n = 0; n < 200; n++) {
@@ -316,7 +347,8 @@ async function tab(
     await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
   };
   const offline = async (away: boolean): Promise<void> => {
-    wire ??= await page.createCDPSession();
+    odd.add(page);
+    wire ??= await wireTo(page);
     await wire.send('Network.enable');
     await wire.send('Network.emulateNetworkConditions', {
       offline: away,
@@ -352,7 +384,7 @@ async function tab(
     text: () => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' ')),
     stored: async (table, key) => (await read(table, key)) as Record<string, unknown> | undefined,
     rows: async (table) => (await read(table, null)) as Record<string, unknown>[],
-    tab: (path, bare = false) => tab(context, base, world, { ...options, path, bare }, close),
+    tab: async (path, bare = false) => tab(await context.newPage(), base, world, { ...options, path, bare }, close, true),
     close,
   };
 }
@@ -414,7 +446,7 @@ export async function giveFile(v: Visit, name: string, text: string): Promise<vo
   writeFileSync(path, text);
   await v.go('/record');
   await v.file('Import a kit', path);
-  v.page.once('close', () => rmSync(folder, { recursive: true, force: true }));
+  folders.push(folder);
 }
 /** Replaces the kit by this one, through the page. */
 export async function giveKit(v: Visit, kit: Kit): Promise<void> {
