@@ -1,5 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { verdictText } from '../../src/core/words';
+import { ASSESS_WORDS } from '../../src/core/words/assess';
+import { isSeveral, ofSeveral, verdictText } from '../../src/core/words';
+import { makeDemoKit } from '../../demo/kit';
+import { planItem } from '../../src/core/programme';
 
 /* A pair is spoken of as a pair. Common practice of the language, no source. */
 describe('the verdict speaks of what it is about', () => {
@@ -22,5 +25,31 @@ describe('the verdict speaks of what it is about', () => {
       'Wash them, renew their finish, then warm it.',
     );
     expect(verdictText(['renew'], nothing, { kind: 'boot' })).toBe('Renew their finish; do not wash them.');
+  });
+});
+
+describe('so do its reasons', () => {
+  test.each([
+    ['it is damp and otherwise clean', 'they are damp and otherwise clean'],
+    ['Look it over: if it is clean, I would only air it.', 'Look them over: if they are clean, I would only air them.'],
+    ['it was used since it was last washed', 'they were used since they were last washed'],
+    ['Below 85 % of its new loft I would wash it.', 'Below 85 % of their new loft I would wash them.'],
+  ])('“%s”', (one, several) => expect(ofSeveral(one)).toBe(several));
+  test('whatever is reasoned: no verb of one stands behind several', () => {
+    const reasons = Object.values(ASSESS_WORDS).flatMap((w) => [w.because, w.reverse, w.otherwise]);
+    const said = reasons.flatMap((text) => (text ? [ofSeveral(text)] : []));
+    expect(said.length).toBeGreaterThan(60);
+    expect(said.filter((text) => /\bthey \w+s\b|\bthem (?:is|was|has)\b|\bit\b|\bits\b/i.test(text))).toEqual([]);
+  });
+  test('no pair of the demo kit is an “it” in its verdict or its reasons', () => {
+    const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
+    const pairs = kit.items.filter(isSeveral);
+    expect(pairs.length).toBeGreaterThan(10);
+    for (const item of pairs) {
+      const { verdict, because, wouldChange } = planItem(kit, item);
+      // What is warmed there is the finish.
+      const text = [verdict.replace('then warm it', ''), ...because, ...wouldChange].join(' ');
+      expect(text).not.toMatch(/\bits?\b/i);
+    }
   });
 });

@@ -33,6 +33,8 @@ import {
   DRYER_WORDS,
   say,
   SUPPLY_WORDS,
+  isSeveral,
+  ofSeveral,
   verdictText,
   waiverRisk,
   WASHER_WORDS,
@@ -290,13 +292,15 @@ function gapsOf(plan: Plan): AssessGaps {
     ...(drops ? { drops } : {}),
   };
 }
+/** A reason as it is said of this thing. */
+const saidOf = ({ request }: Plan): ((text: string) => string) => (isSeveral(request.item) ? ofSeveral : (text) => text);
 /** What would change the verdict: first what decided, then what could have and did not. */
 function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
   const gaps = gapsOf(plan);
   const add = (raw: string | null | undefined): void => {
-    const text = raw && assessText(raw, gaps);
+    const text = raw && saidOf(plan)(assessText(raw, gaps));
     if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
   };
   for (const rule of spoke) add(words.assess[rule.id]?.reverse);
@@ -382,6 +386,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const gaps = gapsOf(plan);
   const steps = writeSteps(plan, words);
   const assumptions = assumptionsOf(plan, words);
+  const said = saidOf(plan);
   const cautions = new Set<string>();
   for (const caution of indexOf(plan.knowledge, words).whole)
     if (holds(caution.when, facts)) cautions.add(words.cautions[caution.id] ?? caution.id);
@@ -395,7 +400,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       ...new Set(
         assessment.spoke
           .filter((r) => assessment.aims.length === 0 || r.aim !== 'none')
-          .map((r) => assessText(words.assess[r.id]?.because ?? r.id, gaps)),
+          .map((r) => said(assessText(words.assess[r.id]?.because ?? r.id, gaps))),
       ),
     ],
     decidedBy:

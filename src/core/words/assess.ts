@@ -61,7 +61,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'leak-route': {
     because: 'it leaks or the layers part',
-    reverse: 'If it is only a wet, cold face and no water comes through, heat and a test would come first.',
+    reverse: 'If only the face is wet and cold and no water comes through, heat and a test would come first.',
     otherwise: 'A leak would go to a repairer.',
   },
   'feather-back': {
@@ -150,7 +150,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'After each use it is rinsed with water.',
   },
   'new-field': {
-    because: 'it is new and, by its record, was never washed',
+    because: 'it is new: its record knows no wash',
     reverse: 'Once it has been washed without scent, I would go by soil and smell.',
     otherwise: 'New, it is washed without scent before its first outing.',
   },
@@ -212,7 +212,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'drops-poor': {
     because: '{drops}',
     reverse: 'If drops beaded I would leave the finish alone.',
-    otherwise: 'If water soaked in I would warm the finish, test it, and renew it only if the test failed.',
+    otherwise: 'If water soaked in I would warm the finish and test, and renew only if the test failed.',
   },
   'drops-gone-filthy': {
     because: '{drops}',
@@ -226,7 +226,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     reverse: 'If drops beaded I would leave the finish alone.',
     otherwise: 'If water soaked in I would spray a new finish on.',
   },
-  'drops-fine': { because: 'drops still bead', reverse: 'If drops left wet spots I would warm it.', otherwise: '' },
+  'drops-fine': { because: 'drops still bead', reverse: 'If drops left wet spots I would warm the finish.', otherwise: '' },
   'cloth-downgrade': {
     because: 'the cloth stays stained after a wash',
     reverse: 'If the mark came out it would keep its class.',

@@ -1,20 +1,15 @@
 import { capital } from './text';
-import type { Aim, Item, Kind } from '../gear';
+import { isSeveral } from './several';
+import type { Aim, Item } from '../gear';
 import type { Fact } from '../knowledge';
 
-/** What one speaks of as several: a pair, or what has two legs. */
-const SEVERAL: readonly Kind[] = ['trousers', 'gloves', 'socks', 'shoe', 'boot', 'studded-boot', 'pads'];
 /** How the sentences below name it, by one and by several; the finish alone is an "it" of its own. */
 const PLURAL: Readonly<Record<string, string>> = { 'it needs': 'they need', 'it is': 'they are', its: 'their', it: 'them' };
 
 /** One sentence a person would say of this thing, from the aims. */
-export function verdictText(
-  aims: readonly Aim[],
-  has: (fact: Fact) => boolean,
-  { kind, count = 1 }: Pick<Item, 'kind' | 'count'>,
-) {
+export function verdictText(aims: readonly Aim[], has: (fact: Fact) => boolean, item: Pick<Item, 'kind' | 'count'>): string {
   const text = ofOne(aims, has);
-  const several = SEVERAL.includes(kind) || count > 1;
+  const several = isSeveral(item);
   return text.replace(/\{([^}]+)\}/g, (_, word: string) => (several ? (PLURAL[word] ?? word) : word));
 }
 

@@ -1,0 +1,29 @@
+import type { Item, Kind } from '../gear';
+
+/** What one speaks of as several: a pair, or what has two legs. */
+const SEVERAL: readonly Kind[] = ['trousers', 'gloves', 'socks', 'shoe', 'boot', 'studded-boot', 'pads'];
+export const isSeveral = ({ kind, count = 1 }: Pick<Item, 'kind' | 'count'>): boolean => SEVERAL.includes(kind) || count > 1;
+
+/** Of one, and of several. What stands before an object comes first. */
+const VERBS: Readonly<Record<string, string>> = {
+  is: 'are',
+  was: 'were',
+  were: 'were',
+  has: 'have',
+  had: 'had',
+  needs: 'need',
+  leaks: 'leak',
+  smelled: 'smelled',
+  would: 'would',
+  stays: 'stay',
+};
+const SAID = new RegExp(`\\bit (${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b`, 'gi');
+/**
+ * A reason of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
+ * it is something else must name that.
+ */
+export const ofSeveral = (text: string): string =>
+  text.replace(SAID, (all, verb: string | undefined) => {
+    const said = verb ? `they ${VERBS[verb.toLowerCase()] ?? verb}` : all.toLowerCase() === 'its' ? 'their' : 'them';
+    return /^[A-Z]/.test(all) ? `${said.charAt(0).toUpperCase()}${said.slice(1)}` : said;
+  });
