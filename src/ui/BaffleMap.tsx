@@ -5,16 +5,15 @@ import type { FillMap } from '../core/gear';
 import { areaMm2, centreOf, drawnBaffles, isOpen, type Move } from '../core/loft';
 import { focusOn } from './focus';
 import { ARROWS, type Point } from './Movable';
-import { color, font } from './theme';
+import { color, font, size } from './theme';
 
 /** A map whose narrow baffles would be too small for a finger is wider than its place, and is moved sideways. */
 const Moves = styled.div`
   overflow-x: auto;
 `;
-const TOUCH_PX = 44;
-const HIGHEST_PX = 560;
+const HIGHEST = '560px';
 /** Wider or higher than this it is no map any more. */
-const WIDEST_PX = 1600;
+const MOST = '1600px';
 const Frame = styled.svg`
   width: 100%;
   height: auto;
@@ -183,8 +182,9 @@ export function BaffleMap({
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);
   const first = selected ?? list[0]?.id ?? null;
   const [width, height] = [maxX - minX + 40, maxY - minY + 40];
-  // px for a millimetre at least, so that each can be pressed.
-  const least = TOUCH_PX / Math.min(...list.map((b) => narrowOf(b.polygonMm)));
+  // So large that the narrowest can be pressed: as many times that as the whole is.
+  const narrowest = Math.min(...list.map((b) => narrowOf(b.polygonMm)));
+  const least = (side: number): string => `min(${MOST}, ${size.touch} * ${(side / narrowest).toFixed(2)})`;
   return (
     <Moves>
       <Frame
@@ -192,8 +192,8 @@ export function BaffleMap({
         role="group"
         aria-label="Baffles"
         style={{
-          minWidth: Math.min(WIDEST_PX, Math.ceil(width * least)),
-          maxHeight: Math.max(HIGHEST_PX, Math.min(WIDEST_PX, Math.ceil(height * least))),
+          minWidth: least(width),
+          maxHeight: `max(${HIGHEST}, ${least(height)})`,
         }}
       >
         <defs>

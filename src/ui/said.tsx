@@ -1,5 +1,5 @@
 import { Children, useContext, type ReactNode } from 'react';
-import { bound, inUnits } from '../core/units/said';
+import { keepTogether, inUnits } from '../core/units/said';
 import { Units } from './units';
 
 /** Sentences in the user's units: `say('at 30 °C')`. For what is read out, printed or given away; on a page take `Said`. */
@@ -11,11 +11,11 @@ const isText = (one: ReactNode): one is string | number => typeof one === 'strin
 /** Its texts and figures in the user's units, read together as they stand side by side; what is no text stays as it is. */
 export function useSaid(children: ReactNode): ReactNode {
   const system = useContext(Units);
-  if (isText(children)) return bound(inUnits(String(children), system));
+  if (isText(children)) return keepTogether(inUnits(String(children), system));
   const out: ReactNode[] = [];
   let run: string | null = null;
   const close = (): void => {
-    if (run !== null) out.push(bound(inUnits(run, system)));
+    if (run !== null) out.push(keepTogether(inUnits(run, system)));
     run = null;
   };
   for (const one of Children.toArray(children)) {

@@ -4,7 +4,7 @@ import { makeDemoKit } from '../../demo/kit';
 import { handbook } from '../../src/core/handbook';
 import { planItem } from '../../src/core/programme';
 import { handOver } from '../../src/core/telling/hand-over';
-import { allInUnits, bound, inUnits } from '../../src/core/units/said';
+import { allInUnits, keepTogether, inUnits } from '../../src/core/units/said';
 
 /* Whoever reads °F and ounces reads them in every sentence; the file stays metric. */
 const { kit } = makeDemoKit(Date.parse('2027-01-03T08:00:00Z'));
@@ -83,5 +83,5 @@ describe('a number and its unit', () => {
     ['2 h 10 min', '2\u00a0h 10\u00a0min'],
     ['2 mats, 5 hands', '2 mats, 5 hands'],
     ['a 600-fill', 'a 600-fill'],
-  ])('“%s” is never parted at a line’s end', (text, said) => expect(bound(text)).toBe(said));
+  ])('“%s” is never parted at a line’s end', (text, said) => expect(keepTogether(text)).toBe(said));
 });

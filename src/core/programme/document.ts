@@ -299,8 +299,9 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
   const gaps = gapsOf(plan);
+  const said = saidOf(plan);
   const add = (raw: string | null | undefined): void => {
-    const text = raw && saidOf(plan)(assessText(raw, gaps));
+    const text = raw && said(assessText(raw, gaps));
     if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
   };
   for (const rule of spoke) add(words.assess[rule.id]?.reverse);

@@ -150,7 +150,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'After each use it is rinsed with water.',
   },
   'new-field': {
-    because: 'it is new: its record knows no wash',
+    because: 'it is new and no wash of it is recorded',
     reverse: 'Once it has been washed without scent, I would go by soil and smell.',
     otherwise: 'New, it is washed without scent before its first outing.',
   },

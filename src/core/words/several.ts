@@ -4,7 +4,7 @@ import type { Item, Kind } from '../gear';
 const SEVERAL: readonly Kind[] = ['trousers', 'gloves', 'socks', 'shoe', 'boot', 'studded-boot', 'pads'];
 export const isSeveral = ({ kind, count = 1 }: Pick<Item, 'kind' | 'count'>): boolean => SEVERAL.includes(kind) || count > 1;
 
-/** Of one, and of several. What stands before an object comes first. */
+/** Verbs of one and of several; behind an "it" that is not followed by one of these, it is done to the thing. */
 const VERBS: Readonly<Record<string, string>> = {
   is: 'are',
   was: 'were',
@@ -19,7 +19,7 @@ const VERBS: Readonly<Record<string, string>> = {
 };
 const SAID = new RegExp(`\\bit (${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b`, 'gi');
 /**
- * A reason of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
+ * What is said of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
  * it is something else must name that.
  */
 export const ofSeveral = (text: string): string =>

@@ -1,11 +1,11 @@
-import { useContext, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { toThing } from '../../app/routes';
 import { nextWashOf } from '../../app/plan';
 import { tell } from '../../app/session';
 import type { Fields, NumberField, Read } from '../../core/bench';
-import { isUnit, readQuantity, shownUnit, toShown, type Unit } from '../../core/units/quantity';
+import { isUnit, readQuantity, type Unit } from '../../core/units/quantity';
 import type { Item, Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
 import { KIND_WORDS, thingName } from '../../core/words';
@@ -19,7 +19,7 @@ import { ComboBox } from '../../ui/ComboBox';
 import { Select } from '../../ui/Select';
 import { DigitsField } from '../../ui/TextField';
 import { Said } from '../../ui/said';
-import { Units } from '../../ui/units';
+import { useUnit } from '../../ui/units';
 
 /** More than anybody measures, so that nothing is lost on the way there and back. */
 const FIGURES_KEPT = 6;
@@ -68,41 +68,40 @@ export function useInputs(kit: Kit, from: (made: Plan) => Readonly<Record<string
 }
 export type Inputs = ReturnType<typeof useInputs>;
 
-/** One number of an instrument, in the unit that its user reads; the address keeps the metric figure. Either unit may be typed: "4 oz", "86 F". */
-function NumberLine({
-  field: { label, unit, usual },
+/** One quantity of an instrument, in the unit that its user reads; the address keeps the metric figure. Either unit may be typed: "4 oz", "86 F". */
+function QuantityLine({
+  unit,
   value,
   fault,
   onChange,
+  label,
+  placeholder,
 }: {
-  field: NumberField;
+  unit: Unit;
+  label: string;
+  placeholder: string;
   /** In the field's own unit, as it stands in the address. */
   value: string;
   fault: string | null;
   onChange: (value: string) => void;
 }) {
-  const system = useContext(Units);
-  const known = isUnit(unit) ? unit : null;
-  const shown = known ? shownUnit(known, system) : unit;
+  const { name, read, show } = useUnit(unit);
   const [draft, setDraft] = useState<{ readonly text: string; readonly gave: string } | null>(null);
-  const kept = (): string => {
-    const number = known ? readQuantity(value, known, known) : undefined;
-    return known === null || number === undefined || Number.isNaN(number) ? value : String(toShown(number, known, shown as Unit));
-  };
+  const kept = readQuantity(value, unit, unit);
+  const isNumber = (n: number | undefined): n is number => n !== undefined && !Number.isNaN(n);
   const change = (text: string): void => {
-    const number = known ? readQuantity(text, known, shown as Unit) : undefined;
-    const gave =
-      known === null || number === undefined || Number.isNaN(number) ? text : String(Number(number.toPrecision(FIGURES_KEPT)));
+    const number = read(text);
+    const gave = isNumber(number) ? String(Number(number.toPrecision(FIGURES_KEPT))) : text;
     setDraft({ text, gave });
     onChange(gave);
   };
   return (
     <DigitsField
-      label={shown ? `${label}, ${shown}` : label}
+      label={`${label}, ${name}`}
       // What was typed stands as it was typed, until something else fills the field.
-      value={draft?.gave === value ? draft.text : kept()}
+      value={draft?.gave === value ? draft.text : isNumber(kept) ? show(kept) : value}
       fault={fault}
-      {...(usual === null ? { placeholder: 'not known' } : {})}
+      placeholder={placeholder}
       onChange={change}
     />
   );
@@ -145,9 +144,14 @@ export function Instrument<F extends Fields>({
   const { pathname } = useLocation();
   const small = usePhone();
   const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
+  const typed = (name: keyof F & string, { usual }: NumberField) => ({
+    value: read.shown[name],
+    fault: read.faults[name] ?? null,
+    placeholder: usual === null ? 'not known' : '',
+    onChange: (text: string) => inputs.set(name, text),
+  });
   const field = (name: keyof F & string) => {
     const one = fields[name];
-    const fault = read.faults[name];
     if (!one) return null;
     return one.kind === 'choice' ? (
       <Select
@@ -159,14 +163,10 @@ export function Instrument<F extends Fields>({
         blank=""
         onChange={(o) => o !== undefined && inputs.set(name, o)}
       />
+    ) : isUnit(one.unit) ? (
+      <QuantityLine key={name} unit={one.unit} {...typed(name, one)} label={one.label} />
     ) : (
-      <NumberLine
-        key={name}
-        field={one}
-        value={read.shown[name]}
-        fault={fault ?? null}
-        onChange={(text) => inputs.set(name, text)}
-      />
+      <DigitsField key={name} {...typed(name, one)} label={one.unit ? `${one.label}, ${one.unit}` : one.label} />
     );
   };
   const near = main ? names.filter((name) => main.includes(name)) : names;
