@@ -80,7 +80,8 @@ describe('a number and its unit', () => {
   test.each([
     ['take 17 mL at 30 °C', 'take 17\u00a0mL at 30\u00a0°C'],
     ['3.4 US fl oz, 87 %', '3.4\u00a0US fl oz, 87\u00a0%'],
-    ['2 h 10 min', '2\u00a0h 10\u00a0min'],
+    ['2 h 10 min', '2\u00a0h\u00a010\u00a0min'],
+    ['about 1 h 54 of handwork', 'about 1\u00a0h\u00a054 of handwork'],
     ['2 mats, 5 hands', '2 mats, 5 hands'],
     ['a 600-fill', 'a 600-fill'],
   ])('“%s” is never parted at a line’s end', (text, said) => expect(keepTogether(text)).toBe(said));

@@ -58,5 +58,7 @@ export function allInUnits<T>(value: T, system: UnitSystem): T {
 }
 
 const BOUND = /(\d) (?=(?:°[CF]|mL|L|kg|g|mm|cm|m|km|%|h|min|s|rpm|kWh|lb|oz|ft|in|mi|US (?:fl oz|gal|tsp))(?![\w/²³·’-]))/g;
+/** "1 h 54". */
+const MINUTES_BEHIND = /(\d\u00a0h) (?=\d)/g;
 /** With no line ending between a number and its unit: SI Brochure 5.4.3, a space that belongs to both. */
-export const keepTogether = (text: string): string => text.replace(BOUND, '$1\u00a0');
+export const keepTogether = (text: string): string => text.replace(BOUND, '$1\u00a0').replace(MINUTES_BEHIND, '$1\u00a0');
