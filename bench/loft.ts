@@ -5,7 +5,7 @@ import { QUILT_SCENE } from '../demo/pictures';
 import { QUILT_FILL_G, quiltMap } from '../demo/quilt';
 import { evenPlan, panelOf, type EvenNode } from '../src/core/loft';
 import { fillByLight, reduce } from '../src/core/loft/light';
-import { chance } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 import { largePicture } from './picture';
 
 /*
@@ -34,7 +34,7 @@ const { baffles, openings } = panelOf({
   columns: 20,
   thicknessMm: 50,
 });
-const next = chance(200);
+const next = seededRandom(200);
 const nodes: EvenNode[] = baffles.map((b) => ({ baffle: b.id, grams: 5 + 10 * next(), target: 10 }));
 const scale = nodes.reduce((sum, x) => sum + x.grams, 0) / nodes.length;
 const at = new Map(nodes.map((x, n) => [x.baffle, n]));

@@ -2,7 +2,7 @@ import { makeDemoKit } from '../demo/kit';
 import { drumKgPerS, secondsToDry, soaked, tumblingBody } from '../src/core/drying';
 import { estimateDrying } from '../src/core/drying/estimate';
 import { integrate } from '../src/core/drying/integrate';
-import { planned, rehearse, stageOf, storyOf } from '../src/core/rehearse';
+import { planned, rehearse, setupOf, luckOf } from '../src/core/rehearse';
 import { debrief, hasty } from '../src/core/rehearse/train';
 import { plan, planItem, writeProgramme } from '../src/core/programme';
 import { latestInspection, type Inspection, type Item, type Kit } from '../src/core/gear';
@@ -82,9 +82,9 @@ console.log(
 /* Rehearsal: a quilt from wash to store in six hours and more, beside the bare stepping of its drying. */
 const quilt = kit.items.find((i) => i.kind === 'quilt') as Item;
 const quiltPlan = plan({ item: quilt, inspection: latestInspection(kit.inspections, quilt.id), kit });
-const stage = stageOf(quiltPlan, writeProgramme(quiltPlan));
-const oneRehearsal = (n: number): unknown => rehearse(stage, { ...planned(stage), roundMin: 90 }, storyOf(n));
-const oneDebrief = (n: number): unknown => debrief(stage, hasty(stage), storyOf(n), 480);
+const setup = setupOf(quiltPlan, writeProgramme(quiltPlan));
+const oneRehearsal = (n: number): unknown => rehearse(setup, { ...planned(setup), roundMin: 90 }, luckOf(n));
+const oneDebrief = (n: number): unknown => debrief(setup, hasty(setup), luckOf(n), 480);
 const [rehearsed, debriefed] = [one(oneRehearsal), one(oneDebrief)];
 console.log(
   `rehearsal of six hours of drying: ${rehearsed.toFixed(2)} ms, ${(rehearsed / CURVE_AIM_MS).toFixed(2)} × the aim of ${CURVE_AIM_MS}; ${(rehearsed / curve).toFixed(1)} × the bare stepping; a debrief with its search ${debriefed.toFixed(1)} ms`,

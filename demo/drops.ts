@@ -3,7 +3,7 @@
  * cloth is as dark as Ångström's law of inner reflection makes it; a lamp falls off with the square of its distance, a lens darkens its corners,
  * a camera counts with noise.
  */
-import { chance as seeded } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 
 export interface DropScene {
   readonly width: number;
@@ -133,7 +133,7 @@ export function renderDrops(scene: DropScene): {
   readonly height: number;
 } {
   const { width, height } = scene;
-  const random = seeded(scene.seed);
+  const random = seededRandom(scene.seed);
   const between = (low: number, high: number): number => low + (high - low) * random();
   const normal = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
   const { wet, islands, pearls } = wettedOf(scene, random);

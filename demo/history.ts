@@ -105,14 +105,14 @@ export function historyOf(
     const iso = (ms: number): string => `${new Date(ms).toISOString().slice(0, 19)}Z`;
     const before: Inspection = { ...care.before, id: `ins-${care.id}-before`, itemId: item.id, at: iso(startMs - 30 * MINUTE) };
     const bottles = (kit.supplies ?? []).map((s) => ({ ...s, remainingMl: 9999 }));
-    const then = { ...kit, inspections: [before], weighIns: [], supplies: bottles };
-    const run = carryOut(startRun(planItem(then, item), item.name ?? item.kind, `run-${care.id}`, startMs), care);
+    const kitThen = { ...kit, inspections: [before], weighIns: [], supplies: bottles };
+    const run = carryOut(startRun(planItem(kitThen, item), item.name ?? item.kind, `run-${care.id}`, startMs), care);
     const endMs = run.finishedAtMs ?? run.seenAtMs;
     const result = finishRun(
       run,
       item,
       before,
-      then,
+      kitThen,
       { iso: iso(endMs), today: iso(endMs).slice(0, 10), logId: care.id, inspectionId: `ins-${care.id}-after` },
       care.note,
     );

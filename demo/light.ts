@@ -2,7 +2,7 @@ import type { FillMap } from '../src/core/gear';
 import { areaMm2, drawnBaffles } from '../src/core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../src/core/loft/light';
 import { toEdge } from './outline';
-import { chance as seeded } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 
 /*
  * Makes pictures of a thing held against a light, with a known fill. `plain` follows what an estimator might assume; `real` does not: two
@@ -48,15 +48,15 @@ function lampAt({ law, seed }: Scene, x: number, y: number): number {
   return lens * (0.5 * bulb(0.2 + 0.2 * turn, 0.3, 0.8) + 0.42 * bulb(0.8, 0.7 - 0.2 * turn, 0.7));
 }
 
-function bell(chance: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+function bell(random: () => number): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
 
 /** Unevenness of a length of its own, between −1 and 1. */
 function clumps(seed: number): (x: number, y: number) => number {
   const SIZE = 64;
-  const chance = seeded(seed);
-  const grid = Float32Array.from({ length: SIZE * SIZE }, () => chance() * 2 - 1);
+  const random = seededRandom(seed);
+  const grid = Float32Array.from({ length: SIZE * SIZE }, () => random() * 2 - 1);
   const at = (x: number, y: number): number => grid[(((y % SIZE) + SIZE) % SIZE) * SIZE + (((x % SIZE) + SIZE) % SIZE)] as number;
   return (x, y) => {
     const [x0, y0] = [Math.floor(x), Math.floor(y)];
@@ -143,13 +143,13 @@ export function renderLight(map: FillMap, grams: ReadonlyMap<string, number>, sc
         light[c]![y * width + x] = depth < 0 ? lamp : lamp * cloth * (scene.cloth[c] ?? 1) * passes(law, depth, ABSORBS[c] ?? 0);
     }
   const seen = law === 'real' ? light.map((channel) => glow(channel, width, height)) : light;
-  const chance = seeded(scene.seed);
+  const random = seededRandom(scene.seed);
   const rgba = new Uint8ClampedArray(width * height * 4);
   for (let n = 0; n < width * height; n++) {
     for (let c = 0; c < 3; c++) {
       const exact = seen[c]![n] as number;
       const grain = law === 'real' ? Math.sqrt(exact * 4e-5 + 9e-7) : 0.002;
-      const code = encode(exact + grain * bell(chance));
+      const code = encode(exact + grain * bell(random));
       // A camera lifts its middle tones a little.
       rgba[n * 4 + c] = 255 * (law === 'real' ? code + 0.03 * Math.sin(Math.PI * Math.min(1, code)) : code);
     }

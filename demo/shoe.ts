@@ -1,7 +1,7 @@
 import { deltaE76, labOf, type Lab, WHITE, yellowness } from '../src/core/colour';
 import { homographyOf, type Point, seenAt } from '../src/core/picture';
 import { toEdge } from './outline';
-import { chance as seeded } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 import { xyzOf, type Rgb } from '../src/core/colour/spaces';
 
 /*
@@ -210,7 +210,7 @@ const DEVELOP = ((): [Rgb, Rgb, Rgb] => {
 })();
 
 const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
-const noise = (chance: () => number): number => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+const noise = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 export interface Rendered {
   readonly width: number;
@@ -276,9 +276,9 @@ export function renderShoe(scene: ShoeScene): Rendered {
   );
   if (!back) throw new RangeError('The corners of a scene must stand apart.');
   const colours = seenColours(scene);
-  const chance = seeded(scene.seed);
-  const side = chance() < 0.5 ? 1 : -1;
-  const [lx, ly] = [0.5 - side * (0.5 + 0.4 * chance()), -0.3 - 0.5 * chance()];
+  const random = seededRandom(scene.seed);
+  const side = random() < 0.5 ? 1 : -1;
+  const [lx, ly] = [0.5 - side * (0.5 + 0.4 * random()), -0.3 - 0.5 * random()];
   const rgba = new Uint8ClampedArray(width * height * 4);
   const linear = new Float32Array(width * height * 3);
   const paper = colours.paper;
@@ -312,7 +312,7 @@ export function renderShoe(scene: ShoeScene): Rendered {
     for (let k = 0; k < 3; k++) {
       const exact = Math.max(0, (linear[n * 3 + k] as number) + veil);
       const grain = law === 'real' ? Math.sqrt(exact * 6e-5 + 2e-6) : 0.002;
-      const code = encode(Math.max(0, exact + grain * noise(chance)));
+      const code = encode(Math.max(0, exact + grain * noise(random)));
       // A camera's curve: middle tones lifted, deep ones and highlights pressed.
       const bent =
         law === 'real'

@@ -1,7 +1,7 @@
 import { PLACES, renderShoe, seenIn, type ShoePlace, type ShoeScene, truthBetween, truthOf, CLOTHS } from '../demo/shoe';
 import { changeOf, readColours, type ColourMarks, type ColourResult } from '../src/core/colour';
 import { reduce } from '../src/core/picture';
-import { chance as seeded } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 
 /* Pictures of a shoe whose colours are known, before and after. The doubts of the estimator were set on seeds below 50 000; checks use others. */
 export const SPOTS = Object.keys(PLACES) as ShoePlace[];
@@ -14,8 +14,8 @@ export function readScene(scene: ShoeScene, marks: ColourMarks = marksIn(scene))
 }
 /** Two scenes of one shoe: held otherwise, in another light, less yellow the second time. */
 export function pairOf(law: ShoeScene['law'], seed: number): readonly [ShoeScene, ShoeScene] {
-  const chance = seeded(seed);
-  const between = (low: number, high: number): number => low + (high - low) * chance();
+  const random = seededRandom(seed);
+  const between = (low: number, high: number): number => low + (high - low) * random();
   const near = (): number => between(-0.04, 0.04);
   const cloths = Object.keys(CLOTHS) as (keyof typeof CLOTHS)[];
   const cloth = cloths[Math.floor(between(0, cloths.length))] ?? 'natural';

@@ -1,12 +1,12 @@
 import { DROP_PLACES, type DropScene, renderDrops } from '../demo/drops';
 import { reduce } from '../src/core/picture';
-import { chance as seeded } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 import { readWetting, type WettingMarks, type WettingResult } from '../src/core/wetting';
 
 /* Pictures of drops on cloth whose grade is known. The limits of the reader were set on seeds below 50 000; checks use others. */
 export const MARKS: WettingMarks = DROP_PLACES;
 export function sceneOf(grade: number, seed: number, more: Partial<DropScene> = {}): DropScene {
-  const chance = seeded(seed * 7 + grade);
+  const chance = seededRandom(seed * 7 + grade);
   const between = (low: number, high: number): number => low + (high - low) * chance();
   const shade = between(0.06, 0.7);
   const tint = (): number => Math.min(0.85, Math.max(0.03, shade * between(0.55, 1.45)));

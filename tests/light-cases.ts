@@ -11,7 +11,7 @@ import {
   type Reduced,
   seenAt,
 } from '../src/core/loft/light';
-import { chance } from '../src/core/units/chance';
+import { seededRandom } from '../src/core/units/seeded';
 
 /* Pictures of known fills. Grams between 0.4 and 1.6 of even; one baffle holds what it should. */
 export interface Case {
@@ -45,7 +45,7 @@ function cornersIn(map: FillMap, outline: readonly Point[]): Point[] {
   return anchorsOf(map).map((p) => seenAt(h, p));
 }
 export function caseOf(n: number, law: Scene['law']): Case {
-  const next = chance(n * 31 + 5);
+  const next = seededRandom(n * 31 + 5);
   const map = layoutOf(START_LAYOUTS[KINDS[n % 3] ?? 'quilt']);
   const volumes = map.baffles.map((b) => volumeOf(b) ?? 0);
   const sewn = volumes.reduce((sum, v) => sum + v, 0);

@@ -24,7 +24,7 @@ interface Cellar {
 const nameOf = (request: Request): string =>
   /(?:^|;\s*)devices=([\w-]{1,40})/.exec(request.headers.cookie ?? '')?.[1] ?? SEED_WORLD;
 
-function tell({ world, listeners }: Cellar): void {
+function broadcast({ world, listeners }: Cellar): void {
   for (const device of DEVICES) {
     const reading = readingOf(world, device);
     if (reading) for (const listener of listeners) listener.write(`data: ${JSON.stringify(reading)}\n\n`);
@@ -63,7 +63,7 @@ export function devices(seed: number): Router {
     cellar.listeners.add(response);
     cellar.timer ??= setInterval(() => {
       advance(cellar.world, (cellar.speed * SEND_MS) / 60_000);
-      tell(cellar);
+      broadcast(cellar);
     }, SEND_MS);
     request.on('close', () => {
       cellar.listeners.delete(response);
@@ -89,7 +89,7 @@ export function devices(seed: number): Router {
     if (!positive(minutes, MOST_MINUTES)) return refuse(response, `minutes must be above 0 and at most ${MOST_MINUTES}`);
     const cellar = cellarOf(request);
     advance(cellar.world, minutes);
-    tell(cellar);
+    broadcast(cellar);
     response.json({ minute: cellar.world.minute });
   });
   router.post('/load', (request, response) => {

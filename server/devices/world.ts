@@ -2,7 +2,7 @@ import { drumKgPerS } from '../../src/core/drying';
 import { DRYING_FIGURES } from '../../src/core/knowledge';
 import type { DeviceFault, DeviceId, Reading } from '../../src/core/devices';
 import { HEATS, type Heat } from '../../src/core/gear';
-import { chance } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 
 /**
  * A small cellar in which the stand-in devices live: a thing on a hanging scale that is also the one in the dryer, a dryer whose knob
@@ -29,7 +29,7 @@ export interface Load {
 export const makeWorld = (seed: number): World => ({
   minute: 0,
   seed,
-  next: chance(seed),
+  next: seededRandom(seed),
   load: null,
   dryer: { chosen: 'low', knob: 'low', running: false },
   room: { airC: 17, rhPercent: 55 },
@@ -110,7 +110,7 @@ export function readingOf(world: World, device: DeviceId): Reading | null {
     delete world.stuck[device];
     return now;
   }
-  const held = world.stuck[device] ?? now;
-  world.stuck[device] = held;
-  return { ...held, minute: now.minute };
+  const stuckAt = world.stuck[device] ?? now;
+  world.stuck[device] = stuckAt;
+  return { ...stuckAt, minute: now.minute };
 }

@@ -168,7 +168,7 @@ export function CareReport({
   const steps = (entry.steps ?? []).filter((s) => s.title !== undefined);
   const skipped = steps.filter((s) => s.outcome === 'skipped');
   const carried = steps.filter((s) => s.outcome !== 'skipped').sort((a, b) => ((a.at ?? '') < (b.at ?? '') ? -1 : 1));
-  const told = carried.filter((s) => stepText(s) !== null);
+  const worded = carried.filter((s) => stepText(s) !== null);
   const plain = carried.filter((s) => stepText(s) === null);
   const { takes, tookMin, plannedMin } = entry;
   const currency = kit.preferences?.currency ?? '';
@@ -244,9 +244,9 @@ export function CareReport({
           {takes.unpriced && takes.money !== undefined && <Quiet> of what has a price</Quiet>}.
         </p>
       )}
-      {told.length > 0 && (
+      {worded.length > 0 && (
         <Steps aria-label="Step by step">
-          {told.map((s) => (
+          {worded.map((s) => (
             <li key={s.stepId}>
               <Quiet>{s.at ? format(parseISO(s.at), 'HH:mm') : ''}</Quiet>
               <span>{s.title}</span>

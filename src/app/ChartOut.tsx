@@ -2,7 +2,7 @@ import type { RefObject } from 'react';
 import { TextButton } from '../ui/Button';
 import { saveChart } from './chartFile';
 import { download } from './download';
-import { tell } from './session';
+import { notify } from './session';
 
 async function saveFigures(name: string, rows: readonly (readonly (string | number)[])[]): Promise<void> {
   const { csvOf } = await import('../core/formats/csv');
@@ -26,7 +26,7 @@ export function ChartOut({
   return (
     <>
       <TextButton
-        onPress={() => void saveChart(within.current, name).then((fault) => tell(fault ?? 'The chart is saved as a picture.'))}
+        onPress={() => void saveChart(within.current, name).then((fault) => notify(fault ?? 'The chart is saved as a picture.'))}
       >
         {words[0]}
       </TextButton>

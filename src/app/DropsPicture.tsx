@@ -14,7 +14,7 @@ import { pictureWorker } from '../workers';
 import { usePictureReading } from './pictureReading';
 import { keepPhotos } from './photos';
 import { TakePhoto, useAddress, usePhotos } from './pictures';
-import { tell } from './session';
+import { notify } from './session';
 
 /** Wet on the right, dry cloth beside it on the left, until a hand moves them. */
 const START: WettingMarks = {
@@ -61,7 +61,7 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
     setFault(kept.fault);
     const [id] = kept.ids;
     if (!id) return;
-    tell('The photograph is kept with it.', kept.undo);
+    notify('The photograph is kept with it.', kept.undo);
     show(id);
   };
   const earlier = photos.filter((p) => p.step === step && p.id !== photoId);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FilePick } from '../ui/FilePick';
 import { keepPhotos } from './photos';
-import { tell } from './session';
+import { notify } from './session';
 
 /** A photograph of it as it is at this step; kept with the thing. */
 export function PhotoTaker({
@@ -21,7 +21,7 @@ export function PhotoTaker({
     const { fault, undo, ids } = await keepPhotos(itemId, files, { step });
     for (const id of ids) onTaken(id);
     setBusy(false);
-    tell(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
+    notify(fault ?? 'The photograph is kept with it, and with this step’s name.', undo);
   };
   return (
     <FilePick accept={['image/*']} camera look="text" disabled={busy} onFiles={(files) => void take(files)}>

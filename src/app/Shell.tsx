@@ -11,7 +11,7 @@ import { goToFilter, pressMain, useShortcuts } from '../ui/shortcuts';
 import { color, phone } from '../ui/theme';
 import { useArrival } from './arrival';
 import { PLACES } from './places';
-import { goToTold, takeBack } from './session';
+import { goToNotice, takeBack } from './session';
 
 const Frame = styled.div`
   display: grid;
@@ -181,7 +181,7 @@ export function Shell() {
     f: goToFilter,
     n: () => void navigate('/kit/new'),
     'mod z': () => void takeBack(),
-    F6: goToTold,
+    F6: goToNotice,
     '?': () => setKeys(true),
   });
   useEffect(() => {

@@ -56,7 +56,7 @@ const CHECK_MS = 1000;
 /** Watches every run under way, on whatever page one is: a timer that ends rings once in this tab. Returns how to stop it. */
 export function watchAlarms(): () => void {
   let runs: readonly Run[] = [];
-  const rung = new Set<string>();
+  const announced = new Set<string>();
   const look = (): void => {
     let waits: string | null = null;
     for (const stored of runs) {
@@ -67,8 +67,8 @@ export function watchAlarms(): () => void {
       const at = shared === null ? `${run.id}/${step?.stepId}` : `${run.load?.id}/${shared}`;
       const key = `${at}/${step?.round}/${step?.times}`;
       if (step?.state === 'rung') waits ??= nameOf(run);
-      if (step?.state !== 'rung' || rung.has(key)) continue;
-      rung.add(key);
+      if (step?.state !== 'rung' || announced.has(key)) continue;
+      announced.add(key);
       ring();
       void notify(run);
     }

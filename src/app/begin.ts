@@ -4,7 +4,7 @@ import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
 import { loadKit, replaceKit } from '../data/kit';
 import { snapshot } from './copy';
 import { newId } from './now';
-import { tell } from './session';
+import { notify } from './session';
 
 /** What is asked before the first thing. */
 export interface Answers {
@@ -41,5 +41,5 @@ export async function begin(answers: Answers): Promise<void> {
   const { items } = await loadKit();
   await snapshot('begin');
   const undo = await replaceKit(kitOf(answers));
-  tell(items.length > 0 ? 'Your own kit begins. What was here stays under Record for 30 days.' : 'Your own kit begins.', undo);
+  notify(items.length > 0 ? 'Your own kit begins. What was here stays under Record for 30 days.' : 'Your own kit begins.', undo);
 }

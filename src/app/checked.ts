@@ -10,7 +10,7 @@ const NONE: Faults = {};
  */
 export function useChecked(): {
   readonly faults: Faults;
-  readonly keep: (part: KitPart, then: () => Promise<void>) => Promise<void>;
+  readonly keep: (part: KitPart, act: () => Promise<void>) => Promise<void>;
 } {
   const [faults, setFaults] = useState<Faults>(NONE);
   return {

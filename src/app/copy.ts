@@ -14,7 +14,7 @@ import { keepSnapshot, snapshots } from '../data/snapshots';
 import { copyWorker, plannerWorker } from '../workers';
 import { askWhere, download, downloadBlob } from './download';
 import { newId, nowIso, nowMs, today } from './now';
-import { tell } from './session';
+import { notify } from './session';
 
 /* Everything that is here as one file, and back. */
 
@@ -70,18 +70,18 @@ export async function snapshot(why: SnapshotReason): Promise<void> {
     const { blob, photos } = await withWorker(pack);
     await keepSnapshot({ id: newId('snap'), at: nowIso(), why, things: items.length, photos, blob });
   } catch {
-    tell('There was no room to keep everything as it was before; Undo still takes it back.');
+    notify('There was no room to keep everything as it was before; Undo still takes it back.');
   }
 }
 /** Brings a kept state back; what is here now is kept in its place. */
 export async function bringBack({ blob }: Snapshot): Promise<void> {
   const opened = await openFile(new File([blob], 'copy.zip'));
   if (opened.state === 'refused') {
-    tell('It cannot be read any more. What is here stays as it is.');
+    notify('It cannot be read any more. What is here stays as it is.');
     return;
   }
   await snapshot('restore');
-  tell('Everything is as it was then.', await takeOver(opened.kit, opened.whole));
+  notify('Everything is as it was then.', await takeOver(opened.kit, opened.whole));
 }
 /** Saves everything as one file, and reads it back before it says so. */
 export async function saveCopy(): Promise<void> {
@@ -94,12 +94,12 @@ export async function saveCopy(): Promise<void> {
   try {
     await place.put(blob);
   } catch {
-    tell('The copy could not be written there; nothing of yours is lost. Save it in another place.');
+    notify('The copy could not be written there; nothing of yours is lost. Save it in another place.');
     return;
   }
   if (read.status !== 'read') {
     const [fault] = read.faults;
-    tell(
+    notify(
       `The copy is ${place.words}, but ${howMany(read.faults.length, 'entry breaks', 'entries break')} the rules of the format (${fault?.path ?? ''} ${fault?.message ?? ''}). When it is opened, the rest can be taken.`,
     );
     return;
@@ -108,12 +108,12 @@ export async function saveCopy(): Promise<void> {
   const besides = besidesText(read.rest.photos.length, underWay(read.rest.runs));
   const [lost] = read.left;
   if (lost) {
-    tell(
+    notify(
       `The copy is ${place.words}, but ${howMany(read.left.length, 'entry', 'entries')} in it cannot be opened again (${lost.name}, ${lost.path} ${lost.message}).`,
     );
     return;
   }
-  tell(`The copy is ${place.words}${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
+  notify(`The copy is ${place.words}${besides ? `, with ${besides}` : ''}; it was read back and is whole.`);
 }
 /** Packs some things with their records and pictures for somebody else; it opens beside what they have. @returns how many pictures went along. */
 async function handOver(ids: readonly string[], name: string, more: Partial<Omit<CopyRest, 'photos'>> = {}): Promise<number> {
@@ -129,7 +129,7 @@ const THERE = 'Another Umbrastic takes it in beside its own things';
 /** Saves one thing with its record and pictures. */
 export async function saveThing(item: Item): Promise<void> {
   const pictures = await handOver([item.id], thingName(item));
-  tell(
+  notify(
     `${thingName(item)} is in your downloads, with its record${pictures > 0 ? ` and ${howMany(pictures, 'photograph')}` : ''}. ${STAYS} ${THERE}.`,
   );
 }
@@ -137,7 +137,7 @@ export async function saveThing(item: Item): Promise<void> {
 export async function saveRunFor(run: Run): Promise<void> {
   const { runForOthers } = await import('../core/run/for-others');
   await handOver([run.itemId], `${run.itemName} programme`, { runs: [runForOthers(recordOf(run))] });
-  tell(
+  notify(
     `The programme of ${run.itemName} is in your downloads, with the thing and its record. ${STAYS} ${THERE}, and it is carried out there.`,
   );
 }
@@ -146,7 +146,7 @@ export async function saveDayFor(wish: DayWish): Promise<void> {
   const { items, from, until, prefer } = wish;
   const washDay = { items, from, ...(until === undefined ? {} : { until }), prefer, people: [] };
   await handOver(items, 'wash day', { washDay });
-  tell(
+  notify(
     `The wash day is in your downloads, with its ${howMany(items.length, 'thing')}. ${THERE}, and plans the day for its own machines and people.`,
   );
 }
@@ -164,7 +164,7 @@ export async function saveForOthers(): Promise<void> {
   download(`umbrastic-${today()}.json`, 'application/json', await exportKit(nowIso()));
   const { rest, photos } = await loadRest();
   const besides = besidesText(photos.length, underWay(rest.runs));
-  tell(
+  notify(
     `The file is in your downloads. ${besides ? `It leaves out ${besides}` : 'It holds no photographs'}, saved views and half-made changes.`,
   );
 }

@@ -2,7 +2,7 @@ import { fieldText } from '../core/words/text';
 import { NotKept } from '../data/guard';
 import { isFull, isShut } from '../data/storage';
 import { nowMs } from './now';
-import { tell } from './session';
+import { notify } from './session';
 
 /** The same is not said again while it is still being read. */
 const READING_MS = 8000;
@@ -24,7 +24,7 @@ function wordsFor(error: unknown): string | null {
 /** Says of any change that failed what happened, what was kept and what to do. @returns false when it is no fault of keeping. */
 export function sayFault(error: unknown): boolean {
   const text = wordsFor(error);
-  if (text !== null && (text !== last.text || nowMs() - last.at > READING_MS)) tell(text);
+  if (text !== null && (text !== last.text || nowMs() - last.at > READING_MS)) notify(text);
   if (text !== null) last = { text, at: nowMs() };
   return text !== null;
 }
@@ -33,6 +33,6 @@ export function sayFault(error: unknown): boolean {
 export function hearFaults(): void {
   addEventListener('unhandledrejection', (event) => {
     if (sayFault(event.reason)) event.preventDefault();
-    else tell('Something on this page did not work. Everything recorded is still here; load the page again.');
+    else notify('Something on this page did not work. Everything recorded is still here; load the page again.');
   });
 }

@@ -7,7 +7,7 @@ import { goneOnText } from '../core/telling/load';
 import { db, readMeta } from '../data/db';
 import { changeRuns } from '../data/repo';
 import { nowIso, nowMs } from './now';
-import { tell } from './session';
+import { notify } from './session';
 
 /** The id of a thing's run begins with that of its load. */
 export const runId = (loadId: string, n: number): string => `${loadId}-${n + 1}`;
@@ -51,7 +51,7 @@ export const goBack = (run: Run, isAsSeen?: (own: Run) => boolean): Promise<read
     (own, all) => {
       const back = backTogether(own, all, nowMs());
       if ('runs' in back) return back.runs;
-      tell(goneOnText(back.held.itemName));
+      notify(goneOnText(back.goneOn.itemName));
       return all;
     },
     isAsSeen,

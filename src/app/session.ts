@@ -23,7 +23,7 @@ const toasts = () => import('../ui/Toasts');
 /** What is kept of what was done, loaded with the store's writing. */
 const kept = () => import('../data/undo');
 /** Says what happened, and offers to take it back: for a moment here, for a day in the list of what was done. */
-export function tell(text: string, undo: Undo | null = null): void {
+export function notify(text: string, undo: Undo | null = null): void {
   const id =
     undo &&
     kept()
@@ -39,7 +39,7 @@ export function tell(text: string, undo: Undo | null = null): void {
   void toasts().then(({ show }) => show({ text, undo: back }));
 }
 /** Puts the focus on what was said last. */
-export const goToTold = (): void => void toasts().then(({ enterToasts }) => enterToasts());
+export const goToNotice = (): void => void toasts().then(({ enterToasts }) => enterToasts());
 /** Takes back what was done last: what is still on show, or else the newest of the last day. */
 export async function takeBack(): Promise<void> {
   const { undoNewest } = await toasts();
@@ -47,7 +47,7 @@ export async function takeBack(): Promise<void> {
   const { undosKept, takeBackKept } = await kept();
   const [newest] = await undosKept(nowMs());
   const text = newest && (await takeBackKept(newest.id));
-  tell(text ? `Taken back: ${text}` : 'Nothing was done in the last day that could be taken back.');
+  notify(text ? `Taken back: ${text}` : 'Nothing was done in the last day that could be taken back.');
 }
 
 export function applyTheme(theme: Session['theme']): void {

@@ -2,11 +2,11 @@ import type { Item, UseEntry } from '../core/gear';
 import { thingName } from '../core/words';
 import { saveUses } from '../data/repo';
 import { newId, nowIso } from './now';
-import { tell } from './session';
+import { notify } from './session';
 
 /** Logs a use with one tap; hours, weather and the rest can follow. */
 export async function usedToday(item: Item): Promise<UseEntry> {
   const entry: UseEntry = { id: newId('use'), type: 'use', itemId: item.id, at: nowIso() };
-  tell(`${thingName(item)}: used today.`, await saveUses([entry]));
+  notify(`${thingName(item)}: used today.`, await saveUses([entry]));
   return entry;
 }

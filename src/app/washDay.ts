@@ -8,7 +8,7 @@ import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
 import { begunOf, instantOf, requestOf } from './dayHours';
 import { begunByRuns, pathOf, runsOfLoad, type Started, useDayRuns, useWish } from './loads';
-import { tell } from './session';
+import { notify } from './session';
 
 const GRID_MS = 5 * 60_000;
 /** The next step of the grid. */
@@ -95,7 +95,7 @@ export function useWashDay(home: Kit | undefined): DayState {
   const inRuns = useMemo(() => (started && runs ? begunByRuns(started, runs) : []), [started, runs]);
   const change = async (next: DayWish, said?: string): Promise<void> => {
     const undo = await saveWashDay(next);
-    if (said) tell(said, undo);
+    if (said) notify(said, undo);
   };
   return {
     kit,
@@ -122,7 +122,7 @@ export function useWashDay(home: Kit | undefined): DayState {
       const { beginPiece } = await import('./carryOut');
       const found = await beginPiece(started.kit ?? kit, started.day, piece, ticked);
       if ('busy' in found) {
-        tell(`${found.busy.itemName} is under way by itself. Finish that first, or stop it.`);
+        notify(`${found.busy.itemName} is under way by itself. Finish that first, or stop it.`);
         return null;
       }
       await change({ ...wish, started: { ...started, loads: { ...started.loads, [piece]: found.loadId } } });

@@ -23,7 +23,7 @@ export interface MetaValues {
   /** Pictures of the invented club that have not come yet: a page that was shut goes on with them when it is opened again. */
   demoPictures: readonly DemoPicture[];
   /** Evenings under way, by item. */
-  evenings: Readonly<Record<string, EveningDone>>;
+  evenings: Readonly<Record<string, LevellingDone>>;
   /** The wash day that is being put together. */
   washDay: DayWish;
   /** What this browser is called in registers: letters by chance, in no copy. */
@@ -82,7 +82,7 @@ export interface LightReading {
   readonly spread: readonly { readonly baffle: string; readonly grams: number; readonly sd: number }[];
 }
 /** Moves of an evening that are done. `of` names the plan they belong to: another plan begins anew. */
-export interface EveningDone {
+export interface LevellingDone {
   readonly of: string;
   readonly moves: readonly string[];
 }
@@ -150,7 +150,8 @@ export class UmbrasticDb extends Dexie {
   drafts!: Table<Draft, string>;
   meta!: Table<MetaRow, string>;
   photos!: Table<Photo, string>;
-  views!: Table<SavedView, string>;
+  /** Kept under the name `views`, which stored data and copies have. */
+  readonly savedViews: Table<SavedView, string>;
   sheets!: Table<SheetDraft, string>;
   snapshots!: Table<Snapshot, string>;
   registers!: Table<RegisterRow, string>;
@@ -213,6 +214,7 @@ export class UmbrasticDb extends Dexie {
     this.version(m0008.version)
       .stores(m0008.stores)
       .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0008.version })));
+    this.savedViews = this.table('views');
   }
 }
 

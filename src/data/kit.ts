@@ -94,7 +94,7 @@ export async function loadRest(store: UmbrasticDb = db): Promise<Whole> {
     store.runs.toArray(),
     store.drafts.toArray(),
     store.sheets.toArray(),
-    store.views.toArray(),
+    store.savedViews.toArray(),
     store.registers.toArray(),
     store.photos.toArray(),
     readMeta('evenings', store),

@@ -269,8 +269,8 @@ export const saveWeighIn = (weighIn: WeighIn): Promise<Undo> => undoable(['weigh
 /** Puts several items in one go. */
 export const changeItems = (items: readonly Item[]): Promise<Undo> => undoable(['items'], () => db.items.bulkPut([...items]));
 
-export const saveView = (view: SavedView): Promise<Undo> => undoable(['views'], () => db.views.put(view));
-export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () => db.views.delete(id));
+export const saveView = (view: SavedView): Promise<Undo> => undoable(['views'], () => db.savedViews.put(view));
+export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () => db.savedViews.delete(id));
 
 /** @throws NotKept when its thing is gone: it was shrunk while somebody deleted it. */
 export const savePhoto = (photo: Photo, manner?: Manner): Promise<Undo> =>

@@ -19,7 +19,7 @@ interface Touched {
   readonly before: ReadonlyMap<TableName, Rows>;
   readonly after: ReadonlyMap<TableName, Map<unknown, object>>;
 }
-const tableOf = (name: TableName): Dexie.Table<object, unknown> => db[name] as Dexie.Table<object, unknown>;
+const tableOf = (name: TableName): Dexie.Table<object, unknown> => db.table(name);
 const OF_ITEMS = TABLE_NAMES.filter((name) => TABLES[name].ofItem !== null);
 
 /** Within a transaction over these tables: carries a change out and says which rows it touched. */

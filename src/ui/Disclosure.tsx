@@ -36,7 +36,7 @@ const Head = styled(Button)`
 export function Disclosure({
   title,
   open = false,
-  held = false,
+  held: alwaysOpen = false,
   children,
 }: {
   title: string;
@@ -47,7 +47,7 @@ export function Disclosure({
 }) {
   const [opened, setOpened] = useState(open);
   return (
-    <Frame isExpanded={opened || held} onExpandedChange={setOpened}>
+    <Frame isExpanded={opened || alwaysOpen} onExpandedChange={setOpened}>
       <Head slot="trigger">
         <ChevronRight size={16} aria-hidden="true" />
         <Said>{title}</Said>

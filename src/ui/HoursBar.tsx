@@ -148,7 +148,7 @@ export function HoursBar({
   const [a, z] = [onLine(from, false), onLine(to, true)];
   // Hours that do not lie on this line one way round are typed only.
   if (z <= a) return null;
-  const tell = (begin: number, end: number): void => onChange({ from: clockOf(begin + first), to: clockOf(end + first) });
+  const report = (begin: number, end: number): void => onChange({ from: clockOf(begin + first), to: clockOf(end + first) });
   return (
     <Bar role="group" aria-label={label}>
       <Ground />
@@ -158,8 +158,8 @@ export function HoursBar({
           {n === 4 && !overnight ? '24' : clockOf(first + n * 6 * HOUR_MIN).slice(0, 2)}
         </Hour>
       ))}
-      <Edge name={`${label}: from`} at={a} clock={from} min={0} max={z - STEP_MIN} onMove={(to) => tell(to, z)} />
-      <Edge name={`${label}: until`} at={z} clock={to} min={a + STEP_MIN} max={DAY_MIN} onMove={(to) => tell(a, to)} />
+      <Edge name={`${label}: from`} at={a} clock={from} min={0} max={z - STEP_MIN} onMove={(to) => report(to, z)} />
+      <Edge name={`${label}: until`} at={z} clock={to} min={a + STEP_MIN} max={DAY_MIN} onMove={(to) => report(a, to)} />
     </Bar>
   );
 }

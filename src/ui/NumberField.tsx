@@ -45,13 +45,13 @@ function useTyped(
   const change = useTouch(onChange);
   const [text, setText] = useState(() => shown(value));
   const [heard, setHeard] = useState(value);
-  const [told, setTold] = useState(value);
+  const [reported, setTold] = useState(value);
   const before = useRef(value);
   if (!Object.is(heard, value)) {
     setHeard(value);
-    if (!Object.is(told, value)) setText(shown(value));
+    if (!Object.is(reported, value)) setText(shown(value));
   }
-  const tell = (next: number | undefined): void => {
+  const report = (next: number | undefined): void => {
     setTold(next);
     change(next);
   };
@@ -64,8 +64,8 @@ function useTyped(
       if (!typed.startsWith(text)) before.current = value;
       setText(typed);
       const next = read(typed);
-      if (next !== null) tell(next);
-      else if (!Object.is(value, before.current)) tell(before.current);
+      if (next !== null) report(next);
+      else if (!Object.is(value, before.current)) report(before.current);
     },
   };
 }

@@ -10,16 +10,16 @@ import {
 import styled from 'styled-components';
 import { color, phone } from './theme';
 
-export interface Told {
+export interface Notice {
   readonly text: string;
   /** Takes back what was done. */
   readonly undo: (() => Promise<unknown> | void) | null;
 }
 /** Long enough to be read twice; a pointer or the focus on it stops the clock. */
 const SHOWN_MS = 9000;
-const queue = new ToastQueue<Told>({ maxVisibleToasts: 3 });
+const queue = new ToastQueue<Notice>({ maxVisibleToasts: 3 });
 /** Says what happened. */
-export const show = (told: Told): void => void queue.add(told, { timeout: SHOWN_MS });
+export const show = (notice: Notice): void => void queue.add(notice, { timeout: SHOWN_MS });
 /** Takes back the newest of what is on show; false when nothing there can be. */
 export function undoNewest(): boolean {
   const newest = queue.visibleToasts.find((t) => t.content.undo !== null);

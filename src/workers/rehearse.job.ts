@@ -1,12 +1,12 @@
-import { planned, rehearse, storyOf } from '../core/rehearse';
+import { planned, rehearse, luckOf } from '../core/rehearse';
 import { debrief, goalOf } from '../core/rehearse/train';
 import type { RehearseApi } from './rehearse.protocol';
 
 export const rehearseJobs: RehearseApi = {
-  run: async ({ stage, choices, seed }) => {
-    const story = storyOf(seed);
-    return { plans: rehearse(stage, planned(stage), story), yours: rehearse(stage, choices, story) };
+  run: async ({ setup, choices, seed }) => {
+    const luck = luckOf(seed);
+    return { plans: rehearse(setup, planned(setup), luck), yours: rehearse(setup, choices, luck) };
   },
-  goal: async ({ stage, seed }) => goalOf(stage, seed),
-  debrief: async ({ stage, choices, seed }, goalMin) => debrief(stage, choices, storyOf(seed), goalMin),
+  goal: async ({ setup, seed }) => goalOf(setup, seed),
+  debrief: async ({ setup, choices, seed }, goalMin) => debrief(setup, choices, luckOf(seed), goalMin),
 };

@@ -3,7 +3,7 @@ import type { FillMap, Inspection, Item, LogEntry } from '../../src/core/gear';
 import {
   addPanel,
   areaMm2,
-  eveningFrom,
+  levellingFrom,
   fillGrams,
   layoutOf,
   loftRecord,
@@ -17,7 +17,7 @@ import {
   START_LAYOUTS,
   tiesOf,
   toggleOpening,
-  eveningOf,
+  levellingOf,
 } from '../../src/core/loft';
 import { careText, fadeText, migrationText, tieText } from '../../src/core/telling/loft';
 import { down, downBag, programme, step } from '../make';
@@ -156,7 +156,7 @@ describe('drum and ties', () => {
   test('ties stand where most went through', () => {
     const spread = [30, 10, 5].map((grams, n) => ({ baffle: `p ${n + 1}`, grams, sd: 1, target: 15, ratio: null }));
     // 15 g go from the first to the second, of which 10 on to the third.
-    expect(tiesOf(eveningFrom(strips(3), spread).plan)).toEqual([
+    expect(tiesOf(levellingFrom(strips(3), spread).plan)).toEqual([
       { from: 'p 1', to: 'p 2', grams: 15 },
       { from: 'p 2', to: 'p 3', grams: 10 },
     ]);
@@ -244,7 +244,7 @@ describe('the minutes of evening in a plan', () => {
     )?.attendedMin;
   test('are those of its own evening plan where its baffles were measured', () => {
     const readings = [20, 40, 45, 70];
-    const evening = eveningOf(map, 200, new Map(readings.map((nowMm, n) => ['abcd'[n] as string, { nowMm, newMm: 50 }])));
+    const evening = levellingOf(map, 200, new Map(readings.map((nowMm, n) => ['abcd'[n] as string, { nowMm, newMm: 50 }])));
     expect(evening!.moves.length).toBeGreaterThan(0);
     expect(minutes(filled, readings)).toBe(Math.max(10, Math.ceil(evening!.minutes)));
     expect(minutes(filled, readings)).toBeGreaterThan(minutes(filled, [50, 50, 50, 50])!);

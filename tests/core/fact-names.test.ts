@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import * as k from '../../src/core/knowledge';
-import * as v from '../../src/core/gear';
+import * as knowledge from '../../src/core/knowledge';
+import * as gear from '../../src/core/gear';
 import type { Fact, When } from '../../src/core/knowledge';
 
 /* A fact is a word that one side says and another hears. A misspelt one does not compile; one that nobody says, or nobody hears, fails here. */
@@ -23,12 +23,12 @@ function readsOf(record: unknown, into: Set<string>): Set<string> {
 }
 const found = (pattern: RegExp): string[] => [...SOURCE.matchAll(pattern)].map((m) => m[1] as string);
 
-const READ = readsOf([k.KNOWLEDGE, k.OBSERVED], new Set());
+const READ = readsOf([knowledge.KNOWLEDGE, knowledge.OBSERVED], new Set());
 for (const fact of found(/\bhas\('([^']+)'/g)) READ.add(fact);
 for (const prefix of found(/\bhas\(tag\('([^']+)'/g)) READ.add(prefix);
 const SAID = new Set<string>([
-  ...[...k.KNOWLEDGE.traits, ...k.KNOWLEDGE.planTraits].map((t) => t.id),
-  ...k.KNOWLEDGE.assess.flatMap((r) => r.adds ?? []),
+  ...[...knowledge.KNOWLEDGE.traits, ...knowledge.KNOWLEDGE.planTraits].map((t) => t.id),
+  ...knowledge.KNOWLEDGE.assess.flatMap((r) => r.adds ?? []),
   ...found(/\.add\('([^']+)'\)/g),
   ...found(/\.add\([^()]*\? '([^']+)' : /g),
   ...found(/\? '[^']+' : '([^']+)'\)/g),
@@ -39,12 +39,12 @@ const PREFIXES = [...new Set([...found(/\btag\('([^']+)'/g), ...found(/\btagPair
 
 describe('facts', () => {
   const named: readonly string[] = [
-    ...k.TRAIT_NAMES,
-    ...k.PLAN_TRAIT_NAMES,
-    ...k.THING_NAMES,
-    ...k.SEEN_NAMES,
-    ...k.JUDGED_NAMES,
-    ...k.PLANNED_NAMES,
+    ...knowledge.TRAIT_NAMES,
+    ...knowledge.PLAN_TRAIT_NAMES,
+    ...knowledge.THING_NAMES,
+    ...knowledge.SEEN_NAMES,
+    ...knowledge.JUDGED_NAMES,
+    ...knowledge.PLANNED_NAMES,
   ];
   test('every named one is said by something', () => expect(named.filter((fact) => !SAID.has(fact))).toEqual([]));
   test('every named one is read by something', () => expect(named.filter((fact) => !READ.has(fact))).toEqual([]));
@@ -71,11 +71,13 @@ describe('facts', () => {
     expect([right, layer, grade, option, name]).toHaveLength(5);
   });
   test('schools have just the options of the vocabulary', () =>
-    expect(Object.fromEntries(k.SCHOOLS.map((s) => [s.id, s.options.map((o) => o.id)]))).toEqual(k.SCHOOL_OPTIONS));
+    expect(Object.fromEntries(knowledge.SCHOOLS.map((s) => [s.id, s.options.map((o) => o.id)]))).toEqual(
+      knowledge.SCHOOL_OPTIONS,
+    ));
 });
 
 /** "upper:leather": a part and a material. */
 function isLayer(fact: string): boolean {
   const [part, material] = fact.split(':') as [string, string];
-  return (v.PARTS as readonly string[]).includes(part) && (v.MATERIALS as readonly string[]).includes(material);
+  return (gear.PARTS as readonly string[]).includes(part) && (gear.MATERIALS as readonly string[]).includes(material);
 }

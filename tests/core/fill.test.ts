@@ -5,7 +5,7 @@ import type { FillMap } from '../../src/core/gear';
 import {
   areaMm2,
   evenPlan,
-  eveningOf,
+  levellingOf,
   layoutOf,
   loftVerdict,
   movesOf,
@@ -17,7 +17,7 @@ import {
   type StartLayout,
 } from '../../src/core/loft';
 import { plan } from '../../src/core/programme';
-import { apartText, eveningText, moveText } from '../../src/core/telling/loft';
+import { apartText, levellingText, moveText } from '../../src/core/telling/loft';
 import { makeDemoKit } from '../../demo/kit';
 import { down, KIT } from '../make';
 
@@ -129,7 +129,7 @@ describe('from a ruler', () => {
 
 describe('evening', () => {
   test('10 g from a through b to c: 20 gram·hops, in that order (by hand)', () => {
-    const even = eveningOf(three, 60, mm(75, 50, 25))!;
+    const even = levellingOf(three, 60, mm(75, 50, 25))!;
     expect(even.plan.flows.map((f) => [f.from, f.to, f.grams])).toEqual([
       ['a', 'b', 10],
       ['b', 'c', 10],
@@ -137,10 +137,10 @@ describe('evening', () => {
     expect(even.plan.gramHops).toBeCloseTo(20, 6);
     expect(even.moves.map((m) => `${m.from}${m.to}${m.pinches}`)).toEqual(['ab10', 'bc10']);
     expect(even.after.map((x) => x.grams)).toEqual([20, 20, 20]);
-    expect(even.then).toBeCloseTo(1, 9);
+    expect(even.warmthAfter).toBeCloseTo(1, 9);
     // 3 baffles of 1.5, 1 and 0.5 of even: 3 ÷ (1/1.5 + 1 + 2) = 0.818 of the warmth.
-    expect(even.now).toBeCloseTo(0.818, 3);
-    expect(eveningText(even)).toBe('20 pinches in 2 moves: about 13 min of handwork, and it is 22 % warmer.');
+    expect(even.warmthNow).toBeCloseTo(0.818, 3);
+    expect(levellingText(even)).toBe('20 pinches in 2 moves: about 13 min of handwork, and it is 22 % warmer.');
   });
   test('through an empty baffle: it is filled before it gives', () => {
     const nodes = [
@@ -162,7 +162,7 @@ describe('evening', () => {
         { from: 'b', to: 'c' },
       ],
     };
-    const { plan: made } = eveningOf(shut, 60, mm(75, 50, 25))!;
+    const { plan: made } = levellingOf(shut, 60, mm(75, 50, 25))!;
     expect(made.flows.map((f) => [f.from, f.to, f.grams])).toEqual([['b', 'c', 5]]);
     expect(made.apart.map((g) => [g.baffles, Math.round(g.off * 100)])).toEqual([
       [['a'], 50],
@@ -172,8 +172,8 @@ describe('evening', () => {
     expect(apartText({ baffles: ['a', 'b', 'c', 'd', 'e'], off: -0.25 })).toMatch(/^a, b, c and 2 more: 25 % less/);
   });
   test('even, or nearly: leave it', () => {
-    expect(eveningText(eveningOf(three, 60, mm(50, 50, 50))!)).toContain('lies evenly');
-    expect(eveningText(eveningOf(three, 60, mm(52, 50, 48))!)).toContain('Leave it');
+    expect(levellingText(levellingOf(three, 60, mm(50, 50, 50))!)).toContain('lies evenly');
+    expect(levellingText(levellingOf(three, 60, mm(52, 50, 48))!)).toContain('Leave it');
     expect(moveText({ from: 'a', to: 'b', pinches: 1, grams: 1 })).toBe('One pinch from a into b');
   });
   test('nonsense is refused', () => {
@@ -183,7 +183,7 @@ describe('evening', () => {
   });
   test('openings that name what is not there, or lead back, are passed over on the page', () =>
     expect(
-      eveningOf(
+      levellingOf(
         {
           ...three,
           openings: [

@@ -223,7 +223,7 @@ describe('going back, and going apart', () => {
     let on = washed(jackets.runs, 'parka');
     on = put(on, [finishStep(of(on, 'vest'), T0 + 500 * MIN)]);
     const back = backTogether(of(on, 'parka'), on, T0 + 501 * MIN);
-    expect('held' in back && back.held.itemId).toBe('vest');
+    expect('goneOn' in back && back.goneOn.itemId).toBe('vest');
     // A clock that is read for each of them does not make it two presses.
     let tick = T0 + 60 * MIN;
     const twice = forAll(atWash, 'parka', (r) => finishStep(r, tick++));

@@ -8,44 +8,44 @@ import {
   canRehearse,
   LOOK_MIN,
   offered,
-  PLAIN,
+  NO_LUCK,
   planned,
   readChoices,
   rehearse,
-  stageOf,
-  storyOf,
+  setupOf,
+  luckOf,
   writeChoices,
   type ChoiceId,
   type Choices,
-  type Stage,
+  type Setup,
 } from '../../src/core/rehearse';
 import { debrief, effectsOf, firstToMend, goalOf, hasty, soonest } from '../../src/core/rehearse/train';
 import { bestText, chosenText, effectText, happenedText, mendText, outcomeText, riskText } from '../../src/core/telling/rehearse';
 import { DIRTY, down, KIT, shell } from '../make';
 
 /* Directions are common practice, no source; the models' own figures are checked with their references in tests/reference. */
-const stageFor = (item: ReturnType<typeof down>): Stage => {
+const stageFor = (item: ReturnType<typeof down>): Setup => {
   const made = plan({ item, inspection: { id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...DIRTY }, kit: KIT });
-  return stageOf(made, writeProgramme(made));
+  return setupOf(made, writeProgramme(made));
 };
 const jacket = stageFor(down());
 const own = planned(jacket);
 const run = (change: Partial<Choices>, seed?: number): ReturnType<typeof rehearse> =>
-  rehearse(jacket, { ...own, ...change }, seed === undefined ? PLAIN : storyOf(seed));
+  rehearse(jacket, { ...own, ...change }, seed === undefined ? NO_LUCK : luckOf(seed));
 const ids = (change: Partial<Choices>): string[] => run(change).risks.map((r) => r.id);
 
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
 const stages = demo.items
   .map((item) => plan({ item, inspection: latestInspection(demo.inspections, item.id), kit: demo }))
-  .map((made) => ({ stage: stageOf(made, writeProgramme(made)), id: made.request.item.id }))
-  .filter(({ stage }) => canRehearse(stage));
+  .map((made) => ({ setup: setupOf(made, writeProgramme(made)), id: made.request.item.id }))
+  .filter(({ setup }) => canRehearse(setup));
 
 describe('a programme as planned', () => {
   test('most of the demo kit can be rehearsed', () => expect(stages.length).toBeGreaterThan(25));
-  test.each(stages)('$id: nothing is hurt, and the closed form agrees within 15 %', ({ stage }) => {
-    const told = rehearse(stage, planned(stage), PLAIN);
+  test.each(stages)('$id: nothing is hurt, and the closed form agrees within 15 %', ({ setup }) => {
+    const told = rehearse(setup, planned(setup), NO_LUCK);
     expect(told.risks).toEqual([]);
-    const model = stage.steps.find((s) => s.settings.dryModel)?.settings.dryModel;
+    const model = setup.steps.find((s) => s.settings.dryModel)?.settings.dryModel;
     if (!model) return;
     expect(told.dryAtMin).not.toBeNull();
     const begun = told.happened.find((h) => h.id === 'round' || h.id === 'hangs')?.minutes ?? 0;
@@ -142,11 +142,11 @@ describe('what a choice does', () => {
     expect(happened.filter((h) => h.id === 'round' && h.minutes >= weighs.minutes)).toHaveLength(1);
   });
   test('a knob that slips is set back by who looks, and goes on hotter and hotter for who does not', () => {
-    const story = { ...PLAIN, slips: [false, true, true] };
-    const looks = rehearse(jacket, { ...own, rounds: 3 }, story);
+    const luck = { ...NO_LUCK, slips: [false, true, true] };
+    const looks = rehearse(jacket, { ...own, rounds: 3 }, luck);
     expect(looks.risks).toEqual([]);
     expect(looks.happened.filter((h) => h.id === 'set-back')).toHaveLength(2);
-    const blind = rehearse(jacket, { ...own, rounds: 3, checkHeat: false }, story);
+    const blind = rehearse(jacket, { ...own, rounds: 3, checkHeat: false }, luck);
     expect(blind.happened.filter((h) => h.id === 'round').map((h) => h.heat)).toEqual(['low', 'medium', 'high']);
     expect(blind.risks.map((r) => r.id)).toContain('too-hot');
   });
@@ -157,7 +157,7 @@ describe('what a choice does', () => {
     expect(run({ rinses: 0 }).end.residue).toBe(1);
   });
   test('what was learned of a thing counts', () =>
-    expect(rehearse({ ...jacket, learned: { rate: -0.5, exchange: 0 } }, own, PLAIN).dryAtMin).toBeGreaterThan(
+    expect(rehearse({ ...jacket, learned: { rate: -0.5, exchange: 0 } }, own, NO_LUCK).dryAtMin).toBeGreaterThan(
       run({}).dryAtMin ?? Infinity,
     ));
 });
@@ -173,9 +173,9 @@ describe('what is offered', () => {
     expect(offered(line).balls).toBeUndefined();
   });
   test('the plan’s own value is always among them', () => {
-    for (const { stage } of stages) {
-      const can = offered(stage);
-      for (const id of Object.keys(can) as ChoiceId[]) expect(can[id]).toContain(planned(stage)[id]);
+    for (const { setup } of stages) {
+      const can = offered(setup);
+      for (const id of Object.keys(can) as ChoiceId[]) expect(can[id]).toContain(planned(setup)[id]);
     }
   });
   test('an address carries what is not as planned, and nonsense is as planned', () => {
@@ -190,32 +190,32 @@ describe('what is offered', () => {
 describe('a lesson', () => {
   test('a hurry goes wrong; each choice is told by what it does to the plan; one is to be mended first', () => {
     const hurry = hasty(jacket);
-    const told = debrief(jacket, hurry, PLAIN, 300);
+    const told = debrief(jacket, hurry, NO_LUCK, 300);
     expect(told.kept.dry && told.kept.unhurt && told.kept.even).toBe(false);
     expect(told.effects.map((e) => e.choice)).toEqual(expect.arrayContaining(['rounds', 'loads', 'delayMin']));
     for (const e of told.effects) expect(hurry[e.choice]).not.toBe(own[e.choice]);
     expect(told.effects.find((e) => e.choice === 'loads')?.dryMin).toBeGreaterThan(10);
     expect(told.mend).not.toBeNull();
-    const mended = rehearse(jacket, { ...hurry, [told.mend!.choice]: told.mend!.to }, PLAIN);
+    const mended = rehearse(jacket, { ...hurry, [told.mend!.choice]: told.mend!.to }, NO_LUCK);
     expect(mended.risks.length).toBe(told.mend!.left);
     expect(mended.risks.length).toBeLessThan(told.rehearsal.risks.length);
   });
   test('the plan itself leaves nothing to tell', () => {
-    expect(effectsOf(jacket, own, PLAIN)).toEqual([]);
-    expect(firstToMend(jacket, own, PLAIN)).toBeNull();
-    expect(debrief(jacket, own, PLAIN, 10_000).kept).toEqual({ 'in-time': true, dry: true, unhurt: true, even: true });
-    expect(debrief(jacket, own, PLAIN, 10).kept['in-time']).toBe(false);
+    expect(effectsOf(jacket, own, NO_LUCK)).toEqual([]);
+    expect(firstToMend(jacket, own, NO_LUCK)).toBeNull();
+    expect(debrief(jacket, own, NO_LUCK, 10_000).kept).toEqual({ 'in-time': true, dry: true, unhurt: true, even: true });
+    expect(debrief(jacket, own, NO_LUCK, 10).kept['in-time']).toBe(false);
   });
   test('the soonest end hurts nothing and is no later than the plan', () => {
-    for (const { stage } of stages.filter((_, n) => n % 4 === 0)) {
-      const best = soonest(stage, PLAIN);
+    for (const { setup } of stages.filter((_, n) => n % 4 === 0)) {
+      const best = soonest(setup, NO_LUCK);
       if (!best) continue;
-      expect(rehearse(stage, best.choices, PLAIN).risks).toEqual([]);
-      expect(best.endMin).toBeLessThanOrEqual(rehearse(stage, planned(stage), PLAIN).endMin + 1);
+      expect(rehearse(setup, best.choices, NO_LUCK).risks).toEqual([]);
+      expect(best.endMin).toBeLessThanOrEqual(rehearse(setup, planned(setup), NO_LUCK).endMin + 1);
     }
   });
   test('goals are quarter hours near the soonest end; some can be kept and some cannot', () => {
-    const best = soonest(jacket, PLAIN)!.endMin;
+    const best = soonest(jacket, NO_LUCK)!.endMin;
     const goals = Array.from({ length: 40 }, (_, n) => goalOf(jacket, n));
     for (const goal of goals) expect(goal % 15).toBe(0);
     expect(goals.some((g) => g > best)).toBe(true);
@@ -262,17 +262,17 @@ describe('in words', () => {
     expect(mendText({ choice: 'rounds', to: 'weighs', left: 0 })).toBe(
       'Put this right first: stop “when it weighs dry, and one more”, and nothing would have been hurt.',
     );
-    const told = debrief(jacket, own, PLAIN, 10);
+    const told = debrief(jacket, own, NO_LUCK, 10);
     expect(bestText(told, true, at)).toContain('Nobody could have kept it');
     expect(bestText({ ...told, goalMin: 9999 }, true, at)).toContain('It can be done: put away at minute');
     expect(bestText({ ...told, best: null }, true, at)).toContain('nothing ends unharmed');
   });
   test('every value that can be chosen and everything that happens has words', () => {
-    for (const { stage } of stages) {
-      const can = offered(stage);
+    for (const { setup } of stages) {
+      const can = offered(setup);
       for (const id of Object.keys(can) as ChoiceId[])
         for (const value of can[id] as readonly Choices[ChoiceId][]) expect(chosenText(id, value)).not.toBe('');
-      for (const h of rehearse(stage, hasty(stage), storyOf(3)).happened) expect(happenedText(h)).toMatch(/^[A-Z].*\.$/);
+      for (const h of rehearse(setup, hasty(setup), luckOf(3)).happened) expect(happenedText(h)).toMatch(/^[A-Z].*\.$/);
     }
   });
 });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { doseFrom, dilutionBench, energyFrom, rinseFrom, doseBench, energyBench, rinseBench } from '../../src/core/bench';
-import { doseMl } from '../../src/core/dosing';
+import { cleanerDose } from '../../src/core/dosing';
 import { takes } from '../../src/core/energy/takes';
 import { ARCHETYPES } from '../../src/core/knowledge/archetypes';
 import { plan, writeProgramme } from '../../src/core/programme';
@@ -54,9 +54,9 @@ describe('the sum of a dose', () => {
       { ...machine, bottle: null },
       '100 mL × 1 load × 1 soil × 1 hardness × 1 machine = 100 mL, inside the usual 80 to 120 mL → 100 mL',
     ],
-  ])('%s', (_, input, said) => expect(doseWorking(doseMl(input))).toBe(said));
+  ])('%s', (_, input, said) => expect(doseWorking(cleanerDose(input))).toBe(said));
   test('one’s own', () =>
-    expect(doseWorking({ ...doseMl({ ...machine, bottle: null }), basis: 'own', ml: 70 })).toBe('70 mL, your own figure'));
+    expect(doseWorking({ ...cleanerDose({ ...machine, bottle: null }), basis: 'own', ml: 70 })).toBe('70 mL, your own figure'));
 });
 
 describe('the sums of what a programme takes', () => {

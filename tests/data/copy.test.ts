@@ -45,7 +45,7 @@ describe('a copy, opened in another browser', () => {
     await Promise.all(TABLE_NAMES.map((name) => db.table(name).clear()));
     await replaceKit({ ...kit, items: kit.items.slice(0, 2), inspections: [], log: [], weighIns: [] });
     await db.photos.put({ id: 'own', itemId: kit.items[0]!.id, at: AT, width: 1, height: 1, bytes: 1, blob: new Blob(['q']) });
-    await db.views.put({ id: 'own', name: 'Mine', query: 'q=1' });
+    await db.savedViews.put({ id: 'own', name: 'Mine', query: 'q=1' });
     await writeMeta('schemaVersion', 5);
     const other = await everything(TABLE_NAMES);
 

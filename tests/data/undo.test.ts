@@ -119,6 +119,6 @@ describe('a thing that is gone', () => {
       weighIns: [],
     });
     expect((await db.photos.toArray()).map((p) => p.id)).toEqual(['pho-2']);
-    expect([await db.runs.count(), await db.drafts.count(), await db.views.count()]).toEqual([0, 0, 1]);
+    expect([await db.runs.count(), await db.drafts.count(), await db.savedViews.count()]).toEqual([0, 0, 1]);
   });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { CareLabel, Component, Inspection, Item, Kit } from '../../src/core/gear';
-import * as v from '../../src/core/gear';
+import * as gear from '../../src/core/gear';
 import { SCHOOLS } from '../../src/core/knowledge';
 
 /* Random things, looks and households. `fc.option` leaves a field out: unknown. */
@@ -10,10 +10,10 @@ const clean = <T extends object>(record: T): T =>
 
 export const component: fc.Arbitrary<Component> = fc
   .record({
-    part: fc.constantFrom(...v.PARTS),
-    material: fc.constantFrom(...v.MATERIALS),
+    part: fc.constantFrom(...gear.PARTS),
+    material: fc.constantFrom(...gear.MATERIALS),
     removable: maybe(fc.boolean()),
-    bonded: maybe(fc.constantFrom(...v.BONDS)),
+    bonded: maybe(fc.constantFrom(...gear.BONDS)),
     denier: maybe(fc.integer({ min: 5, max: 60 })),
   })
   .map(({ denier, ...rest }) => clean({ ...rest, attributes: denier === undefined ? undefined : { denier } }) as Component);
@@ -21,33 +21,33 @@ export const component: fc.Arbitrary<Component> = fc
 const wash = fc.oneof(
   fc.constant({ allowed: false }),
   fc
-    .record({ maxC: maybe(fc.constantFrom(...v.LABEL_WASH_C)), action: maybe(fc.constantFrom(...v.LABEL_ACTIONS)) })
+    .record({ maxC: maybe(fc.constantFrom(...gear.LABEL_WASH_C)), action: maybe(fc.constantFrom(...gear.LABEL_ACTIONS)) })
     .map((w) => clean({ allowed: true, ...w })),
 );
 export const careLabel: fc.Arbitrary<CareLabel> = fc
   .record({
     wash: maybe(wash),
-    bleach: maybe(fc.constantFrom(...v.BLEACHES)),
-    tumble: maybe(fc.constantFrom(...v.LABEL_TUMBLES)),
-    ironMaxC: maybe(fc.constantFrom(...v.LABEL_IRON_C)),
-    professional: maybe(fc.constantFrom(...v.PROFESSIONALS)),
+    bleach: maybe(fc.constantFrom(...gear.BLEACHES)),
+    tumble: maybe(fc.constantFrom(...gear.LABEL_TUMBLES)),
+    ironMaxC: maybe(fc.constantFrom(...gear.LABEL_IRON_C)),
+    professional: maybe(fc.constantFrom(...gear.PROFESSIONALS)),
   })
   .map((l) => clean(l) as CareLabel);
 
 export const item: fc.Arbitrary<Item> = fc
   .record({
-    kind: fc.constantFrom(...v.KINDS),
+    kind: fc.constantFrom(...gear.KINDS),
     components: fc.array(component, { minLength: 1, maxLength: 6 }),
     label: fc.option(careLabel, { nil: null }),
     massG: maybe(fc.integer({ min: 20, max: 4000 })),
-    bulk: maybe(fc.constantFrom(...v.BULKS)),
-    colour: maybe(fc.constantFrom(...v.COLOURS).map((c) => ({ class: c }))),
-    marks: fc.subarray([...v.MARKS]),
-    fittings: fc.subarray([...v.FITTINGS]),
-    repellency: maybe(fc.constantFrom(...v.REPELLENCIES)),
-    lining: maybe(fc.constantFrom(...v.LININGS)),
-    jobClass: maybe(fc.constantFrom(...v.JOB_CLASSES)),
-    makerSays: fc.array(fc.record({ about: fc.constantFrom(...v.MAKER_TOPICS), says: fc.constantFrom(...v.MAKER_VERBS) }), {
+    bulk: maybe(fc.constantFrom(...gear.BULKS)),
+    colour: maybe(fc.constantFrom(...gear.COLOURS).map((c) => ({ class: c }))),
+    marks: fc.subarray([...gear.MARKS]),
+    fittings: fc.subarray([...gear.FITTINGS]),
+    repellency: maybe(fc.constantFrom(...gear.REPELLENCIES)),
+    lining: maybe(fc.constantFrom(...gear.LININGS)),
+    jobClass: maybe(fc.constantFrom(...gear.JOB_CLASSES)),
+    makerSays: fc.array(fc.record({ about: fc.constantFrom(...gear.MAKER_TOPICS), says: fc.constantFrom(...gear.MAKER_VERBS) }), {
       maxLength: 2,
     }),
   })
@@ -57,32 +57,32 @@ export const seen: fc.Arbitrary<Inspection> = fc
   .record({
     soil: maybe(fc.integer({ min: 0, max: 4 })),
     odour: maybe(fc.integer({ min: 0, max: 3 })),
-    soils: maybe(fc.subarray([...v.SOILS], { maxLength: 3 })),
-    droplet: maybe(fc.dictionary(fc.constantFrom(...v.DROPLET_ZONES), fc.integer({ min: 0, max: 5 }), { maxKeys: 3 })),
+    soils: maybe(fc.subarray([...gear.SOILS], { maxLength: 3 })),
+    droplet: maybe(fc.dictionary(fc.constantFrom(...gear.DROPLET_ZONES), fc.integer({ min: 0, max: 5 }), { maxKeys: 3 })),
     loftRatio: maybe(fc.integer({ min: 50, max: 110 }).map((n) => n / 100)),
     clumped: maybe(fc.boolean()),
     damp: maybe(fc.boolean()),
     discoloured: maybe(fc.boolean()),
     fromStorage: maybe(fc.boolean()),
-    stains: maybe(fc.array(fc.record({ soil: fc.constantFrom(...v.SOILS), set: fc.boolean() }), { maxLength: 2 })),
-    damage: maybe(fc.array(fc.record({ kind: fc.constantFrom(...v.DAMAGES) }), { maxLength: 2 })),
+    stains: maybe(fc.array(fc.record({ soil: fc.constantFrom(...gear.SOILS), set: fc.boolean() }), { maxLength: 2 })),
+    damage: maybe(fc.array(fc.record({ kind: fc.constantFrom(...gear.DAMAGES) }), { maxLength: 2 })),
   })
   .map((s) => clean({ id: 'i', itemId: 'x', at: '2027-01-03T08:00:00Z', ...s }) as Inspection);
 
 const washer = fc
   .record({
-    kind: fc.constantFrom(...v.WASHER_KINDS),
+    kind: fc.constantFrom(...gear.WASHER_KINDS),
     capacityKg: maybe(fc.integer({ min: 1, max: 12 })),
     drumLitres: maybe(fc.integer({ min: 20, max: 90 })),
     spinRpm: maybe(fc.subarray([400, 600, 800, 1000, 1200, 1400], { minLength: 1 })),
-    lastLoads: maybe(fc.subarray([...v.RESIDUES])),
+    lastLoads: maybe(fc.subarray([...gear.RESIDUES])),
   })
   .map(clean);
 const dryer = fc
   .record({
-    kind: fc.constantFrom(...v.DRYER_KINDS),
+    kind: fc.constantFrom(...gear.DRYER_KINDS),
     drumLitres: maybe(fc.integer({ min: 40, max: 180 })),
-    heats: maybe(fc.subarray([...v.HEATS], { minLength: 1 })),
+    heats: maybe(fc.subarray([...gear.HEATS], { minLength: 1 })),
   })
   .map(clean);
 
@@ -91,7 +91,7 @@ export const household: fc.Arbitrary<Pick<Kit, 'equipment' | 'supplies' | 'prefe
     washers: maybe(fc.array(washer, { maxLength: 3 })),
     dryers: maybe(fc.array(dryer, { maxLength: 2 })),
     hardness: maybe(fc.integer({ min: 0, max: 500 })),
-    supplies: fc.subarray([...v.SUPPLY_CLASSES]),
+    supplies: fc.subarray([...gear.SUPPLY_CLASSES]),
     remaining: maybe(fc.integer({ min: 0, max: 300 })),
     schools: fc.record(Object.fromEntries(SCHOOLS.map((s) => [s.id, maybe(fc.constantFrom(...s.options.map((o) => o.id)))]))),
   })

@@ -11,7 +11,7 @@ import {
   RINSE_FIELDS,
 } from '../../src/core/bench';
 import { dilute, percentToVolume, volumeToPercent } from '../../src/core/dilution';
-import { doseMl, GUESSED_ML, ownDoseAllowed } from '../../src/core/dosing';
+import { cleanerDose, GUESSED_ML, ownDoseAllowed } from '../../src/core/dosing';
 import { HARDNESS_UNITS, WASHER_KINDS, type SupplyClass } from '../../src/core/gear';
 import { plan, writeProgramme } from '../../src/core/programme';
 import { heldAt, learnRelease, rinseCount, rinseCurve } from '../../src/core/rinsing';
@@ -39,17 +39,17 @@ describe('dose', () => {
   test('never falls with more load, soil or hardness', () => {
     fc.assert(
       fc.property(doseInput, some(0, 5), fc.integer({ min: 0, max: 4 }), some(0, 500), (input, kg, soil, hard) => {
-        const base = doseMl(input).ml;
-        expect(doseMl({ ...input, loadKg: input.loadKg + kg }).ml).toBeGreaterThanOrEqual(base);
-        expect(doseMl({ ...input, soil: Math.min(4, input.soil + soil) }).ml).toBeGreaterThanOrEqual(base);
-        expect(doseMl({ ...input, hardnessMgPerL: input.hardnessMgPerL + hard }).ml).toBeGreaterThanOrEqual(base);
+        const base = cleanerDose(input).ml;
+        expect(cleanerDose({ ...input, loadKg: input.loadKg + kg }).ml).toBeGreaterThanOrEqual(base);
+        expect(cleanerDose({ ...input, soil: Math.min(4, input.soil + soil) }).ml).toBeGreaterThanOrEqual(base);
+        expect(cleanerDose({ ...input, hardnessMgPerL: input.hardnessMgPerL + hard }).ml).toBeGreaterThanOrEqual(base);
       }),
     );
   });
   test('stays inside the label and under our ceiling, to the whole millilitre', () => {
     fc.assert(
       fc.property(doseInput, (input) => {
-        const { ml, rangeMl, capped } = doseMl(input);
+        const { ml, rangeMl, capped } = cleanerDose(input);
         expect(ml).toBeGreaterThan(0);
         if (input.ceilingMl !== null) expect(ml).toBeLessThanOrEqual(input.ceilingMl + 0.5);
         if (!capped) {
@@ -62,7 +62,7 @@ describe('dose', () => {
   test('a figure of one’s own never leaves the label', () => {
     fc.assert(
       fc.property(doseInput, some(0.1, 400), (input, own) => {
-        const dose = doseMl(input);
+        const dose = cleanerDose(input);
         if (dose.basis !== 'guess' && ownDoseAllowed(own, dose, input.ceilingMl)) {
           expect(own).toBeGreaterThanOrEqual(dose.rangeMl[0]);
           expect(own).toBeLessThanOrEqual(dose.rangeMl[1]);

@@ -14,7 +14,7 @@ import {
   xyzOf,
   yellowness,
 } from '../../src/core/colour';
-import { chance } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 import { at, differencesOf } from '../colour-cases';
 
 /* Sharma, Wu & Dalal 2005, The CIEDE2000 color-difference formula, Color Research & Application 30(1), table 1; from memory. */
@@ -68,7 +68,7 @@ describe('colour differences beside published pairs and a registry library (colo
     }
   });
   test('300 random colours: CIELAB of sRGB under D65, and both differences', () => {
-    const next = chance(18);
+    const next = seededRandom(18);
     const linear = (c: number): number => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4);
     for (let n = 0; n < 300; n++) {
       const [one, two] = [0, 1].map(() => [next(), next(), next()] as [number, number, number]);
@@ -150,7 +150,7 @@ describe('yellowness over sessions, beside known curves', () => {
       limit + (start - limit) / (1 + 1.4 * rate * hours),
   };
   test.each(Object.entries(laws))('%s: what the next session brings lies in its interval in 85 of 100', (_, law) => {
-    const next = chance(313);
+    const next = seededRandom(313);
     const normal = (): number => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
     let [held, many] = [0, 0];
     for (let n = 0; n < 200; n++) {

@@ -10,7 +10,7 @@ import {
   PERCARBONATE_PEROXIDE,
   volumeToPercent,
 } from '../../src/core/dilution';
-import { doseMl } from '../../src/core/dosing';
+import { cleanerDose } from '../../src/core/dosing';
 import { coolerSaving, heatingKWh, latentKWh, tumblingKWh } from '../../src/core/energy';
 import { idealFills, rinseCurve, rinsesToClear } from '../../src/core/rinsing';
 import {
@@ -112,17 +112,17 @@ describe('doses (common practice, no source)', () => {
     { what: 'two jackets', loadKg: 1, low: 120, high: 150 },
     { what: 'one big bag', loadKg: 1.4, low: 135, high: 150 },
   ])('$what', ({ loadKg, low, high }) => {
-    const { ml, basis } = doseMl({ ...machine, loadKg });
+    const { ml, basis } = cleanerDose({ ...machine, loadKg });
     expect(basis).toBe('guess');
     expect(ml).toBeGreaterThanOrEqual(low);
     expect(ml).toBeLessThanOrEqual(high);
   });
   test('a single label dose is exact, whatever the load, the soil and the water', () => {
     for (const loadKg of [0.1, 1, 8])
-      expect(doseMl({ ...machine, loadKg, soil: 4, hardnessMgPerL: 400, bottle: { labelDoseMl: 30 } }).ml).toBe(30);
+      expect(cleanerDose({ ...machine, loadKg, soil: 4, hardnessMgPerL: 400, bottle: { labelDoseMl: 30 } }).ml).toBe(30);
   });
   test('the worked sum: 80 mL × 1 × 1.1 × 1.15 × 1 = 101.2, inside 60 to 120 (by hand)', () => {
-    const dose = doseMl({
+    const dose = cleanerDose({
       ...machine,
       loadKg: 0.5,
       soil: 3,
@@ -139,8 +139,8 @@ describe('doses (common practice, no source)', () => {
   });
   test('the dose of the machine type wins; our ceiling comes last', () => {
     const bottle = { labelDoseMl: 80, labelDoseByWasher: { tub: 40 } };
-    expect(doseMl({ ...machine, loadKg: 0.5, machine: 'tub', bottle }).ml).toBe(40);
-    expect(doseMl({ ...machine, loadKg: 0.5, bottle, ceilingMl: 30 })).toMatchObject({ ml: 30, capped: true });
+    expect(cleanerDose({ ...machine, loadKg: 0.5, machine: 'tub', bottle }).ml).toBe(40);
+    expect(cleanerDose({ ...machine, loadKg: 0.5, bottle, ceilingMl: 30 })).toMatchObject({ ml: 30, capped: true });
   });
 });
 

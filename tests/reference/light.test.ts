@@ -1,11 +1,11 @@
 import PerspT from 'perspective-transform';
 import { describe, expect, test } from 'vitest';
 import { homographyOf, type Point, seenAt } from '../../src/core/loft/light';
-import { chance } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 import { at, errorsOf, LIGHTS, withRight } from '../light-cases';
 
 describe('a plane seen at an angle, beside a registry library (perspective-transform)', () => {
-  const next = chance(7);
+  const next = seededRandom(7);
   const near = (x: number, y: number, by: number): Point => [x + by * (next() - 0.5), y + by * (next() - 0.5)];
   const square = (size: number, by: number): Point[] => [
     near(0, 0, by),

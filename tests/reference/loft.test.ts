@@ -11,7 +11,7 @@ import {
   warmthClo,
   type EvenNode,
 } from '../../src/core/loft';
-import { chance } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 
 describe('fill arithmetic', () => {
   test.each([
@@ -48,7 +48,7 @@ describe('fill arithmetic', () => {
 
 /** A random layout: a grid with some openings shut, some baffles fuller. */
 function layout(seed: number, most: number): { nodes: EvenNode[]; openings: NonNullable<FillMap['openings']> } {
-  const next = chance(seed);
+  const next = seededRandom(seed);
   const wide = 1 + Math.floor(next() * 6);
   const long = 2 + Math.floor(next() * (most / wide - 1));
   const nodes = Array.from({ length: wide * long }, (_, n) => ({

@@ -1,14 +1,14 @@
 import { describe, expect, test } from 'vitest';
 import type { CareEntry, Inspection, LogEntry } from '../../src/core/gear';
 import { INDEX_OF_GRADE, indexOf, MARK, repellencyOf } from '../../src/core/repellency';
-import { chance as seeded } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 
 const DAY = 86_400_000;
 const ZONES = ['hood', 'shoulders', 'chest', 'sleeves', 'hem', 'back'] as const;
 
 /** A year of a jacket by another law than the one that is fitted: so much an hour, more when it is tired; care gives back a share, with luck; grades in whole steps. */
 function year(seed: number) {
-  const chance = seeded(seed);
+  const chance = seededRandom(seed);
   const normal = (): number => Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
   const rate = 0.25 + 0.5 * chance();
   let index = 92 + 5 * chance();
@@ -60,7 +60,7 @@ function year(seed: number) {
   }
   const now = { at, index };
   // The same wear goes on until it is at the mark.
-  const later = seeded(seed + 1_000_000);
+  const later = seededRandom(seed + 1_000_000);
   while (index > MARK && at < now.at + 2000 * DAY) {
     at += 7 * DAY;
     wear(later, false);

@@ -1,6 +1,6 @@
 import highs from 'highs';
 import { describe, expect, test } from 'vitest';
-import { chance } from '../../src/core/units/chance';
+import { seededRandom } from '../../src/core/units/seeded';
 import { calendarOf } from '../../src/core/washday/calendar';
 import { prove } from '../../src/core/washday/exact';
 import { groupsOf, place, tailsOf, type Problem } from '../../src/core/washday/place';
@@ -19,7 +19,7 @@ interface Small {
 }
 /** A random small day: chains of work on two machines, a rack and hands, some of which may not wait. */
 function small(seed: number): Small {
-  const next = chance(seed);
+  const next = seededRandom(seed);
   const upTo = (n: number): number => Math.floor(next() * n);
   const nodes: Node[] = [];
   const links: Link[] = [];
@@ -112,7 +112,7 @@ describe('a tiny day', () => {
   const instant = (slot: number): string => new Date(Date.parse(BEGIN) + slot * 300_000).toISOString();
   /** One or two chains of two or three pieces, nights and absences, in an hour. */
   function tiny(seed: number): { nodes: Node[]; links: Link[]; quiet: number; away: number; people: number } {
-    const next = chance(seed);
+    const next = seededRandom(seed);
     const upTo = (n: number): number => Math.floor(next() * n);
     const nodes: Node[] = [];
     const links: Link[] = [];

@@ -1,5 +1,5 @@
 import { SOIL_GRADE_WORDS } from '../words';
-import { doseMeasures, doseMl, GUESSED_ML, type Dose, type DoseInput } from '../dosing';
+import { doseMeasures, cleanerDose, GUESSED_ML, type Dose, type DoseInput } from '../dosing';
 import { HARDNESS_UNITS, WASHER_KINDS, type SupplyClass } from '../gear';
 import type { Plan } from '../programme';
 import { toMgPerL } from '../units';
@@ -64,7 +64,7 @@ export function doseBench(get: (name: string) => string | null): {
     ...(v.label === undefined ? {} : { labelDoseMl: v.label }),
     ...(v.low === undefined || v.high === undefined ? {} : { labelDoseRangeMl: [v.low, v.high] }),
   };
-  const dose = doseMl({
+  const dose = cleanerDose({
     cleaner: v.cleaner,
     bottle,
     machine: v.machine,

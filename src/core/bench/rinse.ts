@@ -6,7 +6,7 @@ import {
   rinseCount,
   rinseCurve,
   usualRelease,
-  type Residue,
+  type CleanerLeft,
   type RinseCount,
   type RinseInput,
 } from '../rinsing';
@@ -40,7 +40,7 @@ export interface RinseAnswer {
   readonly input: RinseInput;
   readonly target: number;
   readonly count: RinseCount;
-  readonly curve: readonly Residue[];
+  readonly curve: readonly CleanerLeft[];
   readonly ideal: number;
   /** The exchange fraction that explains what was seen; null when nothing was. */
   readonly learned: number | null;

@@ -121,7 +121,7 @@ export const bathShare = (litres: number): number => Math.min(1, litres / DOSING
  * our ceiling comes last. Without a label, factors move it inside the guessed range.
  * @throws RangeError as `doseFactors`.
  */
-export function doseMl(input: DoseInput): Dose {
+export function cleanerDose(input: DoseInput): Dose {
   const { bottle, ceilingMl, bathL } = input;
   const forMachine = bottle?.labelDoseByWasher?.[input.machine];
   const label = forMachine ?? bottle?.labelDoseMl;

@@ -37,10 +37,10 @@ export const soaked = (body: Body, heldKgPerKg: number): Water => ({
   coreKg: body.coreKg * heldKgPerKg,
 });
 
-type Course = (s: number) => Water;
+type WaterAt = (s: number) => Water;
 
 /** Both waters through the first stage, where the wet surface loses at a constant rate. */
-function constantStage(body: Body, start: Water, rateKgPerS: number): Course {
+function constantStage(body: Body, start: Water, rateKgPerS: number): WaterAt {
   const total = start.shellKg + start.coreKg;
   const { shellKg, coreKg } = body;
   if (coreKg === 0) return (s) => ({ shellKg: total - rateKgPerS * s, coreKg: 0 });
@@ -57,7 +57,7 @@ function constantStage(body: Body, start: Water, rateKgPerS: number): Course {
 }
 
 /** Both waters through the second stage, where the shell loses in proportion to what it holds. */
-function fallingStage(body: Body, start: Water, rateKgPerS: number): Course {
+function fallingStage(body: Body, start: Water, rateKgPerS: number): WaterAt {
   const g = rateKgPerS / (CRITICAL * body.shellKg);
   if (body.coreKg === 0) return (s) => ({ shellKg: start.shellKg * Math.exp(-g * s), coreKg: 0 });
   const out = 1 / body.exchangeS;
@@ -100,8 +100,8 @@ const LIMIT_S = 14 * 24 * 3600;
 interface Stages {
   /** When the surface ceases to be wet, s. */
   readonly turn: number;
-  readonly wet: Course;
-  readonly drying: Course;
+  readonly wet: WaterAt;
+  readonly drying: WaterAt;
 }
 function stagesOf(body: Body, start: Water, rateKgPerS: number): Stages {
   const wet = constantStage(body, start, rateKgPerS);

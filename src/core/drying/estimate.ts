@@ -88,10 +88,10 @@ function lower(m: Matrix): Matrix {
 /** A thing with these factors laid on it. */
 function withFactors({ body, startKg, rateKgPerS }: EstimateInput, [rate, exchange, start]: Factors) {
   const mass = body.shellKg + body.coreKg;
-  const held = (startKg * Math.exp(start)) / mass;
+  const waterKgPerKg = (startKg * Math.exp(start)) / mass;
   return {
     body: { ...body, exchangeS: body.exchangeS * Math.exp(exchange) },
-    water: { shellKg: body.shellKg * held, coreKg: body.coreKg * held },
+    water: { shellKg: body.shellKg * waterKgPerKg, coreKg: body.coreKg * waterKgPerKg },
     rate: rateKgPerS * Math.exp(rate),
   };
 }

@@ -52,7 +52,7 @@ export const USUAL_DAYS = 90;
 /** From this weight on it is the first to be seen to. */
 const URGENT_FROM = 62;
 
-interface Known<O extends Outline> {
+interface Planned<O extends Outline> {
   readonly item: Item;
   readonly programme: O | null;
   readonly seen: Inspection | null;
@@ -72,7 +72,7 @@ function plannedDay({ planned }: Item, seen: Inspection | null, log: readonly Lo
   return passed || (event !== null && event.readyBy < planned.on) ? null : planned.on;
 }
 
-function rankItem<O extends Outline>(known: Known<O>, today: string): Ranked<O> {
+function rankItem<O extends Outline>(known: Planned<O>, today: string): Ranked<O> {
   const { item, programme, seen, log, event, calendar, underWay } = known;
   const careMin = (programme?.steps ?? []).reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);
   const forecast = dueOf({ item, log, seen, rhythmDays: programme?.lookDays ?? USUAL_DAYS, careMin, today, event });

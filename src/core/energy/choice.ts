@@ -32,15 +32,15 @@ export function differenceOf(made: Plan, school: string, option: string): Differ
   const [a, b] = [writeProgramme(made), writeProgramme(other)];
   const [costs, otherCosts] = [takes(made), takes(other)];
   const always = (p: typeof a): typeof a.steps => p.steps.filter((s) => s.when === 'always');
-  const [now, then] = [minutesOf(a.steps), minutesOf(b.steps)];
+  const [minutes, otherMinutes] = [minutesOf(a.steps), minutesOf(b.steps)];
   const only = (p: typeof a, not: typeof a): string[] =>
     always(p)
       .filter((s) => !not.steps.some((o) => o.key === s.key))
       .map((s) => s.title);
   const risky = ({ envelope, cautions }: typeof a): string[] => [...envelope.waived.map((w) => w.risk), ...cautions];
   return {
-    handsMin: then.hands - now.hands,
-    allMin: then.all - now.all,
+    handsMin: otherMinutes.hands - minutes.hands,
+    allMin: otherMinutes.all - minutes.all,
     kWh: otherCosts.kWh - costs.kWh,
     litres: otherCosts.litres - costs.litres,
     money: costs.unpriced || otherCosts.unpriced ? null : otherCosts.money - costs.money,

@@ -79,7 +79,7 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
     }
     const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value);
     const permit = allowed(item, dimension, all ?? []);
-    const held: Limit[] = [];
+    const inForce: Limit[] = [];
     const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];
     const hardOnes: Limit[] = [];
     for (const limit of all ?? []) {
@@ -89,11 +89,11 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
           const to = loose(permit.value) < loose(raise) ? permit.value : raise;
           const raised: Limit = { ...limit, value: to };
           // Not hard in the tie: the label that raised it is what binds.
-          held.push({ ...raised, hard: false });
+          inForce.push({ ...raised, hard: false });
           hardOnes.push(raised);
           passed.push({ limit, to, by: 'label' });
         } else {
-          held.push(limit);
+          inForce.push(limit);
           hardOnes.push(limit);
         }
         continue;
@@ -101,12 +101,12 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
       const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > loose(limit.value));
       if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
       else if (school) passed.push({ limit, to: school.waives?.[dimension] as LimitValues[Dimension], by: school.school });
-      else held.push(limit);
+      else inForce.push(limit);
     }
     // A pass goes as far as its word and no further; a school may be passed on by a label that allows more still.
     for (const pass of passed) {
       if (pass.limit.hard) continue;
-      held.push({
+      inForce.push({
         ...pass.limit,
         value: pass.to,
         component: pass.by,
@@ -117,9 +117,17 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
     for (const school of schools) {
       const value = school.tightens?.[dimension];
       if (value === undefined) continue;
-      held.push({ dimension, value, hard: false, scope: 'whole', component: 'school', rule: school.school, basis: 'practice' });
+      inForce.push({
+        dimension,
+        value,
+        hard: false,
+        scope: 'whole',
+        component: 'school',
+        rule: school.school,
+        basis: 'practice',
+      });
     }
-    const binding = strictest(held);
+    const binding = strictest(inForce);
     const value = binding ? binding.value : loosest(dimension);
     bounds[dimension] = { value, by: binding };
     hard[dimension] = strictest(hardOnes)?.value ?? loosest(dimension);

@@ -50,7 +50,7 @@ const inOrderOf = <T extends { readonly id: string }>(records: readonly T[], nam
     ),
   );
 };
-const told = <T extends { readonly id: string; readonly order: number }>(records: readonly T[]): T[] =>
+const inOrder = <T extends { readonly id: string; readonly order: number }>(records: readonly T[]): T[] =>
   [...records].sort(
     by<T>(
       (r) => r.order,
@@ -87,12 +87,12 @@ export function arranged(knowledge: Knowledge): Knowledge {
       traits: traitsInOrder(knowledge.traits),
       planTraits: traitsInOrder(knowledge.planTraits),
       families: familiesInOrder(knowledge.families),
-      assess: told(knowledge.assess),
-      schools: told(knowledge.schools),
-      steps: told(knowledge.steps),
-      cautions: told(knowledge.cautions),
-      blocks: told(knowledge.blocks),
-      assumptions: told(knowledge.assumptions),
+      assess: inOrder(knowledge.assess),
+      schools: inOrder(knowledge.schools),
+      steps: inOrder(knowledge.steps),
+      cautions: inOrder(knowledge.cautions),
+      blocks: inOrder(knowledge.blocks),
+      assumptions: inOrder(knowledge.assumptions),
     };
     arrangements.set(knowledge, made);
     arrangements.set(made, made);

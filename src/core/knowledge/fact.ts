@@ -87,7 +87,7 @@ export const PLAN_TRAIT_NAMES = [
   'proof-sprayed',
   'coat-if-failed',
   'never-lined',
-  'scent-moot',
+  'scent-irrelevant',
   'heat-at-stake',
   'no-drum',
   'rubber-work',

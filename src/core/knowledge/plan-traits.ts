@@ -73,8 +73,8 @@ export const PLAN_TRAITS = [
   // Heat is used at all.
   { id: 'heat-at-stake', when: { all: ['aim:wash'] } },
   { id: 'heat-at-stake', when: { all: ['aim:air', 'damp', 'air-by-tumble'] } },
-  { id: 'scent-moot', when: { none: ['aim:wash'] } },
-  { id: 'scent-moot', when: { all: ['family:meat-bag'], none: ['method:machine'] } },
+  { id: 'scent-irrelevant', when: { none: ['aim:wash'] } },
+  { id: 'scent-irrelevant', when: { all: ['family:meat-bag'], none: ['method:machine'] } },
   { id: 'no-drum', when: { none: ['own:front-loader', 'own:impeller', 'own:agitator'] } },
   { id: 'scent-routine', early: true, when: { all: ['mark:scent-critical', 'school:SCENT=marked'] } },
   // A mark that is elsewhere is no reason to scrub the rubber.

@@ -8,14 +8,14 @@ export const SCHOOLS = [
     applies: { all: ['waterproof', 'aim:wash'], none: ['down-filled'] },
     fallback: 'specialist',
     options: [{ id: 'specialist' }, { id: 'plain-liquid' }],
-    moot: { any: ['scent-routine', 'maker:forbids:detergent'] },
+    irrelevantWhen: { any: ['scent-routine', 'maker:forbids:detergent'] },
   },
   {
     id: 'SHELL-WATER',
     order: 15,
     applies: { all: ['waterproof', 'aim:wash'], none: ['filled'] },
     fallback: 'cool',
-    moot: { none: ['method:machine'] },
+    irrelevantWhen: { none: ['method:machine'] },
     options: [
       { id: 'cool' },
       {
@@ -46,7 +46,7 @@ export const SCHOOLS = [
         ],
       },
     ],
-    moot: { any: ['leaking', 'maker:forbids:proofer'] },
+    irrelevantWhen: { any: ['leaking', 'maker:forbids:proofer'] },
   },
   {
     id: 'PROOF-WHEN',
@@ -106,7 +106,7 @@ export const SCHOOLS = [
     order: 50,
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'cold',
-    moot: { any: ['own-temp', 'bloody'] },
+    irrelevantWhen: { any: ['own-temp', 'bloody'] },
     options: [{ id: 'cold' }, { id: 'warm', refused: [{ when: { none: ['can:wash>=30'] }, rule: 'warmer-than-limit' }] }],
   },
   {
@@ -115,7 +115,7 @@ export const SCHOOLS = [
     applies: { all: ['down-filled', 'aim:wash'], none: ['waterproof'] },
     fallback: 'front-loader',
     options: [{ id: 'front-loader' }, { id: 'bathtub' }],
-    moot: { any: ['no-washer-fits', 'heirloom'] },
+    irrelevantWhen: { any: ['no-washer-fits', 'heirloom'] },
   },
   {
     id: 'DOWN-RINSE',
@@ -123,7 +123,7 @@ export const SCHOOLS = [
     applies: { all: ['down-filled', 'aim:wash'] },
     fallback: 'extra-rinse',
     options: [{ id: 'extra-rinse' }, { id: 'second-cycle' }],
-    moot: { none: ['method:machine'] },
+    irrelevantWhen: { none: ['method:machine'] },
   },
   {
     id: 'ROUND-LOOK',
@@ -131,7 +131,7 @@ export const SCHOOLS = [
     applies: { all: ['down-filled', 'aim:wash', 'can:tumble:air'] },
     fallback: '60',
     options: [{ id: '30' }, { id: '60' }],
-    moot: { any: ['thin-shell', 'launderette', 'heats-unknown'] },
+    irrelevantWhen: { any: ['thin-shell', 'launderette', 'heats-unknown'] },
   },
   {
     id: 'DOWN-HEAT',
@@ -143,7 +143,7 @@ export const SCHOOLS = [
       { id: 'low', refused: [{ when: { none: ['can:tumble:low'] }, rule: 'tumble-not-allowed' }] },
       { id: 'medium', strong: true, refused: [{ when: { none: ['can:tumble:normal'] }, rule: 'medium-needs-label' }] },
     ],
-    moot: { none: ['heat-at-stake'] },
+    irrelevantWhen: { none: ['heat-at-stake'] },
   },
   {
     id: 'SHOE-HEAT',
@@ -176,14 +176,14 @@ export const SCHOOLS = [
       { id: 'long-slow', same: { all: ['cycle-same:long-slow'] } },
       { id: 'permanent-press', same: { all: ['cycle-same:easy-care'] } },
     ],
-    moot: { none: ['method:machine'] },
+    irrelevantWhen: { none: ['method:machine'] },
   },
   {
     id: 'RUBBER',
     order: 110,
     applies: { all: ['shoe-like', 'rubber-rim'], any: ['aim:wash', 'aim:spot-clean'] },
     fallback: 'sponge',
-    moot: { none: ['rubber-work'] },
+    irrelevantWhen: { none: ['rubber-work'] },
     options: [
       { id: 'sponge' },
       { id: 'paste' },
@@ -275,7 +275,7 @@ export const SCHOOLS = [
     order: 170,
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: '40',
-    moot: { any: ['own-temp', 'bloody'] },
+    irrelevantWhen: { any: ['own-temp', 'bloody'] },
     options: [
       { id: '32', tightens: { washMaxC: 32 }, same: { none: ['hard:wash>=40'] } },
       { id: '40', same: { none: ['hard:wash>=40'] } },
@@ -296,7 +296,7 @@ export const SCHOOLS = [
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'quick-extra-rinse',
     options: [{ id: 'quick-extra-rinse' }, { id: 'gentle' }],
-    moot: { none: ['method:machine'] },
+    irrelevantWhen: { none: ['method:machine'] },
   },
   {
     id: 'CLOTH-VINEGAR',
@@ -304,7 +304,7 @@ export const SCHOOLS = [
     applies: { all: ['mat:split-microfibre', 'aim:wash'] },
     fallback: 'no',
     options: [{ id: 'no' }, { id: 'yes' }],
-    moot: { none: ['method:machine'] },
+    irrelevantWhen: { none: ['method:machine'] },
   },
   {
     id: 'CLOTH-DRY',
@@ -404,7 +404,7 @@ export const SCHOOLS = [
     applies: { any: ['mark:scent-critical'] },
     fallback: 'marked',
     options: [{ id: 'off' }, { id: 'marked', tightens: { softener: 'none' } }],
-    moot: { all: ['scent-moot'] },
+    irrelevantWhen: { all: ['scent-irrelevant'] },
   },
   {
     id: 'FIELD-DRY',
@@ -433,7 +433,7 @@ export const SCHOOLS = [
       none: ['shoe-like', 'filled', 'waterproof', 'protein'],
     },
     fallback: '30',
-    moot: { any: ['soil>=3', 'bloody', 'bleeds', 'own-temp'] },
+    irrelevantWhen: { any: ['soil>=3', 'bloody', 'bleeds', 'own-temp'] },
     options: [{ id: '20' }, { id: '30' }],
   },
 ] as const satisfies readonly School[];

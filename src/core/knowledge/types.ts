@@ -158,7 +158,7 @@ export interface School {
   readonly fallback: SchoolOptionName;
   readonly options: readonly SchoolOption[];
   /** When another option would change nothing, so that none is offered. */
-  readonly moot?: When;
+  readonly irrelevantWhen?: When;
 }
 
 export interface StepTemplate {

@@ -1,6 +1,6 @@
 /** What a drum does to fill that can wander, and where a tie would keep it. */
 import type { FillMap } from '../gear';
-import { isOpen, type EvenPlan } from './evening';
+import { isOpen, type EvenPlan } from './levelling';
 import { LOFT_FIGURES } from '../knowledge';
 
 /** How the drum of a washer or dryer turns; a tub does not turn. */

@@ -2,13 +2,13 @@
  * Loft: by the ruler, fill arithmetic, how the fill is spread, and evening it out. Refuses: cutting stitches, and calling a number warmth without its interval.
  */
 import type { FillMap, Inspection, Item } from '../gear';
-import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './evening';
+import { afterMoves, evenPlan, movesOf, type EvenNode, type EvenPlan, type Move } from './levelling';
 import { evenness, spreadOf, type Spread } from './spread';
 import { LOFT_FIGURES } from '../knowledge';
 
 export * from './fill';
 export * from './spread';
-export * from './evening';
+export * from './levelling';
 export * from './layout';
 export * from './edit';
 export * from './handling';
@@ -49,26 +49,26 @@ export function loftOf(readings: readonly LoftReading[]): LoftResult {
 }
 
 /** Everything the fill map shows: where the down is, the least moves, what they give. Null when it cannot be told. */
-export interface Evening {
+export interface Levelling {
   readonly spread: readonly Spread[];
   readonly plan: EvenPlan;
   readonly moves: readonly Move[];
   readonly minutes: number;
   readonly after: readonly EvenNode[];
   /** Warmth against an even fill, 0 to 1: now, and after the moves. */
-  readonly now: number;
-  readonly then: number;
+  readonly warmthNow: number;
+  readonly warmthAfter: number;
 }
 /** Thickness by baffle, as a look gives it; mm. */
 export type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
 export const readingsOf = (seen: Pick<Inspection, 'loft'> | null): Readings =>
   new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
-export function eveningOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Evening | null {
+export function levellingOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Levelling | null {
   const spread = spreadOf(map, fillG, readings);
-  return spread && eveningFrom(map, spread);
+  return spread && levellingFrom(map, spread);
 }
 /** The same from a spread that is known already, by ruler or by light. */
-export function eveningFrom(map: FillMap, spread: readonly Spread[]): Evening {
+export function levellingFrom(map: FillMap, spread: readonly Spread[]): Levelling {
   const known = new Set(map.baffles.map((b) => b.id));
   const plan = evenPlan(
     spread,
@@ -76,5 +76,5 @@ export function eveningFrom(map: FillMap, spread: readonly Spread[]): Evening {
   );
   const { moves, minutes } = movesOf(spread, plan.flows);
   const after = afterMoves(spread, moves);
-  return { spread, plan, moves, minutes, after, now: evenness(spread), then: evenness(after) };
+  return { spread, plan, moves, minutes, after, warmthNow: evenness(spread), warmthAfter: evenness(after) };
 }

@@ -57,8 +57,8 @@ export function loftRecord(inspections: readonly Inspection[], log: readonly Log
         at,
       );
       const pairs = (before?.loft ?? []).flatMap((b) => {
-        const then = after?.loft?.find((a) => a.baffle === b.baffle);
-        return then ? [then.nowMm - b.nowMm] : [];
+        const later = after?.loft?.find((a) => a.baffle === b.baffle);
+        return later ? [later.nowMm - b.nowMm] : [];
       });
       return {
         at,

@@ -23,9 +23,9 @@ export type Noted = Omit<Register, 'row'>;
  */
 export function touched(was: Noted | undefined, browser: string, nowMs: number, gone = false, after = 0): Register {
   const { v, at, goneAt = 0 } = was ?? UNTOUCHED;
-  const then = Math.max(nowMs, at + 1, goneAt + 1, after + 1);
+  const now = Math.max(nowMs, at + 1, goneAt + 1, after + 1);
   const next = { ...v, [browser]: (v[browser] ?? 0) + 1 };
-  return gone ? { v: next, at: 0, goneAt: then } : { v: next, at: then, ...(goneAt > 0 ? { goneAt } : {}) };
+  return gone ? { v: next, at: 0, goneAt: now } : { v: next, at: now, ...(goneAt > 0 ? { goneAt } : {}) };
 }
 /** A register after the thing that the record is of was taken out, and the record with it. */
 export const leftWith = (was: Noted | undefined, browser: string): Register => {

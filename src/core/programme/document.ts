@@ -16,7 +16,7 @@ import {
 } from '../knowledge';
 import { heldFromOxygen, holds, tag } from '../facts';
 import { ahead, openMarks } from './marks';
-import { isMoot, refusedBy, sameHere } from './schools';
+import { isIrrelevant, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
@@ -125,12 +125,12 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
 
 /** The marks by place, each with the rungs that are ahead of it there; one that is written down twice is told once. */
 function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
-  const told = new Map<string, MarkSaid>();
+  const byPlace = new Map<string, MarkSaid>();
   for (const mark of openMarks(plan)) {
     const { stain, surface, record, climb } = mark;
     const name = `${words.soils[stain.soil] ?? stain.soil}${stain.place ? ` (${stain.place})` : ''}`;
     const rungs = ahead(mark);
-    told.set(`${name}/${surface}`, {
+    byPlace.set(`${name}/${surface}`, {
       name,
       soil: stain.soil,
       surface,
@@ -145,7 +145,7 @@ function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
       never: WARNED_SURFACES.has(surface) ? (words.never[record.id] ?? '') : '',
     });
   }
-  return [...told.values()];
+  return [...byPlace.values()];
 }
 
 /** Hide that stays on and may not be wetted with the rest. */
@@ -317,7 +317,7 @@ function writeWouldChange(plan: Plan, words: Words): string[] {
 function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
   const alternatives: Programme['alternatives'][number][] = [];
   for (const school of plan.asked) {
-    if (isMoot(school, plan.facts)) continue;
+    if (isIrrelevant(school, plan.facts)) continue;
     const chosen = plan.choices.get(school.id);
     for (const option of school.options) {
       const { id } = option;

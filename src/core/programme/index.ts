@@ -3,7 +3,7 @@
  */
 export { envelopeFor, plan, type Plan } from './plan';
 export { writeProgramme } from './document';
-export { isMoot, refusedBy, sameHere } from './schools';
+export { isIrrelevant, refusedBy, sameHere } from './schools';
 export type { PlanRequest, PlannedStep } from './state';
 export { planItem } from './kit';
 export { dropOf, openMarks, type OpenMark } from './marks';

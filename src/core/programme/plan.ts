@@ -95,7 +95,7 @@ function settleSchools(judged: Judged): Chosen {
   const { facts, refusals, request } = judged;
   const open = { facts, refusals, request, choices: new Map<string, string>(), asked: [] as School[] };
   const pulls: SchoolPull[] = [];
-  const { first, then } = inTurn(judged.knowledge.schools);
+  const { first, others } = inTurn(judged.knowledge.schools);
   const settled: SchoolOption[] = [];
   for (const school of first) {
     const option = settle(school, open);
@@ -114,7 +114,7 @@ function settleSchools(judged: Judged): Chosen {
   const everywhere = seen?.discoloured === true || seen?.soils?.includes('yellowing') === true;
   if (!facts.has('can:bleach:oxygen') && !everywhere && oxygenByPlace(request.item, seen?.stains ?? [], envelope.limits))
     facts.add('oxygen-by-place');
-  for (const school of then) {
+  for (const school of others) {
     const option = settle(school, open);
     if (option) settled.push(option);
   }
@@ -193,8 +193,8 @@ function settleRinses(state: Dosed, { spinRpm, cycle }: Pick<Washed, 'spinRpm' |
   if (state.method === 'machine') {
     const cycleRinses = cycle?.rinses ?? known.cycleRinses;
     const freshL = cycle?.litres ? cycle.litres / (cycleRinses + 1) : known.drumRinseLitres;
-    const held = heldAt(Math.max(RINSING_FIGURES.leastHeld.value, family.heldKgPerKg), spinRpm);
-    const rinse = rinseModel(state, 'drum', held, freshL);
+    const heldKgPerKg = heldAt(Math.max(RINSING_FIGURES.leastHeld.value, family.heldKgPerKg), spinRpm);
+    const rinse = rinseModel(state, 'drum', heldKgPerKg, freshL);
     const counted = state.cleaner ? rinsesToClear(rinse, rinse.target) : 0;
     const needed = Math.max(family.minRinses, own?.drumRinses ?? counted);
     const extraRinses = Math.max(pick(known.extraRinses, facts) ?? 0, needed - cycleRinses);

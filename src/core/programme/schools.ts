@@ -10,7 +10,8 @@ export function refusedBy(option: SchoolOption, facts: FactsRead): string | null
 }
 
 /** True where every answer to the question plans the same here. */
-export const isMoot = (school: School, facts: FactsRead): boolean => school.moot !== undefined && holds(school.moot, facts);
+export const isIrrelevant = (school: School, facts: FactsRead): boolean =>
+  school.irrelevantWhen !== undefined && holds(school.irrelevantWhen, facts);
 
 /** True where choosing the option would plan the same as is planned without it. */
 export const sameHere = (option: SchoolOption, facts: FactsRead): boolean =>
@@ -20,11 +21,11 @@ export const sameHere = (option: SchoolOption, facts: FactsRead): boolean =>
 export const movesLimits = (school: School): boolean => school.options.some((option) => option.waives || option.tightens);
 
 /** The schools in the order they are settled, made once for each list: those that move limits, then the others. */
-const settled = new WeakMap<readonly School[], { readonly first: readonly School[]; readonly then: readonly School[] }>();
-export function inTurn(schools: readonly School[]): { readonly first: readonly School[]; readonly then: readonly School[] } {
+const settled = new WeakMap<readonly School[], { readonly first: readonly School[]; readonly others: readonly School[] }>();
+export function inTurn(schools: readonly School[]): { readonly first: readonly School[]; readonly others: readonly School[] } {
   let turns = settled.get(schools);
   if (!turns)
-    settled.set(schools, (turns = { first: schools.filter(movesLimits), then: schools.filter((s) => !movesLimits(s)) }));
+    settled.set(schools, (turns = { first: schools.filter(movesLimits), others: schools.filter((s) => !movesLimits(s)) }));
   return turns;
 }
 

@@ -3,7 +3,7 @@ import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
 import { DOSING_FIGURES, LOFT_FIGURES, REST_ON, RINSING_FIGURES, WASHED_SURFACES, type Surface } from '../knowledge';
 import { sprayPlan } from '../dosing/spray';
-import { eveningOf, fillGrams, readingsOf } from '../loft';
+import { levellingOf, fillGrams, readingsOf } from '../loft';
 import { heldAt } from '../rinsing';
 import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machines';
 import type { StepSettings } from '../document';
@@ -260,12 +260,12 @@ export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSe
   evenMin: ({ request, facts }) => {
     const { fillMap } = request.item;
     const measured = (request.inspection?.loft?.length ?? 0) > 0;
-    const evening =
+    const levelling =
       fillMap && measured && fillGrams(request.item) > 0
-        ? eveningOf(fillMap, fillGrams(request.item), readingsOf(request.inspection))
+        ? levellingOf(fillMap, fillGrams(request.item), readingsOf(request.inspection))
         : null;
     // What its own map and ruler say; else so much a baffle; else what such a thing usually takes.
-    if (evening) return Math.max(EVEN_MIN.least, Math.ceil(evening.minutes));
+    if (levelling) return Math.max(EVEN_MIN.least, Math.ceil(levelling.minutes));
     const baffles = fillMap?.baffles.length ?? 0;
     if (baffles > 0) return Math.max(EVEN_MIN.least, 2 * baffles * LOFT_FIGURES.moveMin.value);
     return facts.has('bag-like') ? EVEN_MIN.bag : EVEN_MIN.garment;

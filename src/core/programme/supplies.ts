@@ -1,4 +1,4 @@
-import { doseMl, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
+import { cleanerDose, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
@@ -40,7 +40,7 @@ export function doseOf(state: Placed, cleaner: SupplyClass, bottle: Supply | nul
     state.knowledge.settings.doseCeilings.find((c) => c.cleaner === cleaner && holds(c.when, state.facts))?.ml ?? null;
   const guess = state.knowledge.settings.doseGuesses.find((g) => g.cleaner === cleaner && holds(g.when, state.facts))?.rangeMl;
   const kind = state.washer?.kind ?? (state.method === 'hand' ? 'basin' : state.method === 'tub' ? 'tub' : 'front-loader');
-  const dose = doseMl({
+  const dose = cleanerDose({
     cleaner,
     bottle,
     machine: kind,

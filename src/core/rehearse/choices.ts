@@ -1,6 +1,6 @@
 /** What can be chosen in a rehearsal: as planned at first. */
 import { HEATS, type Heat } from '../gear';
-import { inAir, inDrum, inRounds, isWet, type MovingAir, type Stage } from './stage';
+import { inAir, inDrum, inRounds, isWet, type MovingAir, type Setup } from './setup';
 
 /** How many rounds: a count, until its outside feels dry, or until it weighs dry and then one more. */
 export type Rounds = number | 'feels' | 'weighs';
@@ -24,11 +24,11 @@ export interface Choices {
 export type ChoiceId = keyof Choices;
 
 const BALL_AIDS = ['dryer-balls', 'felt-balls'] as const;
-const rinseSteps = ({ steps }: Stage): Stage['steps'] => steps.filter((s) => s.settings.rinseModel !== undefined);
+const rinseSteps = ({ steps }: Setup): Setup['steps'] => steps.filter((s) => s.settings.rinseModel !== undefined);
 
 /** The choices that the programme itself makes. */
-export function planned(stage: Stage): Choices {
-  const { steps } = stage;
+export function planned(setup: Setup): Choices {
+  const { steps } = setup;
   const rounds = steps.find(inRounds);
   const drum = rounds ?? steps.find(inDrum);
   const air = steps.find((s) => inAir(s) && s.settings.dryModel) ?? steps.find(inAir);
@@ -42,8 +42,8 @@ export function planned(stage: Stage): Choices {
     loads: 1,
     delayMin: 0,
     spinRpm: steps.find((s) => s.settings.spinRpm !== undefined)?.settings.spinRpm ?? 0,
-    rinses: rinseSteps(stage).reduce((sum, s) => sum + (s.settings.rinses ?? 0), 0),
-    air: stage.air,
+    rinses: rinseSteps(setup).reduce((sum, s) => sum + (s.settings.rinses ?? 0), 0),
+    air: setup.air,
     hangMin: air?.unattendedMin ?? 0,
   };
 }
@@ -61,9 +61,9 @@ const withPlanned = <T>(list: readonly T[], own: T): T[] => (list.includes(own) 
 const up = (a: unknown, b: unknown): number => (typeof a === 'number' && typeof b === 'number' ? a - b : 0);
 
 /** What can be chosen here, and the values each may take; a choice that nothing rests on is left out. */
-export function offered(stage: Stage): { readonly [K in ChoiceId]?: readonly Choices[K][] } {
-  const { steps } = stage;
-  const own = planned(stage);
+export function offered(setup: Setup): { readonly [K in ChoiceId]?: readonly Choices[K][] } {
+  const { steps } = setup;
+  const own = planned(setup);
   const drum = steps.some(inDrum);
   const rounds = steps.some(inRounds);
   const hangs = steps.some((s) => inAir(s) && s.settings.dryModel);
@@ -73,10 +73,10 @@ export function offered(stage: Stage): { readonly [K in ChoiceId]?: readonly Cho
     ...(rounds
       ? { rounds: withPlanned(ROUNDS, own.rounds).sort(up), roundMin: withPlanned(ROUND_MIN, own.roundMin).sort(up) }
       : {}),
-    ...(drum && stage.filled ? { balls: BALLS } : {}),
+    ...(drum && setup.filled ? { balls: BALLS } : {}),
     ...(wet && (rounds || hangs) ? { delayMin: DELAYS_MIN } : {}),
-    ...(wet && stage.spun && (rounds || hangs) ? { spinRpm: withPlanned(SPINS_RPM, own.spinRpm).sort(up) } : {}),
-    ...(rinseSteps(stage).length > 0 ? { rinses: Array.from({ length: Math.max(6, own.rinses + 2) }, (_, n) => n) } : {}),
+    ...(wet && setup.spun && (rounds || hangs) ? { spinRpm: withPlanned(SPINS_RPM, own.spinRpm).sort(up) } : {}),
+    ...(rinseSteps(setup).length > 0 ? { rinses: Array.from({ length: Math.max(6, own.rinses + 2) }, (_, n) => n) } : {}),
     ...(hangs
       ? { air: AIRS, hangMin: HANG_SHARES.map((share) => Math.max(10, Math.round((own.hangMin * share) / 10) * 10)) }
       : {}),
@@ -84,19 +84,19 @@ export function offered(stage: Stage): { readonly [K in ChoiceId]?: readonly Cho
 }
 
 /** The choices that an address carries; what is absent, or not offered here, is as planned. */
-export function readChoices(stage: Stage, get: (name: string) => string | null): Choices {
-  const can = offered(stage);
+export function readChoices(setup: Setup, get: (name: string) => string | null): Choices {
+  const can = offered(setup);
   const read: Partial<Record<ChoiceId, unknown>> = {};
   for (const id of Object.keys(can) as ChoiceId[]) {
     const said = get(id);
     const value = (can[id] as readonly unknown[]).find((v) => String(v) === said);
     if (value !== undefined) read[id] = value;
   }
-  return { ...planned(stage), ...(read as Partial<Choices>) };
+  return { ...planned(setup), ...(read as Partial<Choices>) };
 }
 /** What an address has to carry: only what is not as planned. */
-export function writeChoices(stage: Stage, choices: Choices): Partial<Record<ChoiceId, string>> {
-  const own = planned(stage);
-  const ids = (Object.keys(offered(stage)) as ChoiceId[]).filter((id) => choices[id] !== own[id]);
+export function writeChoices(setup: Setup, choices: Choices): Partial<Record<ChoiceId, string>> {
+  const own = planned(setup);
+  const ids = (Object.keys(offered(setup)) as ChoiceId[]).filter((id) => choices[id] !== own[id]);
   return Object.fromEntries(ids.map((id) => [id, String(choices[id])]));
 }

@@ -10,7 +10,7 @@ const OPENS = REHEARSED_FIGURES.opensPerMin.value;
 const BALLS_HELP = REHEARSED_FIGURES.ballsHelp.value;
 /** Water in the core, kg per kg dry, from which on clumps do not open. */
 const TOO_WET = REHEARSED_FIGURES.tooWetHeld.value;
-/** What hands pull apart in one look, and in an evening-out. */
+/** What hands pull apart in one look, and in an levelling. */
 const PULLED_APART = REHEARSED_FIGURES.pulledApart.value;
 /** Cleaner that is left glues: clumps stay, this much for the share that is left. */
 const GLUE = REHEARSED_FIGURES.residueGlues.value;

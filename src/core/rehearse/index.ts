@@ -5,17 +5,17 @@
 import { dryBandG } from '../drying';
 import { heldAt } from '../rinsing';
 import { planned, type Choices } from './choices';
-import { Course, drumOf, hang, rinsesOf, rounds, wet } from './course';
+import { Simulation, drumOf, hang, rinsesOf, rounds, wet } from './simulation';
 import * as fill from './fill';
-import { inAir, inDrum, inRounds, isWet, type Stage, type StageStep } from './stage';
-import type { Story } from './story';
+import { inAir, inDrum, inRounds, isWet, type Setup, type RehearsedStep } from './setup';
+import type { Luck } from './luck';
 import type { Moment, Rehearsal, Risk } from './types';
 import { REHEARSED_FIGURES } from '../knowledge';
 
 export * from './choices';
-export * from './stage';
-export { LOOK_MIN } from './course';
-export { PLAIN, storyOf, type Story } from './story';
+export * from './setup';
+export { LOOK_MIN } from './simulation';
+export { NO_LUCK, luckOf, type Luck } from './luck';
 export type * from './types';
 
 /** A wet filled thing may lie so long before it is told, and before it smells, min. */
@@ -25,84 +25,91 @@ const SMELLS_MIN = REHEARSED_FIGURES.smellsMin.value;
 const FELT = REHEARSED_FIGURES.feltClumps.value;
 
 /** True when something here gets wet, dries or is warmed, so that there is something to rehearse. */
-export const canRehearse = ({ steps, dampKgPerKg }: Stage): boolean =>
+export const canRehearse = ({ steps, dampKgPerKg }: Setup): boolean =>
   steps.some((s) => inDrum(s) || s.settings.dryModel !== undefined || (dampKgPerKg > 0 && inAir(s)));
 
 /** Water that it holds when its drying begins, kg per kg dry. */
-function heldAtDrying(stage: Stage, choices: Choices): number {
-  const model = stage.steps.find((s) => s.settings.dryModel)?.settings.dryModel;
-  const held = model?.heldKgPerKg ?? stage.dampKgPerKg;
-  const asPlanned = planned(stage).spinRpm;
-  if (!stage.spun || choices.spinRpm === asPlanned) return held;
-  return (held * heldAt(stage.heldAt600, choices.spinRpm)) / heldAt(stage.heldAt600, asPlanned);
+function heldAtDrying(setup: Setup, choices: Choices): number {
+  const model = setup.steps.find((s) => s.settings.dryModel)?.settings.dryModel;
+  const heldKgPerKg = model?.heldKgPerKg ?? setup.dampKgPerKg;
+  const asPlanned = planned(setup).spinRpm;
+  if (!setup.spun || choices.spinRpm === asPlanned) return heldKgPerKg;
+  return (heldKgPerKg * heldAt(setup.heldAt600, choices.spinRpm)) / heldAt(setup.heldAt600, asPlanned);
 }
 
 /** What a step does to it. */
-function carry(course: Course, step: StageStep, choices: Choices, rinses: ReadonlyMap<string, number>): void {
-  const { stage } = course;
-  if (isWet(step)) return wet(course, step, rinses);
+function carry(simulation: Simulation, step: RehearsedStep, choices: Choices, rinses: ReadonlyMap<string, number>): void {
+  const { setup } = simulation;
+  if (isWet(step)) return wet(simulation, step, rinses);
   // Rounds count their own looks.
-  if (inRounds(step)) return rounds(course);
-  course.handsMin += step.attendedMin;
+  if (inRounds(step)) return rounds(simulation);
+  simulation.handsMin += step.attendedMin;
   if (inDrum(step)) {
-    const drum = drumOf(course, choices.heat);
-    course.tell('warmed', { heat: choices.heat });
-    return course.dry(drum.body, drum.step, step.unattendedMin + step.attendedMin, () => {
-      if (stage.filled)
-        course.clumps = fill.tumbled(course.clumps, fill.floorOf(course.residue), course.core, choices.balls, drum.turns);
+    const drum = drumOf(simulation, choices.heat);
+    simulation.tell('warmed', { heat: choices.heat });
+    return simulation.dry(drum.body, drum.step, step.unattendedMin + step.attendedMin, () => {
+      if (setup.filled)
+        simulation.clumps = fill.tumbled(
+          simulation.clumps,
+          fill.floorOf(simulation.residue),
+          simulation.core,
+          choices.balls,
+          drum.turns,
+        );
     });
   }
   if (inAir(step)) {
-    course.tell('hangs', {});
-    return hang(course, step.settings.dryModel ? choices.hangMin : step.unattendedMin + step.attendedMin);
+    simulation.tell('hangs', {});
+    return hang(simulation, step.settings.dryModel ? choices.hangMin : step.unattendedMin + step.attendedMin);
   }
-  course.rest(step.attendedMin + step.unattendedMin);
-  if (step.phase === 'restore' && stage.filled && step.unattendedMin === 0) {
-    course.clumps = fill.pulled(course.clumps, fill.floorOf(course.residue), course.core);
-    course.tell('evened');
+  simulation.rest(step.attendedMin + step.unattendedMin);
+  if (step.phase === 'restore' && setup.filled && step.unattendedMin === 0) {
+    simulation.clumps = fill.pulled(simulation.clumps, fill.floorOf(simulation.residue), simulation.core);
+    simulation.tell('evened');
   }
 }
 
 /**
  * Runs a programme forward.
- * @param choices what is done otherwise than planned; `planned(stage)` for the plan itself.
- * @param story what chance brings; `PLAIN` for nothing.
+ * @param choices what is done otherwise than planned; `planned(setup)` for the plan itself.
+ * @param luck what chance brings; `NO_LUCK` for nothing.
  */
-export function rehearse(stage: Stage, choices: Choices, story: Story): Rehearsal {
-  const course = new Course(stage, choices, story);
-  const rinses = rinsesOf(stage, choices);
-  const lastWet = stage.steps.reduce((last, s, n) => (isWet(s) ? n : last), -1);
-  const held = heldAtDrying(stage, choices);
-  if (lastWet < 0) course.hold(held);
-  course.mark();
+export function rehearse(setup: Setup, choices: Choices, luck: Luck): Rehearsal {
+  const simulation = new Simulation(setup, choices, luck);
+  const rinses = rinsesOf(setup, choices);
+  const lastWet = setup.steps.reduce((last, s, n) => (isWet(s) ? n : last), -1);
+  const held = heldAtDrying(setup, choices);
+  if (lastWet < 0) simulation.hold(held);
+  simulation.mark();
   const begin = (): void => {
-    course.startG = course.waterG;
+    simulation.startG = simulation.waterG;
   };
   if (lastWet < 0) begin();
-  for (const [n, step] of stage.steps.entries()) {
-    const fromMin = course.minute;
-    carry(course, step, choices, rinses);
-    if (course.minute > fromMin) course.bands.push({ step: step.id, phase: step.phase, fromMin, toMin: course.minute });
+  for (const [n, step] of setup.steps.entries()) {
+    const fromMin = simulation.minute;
+    carry(simulation, step, choices, rinses);
+    if (simulation.minute > fromMin)
+      simulation.bands.push({ step: step.id, phase: step.phase, fromMin, toMin: simulation.minute });
     if (n !== lastWet) continue;
-    course.hold(held);
-    course.mark();
+    simulation.hold(held);
+    simulation.mark();
     begin();
     if (choices.delayMin > 0) {
-      course.tell('waits', { n: choices.delayMin });
-      const waitsFrom = course.minute;
-      if (stage.filled) course.clumps = fill.lain(course.clumps, choices.delayMin);
-      course.rest(choices.delayMin);
-      course.bands.push({ step: 'waits', phase: 'extract', fromMin: waitsFrom, toMin: course.minute });
+      simulation.tell('waits', { n: choices.delayMin });
+      const waitsFrom = simulation.minute;
+      if (setup.filled) simulation.clumps = fill.lain(simulation.clumps, choices.delayMin);
+      simulation.rest(choices.delayMin);
+      simulation.bands.push({ step: 'waits', phase: 'extract', fromMin: waitsFrom, toMin: simulation.minute });
     }
   }
-  course.tell('stored');
-  course.mark();
-  return told(course);
+  simulation.tell('stored');
+  simulation.mark();
+  return rehearsalOf(simulation);
 }
 
-function told(course: Course): Rehearsal {
-  const { stage, moments, happened } = course;
-  const bandG = dryBandG(stage.dryG);
+function rehearsalOf(simulation: Simulation): Rehearsal {
+  const { setup, moments, happened } = simulation;
+  const bandG = dryBandG(setup.dryG);
   const wetAtMin = happened.find((h) => h.id === 'wet')?.minutes ?? 0;
   let lastDamp = -1;
   moments.forEach((m, n) => {
@@ -110,24 +117,24 @@ function told(course: Course): Rehearsal {
   });
   const end = moments[moments.length - 1] as Moment;
   return {
-    moments: course.drawn,
+    moments: simulation.drawn,
     happened,
-    bands: course.bands,
+    bands: simulation.bands,
     wetAtMin,
-    endMin: course.minute,
+    endMin: simulation.minute,
     dryAtMin: moments[lastDamp + 1]?.minutes ?? null,
     end,
     hottestC: Math.max(...moments.map((m) => m.fabricC)),
-    handsMin: course.handsMin,
-    risks: risksOf(course, end, bandG),
-    balance: { startG: course.startG, evaporatedG: course.evaporatedG, leftG: end.shellG + end.coreG },
+    handsMin: simulation.handsMin,
+    risks: risksOf(simulation, end, bandG),
+    balance: { startG: simulation.startG, evaporatedG: simulation.evaporatedG, leftG: end.shellG + end.coreG },
   };
 }
 
-function risksOf({ stage, choices, moments, happened }: Course, end: Moment, bandG: number): Risk[] {
+function risksOf({ setup, choices, moments, happened }: Simulation, end: Moment, bandG: number): Risk[] {
   const risks: Risk[] = [];
-  const { fabricMaxC, spinMaxRpm } = stage.limits;
-  if (fabricMaxC !== null && stage.steps.some(inDrum)) {
+  const { fabricMaxC, spinMaxRpm } = setup.limits;
+  if (fabricMaxC !== null && setup.steps.some(inDrum)) {
     const over = moments.filter((m) => m.fabricC > fabricMaxC);
     const first = over[0];
     if (first) {
@@ -146,15 +153,15 @@ function risksOf({ stage, choices, moments, happened }: Course, end: Moment, ban
   }
   const waterG = end.shellG + end.coreG;
   if (waterG > bandG) risks.push({ id: 'put-away-wet', waterG, coreG: end.coreG, bandG });
-  if (stage.filled && happened.some((h) => h.id === 'wash')) {
-    const later = fill.stored(end.clumps, waterG > bandG ? waterG / stage.dryG : 0);
+  if (setup.filled && happened.some((h) => h.id === 'wash')) {
+    const later = fill.stored(end.clumps, waterG > bandG ? waterG / setup.dryG : 0);
     if (later > FELT) risks.push({ id: 'clumped', share: end.clumps, later });
   }
-  const target = stage.steps.find((s) => s.settings.rinseModel)?.settings.rinseModel?.target;
+  const target = setup.steps.find((s) => s.settings.rinseModel)?.settings.rinseModel?.target;
   if (target !== undefined && end.residue > target) risks.push({ id: 'residue', share: end.residue, target });
   if (choices.delayMin > MAY_LIE_MIN)
     risks.push({ id: 'lay-wet', minutes: choices.delayMin, smells: choices.delayMin >= SMELLS_MIN });
-  if (spinMaxRpm !== null && stage.spun && choices.spinRpm > spinMaxRpm)
+  if (spinMaxRpm !== null && setup.spun && choices.spinRpm > spinMaxRpm)
     risks.push({ id: 'spun-hard', rpm: choices.spinRpm, limitRpm: spinMaxRpm });
   return risks;
 }

@@ -1,9 +1,9 @@
 /** A goal to reach, and what hurt: what each choice would have done to the plan on its own, and which one to put right first. Refuses: marks. */
-import { chance } from '../units/chance';
+import { seededRandom } from '../units/seeded';
 import { AIRS, BALLS, offered, planned, ROUND_MIN, type ChoiceId, type Choices } from './choices';
 import { rehearse } from './index';
-import type { Stage } from './stage';
-import { PLAIN, type Story } from './story';
+import type { Setup } from './setup';
+import { NO_LUCK, type Luck } from './luck';
 import type { Rehearsal } from './types';
 
 /** What one choice does: the outcome of the plan with only this changed, less the outcome of the plan. */
@@ -32,19 +32,19 @@ const worthTelling = (e: Effect): boolean =>
   Math.abs(e.residue) >= TOLD.residue ||
   Math.abs(e.hotMin) >= TOLD.hotMin;
 
-const different = (stage: Stage, choices: Choices): ChoiceId[] => {
-  const own = planned(stage);
-  return (Object.keys(offered(stage)) as ChoiceId[]).filter((id) => choices[id] !== own[id]);
+const different = (setup: Setup, choices: Choices): ChoiceId[] => {
+  const own = planned(setup);
+  return (Object.keys(offered(setup)) as ChoiceId[]).filter((id) => choices[id] !== own[id]);
 };
 const waterOf = (r: Rehearsal): number => r.end.shellG + r.end.coreG;
 
 /** What each choice that differs from the plan does, the greatest harm first. */
-export function effectsOf(stage: Stage, choices: Choices, story: Story): Effect[] {
-  const own = planned(stage);
-  const plans = rehearse(stage, own, story);
-  return different(stage, choices)
+export function effectsOf(setup: Setup, choices: Choices, luck: Luck): Effect[] {
+  const own = planned(setup);
+  const plans = rehearse(setup, own, luck);
+  return different(setup, choices)
     .map((choice) => {
-      const alone = rehearse(stage, { ...own, [choice]: choices[choice] }, story);
+      const alone = rehearse(setup, { ...own, [choice]: choices[choice] }, luck);
       return {
         choice,
         yours: choices[choice],
@@ -61,12 +61,12 @@ export function effectsOf(stage: Stage, choices: Choices, story: Story): Effect[
     .sort((a, b) => harm(b) - harm(a));
 }
 /** The one choice whose putting right spares the most of what went wrong; null when none spares anything. */
-export function firstToMend(stage: Stage, choices: Choices, story: Story): Mend | null {
-  const own = planned(stage);
-  const now = rehearse(stage, choices, story);
+export function firstToMend(setup: Setup, choices: Choices, luck: Luck): Mend | null {
+  const own = planned(setup);
+  const now = rehearse(setup, choices, luck);
   let best: { choice: ChoiceId; left: number; hurt: number } | null = null;
-  for (const choice of different(stage, choices)) {
-    const mended = rehearse(stage, { ...choices, [choice]: own[choice] }, story);
+  for (const choice of different(setup, choices)) {
+    const mended = rehearse(setup, { ...choices, [choice]: own[choice] }, luck);
     const left = mended.risks.length;
     const hurt = hotMin(mended) / 10 + waterOf(mended) / 10 + mended.end.clumps * 10 + mended.end.residue * 10;
     if (left < now.risks.length && (best === null || left < best.left || (left === best.left && hurt < best.hurt)))
@@ -83,40 +83,40 @@ export interface Mend {
 const harm = (e: Effect): number => e.hotMin / 10 + e.waterG / 10 + e.clumps * 10 + e.residue * 10 + (e.dryMin ?? e.endMin) / 60;
 
 /** The soonest unharmed end that these machines allow, or null when nothing tried is unharmed. */
-export function soonest(stage: Stage, story: Story): { readonly choices: Choices; readonly endMin: number } | null {
-  const can = offered(stage);
-  const own = planned(stage);
+export function soonest(setup: Setup, luck: Luck): { readonly choices: Choices; readonly endMin: number } | null {
+  const can = offered(setup);
+  const own = planned(setup);
   const base: Choices = {
     ...own,
     ...(can.rounds ? { rounds: 'weighs' } : {}),
     ...(can.balls ? { balls: BALLS[BALLS.length - 1] } : {}),
   };
-  const heats = can.heat ? stage.limits.heats : [base.heat];
+  const heats = can.heat ? setup.limits.heats : [base.heat];
   let best: { choices: Choices; endMin: number } | null = null;
   for (const heat of heats.length > 0 ? heats : [base.heat])
     for (const roundMin of can.roundMin ? ROUND_MIN : [base.roundMin])
       for (const air of can.air ? AIRS : [base.air])
         for (const hangMin of can.hangMin ?? [base.hangMin]) {
           const choices: Choices = { ...base, heat, roundMin, air, hangMin };
-          const { endMin, risks, dryAtMin } = rehearse(stage, choices, story);
+          const { endMin, risks, dryAtMin } = rehearse(setup, choices, luck);
           if (risks.length === 0 && dryAtMin !== null && (best === null || endMin < best.endMin)) best = { choices, endMin };
         }
   return best;
 }
 
 /** A goal for this thing and these machines: minutes from the start by which it should be put away; some goals cannot be reached. */
-export function goalOf(stage: Stage, seed: number): number {
-  const best = soonest(stage, PLAIN)?.endMin ?? rehearse(stage, planned(stage), PLAIN).endMin;
-  const slack = GOAL.least + (GOAL.most - GOAL.least) * chance(seed ^ GOAL.salt)();
+export function goalOf(setup: Setup, seed: number): number {
+  const best = soonest(setup, NO_LUCK)?.endMin ?? rehearse(setup, planned(setup), NO_LUCK).endMin;
+  const slack = GOAL.least + (GOAL.most - GOAL.least) * seededRandom(seed ^ GOAL.salt)();
   return Math.round((best * slack) / GOAL.stepMin) * GOAL.stepMin;
 }
 const GOAL = { least: 0.97, most: 1.3, stepMin: 15, salt: 0x5eed } as const;
 
 /** How somebody in a hurry would go about it: where a lesson begins. */
-export function hasty(stage: Stage): Choices {
-  const can = offered(stage);
+export function hasty(setup: Setup): Choices {
+  const can = offered(setup);
   return {
-    ...planned(stage),
+    ...planned(setup),
     ...(can.heat ? { heat: 'medium', checkHeat: false, loads: 2 } : {}),
     ...(can.rounds ? { rounds: 'feels' } : {}),
     ...(can.balls ? { balls: 0 } : {}),
@@ -136,8 +136,8 @@ export interface Debrief {
   readonly best: { readonly choices: Choices; readonly endMin: number } | null;
 }
 /** What became of the goal, and what hurt. */
-export function debrief(stage: Stage, choices: Choices, story: Story, goalMin: number): Debrief {
-  const rehearsal = rehearse(stage, choices, story);
+export function debrief(setup: Setup, choices: Choices, luck: Luck, goalMin: number): Debrief {
+  const rehearsal = rehearse(setup, choices, luck);
   const has = (id: string): boolean => rehearsal.risks.some((r) => r.id === id);
   return {
     goalMin,
@@ -148,8 +148,8 @@ export function debrief(stage: Stage, choices: Choices, story: Story, goalMin: n
       unhurt: !has('too-hot') && !has('spun-hard') && !has('lay-wet') && !has('residue'),
       even: !has('clumped'),
     },
-    effects: effectsOf(stage, choices, story),
-    mend: firstToMend(stage, choices, story),
-    best: soonest(stage, story),
+    effects: effectsOf(setup, choices, luck),
+    mend: firstToMend(setup, choices, luck),
+    best: soonest(setup, luck),
   };
 }

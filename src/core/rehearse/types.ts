@@ -1,6 +1,6 @@
 /** What a rehearsal tells. */
 import type { Heat } from '../gear';
-import type { StageStep } from './stage';
+import type { RehearsedStep } from './setup';
 
 /** One instant. Water above what it holds in balance with the air, g. */
 export interface Moment {
@@ -46,7 +46,7 @@ export interface Rehearsal {
   readonly happened: readonly Happening[];
   readonly bands: readonly {
     readonly step: string;
-    readonly phase: StageStep['phase'];
+    readonly phase: RehearsedStep['phase'];
     readonly fromMin: number;
     readonly toMin: number;
   }[];

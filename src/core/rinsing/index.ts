@@ -29,7 +29,7 @@ export interface RinseInput {
   /** Share of the sorbed part that one fill lets go, 0 to 1. */
   readonly release?: number;
 }
-export interface Residue {
+export interface CleanerLeft {
   readonly free: number;
   readonly sorbed: number;
   readonly total: number;
@@ -54,17 +54,17 @@ export const usualRelease = (by: RinseBy): number => (by === 'hand' ? RINSE_DEFA
  * @returns curve[n-1] after n fills, `fills` of them.
  * @throws RangeError when a quantity is not a number above 0, or a share is not between 0 and 1.
  */
-export function rinseCurve(input: RinseInput, fills: number): Residue[] {
+export function rinseCurve(input: RinseInput, fills: number): CleanerLeft[] {
   const { dryKg, heldKgPerKg, freshL } = input;
   const release = input.release ?? usualRelease(input.by);
   let sorbed = input.sorbedShare ?? RINSE_DEFAULTS.sorbedShare;
   if (!(dryKg > 0) || !(heldKgPerKg > 0) || !(freshL > 0))
     throw new RangeError('Load, held water and fresh water must each be above 0.');
   if (!isShare(release) || !isShare(sorbed)) throw new RangeError('Shares must be between 0 and 1.');
-  const held = dryKg * heldKgPerKg;
-  const stays = held / (held + freshL);
+  const heldKg = dryKg * heldKgPerKg;
+  const stays = heldKg / (heldKg + freshL);
   let free = 1 - sorbed;
-  const curve: Residue[] = [];
+  const curve: CleanerLeft[] = [];
   for (let n = 0; n < fills; n++) {
     const released = sorbed * release;
     sorbed -= released;

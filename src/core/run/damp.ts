@@ -143,9 +143,9 @@ const POINTS = 40;
 function fittedCurve(input: EstimateInput, { fitted }: Estimate, untilMin: number): Damp['curve'] {
   const [rate, exchange, start] = fitted;
   const mass = input.body.shellKg + input.body.coreKg;
-  const held = (input.startKg * Math.exp(start)) / mass;
+  const waterKgPerKg = (input.startKg * Math.exp(start)) / mass;
   const body = { ...input.body, exchangeS: input.body.exchangeS * Math.exp(exchange) };
-  const water = { shellKg: body.shellKg * held, coreKg: body.coreKg * held };
+  const water = { shellKg: body.shellKg * waterKgPerKg, coreKg: body.coreKg * waterKgPerKg };
   return Array.from({ length: POINTS + 1 }, (_, n) => {
     const minutes = (untilMin * n) / POINTS;
     const at = waterAfter(body, water, input.rateKgPerS * Math.exp(rate), minutes * 60);

@@ -169,7 +169,7 @@ const uses = (step: ProgrammeStep, { usedMl }: Carried): Happening[] =>
     const ml = usedMl?.[use.class] ?? use.ml;
     return ml > 0 ? [{ type: 'used', ...use, ml }] : [];
   });
-const told = ({ note, litres }: Carried): Happening[] => [
+const notesOf = ({ note, litres }: Carried): Happening[] => [
   ...(note ? ([{ type: 'noted', text: note }] as const) : []),
   ...(litres ? ([{ type: 'filled', litres }] as const) : []),
 ];
@@ -245,7 +245,7 @@ export function seeWhole(run: Run, seen: { readonly soil: number; readonly odour
 /** The step is done; on to the next. */
 export function finishStep(run: Run, nowMs: number, how: Carried = {}): Run {
   const step = current(run);
-  return step ? move(run, nowMs, step.id, ...uses(step, how), ...told(how), { type: 'done', ...ran(how) }) : run;
+  return step ? move(run, nowMs, step.id, ...uses(step, how), ...notesOf(how), { type: 'done', ...ran(how) }) : run;
 }
 export const skipStep = (run: Run, nowMs: number, why: string): Run => move(run, nowMs, run.currentId, { type: 'skipped', why });
 
@@ -262,7 +262,7 @@ export function answerCheck(
   const step = current(run);
   if (!step) return run;
   const { proof } = how;
-  return move(run, nowMs, step.id, ...uses(step, how), ...told(how), {
+  return move(run, nowMs, step.id, ...uses(step, how), ...notesOf(how), {
     type: 'look',
     passed,
     ...(proof ? { proof } : {}),

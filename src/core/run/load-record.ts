@@ -20,12 +20,12 @@ function putBack(supplies: readonly Supply[], used: readonly UsedSupply[]): Supp
 /** Each shared work as the run has it that knows most of it: every work once. */
 function sharedParts(runs: readonly Run[]): Run[] {
   const most = [...runs].sort((a, b) => togetherOf(b) - togetherOf(a) || (a.id < b.id ? -1 : 1));
-  const told = new Set<string>();
+  const counted = new Set<string>();
   return most.map((run) => {
-    const before = new Set(told);
+    const before = new Set(counted);
     for (const step of run.programme.steps) {
       const name = run.load?.shared[step.id];
-      if (name !== undefined && (run.steps[step.id]?.together?.times ?? 0) > 0) told.add(name);
+      if (name !== undefined && (run.steps[step.id]?.together?.times ?? 0) > 0) counted.add(name);
     }
     return partOf(run, 'together', (name) => name !== null && !before.has(name.replace(/-suds$/, '')));
   });

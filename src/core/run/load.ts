@@ -164,15 +164,15 @@ export function backTogether(
   run: Run,
   mates: readonly Run[],
   nowMs: number,
-): { readonly runs: readonly Run[] } | { readonly held: Run } {
+): { readonly runs: readonly Run[] } | { readonly goneOn: Run } {
   const last = moveBefore(run.events);
   if (!last?.together) return { runs: [stepBack(run, nowMs)] };
   const name = sharedAs({ ...run, alone: false }, last.stepId);
   const same = (m: Run, e: RunEvent | undefined): boolean =>
     e?.together === true && e.at === last.at && e.type === last.type && sharedAs({ ...m, alone: false }, e.stepId) === name;
   const those = mates.filter((m) => m.id === run.id || inForce(m.events).some((e) => same(m, e)));
-  const held = those.find((m) => m.status === 'written' || m.status === 'dropped' || !same(m, moveBefore(m.events)));
-  return held ? { held } : { runs: together(those, (r) => stepBack(r, nowMs)) };
+  const goneOn = those.find((m) => m.status === 'written' || m.status === 'dropped' || !same(m, moveBefore(m.events)));
+  return goneOn ? { goneOn } : { runs: together(those, (r) => stepBack(r, nowMs)) };
 }
 
 /** Ticks something small, or takes the tick away. */

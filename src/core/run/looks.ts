@@ -30,8 +30,8 @@ export function triesOf(step: ProgrammeStep): number {
 }
 
 /** The steps of a rung that this programme has, in order. */
-const resolve = (rung: readonly (readonly string[])[], { steps }: Programme): string[] =>
-  rung.flatMap((keys) => {
+const resolve = (remedy: readonly (readonly string[])[], { steps }: Programme): string[] =>
+  remedy.flatMap((keys) => {
     for (const key of keys) {
       const found = steps.find((s) => s.key === key);
       if (found) return [found.id];
@@ -48,14 +48,14 @@ export function remedyOf(programme: Programme, step: ProgrammeStep, failures: nu
   const { ifDone } = look ?? {};
   const before = programme.steps.slice(0, programme.steps.indexOf(step));
   const done = ifDone !== undefined && before.some((s) => s.when === 'always' && ifDone.any.includes(s.key));
-  const rungs = way?.remedy ? [way.remedy] : done ? ifDone.remedies : look?.remedies;
-  if (!rungs) {
+  const remedies = way?.remedy ? [way.remedy] : done ? ifDone.remedies : look?.remedies;
+  if (!remedies) {
     // Nothing is known of this look: the programme's own branch speaks.
     const target = look ? step.id : (step.check?.else ?? step.id);
     return [target];
   }
   // A rung of which this programme has nothing is no rung here.
-  const open = rungs.map((rung) => resolve(rung, programme)).filter((ids) => ids.length > 0);
+  const open = remedies.map((remedy) => resolve(remedy, programme)).filter((ids) => ids.length > 0);
   return open[Math.min(failures, open.length) - 1] ?? [];
 }
 

@@ -121,11 +121,11 @@ export function ranBy(step: ProgrammeStep, now: StepRun, atMs: number): number {
   return Math.max(0, driesOn(step) ? ran : Math.min(now.roundMin, ran));
 }
 /** The present round ends: what it ran is counted, and how long it sat. */
-export function endRound(run: Run, id: string, atMs: number, told?: number): Run {
+export function endRound(run: Run, id: string, atMs: number, minutes?: number): Run {
   const now = run.steps[id];
   const step = stepIn(run.programme, id);
   if (!now || !step || (now.state !== 'running' && now.state !== 'rung' && now.state !== 'paused')) return run;
-  const ran = told ?? ranBy(step, now, atMs);
+  const ran = minutes ?? ranBy(step, now, atMs);
   const sat = now.endsAtMs === null ? 0 : Math.max(0, Math.floor((atMs - now.endsAtMs) / MINUTE));
   return patched(run, id, {
     state: 'waiting',

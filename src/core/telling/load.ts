@@ -61,15 +61,15 @@ export interface UnderWayLine {
   readonly now: string | null;
 }
 export function underWayLines(runs: readonly Run[]): UnderWayLine[] {
-  const told = new Set<string>();
+  const named = new Set<string>();
   return runs.flatMap((run): UnderWayLine[] => {
     const { load } = run;
     const mates = load ? runs.filter((r) => r.load?.id === load.id) : [];
     const state = loadState(mates);
     if (!load || !state.ahead.some((r) => r.id === run.id))
       return [{ run, path: `/run/${run.id}`, name: run.itemName, now: null }];
-    if (told.has(load.id)) return [];
-    told.add(load.id);
+    if (named.has(load.id)) return [];
+    named.add(load.id);
     const path = `/load/${load.id}`;
     return [{ run: state.lead ?? run, path, name: load.name, now: state.lead ? null : loadText(state) }];
   });

@@ -1,7 +1,7 @@
 import {
   type CareEvent,
   type Drum,
-  type Evening,
+  type Levelling,
   type LoftRecord,
   type LoftVerdict,
   type Migration,
@@ -24,7 +24,7 @@ export const moveText = ({ from, to, pinches }: Move): string =>
 /** Less than this gain in warmth is not worth an evening. */
 const WORTH = 0.01;
 /** The answer of a fill map. */
-export function eveningText({ moves, minutes, now, then }: Evening): string {
+export function levellingText({ moves, minutes, warmthNow: now, warmthAfter: then }: Levelling): string {
   const pinches = moves.reduce((sum, m) => sum + m.pinches, 0);
   const gain = then / now - 1;
   if (moves.length === 0) return 'The down lies evenly: leave it where it is.';
@@ -32,7 +32,7 @@ export function eveningText({ moves, minutes, now, then }: Evening): string {
   return `${pinches === 1 ? 'One pinch' : `${pinches} pinches`} in ${moves.length === 1 ? 'one move' : `${moves.length} moves`}: about ${minutesText(minutes)} of handwork, and it is ${Math.round(gain * 100)} % warmer.`;
 }
 /** Baffles that nothing reaches. */
-export function apartText({ baffles, off }: Evening['plan']['apart'][number]): string {
+export function apartText({ baffles, off }: Levelling['plan']['apart'][number]): string {
   const names = baffles.length > 4 ? `${baffles.slice(0, 3).join(', ')} and ${baffles.length - 3} more` : baffles.join(', ');
   return `${names}: ${Math.round(Math.abs(off) * 100)} % ${off > 0 ? 'more' : 'less'} down than the rest, and no open way in or out. Only an opening that is untied, or a mender, changes that.`;
 }

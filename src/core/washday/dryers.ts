@@ -51,10 +51,10 @@ export function spread(asked: Asked, fixed: Drying): Drying {
   return drying;
 }
 /** The same with one thing in another dryer; undefined when none has the choice. */
-export function redry(asked: Asked, drying: Drying, fixed: Drying, chance: () => number): Drying | undefined {
+export function redry(asked: Asked, drying: Drying, fixed: Drying, random: () => number): Drying | undefined {
   const free = asked.members.filter((m) => m.dryers.length > 1 && !fixed.has(m.item.id));
-  const member = free[Math.floor(chance() * free.length)];
+  const member = free[Math.floor(random() * free.length)];
   const others = member?.dryers.filter((d) => d.dryerId !== (drying.get(member.item.id) ?? member.dryers[0]?.dryerId));
-  const to = others?.[Math.floor(chance() * others.length)];
+  const to = others?.[Math.floor(random() * others.length)];
   return member && to && new Map([...drying, [member.item.id, to.dryerId]]);
 }

@@ -94,9 +94,9 @@ class Search {
     const begun = pin !== undefined;
     const manned = (t: number): boolean =>
       node.stretches.every(({ at: offset, slots }, n) => {
-        const told = this.whoIs(who, at, n);
+        const known = this.whoIs(who, at, n);
         const there = this.thereAt(t + offset, slots);
-        return there.length === 0 ? begun : told < 0 || there.includes(told);
+        return there.length === 0 ? begun : known < 0 || there.includes(known);
       });
     if (begun) return from <= pin && manned(pin) ? pin : calendar.horizon;
     for (let t = Math.max(from, calendar.first); t < calendar.horizon; t++)

@@ -1,4 +1,4 @@
-import { chance as chanceFrom } from '../units/chance';
+import { seededRandom } from '../units/seeded';
 import { leastVisits, loneBound } from './bounds';
 import { begunLoads, drumOf, everyWay, machinesFor, packed, unitsOf, type Unit } from './drums';
 import { begunDrying, everyDrying, redry, settled, spread } from './dryers';
@@ -86,10 +86,10 @@ function tryWay(asked: Asked, way: Way, tries: number): Found | undefined {
   const tail = groups.map((g) => Math.max(...g.nodes.map((n) => tails[n] ?? 0)));
   const due = groups.map((g) => Math.min(...g.nodes.map((n) => (problem.latest[n] ?? Infinity) - (tails[n] ?? 0))));
   const better = betterThan(asked.prefer);
-  const chance = chanceFrom(1);
+  const random = seededRandom(1);
   let best: Found | undefined;
   for (let n = 0; n < tries; n++) {
-    const shake = groups.map(() => (n < 2 ? 0 : chance() * (n % 3 === 0 ? 60 : 12)));
+    const shake = groups.map(() => (n < 2 ? 0 : random() * (n % 3 === 0 ? 60 : 12)));
     const slack = asked.prefer === 'fewest-visits' ? (SLACKS[n % SLACKS.length] ?? 0) : 0;
     const urgent = (g: number): number => (n === 1 ? -(due[g] ?? 0) : (tail[g] ?? 0)) + (shake[g] ?? 0);
     const placed = place(problem, groups, urgent, slack);
@@ -196,10 +196,10 @@ function redryBest(
   consider: (found: Found | undefined) => void,
   best: () => Found | undefined,
 ): void {
-  const chance = chanceFrom(5);
+  const random = seededRandom(5);
   for (let n = 0; n < tries; n++) {
     const now = best();
-    const drying = now && redry(asked, now.drying, fixed, chance);
+    const drying = now && redry(asked, now.drying, fixed, random);
     if (!drying) return;
     const way = settled(asked, { loads: now.loads, drying });
     if (way) consider(tryWay(asked, way, 4));
@@ -232,25 +232,25 @@ function improve(
       if (way) consider(tryWay(asked, way, tries));
     }
   }
-  const chance = chanceFrom(7);
+  const random = seededRandom(7);
   for (let n = 0; n < tries * 2; n++) {
     const now = best();
     if (!now) return;
-    const drying = choice && chance() < 0.3 ? redry(asked, now.drying, fixed.drying, chance) : undefined;
+    const drying = choice && random() < 0.3 ? redry(asked, now.drying, fixed.drying, random) : undefined;
     const moved = drying
       ? now.loads.slice(fixed.loads.length)
-      : moveOne(asked, now.loads.slice(fixed.loads.length), units, chance);
+      : moveOne(asked, now.loads.slice(fixed.loads.length), units, random);
     const way = moved && settled(asked, { loads: [...fixed.loads, ...moved], drying: drying ?? now.drying });
     if (way) consider(tryWay(asked, way, 2));
   }
 }
 /** The same drums with one thing elsewhere, or one drum in another machine. */
-function moveOne(asked: Asked, loads: readonly Load[], units: readonly Unit[], chance: () => number): Load[] | undefined {
-  const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(chance() * list.length)];
+function moveOne(asked: Asked, loads: readonly Load[], units: readonly Unit[], random: () => number): Load[] | undefined {
+  const pick = <T>(list: readonly T[]): T | undefined => list[Math.floor(random() * list.length)];
   const from = pick(loads);
   if (!from) return undefined;
   const others = loads.filter((l) => l !== from);
-  if (chance() < 0.3) {
+  if (random() < 0.3) {
     const washer = pick(machinesFor(from.members).filter((w) => w.id !== from.washer.id));
     const there =
       washer && (from.members.length === 1 || mayShare(from.members, washer, asked.wishes)) && loadOf(from.members, washer);

@@ -55,9 +55,9 @@ export function effectsOf(
   const groups = new Map<string, EffectLine[]>();
   for (const entry of (kit.log ?? []).filter(isEntry('care'))) {
     const item = items.get(entry.itemId ?? '');
-    const [seen, then] = [looks.get(entry.before ?? ''), looks.get(entry.after ?? '')];
-    if (!item || !seen || !then || (year !== null && !entry.at.startsWith(String(year)))) continue;
-    const [before, after] = [measureOf(seen, item.kind, measure), measureOf(then, item.kind, measure)];
+    const [seen, later] = [looks.get(entry.before ?? ''), looks.get(entry.after ?? '')];
+    if (!item || !seen || !later || (year !== null && !entry.at.startsWith(String(year)))) continue;
+    const [before, after] = [measureOf(seen, item.kind, measure), measureOf(later, item.kind, measure)];
     if (before === null || after === null) continue;
     const key = [...(entry.did ?? [])].sort().join();
     if (key === '') continue;

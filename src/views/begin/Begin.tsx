@@ -4,7 +4,7 @@ import { begin } from '../../app/begin';
 import { useKit } from '../../app/kit';
 import { CurrencyField, UnitsChoice } from '../../app/KitFigures';
 import { listParam } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { DRYER_KINDS, RACK_KINDS, WASHER_KINDS } from '../../core/gear/vocabulary';
 import { ARCHETYPE_GROUPS } from '../../core/knowledge';
 import { DRYER_WORDS, WASHER_WORDS } from '../../core/words';
@@ -45,7 +45,7 @@ export function Begin() {
       void navigate(groups.length > 0 ? `/kit/new?for=${listParam(groups)}` : '/kit/new');
     } catch {
       setBusy(false);
-      tell('It could not be begun just now. What is here stays as it is; try again.');
+      notify('It could not be begun just now. What is here stays as it is; try again.');
     }
   };
   return (

@@ -3,7 +3,7 @@ import { Link, useLocation, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { toThing } from '../../app/routes';
 import { nextWashOf } from '../../app/plan';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Fields, NumberField, Read } from '../../core/bench';
 import { isUnit, readQuantity, type Unit } from '../../core/units/quantity';
 import type { Item, Kit } from '../../core/gear';
@@ -177,8 +177,8 @@ export function Instrument<F extends Fields>({
     const query = new URLSearchParams(names.map((name) => [name, read.shown[name]]));
     const link = `${location.origin}${pathname}?${query.toString()}`;
     void navigator.clipboard.writeText(link).then(
-      () => tell('The link is copied; it carries every figure.'),
-      () => tell('This browser does not let it be copied: take it from the address line.'),
+      () => notify('The link is copied; it carries every figure.'),
+      () => notify('This browser does not let it be copied: take it from the address line.'),
     );
   };
   const faults = Object.values(read.faults as Readonly<Record<string, string | undefined>>).filter(Boolean);
@@ -191,7 +191,7 @@ export function Instrument<F extends Fields>({
             <Button
               data-main-action
               onPress={() =>
-                void saveItem(giveBack.next).then((undo) => tell('It is in the programme now, inside its limits.', undo))
+                void saveItem(giveBack.next).then((undo) => notify('It is in the programme now, inside its limits.', undo))
               }
             >
               <Said>{giveBack.label}</Said>

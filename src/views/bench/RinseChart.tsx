@@ -1,5 +1,5 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { Residue } from '../../core/rinsing';
+import type { CleanerLeft } from '../../core/rinsing';
 import { Quiet } from '../../ui/basics';
 import { axisTick } from '../../ui/chart';
 import { color } from '../../ui/theme';
@@ -13,7 +13,7 @@ const LINES = [
 ] as const;
 
 /** What is left of the cleaner after each rinse, on a scale where each step down is a tenth. */
-export function RinseChart({ curve, target }: { curve: readonly Residue[]; target: number }) {
+export function RinseChart({ curve, target }: { curve: readonly CleanerLeft[]; target: number }) {
   const floor = (share: number): number => Math.max(FLOOR, share * 100);
   const data = [
     { rinse: 0, total: 100 },

@@ -6,7 +6,7 @@ import { useItem } from '../../app/kit';
 import { keepPhotos } from '../../app/photos';
 import { TakePhoto, useAddress, usePhotos } from '../../app/pictures';
 import { toThing, useIdHere } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
 import { changeOf, type ColourChange, type ColourMarks } from '../../core/colour';
@@ -90,7 +90,7 @@ function Colours({ itemId, name, photos }: { itemId: string; name: string; photo
     setFault(kept.fault);
     const [photoId] = kept.ids;
     if (!photoId) return;
-    tell('The photograph is kept.', kept.undo);
+    notify('The photograph is kept.', kept.undo);
     setSearch(
       (now) => {
         now.set(slot, photoId);

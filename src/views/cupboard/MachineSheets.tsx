@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import { newId } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Cycle, Dryer, Equipment, Iron, Rack, Residue, Washer } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { DRYER_WORDS, HEAT_WORDS, RESIDUE_WORDS, WASHER_WORDS } from '../../core/words';
 import { RACK_WORDS } from '../../core/words/upkeep';
 import { saveEquipment } from '../../data/repo';
@@ -65,7 +65,7 @@ function PlaceSheet<T extends { id: string; name?: string }>({
   const name = draft.name ?? called;
   const write = (rows: readonly T[], said: string): Promise<void> =>
     keep({ list: 'equipment', row: { [list]: rows } }, async () => {
-      tell(said, await saveEquipment({ ...equipment, [list]: rows }));
+      notify(said, await saveEquipment({ ...equipment, [list]: rows }));
       forget();
       onClose();
     });
@@ -208,7 +208,7 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
         <Select
           label="Kind"
           value={draft.kind}
-          options={v.WASHER_KINDS}
+          options={gear.WASHER_KINDS}
           words={WASHER_WORDS}
           blank=""
           onChange={(kind) => kind && setDraft({ ...draft, kind })}
@@ -248,7 +248,7 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
           <AnyOf
             label="What its last loads left in it"
             values={draft.lastLoads ?? []}
-            options={v.RESIDUES.map((r) => ({ id: r, name: RESIDUE_WORDS[r] }))}
+            options={gear.RESIDUES.map((r) => ({ id: r, name: RESIDUE_WORDS[r] }))}
             onChange={(ids) => setDraft({ ...draft, lastLoads: ids as Residue[] })}
           />
           <Quiet>Finished programmes keep this up to date by themselves; a purge clears it.</Quiet>
@@ -260,10 +260,10 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
 
 /** A dryer, with its settings as they were measured. */
 export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
-  const [blank] = useState<Dryer>(() => ({ id: newId('d'), kind: 'vented', heats: [...v.HEATS] }));
+  const [blank] = useState<Dryer>(() => ({ id: newId('d'), kind: 'vented', heats: [...gear.HEATS] }));
   const sheet = useDraft(`dryer:${of?.id ?? 'new'}`, of ?? blank);
   const { draft, setDraft } = sheet;
-  const heats = draft.heats ?? v.HEATS;
+  const heats = draft.heats ?? gear.HEATS;
   return (
     <PlaceSheet
       title={of ? 'Correct the dryer' : 'Which dryer?'}
@@ -279,7 +279,7 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
         <Select
           label="Kind"
           value={draft.kind}
-          options={v.DRYER_KINDS}
+          options={gear.DRYER_KINDS}
           words={DRYER_WORDS}
           blank=""
           onChange={(kind) => kind && setDraft({ ...draft, kind })}
@@ -289,8 +289,8 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
       <AnyOf
         label="Heats it has"
         values={[...heats]}
-        options={v.HEATS.map((h) => ({ id: h, name: HEAT_WORDS[h] }))}
-        onChange={(ids) => setDraft({ ...draft, heats: v.HEATS.filter((h) => ids.includes(h)) })}
+        options={gear.HEATS.map((h) => ({ id: h, name: HEAT_WORDS[h] }))}
+        onChange={(ids) => setDraft({ ...draft, heats: gear.HEATS.filter((h) => ids.includes(h)) })}
       />
       <h3>Measured in the drum</h3>
       <Quiet>
@@ -335,7 +335,7 @@ export function RackSheet({ of, equipment, onClose }: Props<Rack>) {
       <OneOf
         label="Kind"
         value={draft.kind}
-        options={v.RACK_KINDS.map((id) => ({ id, name: RACK_WORDS[id] }))}
+        options={gear.RACK_KINDS.map((id) => ({ id, name: RACK_WORDS[id] }))}
         onChange={(kind) => setDraft({ ...draft, kind: kind as Rack['kind'] })}
       />
       <QuantityField

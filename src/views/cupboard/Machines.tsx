@@ -4,7 +4,7 @@ import { nowIso } from '../../app/now';
 import { clockText, whenText } from '../../app/time';
 import { beginRun, useOpenRuns } from '../../app/runs';
 import { inUseAt, type Spot } from '../../core/run/in-use';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Agent, Dryer, Equipment, Iron, Kit, Rack, Washer } from '../../core/gear';
 import { NEVER_TOGETHER } from '../../core/knowledge';
 import { withStanding } from '../../core/run/meet';
@@ -71,7 +71,7 @@ function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: 
   const save = async (): Promise<void> => {
     if (!cls) return;
     const next = withStanding(equipment, washer.id, [...(washer.unrinsed ?? []), { class: cls, at: nowIso() }]);
-    tell(`${name} is marked until it is rinsed out.`, await saveEquipment(next));
+    notify(`${name} is marked until it is rinsed out.`, await saveEquipment(next));
     onClose();
   };
   return (
@@ -103,7 +103,7 @@ export function Machines({ kit }: { kit: Kit }) {
   const navigate = useNavigate();
   const close = (): void => setOpen(null);
   const rinsed = async (w: Washer): Promise<void> =>
-    tell(`${w.name ?? WASHER_WORDS[w.kind]} is rinsed out.`, await saveEquipment(withStanding(equipment, w.id, [])));
+    notify(`${w.name ?? WASHER_WORDS[w.kind]} is rinsed out.`, await saveEquipment(withStanding(equipment, w.id, [])));
   return (
     <Two>
       <Column $gap={28}>

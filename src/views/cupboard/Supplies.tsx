@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { today } from '../../app/now';
 import { dayText } from '../../app/time';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Kit, Supply, SupplyPreference } from '../../core/gear';
 import { SUPPLY_PREFERENCES } from '../../core/gear';
 import { costPerWash, isExpired, suits, washesLeft, type ShoppingLine } from '../../core/supplies';
@@ -80,8 +80,8 @@ function Shopping({ lines, kit }: { lines: readonly ShoppingLine[]; kit: Kit }) 
     void navigator.clipboard
       .writeText(lines.map((l) => `${SUPPLY_WORDS[l.class]}: ${l.buyMl ? `${l.buyMl} mL` : `${l.buyCount}`}`).join('\n'))
       .then(
-        () => tell('The list is copied.'),
-        () => tell('This browser does not let the list be copied; select it instead.'),
+        () => notify('The list is copied.'),
+        () => notify('This browser does not let the list be copied; select it instead.'),
       );
   return (
     <>
@@ -120,7 +120,7 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
   const shown = only ? all.filter((s) => prefer.every((p) => suits(s, p))) : all;
   const choose = async (ids: string[]): Promise<void> => {
     if (ids.length === 0) setOnly(false);
-    tell(
+    notify(
       'Plans take these first, where there is a choice.',
       await savePreferences({ prefer: ids.length > 0 ? (ids as SupplyPreference[]) : undefined }),
     );

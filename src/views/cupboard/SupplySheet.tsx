@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { newId } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Supply } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { SUPPLY_WORDS, WASHER_WORDS } from '../../core/words';
 import { TRAIT_WORDS } from '../../core/words/supplies';
 import { deleteSupply, saveSupply } from '../../data/repo';
@@ -77,7 +77,7 @@ export function SupplySheet({
     for (const key of LOOSE_KEYS) if (counted) delete next[key];
     if (!counted) next = withField(next, 'remainingCount', undefined);
     await keep({ list: 'supplies', row: next }, async () => {
-      tell(`${next.name ?? SUPPLY_WORDS[next.class]} is in the cupboard.`, await saveSupply(next));
+      notify(`${next.name ?? SUPPLY_WORDS[next.class]} is in the cupboard.`, await saveSupply(next));
       leave();
     });
   };
@@ -109,7 +109,7 @@ export function SupplySheet({
           <Select
             label="What it is"
             value={draft.class}
-            options={v.SUPPLY_CLASSES}
+            options={gear.SUPPLY_CLASSES}
             words={SUPPLY_WORDS}
             blank=""
             onChange={(cls) => cls && set('class', cls)}
@@ -166,7 +166,7 @@ export function SupplySheet({
             {upsideDown && <Note tone="alarm">The lower end of the range is above the upper one.</Note>}
             <Disclosure title="Other doses by machine" open={Object.keys(draft.labelDoseByWasher ?? {}).length > 0}>
               <Grid>
-                {v.WASHER_KINDS.map((kind) => (
+                {gear.WASHER_KINDS.map((kind) => (
                   <QuantityField
                     key={kind}
                     label={capital(WASHER_WORDS[kind])}
@@ -196,8 +196,8 @@ export function SupplySheet({
         <AnyOf
           label="It says"
           values={draft.traits ?? []}
-          options={v.SUPPLY_TRAITS.map((id) => ({ id, name: TRAIT_WORDS[id] }))}
-          onChange={(ids) => set('traits', ids.length > 0 ? (ids as v.SupplyTrait[]) : undefined)}
+          options={gear.SUPPLY_TRAITS.map((id) => ({ id, name: TRAIT_WORDS[id] }))}
+          onChange={(ids) => set('traits', ids.length > 0 ? (ids as gear.SupplyTrait[]) : undefined)}
         />
         <Quiet>What you leave open stays unknown: without an amount left, there is taken to be enough.</Quiet>
         <Row $wrap>
@@ -211,7 +211,7 @@ export function SupplySheet({
             <TextButton
               onPress={() => {
                 void deleteSupply(supply.id).then((undo) =>
-                  tell(`${supply.name ?? SUPPLY_WORDS[supply.class]} is out of the cupboard.`, undo),
+                  notify(`${supply.name ?? SUPPLY_WORDS[supply.class]} is out of the cupboard.`, undo),
                 );
                 leave();
               }}

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useDraft } from '../../app/draft';
 import { Restored } from '../../app/Restored';
 import { UnitsChoice } from '../../app/KitFigures';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Equipment, HardnessUnit, Kit, Preferences, Room } from '../../core/gear';
 import { HARDNESS_UNITS } from '../../core/gear';
 import { fromMgPerL, hardnessClass, toMgPerL } from '../../core/units';
@@ -46,7 +46,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
     const kept = same ? equipment.waterHardnessMgPerL : mgPerL;
     const { room: own, inletC: inlet } = sheet.toKeep;
     const next = withField(withField({ ...equipment, room: own }, 'waterHardnessMgPerL', kept), 'inletC', inlet);
-    tell('Room and water are saved.', await saveEquipment(next));
+    notify('Room and water are saved.', await saveEquipment(next));
     sheet.forget();
   };
   const yes = (key: 'fan' | 'outdoorShade', label: string, on: string, off: string) => (
@@ -127,7 +127,7 @@ function Prices({ preferences }: { preferences: Preferences }) {
   const save = async (): Promise<void> => {
     const next = { prices: Object.keys(prices).length > 0 ? prices : undefined, currency: currency.trim() || undefined };
     await keep({ list: 'preferences', row: JSON.parse(JSON.stringify(next)) as object }, async () => {
-      tell('Your prices are saved.', await savePreferences(next));
+      notify('Your prices are saved.', await savePreferences(next));
       sheet.forget();
     });
   };
@@ -192,7 +192,9 @@ export function Water({ kit }: { kit: Kit }) {
             <UnitsChoice
               value={preferences.units ?? 'metric'}
               onChange={(units) =>
-                void savePreferences({ units: units as 'metric' }).then((undo) => tell('Figures are shown so from now on.', undo))
+                void savePreferences({ units: units as 'metric' }).then((undo) =>
+                  notify('Figures are shown so from now on.', undo),
+                )
               }
             />
             <Select

@@ -8,7 +8,7 @@ import { useItem } from '../../app/kit';
 import { newId, nowIso, nowMs } from '../../app/now';
 import { planOf, type Ways, waysOf } from '../../app/plan';
 import { toThing, useIdHere } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
 import { hasFinish, latestInspection, seenAnew, type Inspection, type Item, type Kit } from '../../core/gear';
@@ -161,7 +161,7 @@ function Testing({
     const undo = await saveSeen(seenAnew(last, anew));
     sheet.forget();
     onEnd();
-    tell('The drops are recorded.', undo);
+    notify('The drops are recorded.', undo);
   };
   return (
     <section aria-label="The test">

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { DROP_GRADES } from '../../app/Drops';
 import { newId, nowIso } from '../../app/now';
 import type { Ways } from '../../app/plan';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
 import { HALVES, type FinishCare, type Half, type HalvesEntry, type Item, type Kind, type Kit } from '../../core/gear';
 import { halvesOf, type HalvesRead } from '../../core/repellency/halves';
@@ -99,7 +99,7 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
     };
     const undo = await saveHalves(entry);
     onEnd();
-    tell('The halves are written down; read them after some wear.', undo);
+    notify('The halves are written down; read them after some wear.', undo);
   };
   return (
     <Column $gap={16}>
@@ -154,7 +154,7 @@ function Read({ one, kind, onEnd }: { one: HalvesRead; kind: Kind; onEnd: () => 
     const seen = { at: nowIso(), treated: Number(treated), untreated: Number(untreated) };
     const undo = await saveEntry({ ...entry, readings: [...(entry.readings ?? []), seen] });
     onEnd();
-    tell('Both halves are read.', undo);
+    notify('Both halves are read.', undo);
   };
   const other = entry.half === 'left' ? 'right' : 'left';
   return (

@@ -1,7 +1,7 @@
 import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { newId, nowIso } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { seenAnew, type Inspection, type Item } from '../../core/gear';
 import { LEAK_MIN, leakAnswer } from '../../core/repellency/leak';
 import { leakHowText, LEAK_WORDS } from '../../core/telling/drops';
@@ -31,7 +31,7 @@ export function LeakTest({ item, last }: { item: Item; last: Inspection | null }
     const damage = [...(last?.damage ?? []), { kind: 'leak' as const, ...(place.trim() ? { place: place.trim() } : {}) }];
     const undo = await saveSeen(seenAnew(last, { id: newId('ins'), itemId: item.id, at: nowIso(), damage }));
     again();
-    tell('The leak is written down as damage.', undo);
+    notify('The leak is written down as damage.', undo);
   };
   return (
     <Disclosure title="A wet, cold face, or a leak?">

@@ -2,19 +2,19 @@ import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toThing, useIdHere } from '../../app/routes';
-import { EveningMoves } from '../../app/EveningMoves';
-import { moveKey, type Readings, readingsOf, type Source, useEvening, useTicked } from '../../app/evening';
+import { LevellingMoves } from '../../app/LevellingMoves';
+import { moveKey, type Readings, readingsOf, type Source, useLevelling, useTicked } from '../../app/levelling';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { today } from '../../app/now';
 import { dayOf } from '../../core/units/day';
 import { useLastRun } from '../../app/runs';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
 import { latestInspection, OPENING_STATES, type FillMap } from '../../core/gear';
 import { drawnBaffles, fillGrams, layoutOf, loftOf, overfill, volumeOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { KIND_WORDS } from '../../core/words';
-import { apartText, eveningText } from '../../core/telling/loft';
+import { apartText, levellingText } from '../../core/telling/loft';
 import { clumpsOf } from '../../core/run';
 import { saveInspection, saveItem } from '../../data/repo';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
@@ -41,10 +41,10 @@ export function FillPage() {
   const readings = useMemo(() => changed ?? readingsOf(seen), [changed, seen]);
   const fillG = item ? fillGrams(item) : 0;
   const map = item?.fillMap;
-  const { evening, source, ruledAt, litAt } = useEvening(kit, item, changed, wished);
+  const { levelling, source, ruledAt, litAt } = useLevelling(kit, item, changed, wished);
   const run = useLastRun(id);
   const clumps = run ? clumpsOf(run) : [];
-  const [done] = useTicked(id ?? '', evening);
+  const [done] = useTicked(id ?? '', levelling);
   if (!kit) return <Page aria-busy="true" />;
   if (!item) return <NotInKit />;
   const name = item.name ?? KIND_WORDS[item.kind];
@@ -59,7 +59,7 @@ export function FillPage() {
     );
   }
   const keepMap = (next: FillMap, said: string): void =>
-    void saveItem({ ...item, fillMap: next }).then((undo) => tell(said, undo));
+    void saveItem({ ...item, fillMap: next }).then((undo) => notify(said, undo));
   const crumbs = (
     <Crumbs
       trail={[
@@ -88,13 +88,13 @@ export function FillPage() {
       </Page>
     );
   }
-  const grams = evening ? new Map((after ? evening.after : evening.spread).map((s) => [s.baffle, s.grams] as const)) : null;
+  const grams = levelling ? new Map((after ? levelling.after : levelling.spread).map((s) => [s.baffle, s.grams] as const)) : null;
   const picked = map.baffles.find((b) => b.id === selected);
-  const pickedSpread = evening?.spread.find((s) => s.baffle === selected);
+  const pickedSpread = levelling?.spread.find((s) => s.baffle === selected);
   const power = item.components.find((c) => c.part === 'fill')?.attributes?.fillPowerCuInPerOz;
   const sewnCm3 = picked && volumeOf(picked);
   const overfilled = pickedSpread && power && sewnCm3 ? overfill(pickedSpread.grams, power, 'in3-per-oz', sewnCm3) : null;
-  const thinnest = evening?.spread.reduce((a, b) => (b.grams / b.target < a.grams / a.target ? b : a));
+  const thinnest = levelling?.spread.reduce((a, b) => (b.grams / b.target < a.grams / a.target ? b : a));
   const setNow = (baffle: string, nowMm: number | undefined): void => {
     const next = new Map(readings);
     if (nowMm === undefined) next.delete(baffle);
@@ -111,7 +111,7 @@ export function FillPage() {
     const { ratio } = loftOf(loft);
     const undo = await saveInspection({ ...seen, loft, ...(ratio === null ? {} : { loftRatio: ratio }) });
     setChanged(null);
-    tell('The readings are in today’s look.', undo);
+    notify('The readings are in today’s look.', undo);
   };
   return (
     <Page>
@@ -157,19 +157,19 @@ export function FillPage() {
         <Said>
           {fillG === 0
             ? 'How much down is in it? Write it under its layers first.'
-            : evening
-              ? eveningText(evening)
+            : levelling
+              ? levellingText(levelling)
               : 'Hold a ruler beside a few baffles: press one and write what it shows.'}
         </Said>
       </h1>
-      {evening?.plan.apart.map((group) => (
+      {levelling?.plan.apart.map((group) => (
         <Note key={group.baffles[0]} tone="alarm">
           {apartText(group)}
         </Note>
       ))}
       <TwoColumns $left={1.4}>
         <Column $gap={12}>
-          {evening && evening.moves.length > 0 && (
+          {levelling && levelling.moves.length > 0 && (
             <Row $gap={8}>
               <Button look={after ? 'quiet' : 'main'} aria-pressed={!after} onPress={() => setAfter(false)}>
                 Now
@@ -182,7 +182,7 @@ export function FillPage() {
           <BaffleMap
             map={map}
             grams={grams}
-            moves={after ? [] : (evening?.moves ?? []).filter((m) => !done.has(moveKey(m)))}
+            moves={after ? [] : (levelling?.moves ?? []).filter((m) => !done.has(moveKey(m)))}
             selected={selected}
             onSelect={setSelected}
             clumps={clumps}
@@ -194,7 +194,7 @@ export function FillPage() {
             </p>
           )}
           <Quiet>
-            The stronger the colour, the more down for its area. {evening ? 'Figures are grams. ' : ''}
+            The stronger the colour, the more down for its area. {levelling ? 'Figures are grams. ' : ''}
             {thinnest && thinnest.grams < 0.9 * thinnest.target
               ? `Thinnest: ${thinnest.baffle}, ${Math.round((100 * thinnest.grams) / thinnest.target)} % of even. `
               : ''}
@@ -279,12 +279,12 @@ export function FillPage() {
               </Row>
             )}
           </section>
-          {evening && evening.moves.length > 0 && (
+          {levelling && levelling.moves.length > 0 && (
             <section aria-labelledby="moves">
               <h2 id="moves" style={{ marginBottom: 8 }}>
                 By hand, in this order
               </h2>
-              <EveningMoves itemId={item.id} evening={evening} />
+              <LevellingMoves itemId={item.id} evening={levelling} />
             </section>
           )}
           <p>
@@ -298,7 +298,7 @@ export function FillPage() {
       </TwoColumns>
       <TwoColumns $left={1.4}>
         <LoftYears kit={kit} itemId={item.id} />
-        <Handling item={item} map={map} evening={evening} />
+        <Handling item={item} map={map} evening={levelling} />
       </TwoColumns>
     </Page>
   );

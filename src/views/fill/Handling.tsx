@@ -2,15 +2,15 @@ import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { FillMap, Item } from '../../core/gear';
-import { DRUMS, type Drum, type Evening, migrationOf, tiesOf } from '../../core/loft';
+import { DRUMS, type Drum, type Levelling, migrationOf, tiesOf } from '../../core/loft';
 import { DRUM_WORDS, migrationText, tieText } from '../../core/telling/loft';
 import { Column, Quiet } from '../../ui/basics';
 import { Select } from '../../ui/Select';
 
 /** What washing and drying would do to the spread, and which openings a tie is for. */
-export function Handling({ item, map, evening }: { item: Item; map: FillMap; evening: Evening | null }) {
+export function Handling({ item, map, evening: levelling }: { item: Item; map: FillMap; evening: Levelling | null }) {
   const [drum, setDrum] = useState<Drum>('one-way');
-  const ties = evening ? tiesOf(evening.plan) : [];
+  const ties = levelling ? tiesOf(levelling.plan) : [];
   const maker = (item.makerSays ?? []).find((note) => note.about === 'tie-baffles');
   return (
     <section aria-labelledby="handling">

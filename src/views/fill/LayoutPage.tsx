@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { FillMap } from '../../core/gear';
 import {
   addPanel,
@@ -79,7 +79,7 @@ export function LayoutPage() {
   const picked = drawnBaffles(map).find((b) => b.id === selected);
   const sewn = map.baffles.reduce((sum, b) => sum + (volumeOf(b) ?? 0), 0);
   const keep = (next: FillMap, said: string): void => {
-    if (next !== map) void saveItem({ ...item, fillMap: next }).then((undo) => tell(said, undo));
+    if (next !== map) void saveItem({ ...item, fillMap: next }).then((undo) => notify(said, undo));
   };
   const nudge = (by: readonly [number, number]): void => {
     if (!picked) return;

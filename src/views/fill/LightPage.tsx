@@ -8,7 +8,7 @@ import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import { keepPhotos } from '../../app/photos';
 import { TakePhoto, useAddress, usePhotos } from '../../app/pictures';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { drawnBaffles, fillGrams } from '../../core/loft';
 import { LIGHT_MODELS, type LightMarks, type LightModel, type Point } from '../../core/loft/light';
 import { KIND_WORDS } from '../../core/words';
@@ -120,11 +120,11 @@ export function LightPage() {
   const keep = async (): Promise<void> => {
     if (!source || !measured) return;
     const light = { marks, spread: measured.spread.map(({ baffle, grams, sd }) => ({ baffle, grams, sd })) };
-    if (source.photo) tell('The grams are kept with the photograph.', await changePhoto(source.photo.id, { light }));
+    if (source.photo) notify('The grams are kept with the photograph.', await changePhoto(source.photo.id, { light }));
     else {
       const kept = await keepPhotos(item.id, [new File([source.file], source.name)], { light });
       if (kept.fault) return setFault(kept.fault);
-      tell('The photograph and its grams are kept.', kept.undo);
+      notify('The photograph and its grams are kept.', kept.undo);
     }
     void navigate(toThing(item.id, 'fill'));
   };

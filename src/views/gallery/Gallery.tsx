@@ -1,7 +1,7 @@
 import { ArrowDown, Camera } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
-import { takeBack, tell } from '../../app/session';
+import { takeBack, notify } from '../../app/session';
 import { Column, Figure, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, IconButton, LinkButton, PressArea, TextButton } from '../../ui/Button';
 import { Checkbox, CheckboxGroup, Switch } from '../../ui/Checkbox';
@@ -95,14 +95,14 @@ function Buttons() {
           <ArrowDown size={20} aria-hidden="true" />
         </IconButton>
         <PressArea style={{ border: `1px dashed ${color.line}`, padding: 12 }}>A whole card</PressArea>
-        <FilePick accept={['image/*']} camera onFiles={(files) => tell(`${files.length} came.`)}>
+        <FilePick accept={['image/*']} camera onFiles={(files) => notify(`${files.length} came.`)}>
           <Camera size={18} aria-hidden="true" /> A file
         </FilePick>
         <Menu
           label="More"
           lines={[
-            { id: 'copy', name: 'Duplicate', onPress: () => tell('Duplicated.') },
-            { id: 'delete', name: 'Delete', danger: true, onPress: () => tell('Deleted.', async () => tell('It is back.')) },
+            { id: 'copy', name: 'Duplicate', onPress: () => notify('Duplicated.') },
+            { id: 'delete', name: 'Delete', danger: true, onPress: () => notify('Deleted.', async () => notify('It is back.')) },
           ]}
         />
       </Row>
@@ -230,7 +230,7 @@ function Choosing() {
               { id: 'again', name: 'Once more', text: 'The same round again.' },
               { id: 'leave', name: 'Leave it', text: 'It is recorded as it is.' },
             ]}
-            onChoose={(id) => tell(`${id}.`)}
+            onChoose={(id) => notify(`${id}.`)}
           />
         </Column>
       </TwoColumns>
@@ -253,7 +253,7 @@ function Over() {
         <Button look="quiet" onPress={() => setOpen('ask')}>
           Ask
         </Button>
-        <Button look="quiet" onPress={() => tell('It is done.', async () => tell('It is undone.'))}>
+        <Button look="quiet" onPress={() => notify('It is done.', async () => notify('It is undone.'))}>
           Say something
         </Button>
         <TextButton onPress={takeBack}>Take it back</TextButton>
@@ -265,7 +265,7 @@ function Over() {
         <Sheet title="A sheet" open onClose={() => setOpen(null)}>
           <Form
             onSubmit={() => {
-              tell(`Kept: ${name}.`);
+              notify(`Kept: ${name}.`);
               setOpen(null);
             }}
           >
@@ -399,7 +399,7 @@ function Lists() {
         chosen={chosen}
         rowPx={52}
         onChoose={setChosen}
-        onOpen={(id) => tell(`${id} is opened.`)}
+        onOpen={(id) => notify(`${id} is opened.`)}
         columns={[
           {
             id: 'name',

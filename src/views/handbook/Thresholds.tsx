@@ -1,6 +1,6 @@
 import { SOIL_GRADE_WORDS } from '../../core/words';
 import styled from 'styled-components';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Kit } from '../../core/gear';
 import { THRESHOLDS, type Thresholds as Values } from '../../core/knowledge';
 import { savePreferences } from '../../data/repo';
@@ -58,7 +58,7 @@ export function Thresholds({ kit }: { kit: Kit }) {
   const set = async (key: keyof Values, value: number): Promise<void> => {
     const next = { ...moved, [key]: value };
     if (value === THRESHOLDS[key]) delete next[key];
-    tell(
+    notify(
       'The threshold is moved, for everything you have.',
       await savePreferences({ thresholds: Object.keys(next).length > 0 ? next : undefined }),
     );
@@ -84,7 +84,7 @@ export function Thresholds({ kit }: { kit: Kit }) {
       </div>
       {moved && (
         <TextButton
-          onPress={() => void savePreferences({ thresholds: undefined }).then((undo) => tell('Our thresholds are back.', undo))}
+          onPress={() => void savePreferences({ thresholds: undefined }).then((undo) => notify('Our thresholds are back.', undo))}
         >
           Back to ours
         </TextButton>

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { listParam } from '../../app/routes';
 import type { Ranked } from '../../core/due/rank';
 import { today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Item } from '../../core/gear';
 import { changeItems } from '../../data/repo';
 import { Row } from '../../ui/basics';
@@ -37,7 +37,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   const change = async (said: string, with_: (item: Item) => Item): Promise<void> => {
     if (rows.length > 1) await (await import('../../app/copy')).snapshot('bulk');
     const undo = await changeItems(rows.map((r) => with_(r.item)));
-    tell(said, undo);
+    notify(said, undo);
     setOpen(null);
     onDone();
   };

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { download } from '../../app/download';
 import { newId, today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { CsvResult } from '../../core/formats/csv';
 import type { Item } from '../../core/gear';
 import { howMany } from '../../core/words/text';
@@ -44,22 +44,22 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
     const { csvWorker } = await import('../../workers');
     const worker = csvWorker();
     setReading({ done: 0, of: 1, end: worker.end });
-    const told = (done: number, of: number): void => setReading({ done, of, end: worker.end });
-    setResult(await worker.api.read(text, items, newId('itm'), proxy(told)));
+    const report = (done: number, of: number): void => setReading({ done, of, end: worker.end });
+    setResult(await worker.api.read(text, items, newId('itm'), proxy(report)));
     worker.end();
     setReading(null);
   };
   const stop = (): void => {
     reading?.end();
     setReading(null);
-    tell('Reading was stopped. Your kit is as it was.');
+    notify('Reading was stopped. Your kit is as it was.');
   };
   const close = (): void => setResult(null);
   const taken = (result?.rows ?? []).filter((r) => r.item && r.state !== 'same');
   const take = async (): Promise<void> => {
     await (await import('../../app/copy')).snapshot('csv');
     const undo = await changeItems(taken.flatMap((r) => (r.item ? [r.item] : [])));
-    tell(`${howMany(taken.length, 'row is', 'rows are')} taken into your kit.`, undo);
+    notify(`${howMany(taken.length, 'row is', 'rows are')} taken into your kit.`, undo);
     close();
   };
   const faulty = (result?.rows ?? []).filter((r) => r.state === 'faulty').length;

@@ -3,10 +3,10 @@ import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import styled from 'styled-components';
 import { useKit } from '../../app/kit';
 import { PhotoTaker } from '../../app/PhotoTaker';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { envelopeChanges, type Envelope } from '../../core/envelope';
 import type { Component, Item } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { envelopeFor } from '../../core/programme';
 import { causeText, DIMENSION_WORDS, limitText, thingName } from '../../core/words';
 import { saveItem } from '../../data/repo';
@@ -36,7 +36,7 @@ const Follow = styled.aside`
     position: static;
   }
 `;
-const MARK_NAMES: Record<(typeof v.MARKS)[number], { name: string; hint: string }> = {
+const MARK_NAMES: Record<(typeof gear.MARKS)[number], { name: string; hint: string }> = {
   'scent-critical': { name: 'Scent matters', hint: 'unscented cleaner, purged machine' },
   heirloom: { name: 'Heirloom', hint: 'the gentler way first' },
   'life-safety': { name: 'Life-safety kit', hint: 'the maker’s word only' },
@@ -110,7 +110,7 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
     keep({ list: 'items', row: sheet.toKeep }, async () => {
       const undo = await saveItem(sheet.toKeep);
       sheet.forget();
-      tell(`${draft.name ?? 'It'} is corrected.`, undo);
+      notify(`${draft.name ?? 'It'} is corrected.`, undo);
       onClose();
     });
   const leave = (): void => {
@@ -146,13 +146,13 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
             <AnyOf
               label="Fittings"
               values={draft.fittings ?? []}
-              options={v.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
+              options={gear.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
               onChange={(ids) => set('fittings', ids as Item['fittings'])}
             />
             <AnyOf
               label="What is special about it"
               values={draft.marks ?? []}
-              options={v.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
+              options={gear.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
               onChange={(ids) => set('marks', ids as Item['marks'])}
             />
             <Particulars draft={draft} set={set} weighed={filled} />

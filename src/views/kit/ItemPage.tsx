@@ -7,7 +7,7 @@ import { listParam, toCorrect, toLook, toRecord, toThing, useIdHere } from '../.
 import { useItem } from '../../app/kit';
 import { planOf, workAhead } from '../../app/plan';
 import { newId, today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import { usedToday } from '../../app/used';
 import { isShoe } from '../../core/knowledge';
@@ -140,9 +140,10 @@ function Next({ kit, item, programme, underWay }: { kit: Kit; item: Item; progra
   const ceiling = machineWashesAYear(item);
   const freeze = async (): Promise<void> => {
     const undo = await saveItem(withField(item, 'inFreezer', item.inFreezer ? undefined : true));
-    tell(item.inFreezer ? 'It is out: let it thaw some minutes.' : 'It is in the freezer.', undo);
+    notify(item.inFreezer ? 'It is out: let it thaw some minutes.' : 'It is in the freezer.', undo);
   };
-  const forget = async (): Promise<void> => tell('That day is forgotten.', await saveItem(withField(item, 'planned', undefined)));
+  const forget = async (): Promise<void> =>
+    notify('That day is forgotten.', await saveItem(withField(item, 'planned', undefined)));
   const outlines = { [item.id]: { ...programme, lookDays: rhythm.days } };
   const [row] = rankAll({ ...kit, items: [item] }, outlines, now, new Set(underWay ? [item.id] : []));
   const afterwards = `${rhythm.reason.charAt(0).toLowerCase()}${rhythm.reason.slice(1)}`;
@@ -217,13 +218,13 @@ export function ItemPage() {
   const correcting = query.get('correct') === '1';
   const remove = async (): Promise<void> => {
     const undo = await deleteItem(item.id);
-    tell(`${item.name ?? 'It'} and its record are deleted.`, undo);
+    notify(`${item.name ?? 'It'} and its record are deleted.`, undo);
     await navigate('/kit');
   };
   const duplicate = async (): Promise<void> => {
     const copy: Item = { ...item, id: newId('itm'), name: `${item.name ?? KIND_WORDS[item.kind]}, copy` };
     const undo = await saveItem(copy);
-    tell(`${copy.name} is added.`, undo);
+    notify(`${copy.name} is added.`, undo);
     await navigate(toCorrect(copy.id));
   };
   return (

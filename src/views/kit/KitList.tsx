@@ -8,7 +8,7 @@ import { hasFinish } from '../../core/gear';
 import { needsCare, type Ranked } from '../../core/due/rank';
 import { NEED_WORDS } from '../../core/telling/due';
 import { newId, today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { db } from '../../data/db';
 import { deleteView, saveView } from '../../data/repo';
@@ -100,18 +100,18 @@ function matches(row: Ranked, words: readonly string[], filters: Readonly<Record
 
 /** Saved ways of looking at the kit: each is the address's own search under a name. */
 function Views({ query, onPick }: { query: string; onPick: (query: string) => void }) {
-  const views = useLiveQuery(() => db.views.toArray(), []) ?? [];
+  const views = useLiveQuery(() => db.savedViews.toArray(), []) ?? [];
   const [naming, setNaming] = useState(false);
   const [name, setName] = useState('');
   const here = views.find((v) => v.query === query);
   const save = async (): Promise<void> => {
     const undo = await saveView({ id: newId('view'), name: name.trim(), query });
-    tell(`“${name.trim()}” is saved.`, undo);
+    notify(`“${name.trim()}” is saved.`, undo);
     setNaming(false);
     setName('');
   };
   const forget = async (): Promise<void> => {
-    if (here) tell(`“${here.name}” is forgotten.`, await deleteView(here.id));
+    if (here) notify(`“${here.name}” is forgotten.`, await deleteView(here.id));
   };
   if (views.length === 0 && query === '') return null;
   return (

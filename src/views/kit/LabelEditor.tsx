@@ -1,6 +1,6 @@
 import { memo, useState } from 'react';
 import type { CareLabel } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
@@ -16,7 +16,7 @@ const WASH_WORDS: Record<string, string> = {
   hand: 'a hand in the tub',
 };
 /** How natural drying is printed. */
-const DRYING_WORDS: Record<(typeof v.NATURAL_DRYINGS)[number], string> = {
+const DRYING_WORDS: Record<(typeof gear.NATURAL_DRYINGS)[number], string> = {
   line: 'one upright line: hang it',
   drip: 'two or three upright lines: drip dry',
   flat: 'a level line: flat',
@@ -28,7 +28,7 @@ const WITHOUT_WORDS = {
   none: 'No label: the gentler of two ways is taken. The maker’s own page may still say what it allows.',
   faded: 'Too faded to read: the gentler of two ways is taken. Hold a lamp behind it, or take the label of a thing like it.',
 } as const;
-const temps = v.LABEL_WASH_C.map(String);
+const temps = gear.LABEL_WASH_C.map(String);
 
 /** The care label as it is printed, described in words; a missing one is a state of its own. */
 export const LabelEditor = memo(function LabelEditor({
@@ -100,7 +100,7 @@ export const LabelEditor = memo(function LabelEditor({
           <Select
             label="Under or in the tub"
             value={wash.action}
-            options={v.LABEL_ACTIONS}
+            options={gear.LABEL_ACTIONS}
             words={WASH_WORDS}
             blank="not looked"
             onChange={(x) => set('wash', withField(wash, 'action', x))}
@@ -109,7 +109,7 @@ export const LabelEditor = memo(function LabelEditor({
         <Select
           label="Triangle"
           value={label.bleach}
-          options={v.BLEACHES}
+          options={gear.BLEACHES}
           words={{ any: 'empty', oxygen: 'two lines', none: 'crossed out' }}
           blank="not printed"
           onChange={(x) => set('bleach', x)}
@@ -117,7 +117,7 @@ export const LabelEditor = memo(function LabelEditor({
         <Select
           label="Circle in a square"
           value={label.tumble}
-          options={v.LABEL_TUMBLES}
+          options={gear.LABEL_TUMBLES}
           words={{ none: 'crossed out', low: 'one dot', normal: 'two dots' }}
           blank="not printed"
           onChange={(x) => set('tumble', x)}
@@ -125,7 +125,7 @@ export const LabelEditor = memo(function LabelEditor({
         <Select
           label="Iron"
           value={label.ironMaxC === undefined ? undefined : String(label.ironMaxC)}
-          options={v.LABEL_IRON_C.map(String)}
+          options={gear.LABEL_IRON_C.map(String)}
           words={{ '0': 'crossed out', '110': 'one dot, 110 °C', '150': 'two dots, 150 °C', '200': 'three dots, 200 °C' }}
           blank="not printed"
           onChange={(x) => set('ironMaxC', x === undefined ? undefined : (Number(x) as 0))}
@@ -133,7 +133,7 @@ export const LabelEditor = memo(function LabelEditor({
         <Select
           label="Circle"
           value={label.professional}
-          options={v.PROFESSIONALS}
+          options={gear.PROFESSIONALS}
           words={{ none: 'crossed out', P: 'P', F: 'F', W: 'W' }}
           blank="not printed"
           onChange={(x) => set('professional', x)}
@@ -142,7 +142,7 @@ export const LabelEditor = memo(function LabelEditor({
       <AnyOf
         label="Lines in a square"
         values={label.naturalDrying ?? []}
-        options={v.NATURAL_DRYINGS.map((id) => ({ id, name: DRYING_WORDS[id] }))}
+        options={gear.NATURAL_DRYINGS.map((id) => ({ id, name: DRYING_WORDS[id] }))}
         onChange={(ids) => set('naturalDrying', ids.length > 0 ? (ids as CareLabel['naturalDrying']) : undefined)}
       />
       {says.length > 0 && <Note tone="good">So it says: {says.join('; ')}.</Note>}

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { memo } from 'react';
 import styled from 'styled-components';
 import type { Component } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { FABRIC_WORDS, MATERIAL_WORDS, PART_WORDS } from '../../core/words';
 import { Row } from '../../ui/basics';
 import { Button, IconButton } from '../../ui/Button';
@@ -25,7 +25,7 @@ const Line = styled.div`
   }
 `;
 /** Fabrics that a fibre may be made to. */
-const FABRICS_OF: Partial<Record<Component['material'], readonly v.Fabric[]>> = {
+const FABRICS_OF: Partial<Record<Component['material'], readonly gear.Fabric[]>> = {
   cotton: ['linen', 'denim', 'cotton-knit'],
   merino: ['silk'],
 };
@@ -125,7 +125,7 @@ export const LayersEditor = memo(function LayersEditor({
               <Select
                 label="Part"
                 value={c.part}
-                options={v.PARTS}
+                options={gear.PARTS}
                 words={PART_WORDS}
                 blank=""
                 onChange={(x) => x && set(n, { ...c, part: x })}
@@ -133,7 +133,7 @@ export const LayersEditor = memo(function LayersEditor({
               <Select
                 label="Material"
                 value={c.material}
-                options={v.MATERIALS}
+                options={gear.MATERIALS}
                 words={MATERIAL_WORDS}
                 blank=""
                 onChange={(x) => x && set(n, { ...c, material: x })}

@@ -4,7 +4,7 @@ import { today } from '../../app/now';
 import { lastsUntil } from '../../core/season';
 import { daysBetween } from '../../core/units/day';
 import { dayOfUse } from '../../core/year';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
@@ -49,7 +49,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
   const idle = lastUse || item.keptOn ? daysBetween([lastUse ?? '', item.keptOn ?? ''].sort().at(-1) ?? now, now) : age;
   const until = lastsUntil(item);
   const change = async (said: string, next: Item): Promise<void> => {
-    tell(said, await changeItems([next]));
+    notify(said, await changeItems([next]));
     setOpen(null);
   };
   return (

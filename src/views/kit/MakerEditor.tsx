@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import styled from 'styled-components';
 import type { MakerNote } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { Quiet, Row } from '../../ui/basics';
 import { Button, IconButton } from '../../ui/Button';
 import { Select } from '../../ui/Select';
@@ -42,14 +42,14 @@ export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; 
             <Select
               label="The maker"
               value={note.says}
-              options={v.MAKER_VERBS}
+              options={gear.MAKER_VERBS}
               blank=""
               onChange={(x) => x && set(n, { ...note, says: x })}
             />
             <Select
               label="What"
               value={note.about}
-              options={v.MAKER_TOPICS}
+              options={gear.MAKER_TOPICS}
               words={ABOUT}
               blank=""
               onChange={(x) => x && set(n, { ...note, about: x })}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { readList, toCorrect, toThing } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { newId } from '../../app/now';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { COLOURS, JOB_CLASSES, type Item, type JobClass } from '../../core/gear';
@@ -182,7 +182,7 @@ export function NewItem() {
     // From now on the store holds something of the user's own.
     void keepStored();
     const undo = await saveItem(item);
-    tell(`${item.name} is in your kit.`, undo);
+    notify(`${item.name} is in your kit.`, undo);
     await navigate(next === 'look-over' ? toThing(item.id, 'look-over') : toCorrect(item.id));
   };
   return (

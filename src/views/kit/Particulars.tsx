@@ -1,5 +1,5 @@
 import type { Item } from '../../core/gear';
-import * as v from '../../core/gear';
+import * as gear from '../../core/gear';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { JOB_WORDS, KIND_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
@@ -64,36 +64,36 @@ export function Particulars({
       <Select
         label="Kind"
         value={draft.kind}
-        options={v.KINDS}
+        options={gear.KINDS}
         words={KIND_WORDS}
         blank=""
         onChange={(x) => x && set('kind', x)}
       />
-      <Select label="Size" value={draft.bulk} options={v.BULKS} onChange={(x) => set('bulk', x)} />
+      <Select label="Size" value={draft.bulk} options={gear.BULKS} onChange={(x) => set('bulk', x)} />
       <Select
         label="Colour"
         value={draft.colour?.class}
-        options={v.COLOURS}
+        options={gear.COLOURS}
         onChange={(x) => set('colour', withField(draft.colour ?? {}, 'class', x))}
       />
       <Select
         label="Colour runs"
         value={draft.colour?.bleed}
-        options={v.BLEEDS}
+        options={gear.BLEEDS}
         words={{ unknown: 'not tried', safe: 'no', bleeds: 'yes' }}
         onChange={(x) => set('colour', withField(draft.colour ?? {}, 'bleed', x))}
       />
       <Select
         label="Outside sheds water"
         value={draft.repellency}
-        options={v.REPELLENCIES}
+        options={gear.REPELLENCIES}
         words={{ none: 'no', finish: 'by a finish', 'exposed-membrane': 'bare membrane' }}
         onChange={(x) => set('repellency', x)}
       />
       <Select
         label="Finish"
         value={draft.finish}
-        options={v.FINISHES}
+        options={gear.FINISHES}
         words={{
           unknown: 'not known',
           'long-chain': 'old, long-chain',
@@ -107,7 +107,7 @@ export function Particulars({
           <Select
             label="Job"
             value={draft.jobClass}
-            options={v.JOB_CLASSES}
+            options={gear.JOB_CLASSES}
             words={JOB_WORDS}
             onChange={(x) => set('jobClass', x)}
           />
@@ -120,7 +120,7 @@ export function Particulars({
           />
         </>
       )}
-      <Select label="Lining" value={draft.lining} options={v.LININGS} onChange={(x) => set('lining', x)} />
+      <Select label="Lining" value={draft.lining} options={gear.LININGS} onChange={(x) => set('lining', x)} />
     </FieldGrid>
   );
 }

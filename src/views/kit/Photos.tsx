@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { keepPhotos } from '../../app/photos';
 import { useAddress, usePhotos } from '../../app/pictures';
 import { toThing } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
 import type { Photo } from '../../data/db';
 import { deletePhoto } from '../../data/repo';
@@ -99,7 +99,7 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
               look="danger"
               onPress={() => {
                 setOpen(null);
-                void deletePhoto(shown.id).then((undo) => tell('The photograph is deleted.', undo));
+                void deletePhoto(shown.id).then((undo) => notify('The photograph is deleted.', undo));
               }}
             >
               Delete it

@@ -4,7 +4,7 @@ import { useChecked } from '../../app/checked';
 import { useDraft } from '../../app/draft';
 import { today } from '../../app/now';
 import { Restored } from '../../app/Restored';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Guess, Item, Worth } from '../../core/gear';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { thingName } from '../../core/words';
@@ -36,11 +36,11 @@ interface Figures {
   readonly to?: string;
 }
 /** Without the keys that stand for nothing. */
-const told = <T extends object>(fields: { [K in keyof T]: T[K] | undefined }): T =>
+const withoutUnset = <T extends object>(fields: { [K in keyof T]: T[K] | undefined }): T =>
   Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined && value !== '')) as T;
 
 const figuresOf = ({ price, boughtOn, worth = {} }: Item): Figures =>
-  told<Figures>({
+  withoutUnset<Figures>({
     paid: price?.amount,
     boughtOn,
     foundLow: worth.asFound?.low,
@@ -61,12 +61,14 @@ const guess = (low: number | undefined, high: number | undefined): Guess | undef
   low === undefined && high === undefined ? undefined : { low: low ?? (high as number), high: high ?? (low as number) };
 
 function withFigures(item: Item, f: Figures, currency: string): Item {
-  const worth = told<Worth>({
+  const worth = withoutUnset<Worth>({
     asFound: guess(f.foundLow, f.foundHigh),
     after: guess(f.afterLow, f.afterHigh),
-    listed: f.listed === undefined ? undefined : told({ on: f.listedOn ?? today(), amount: f.listed, where: f.where }),
+    listed: f.listed === undefined ? undefined : withoutUnset({ on: f.listedOn ?? today(), amount: f.listed, where: f.where }),
     sold:
-      f.sold === undefined ? undefined : told({ on: f.soldOn ?? today(), amount: f.sold, fees: f.fees, post: f.post, to: f.to }),
+      f.sold === undefined
+        ? undefined
+        : withoutUnset({ on: f.soldOn ?? today(), amount: f.sold, fees: f.fees, post: f.post, to: f.to }),
   });
   const price = f.paid === undefined ? undefined : { amount: f.paid, currency };
   const priced = withField(withField(item, 'price', price), 'boughtOn', f.boughtOn);
@@ -93,7 +95,7 @@ export default function WorthSheet({ item, currency, onClose }: { item: Item; cu
   const save = (): Promise<void> => {
     const next = withFigures(item, sheet.toKeep, own);
     return keep({ list: 'items', row: next }, async () => {
-      tell(`The figures of ${thingName(item)} are saved.`, await saveItem(next));
+      notify(`The figures of ${thingName(item)} are saved.`, await saveItem(next));
       leave();
     });
   };

@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { newId, nowIso } from '../../app/now';
 import { latestInspection, type Inspection, type InspectionPatch, type Item, type Kit } from '../../core/gear';
 import type { Programme } from '../../core/document';
@@ -126,7 +126,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     const { dropTest: _, ...without } = seen;
     const tried = seen.droplet ? seen : without;
     const undo = await saveInspection({ ...tried, id: newId('ins'), itemId: item.id, at: nowIso() });
-    tell('The look is recorded.', undo);
+    notify('The look is recorded.', undo);
     await navigate(toThing(item.id, 'programme'));
   };
   const open = cards.filter((c) => c !== 'done' && !answered(c, seen));

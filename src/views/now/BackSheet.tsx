@@ -4,7 +4,7 @@ import { toThing } from '../../app/routes';
 import { planOf } from '../../app/plan';
 import { newId, nowIso, today } from '../../app/now';
 import { noonOf } from '../../core/units/day';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { minutesOf } from '../../core/document';
 import { lastOuting, thingsFor, usesOf } from '../../core/due/outing';
 import type { Kit, Outing, UseEntry } from '../../core/gear';
@@ -42,7 +42,7 @@ export default function BackSheet({ kit, outing, onClose }: { kit: Kit; outing: 
   const save = async (): Promise<void> => {
     const said = { ...about, at: day === today() ? nowIso() : noonOf(day) };
     const uses = usesOf(outing, chosen, said, newId);
-    tell(`${uses.length === 1 ? 'One thing was' : `${uses.length} things were`} used: it is recorded.`, await saveUses(uses));
+    notify(`${uses.length === 1 ? 'One thing was' : `${uses.length} things were`} used: it is recorded.`, await saveUses(uses));
     setSaved(uses);
   };
   if (saved) return <Afterwards kit={kit} uses={saved} onClose={onClose} />;

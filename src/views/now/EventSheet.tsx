@@ -3,7 +3,7 @@ import { addDays } from '../../core/due';
 import type { EventEntry, Item } from '../../core/gear';
 import { thingName } from '../../core/words';
 import { newId, nowIso, today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { deleteEntry, saveEntry } from '../../data/repo';
 import { Note, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -52,12 +52,12 @@ export default function EventSheet({
       ...(along ? { itemIds: [...along] } : {}),
     };
     await keep({ list: 'log', row: entry }, async () => {
-      tell(`“${entry.name}” is ${event ? 'changed' : 'written down'}.`, await saveEntry(entry));
+      notify(`“${entry.name}” is ${event ? 'changed' : 'written down'}.`, await saveEntry(entry));
       onClose();
     });
   };
   const remove = async (): Promise<void> => {
-    if (event) tell(`“${event.name}” is taken out.`, await deleteEntry(event.id));
+    if (event) notify(`“${event.name}” is taken out.`, await deleteEntry(event.id));
     onClose();
   };
   return (

@@ -8,7 +8,7 @@ import { useRanked } from '../../app/ranked';
 import { useOpenRuns } from '../../app/runs';
 import { useSecond } from '../../app/UnderWay';
 import { forToday, needsCare, type Ranked } from '../../core/due/rank';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { Ahead } from './Ahead';
 import { DayLine } from './DayLine';
 import { BackFrom, UsedToday } from './BackFrom';
@@ -222,7 +222,7 @@ export function Now() {
   if (kit.items.length === 0) {
     const demo = async (): Promise<void> => {
       if (!(await (await import('../../app/demo')).takeDemoKit()))
-        tell('The demo kit is not here just now. Start with npm run demo, or add your own thing.');
+        notify('The demo kit is not here just now. Start with npm run demo, or add your own thing.');
     };
     return (
       <Page>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { dayOf, noonOf } from '../../core/units/day';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Item, UseEntry } from '../../core/gear';
 import { thingName } from '../../core/words';
 import { saveEntry } from '../../data/repo';
@@ -16,7 +16,7 @@ export default function UseSheet({ item, entry, onClose }: { item: Item; entry: 
   const [said, setSaid] = useState<UseSaid>(() => saidOf(entry));
   const [at, setAt] = useState(entry.at);
   const save = async (): Promise<void> => {
-    tell(`The use of ${thingName(item)} is recorded.`, await saveEntry({ ...rest, ...said, at }));
+    notify(`The use of ${thingName(item)} is recorded.`, await saveEntry({ ...rest, ...said, at }));
     onClose();
   };
   return (

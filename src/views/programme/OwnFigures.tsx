@@ -1,4 +1,4 @@
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Item, Learned, OwnFigures as Figures, SupplyClass } from '../../core/gear';
 import { SUPPLY_WORDS } from '../../core/words';
 import { saveItem } from '../../data/repo';
@@ -18,7 +18,7 @@ function withoutDrying({ dryRate: _rate, dryExchange: _exchange, dryRuns: _runs,
 /** What the user worked out for this thing, and what its runs taught; each can be forgotten. */
 export function OwnFigures({ item }: { item: Item }) {
   const { own, learned } = item;
-  const forget = async (next: Item, what: string): Promise<void> => tell(`${what}: forgotten.`, await saveItem(next));
+  const forget = async (next: Item, what: string): Promise<void> => notify(`${what}: forgotten.`, await saveItem(next));
   const without = (figures: Figures): Item => withField(item, 'own', Object.keys(figures).length > 0 ? figures : undefined);
   const lines: { readonly name: string; readonly value: string; readonly next: Item }[] = [
     ...Object.entries(own?.dosesMl ?? {}).flatMap(([cls, ml]) => {

@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { useItem } from '../../app/kit';
 import { planOf, type Planned } from '../../app/plan';
 import { beginRun, useRunOf } from '../../app/runs';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { UnderWay } from '../../app/UnderWay';
 import { newId, nowMs, today } from '../../app/now';
 import { dayText, whenText } from '../../app/time';
@@ -154,7 +154,7 @@ export function ProgrammePage() {
   const always = programme.steps.filter((s) => s.when === 'always');
   const start = async (): Promise<void> => {
     const { id, wasUnderWay } = await beginRun(planned.programme, item.name ?? KIND_WORDS[item.kind], { ready: [...ready] });
-    if (wasUnderWay) tell('It is already under way; here it is.');
+    if (wasUnderWay) notify('It is already under way; here it is.');
     await navigate(`/run/${id}`);
   };
   const dose = plan.cleaner && plan.dose ? { cleaner: plan.cleaner, dose: plan.dose } : null;

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Reach, Reached } from '../../core/energy/choice';
 import type { Item, Kit } from '../../core/gear';
 import { reachedText } from '../../core/telling/choice';
@@ -48,7 +48,7 @@ export function ReachSheet({ kit, item, school, option, reach, onClose }: Props)
   const changed = (reached ?? []).filter((r) => r.does === 'changes').map((r) => r.itemId);
   const choose = async (): Promise<void> => {
     const undo = reach === 'kit' ? await chooseForKit(school, option) : await chooseFor(changed, school, option);
-    tell(reach === 'kit' ? `${name}: for the whole kit.` : `${name}: for ${changed.length} more.`, undo);
+    notify(reach === 'kit' ? `${name}: for the whole kit.` : `${name}: for ${changed.length} more.`, undo);
     onClose();
   };
   const things = kit.items.filter((i) => reached?.some((r) => r.itemId === i.id));

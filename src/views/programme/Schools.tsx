@@ -1,11 +1,11 @@
 import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { differenceOf, type Reach } from '../../core/energy/choice';
 import type { Kit } from '../../core/gear';
 import type { School } from '../../core/knowledge';
-import { isMoot, refusedBy, sameHere, type Plan } from '../../core/programme';
+import { isIrrelevant, refusedBy, sameHere, type Plan } from '../../core/programme';
 import { changeText, costText, stepsText } from '../../core/telling/choice';
 import { WORDS } from '../../core/words';
 import { chooseFor } from '../../data/repo';
@@ -72,7 +72,7 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
     hold();
     const undo = await chooseFor([item.id], school.id, option);
     setWas({ option, text });
-    tell(`${question}: ${optionName(school.id, option)}.`, undo);
+    notify(`${question}: ${optionName(school.id, option)}.`, undo);
   };
   return (
     <Question ref={ref}>
@@ -127,7 +127,7 @@ export function Schools({ plan, kit }: { plan: Plan; kit: Kit }) {
   const asked = plan.asked.filter((school) => {
     if (plan.request.item.schools?.[school.id] !== undefined) return true;
     const chosen = plan.choices.get(school.id);
-    return !isMoot(school, plan.facts) && school.options.some((o) => o.id !== chosen && !sameHere(o, plan.facts));
+    return !isIrrelevant(school, plan.facts) && school.options.some((o) => o.id !== chosen && !sameHere(o, plan.facts));
   });
   if (asked.length === 0 || plan.method === 'refer') return null;
   const shown = open ? asked : asked.slice(0, SHOWN);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { CurrencyField, UnitsChoice } from '../../app/KitFigures';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { currencyOf } from '../../app/worth';
 import type { Kit } from '../../core/gear';
 import { currencyIn } from '../../core/units/money';
@@ -44,7 +44,7 @@ export default function AboutKit({ kit, onClose }: { kit: Kit; onClose: () => vo
       );
     }
     undos.push(await savePreferences({ currency: money, units: units === 'us' ? 'us' : 'metric' }));
-    tell('The kit is written so from now on.', undoAll(...undos));
+    notify('The kit is written so from now on.', undoAll(...undos));
     onClose();
   };
   return (

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { download } from '../../app/download';
 import { nowIso, today } from '../../app/now';
 import { useOpenRuns } from '../../app/runs';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import type { Ranked } from '../../core/due/rank';
 import type { EventEntry, Kit } from '../../core/gear';
@@ -38,7 +38,7 @@ export function Calendar({ kit, ranked }: { kit: Kit; ranked: readonly Ranked[] 
     );
     const { aheadFile } = await import('../../app/calendarFile');
     download('umbrastic-ahead.ics', 'text/calendar', aheadFile(allInUnits(ahead, kit.preferences?.units ?? 'metric'), nowIso()));
-    tell(`${howMany(ahead.length, 'day')} are saved as a calendar. Open it in yours; a later one updates them.`);
+    notify(`${howMany(ahead.length, 'day')} are saved as a calendar. Open it in yours; a later one updates them.`);
   };
   const open = async (file: File): Promise<void> => {
     setFault(null);
@@ -61,7 +61,7 @@ export function Calendar({ kit, ranked }: { kit: Kit; ranked: readonly Ranked[] 
       const was = known.get(e.id);
       return was?.type === 'event' ? { ...was, ...e } : e;
     });
-    tell(`${howMany(events.length, 'outing')} from the calendar.`, await saveEvents(merged));
+    notify(`${howMany(events.length, 'outing')} from the calendar.`, await saveEvents(merged));
     setRead(null);
   };
   return (

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
 import { takeBackKept, undosKept } from '../../data/undo';
 import { Empty, Page, Quiet, Row } from '../../ui/basics';
@@ -36,7 +36,7 @@ export function DonePage() {
                   onPress={() => {
                     setBusy(true);
                     void takeBackKept(id)
-                      .then((was) => tell(was ? `Taken back: ${was}` : 'It was taken back already.'))
+                      .then((was) => notify(was ? `Taken back: ${was}` : 'It was taken back already.'))
                       .finally(() => setBusy(false));
                   }}
                 >

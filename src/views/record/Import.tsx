@@ -1,7 +1,7 @@
 import { Said } from '../../ui/said';
 import { useMemo, useRef, useState } from 'react';
 import { besidesOf, openFile, saveCopy, snapshot, takeOver, type Opened } from '../../app/copy';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
 import { besideOf, type Beside } from '../../core/formats/beside';
@@ -66,7 +66,7 @@ export function Import({ current }: { current: Kit }) {
   };
   const replace = async ({ kit, whole }: Ready): Promise<void> => {
     await snapshot('import');
-    tell(`${howMany(kit.items.length, 'thing is', 'things are')} in your kit now.`, await takeOver(kit, whole));
+    notify(`${howMany(kit.items.length, 'thing is', 'things are')} in your kit now.`, await takeOver(kit, whole));
     cancel();
   };
   const beside = useMemo(() => (reading.state === 'ready' ? besideOf(current, reading.kit) : null), [current, reading]);
@@ -82,7 +82,7 @@ export function Import({ current }: { current: Kit }) {
       beside.known.length > 0
         ? ` ${howMany(beside.known.length, 'thing was', 'things were')} here already and stayed as they are.`
         : '';
-    tell(`${howMany(beside.items.length, 'thing', 'things')} came in.${known}${go}`, undo);
+    notify(`${howMany(beside.items.length, 'thing', 'things')} came in.${known}${go}`, undo);
     cancel();
   };
   return (

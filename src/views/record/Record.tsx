@@ -7,7 +7,7 @@ import { DONE, SEASON, toRecord, toThing } from '../../app/routes';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
 import { bringBack, saveCopy, saveForOthers, snapshot } from '../../app/copy';
-import { setTheme, tell, useSession } from '../../app/session';
+import { setTheme, notify, useSession } from '../../app/session';
 import { dayText, daysUntil, whenText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
 import {
@@ -228,8 +228,8 @@ export function Record() {
     await snapshot('demo');
     const undo = await (await import('../../app/demo')).takeDemoKit();
     setBusy(false);
-    if (undo) tell('The demo kit is here.', undo);
-    else tell('The demo kit is not here just now; your kit is as it was.');
+    if (undo) notify('The demo kit is here.', undo);
+    else notify('The demo kit is not here just now; your kit is as it was.');
   };
   return (
     <Page>

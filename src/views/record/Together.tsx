@@ -1,7 +1,7 @@
 import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { bringBoth, saveCopy, type Opened } from '../../app/copy';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { atText, dayText } from '../../app/time';
 import type { Kit } from '../../core/gear';
 import type { Clash, Side } from '../../core/merging';
@@ -66,7 +66,7 @@ export function Together({
     try {
       const undo = await bringBoth(reading.kit, whole, choices);
       const came = countText(comes);
-      tell(
+      notify(
         `Both are together now${came ? `: ${came} came` : ''}. Save a copy here and open it there, and the other browser has the same.`,
         undo,
       );

@@ -1,6 +1,6 @@
 import { Said } from '../../ui/said';
 import styled from 'styled-components';
-import { offered, planned, type ChoiceId, type Choices, type Stage } from '../../core/rehearse';
+import { offered, planned, type ChoiceId, type Choices, type Setup } from '../../core/rehearse';
 import { CHOICE_WORDS, chosenText } from '../../core/telling/rehearse';
 import { Quiet } from '../../ui/basics';
 import { phone } from '../../ui/theme';
@@ -21,9 +21,9 @@ const Planned = styled(Quiet)<{ $same: boolean }>`
 `;
 
 /** The choices of a rehearsal, each with what the plan says. */
-export function Chosen({ stage, choices, onChange }: { stage: Stage; choices: Choices; onChange: (next: Choices) => void }) {
-  const can = offered(stage);
-  const own = planned(stage);
+export function Chosen({ setup, choices, onChange }: { setup: Setup; choices: Choices; onChange: (next: Choices) => void }) {
+  const can = offered(setup);
+  const own = planned(setup);
   return (
     <Grid>
       {(Object.keys(can) as ChoiceId[]).map((id) => {

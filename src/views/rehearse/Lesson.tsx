@@ -1,7 +1,7 @@
 import { Said } from '../../ui/said';
 import { Check, X } from 'lucide-react';
 import styled from 'styled-components';
-import type { Stage } from '../../core/rehearse';
+import type { Setup } from '../../core/rehearse';
 import { inRounds } from '../../core/rehearse';
 import type { Debrief, Kept } from '../../core/rehearse/train';
 import { bestText, effectText, KEPT_WORDS, mendText } from '../../core/telling/rehearse';
@@ -23,14 +23,14 @@ const Kepts = styled.ul`
 
 /** What became of a lesson: what was kept, what each choice did, what would have been best. */
 export function Debriefed({
-  stage,
-  told,
+  setup,
+  told: debrief,
   at,
   onAgain,
   onOther,
   onLeave,
 }: {
-  stage: Stage;
+  setup: Setup;
   told: Debrief;
   /** "at 17:40". */
   at: (minutes: number) => string;
@@ -38,12 +38,12 @@ export function Debriefed({
   onOther: () => void;
   onLeave: () => void;
 }) {
-  const { kept, effects } = told;
+  const { kept, effects } = debrief;
   return (
     <Column $gap={12}>
       <Kepts aria-label="What you kept">
         {(Object.keys(kept) as Kept[])
-          .filter((k) => k !== 'even' || stage.filled)
+          .filter((k) => k !== 'even' || setup.filled)
           .map((k) => (
             <li key={k} style={{ color: kept[k] ? color.finish : color.alarm }}>
               {kept[k] ? <Check size={20} aria-hidden="true" /> : <X size={20} aria-hidden="true" />}
@@ -63,15 +63,15 @@ export function Debriefed({
           ))}
         </ul>
       )}
-      {told.mend && (
+      {debrief.mend && (
         <p>
           <strong>
-            <Said>{mendText(told.mend)}</Said>
+            <Said>{mendText(debrief.mend)}</Said>
           </strong>
         </p>
       )}
       <p>
-        <Said>{bestText(told, stage.steps.some(inRounds), at)}</Said>
+        <Said>{bestText(debrief, setup.steps.some(inRounds), at)}</Said>
       </p>
       <Row $wrap>
         <Button look="quiet" onPress={onAgain}>

@@ -7,10 +7,10 @@ import { useItem } from '../../app/kit';
 import { planOf, nextWashOf } from '../../app/plan';
 import { UnderWayOf } from '../../app/UnderWay';
 import { nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { clockText } from '../../app/time';
 import { writeProgramme } from '../../core/programme';
-import { canRehearse, readChoices, stageOf, writeChoices, type Choices } from '../../core/rehearse';
+import { canRehearse, readChoices, setupOf, writeChoices, type Choices } from '../../core/rehearse';
 import { hasty, type Debrief } from '../../core/rehearse/train';
 import { minutesText } from '../../core/units';
 import { KIND_WORDS } from '../../core/words';
@@ -27,7 +27,7 @@ import { NOT_RUN, useRehearsal } from './useRehearsal';
 import { FigureTable } from '../../ui/FigureTable';
 import { focusOn, reachable } from '../../ui/focus';
 
-const CourseChart = lazy(async () => ({ default: (await import('./CourseChart')).CourseChart }));
+const CourseChart = lazy(async () => ({ default: (await import('./SimulationChart')).SimulationChart }));
 const Answer = styled.h1`
   outline: none;
   font-size: 32px;
@@ -36,7 +36,7 @@ const Answer = styled.h1`
     font-size: 26px;
   }
 `;
-const Story = styled.ol`
+const Timetable = styled.ol`
   li {
     display: grid;
     grid-template-columns: 72px minmax(0, 1fr);
@@ -66,13 +66,13 @@ export function Rehearse() {
     if (!kit || !item) return null;
     const today = planOf(kit, item).plan;
     const plan = washing ? nextWashOf(kit, item) : today;
-    const stage = stageOf(plan, writeProgramme(plan));
+    const setup = setupOf(plan, writeProgramme(plan));
     const next = nextWashOf(kit, item);
-    return { stage, other: washing || canRehearse(stageOf(next, writeProgramme(next))) };
+    return { setup, other: washing || canRehearse(setupOf(next, writeProgramme(next))) };
   }, [kit, item, washing]);
-  const stage = made && canRehearse(made.stage) ? made.stage : null;
-  const choices = stage && readChoices(stage, (name) => params.get(name));
-  const both = useRehearsal(stage, choices, seed);
+  const setup = made && canRehearse(made.setup) ? made.setup : null;
+  const choices = setup && readChoices(setup, (name) => params.get(name));
+  const both = useRehearsal(setup, choices, seed);
   const clock = useCallback((minutes: number): string => clockText(startMs + minutes * 60_000), [startMs]);
   const at = (minutes: number): string => {
     const [day, time] = clock(minutes).split(' ');
@@ -93,7 +93,7 @@ export function Rehearse() {
       ...(seed === 1 ? {} : { [PATH.seed]: String(seed) }),
       ...more,
     };
-    setParams({ ...carried, ...(stage && next ? writeChoices(stage, next) : {}) }, { replace: true });
+    setParams({ ...carried, ...(setup && next ? writeChoices(setup, next) : {}) }, { replace: true });
   };
   const crumbs = (
     <Crumbs
@@ -105,7 +105,7 @@ export function Rehearse() {
       here="Rehearse"
     />
   );
-  if (!stage || !choices) {
+  if (!setup || !choices) {
     return (
       <Page>
         {crumbs}
@@ -121,25 +121,25 @@ export function Rehearse() {
     );
   }
   const yours = both?.yours ?? null;
-  const differs = Object.keys(writeChoices(stage, choices)).length > 0;
+  const differs = Object.keys(writeChoices(setup, choices)).length > 0;
   const blind = lesson !== null && lesson.told === null;
   const begin = (day: number): void => {
     void rehearseWorker()
-      .goal({ stage, seed: day })
+      .goal({ setup, seed: day })
       .then(
         (goalMin) => setLesson({ goalMin, told: null }),
-        () => tell(NOT_RUN),
+        () => notify(NOT_RUN),
       );
-    show(hasty(stage), { [PATH.seed]: String(day) });
+    show(hasty(setup), { [PATH.seed]: String(day) });
   };
   const another = (): void => begin((seed * 7 + 13) % DAYS);
   const carryOut = (): void => {
     if (!lesson) return;
     void rehearseWorker()
-      .debrief({ stage, choices, seed }, lesson.goalMin)
+      .debrief({ setup, choices, seed }, lesson.goalMin)
       .then(
         (debriefed) => setLesson({ ...lesson, told: debriefed }),
-        () => tell(NOT_RUN),
+        () => notify(NOT_RUN),
       );
   };
   const cursor = yours ? Math.min(yours.endMin, Math.max(yours.wetAtMin, moved ?? yours.endMin)) : 0;
@@ -178,7 +178,7 @@ export function Rehearse() {
           )}
           {lesson && told && (
             <Debriefed
-              stage={stage}
+              setup={setup}
               told={told}
               at={at}
               onAgain={() => setLesson({ ...lesson, told: null })}
@@ -196,7 +196,7 @@ export function Rehearse() {
                 <div style={{ minHeight: 480 }}>
                   <Suspense fallback={null}>
                     <CourseChart
-                      stage={stage}
+                      setup={setup}
                       yours={yours}
                       plans={differs ? (both?.plans ?? null) : null}
                       cursor={cursor}
@@ -205,11 +205,11 @@ export function Rehearse() {
                     />
                   </Suspense>
                 </div>
-                <Scrub stage={stage} rehearsal={yours} at={cursor} onMove={setMoved} />
-                {differs && both && <SideBySide plans={both.plans} yours={yours} clock={clock} filled={stage.filled} />}
+                <Scrub setup={setup} rehearsal={yours} at={cursor} onMove={setMoved} />
+                {differs && both && <SideBySide plans={both.plans} yours={yours} clock={clock} filled={setup.filled} />}
                 <section aria-labelledby="story">
                   <h2 id="story">What happens</h2>
-                  <Story>
+                  <Timetable>
                     {yours.happened.map((h, n) => (
                       <li key={n}>
                         <Figure>{clock(h.minutes)}</Figure>
@@ -218,7 +218,7 @@ export function Rehearse() {
                         </span>
                       </li>
                     ))}
-                  </Story>
+                  </Timetable>
                 </section>
               </>
             )}
@@ -229,7 +229,7 @@ export function Rehearse() {
                 {blind ? 'What you would do' : 'Do it otherwise'}
               </h2>
               <Chosen
-                stage={stage}
+                setup={setup}
                 choices={choices}
                 onChange={(next) => {
                   if (lesson?.told) setLesson(null);

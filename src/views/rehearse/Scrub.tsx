@@ -1,6 +1,6 @@
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
+import type { Moment, Rehearsal, Setup } from '../../core/rehearse';
 import { minutesText } from '../../core/units';
 import { Figure, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -13,23 +13,23 @@ const nearest = (moments: readonly Moment[], at: number): Moment =>
   moments.reduce((best, m) => (Math.abs(m.minutes - at) < Math.abs(best.minutes - at) ? m : best));
 
 /** What there is to read at one instant. */
-function readout(stage: Stage, m: Moment): string {
+function readout(setup: Setup, m: Moment): string {
   const water = m.shellG + m.coreG;
   return [
-    `${Math.round(water)} g of water${water > 1 && stage.coreFactor > 1 ? `, ${Math.round(m.coreG)} g of it in the core` : ''}`,
+    `${Math.round(water)} g of water${water > 1 && setup.coreFactor > 1 ? `, ${Math.round(m.coreG)} g of it in the core` : ''}`,
     `cloth ${Math.round(m.fabricC)} °C`,
-    ...(stage.filled ? [`${Math.round(m.clumps * 100)} % clumped`] : []),
+    ...(setup.filled ? [`${Math.round(m.clumps * 100)} % clumped`] : []),
   ].join(' · ');
 }
 
 /** Moves through a rehearsal by hand, or lets it run. */
 export function Scrub({
-  stage,
+  setup,
   rehearsal,
   at,
   onMove,
 }: {
-  stage: Stage;
+  setup: Setup;
   rehearsal: Rehearsal;
   at: number;
   onMove: (minutes: number) => void;
@@ -68,7 +68,7 @@ export function Scrub({
         />
       </Row>
       <p aria-live={playing ? 'off' : 'polite'}>
-        <strong>{minutesText(at)} after the start:</strong> <Figure>{readout(stage, nearest(rehearsal.moments, at))}</Figure>
+        <strong>{minutesText(at)} after the start:</strong> <Figure>{readout(setup, nearest(rehearsal.moments, at))}</Figure>
       </p>
     </div>
   );

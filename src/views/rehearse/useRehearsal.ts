@@ -1,31 +1,31 @@
 import { useEffect, useState } from 'react';
-import { writeChoices, type Choices, type Stage } from '../../core/rehearse';
-import { tell } from '../../app/session';
+import { writeChoices, type Choices, type Setup } from '../../core/rehearse';
+import { notify } from '../../app/session';
 import { rehearseWorker, type SideBySide } from '../../workers';
 
 /** Said when the worker could not do it. */
 export const NOT_RUN = 'The rehearsal could not be run. Nothing of yours was changed; load the page again.';
 
 /** Both courses from the worker; the older ones stand until the newer are there, and a late answer to an older question is dropped. */
-export function useRehearsal(stage: Stage | null, choices: Choices | null, seed: number): SideBySide | null {
-  const [answer, setAnswer] = useState<{ readonly stage: Stage; readonly both: SideBySide } | null>(null);
-  const key = stage && choices ? JSON.stringify(writeChoices(stage, choices)) : '';
+export function useRehearsal(setup: Setup | null, choices: Choices | null, seed: number): SideBySide | null {
+  const [answer, setAnswer] = useState<{ readonly setup: Setup; readonly both: SideBySide } | null>(null);
+  const key = setup && choices ? JSON.stringify(writeChoices(setup, choices)) : '';
   useEffect(() => {
-    if (!stage || !choices) return;
+    if (!setup || !choices) return;
     let stale = false;
     void rehearseWorker()
-      .run({ stage, choices, seed })
+      .run({ setup, choices, seed })
       .then(
         (both) => {
-          if (!stale) setAnswer({ stage, both });
+          if (!stale) setAnswer({ setup, both });
         },
-        () => tell(NOT_RUN),
+        () => notify(NOT_RUN),
       );
     return () => {
       stale = true;
     };
     // `key` stands for the choices, which are made anew at every drawing.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [stage, key, seed]);
-  return answer && answer.stage === stage ? answer.both : null;
+  }, [setup, key, seed]);
+  return answer && answer.setup === setup ? answer.both : null;
 }

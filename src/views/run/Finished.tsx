@@ -8,7 +8,7 @@ import { useDraft } from '../../app/draft';
 import { useItem } from '../../app/kit';
 import { goBack, useLoad } from '../../app/loads';
 import { nowIso, today } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { isUntouched, type Run } from '../../core/run';
 import { finishRun } from '../../core/run/finish';
@@ -91,7 +91,7 @@ export function Finished({ run }: { run: Run }) {
     );
   }
   const write = async (): Promise<void> => {
-    tell(
+    notify(
       'Recorded: supplies, machine and next look are up to date.',
       await writeResult(run.id, { ...result, entry: { ...result.entry, at: nowIso() } }),
     );
@@ -100,7 +100,7 @@ export function Finished({ run }: { run: Run }) {
   const forget = async (): Promise<void> => {
     const undo = await dropRuns([run]);
     sheet.forget();
-    tell('Nothing of it is kept.', undo);
+    notify('Nothing of it is kept.', undo);
   };
   const stopped = run.status === 'stopped';
   return (

@@ -1,5 +1,5 @@
 import { newId, nowIso } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { CLOTHS, type Cloth, type Kit, type SpotTestEntry } from '../../core/gear';
 import { testedAs, testsOf } from '../../core/marks';
 import type { Run } from '../../core/run';
@@ -22,7 +22,7 @@ export function hiddenWords(run: Run, kit: Kit | undefined): readonly { readonly
 export function HiddenPlaces({ live: { run, kit } }: { live: LiveRun }) {
   const keep = async (agent: Agent, cloth: Cloth): Promise<void> => {
     const entry: SpotTestEntry = { id: newId('log'), type: 'spot-test', itemId: run.itemId, at: nowIso(), agent, cloth };
-    tell(`${testText(entry)}.`, await saveEntry(entry));
+    notify(`${testText(entry)}.`, await saveEntry(entry));
   };
   return (
     <Column $gap={16}>

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { useIdHere } from '../../app/routes';
 import { useLoad } from '../../app/loads';
 import { nowIso, nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { useSecond } from '../../app/UnderWay';
 import { current, type Run } from '../../core/run';
 import { beforeTheDoor, gathered, loadState, tickStep } from '../../core/run/load';
@@ -123,7 +123,7 @@ function Before({ runs }: { runs: readonly Run[] }) {
               onPress={() => {
                 void import('../../app/carryOut')
                   .then(({ takeOutOf }) => takeOutOf(run))
-                  .then((undo) => tell(`${run.itemName} goes on by itself; the others need not wait for it.`, undo));
+                  .then((undo) => notify(`${run.itemName} goes on by itself; the others need not wait for it.`, undo));
               }}
             >
               Take it out

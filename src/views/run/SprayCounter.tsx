@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { useDraft } from '../../app/draft';
 import { nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { pullOf, pullsFor } from '../../core/dosing/spray';
 import { DOSING_FIGURES } from '../../core/knowledge';
 import { BOUNDS } from '../../core/knowledge/bounds';
@@ -126,7 +126,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
             pullMl={pullMl}
             onPull={(ml) => {
               const next = { ...bottle, pullMl: ml };
-              void saveSupply(next).then((undo) => tell(`One pull of it gives ${ml} mL.`, undo));
+              void saveSupply(next).then((undo) => notify(`One pull of it gives ${ml} mL.`, undo));
             }}
           />
         )}

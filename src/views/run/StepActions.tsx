@@ -4,7 +4,7 @@ import { hiddenWords } from './HiddenPlaces';
 import { Bell, Pause, Play, Scale } from 'lucide-react';
 import { askToNotify, notifying } from '../../app/alarms';
 import { nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { clockText } from '../../app/time';
 import {
   addRinse,
@@ -112,7 +112,7 @@ function Opened({ live }: { live: LiveRun }) {
           onKeep={(text) => {
             act((r) => noteStep(r, text, nowMs()));
             setOpened(null);
-            tell('Noted; it goes into the record with this step.');
+            notify('Noted; it goes into the record with this step.');
           }}
         />
       )}

@@ -3,13 +3,13 @@ import { toThing } from '../../app/routes';
 import { latestInspection } from '../../core/gear';
 import { Link } from 'react-router';
 import { steerDevice } from '../../app/devices';
-import { EveningMoves } from '../../app/EveningMoves';
+import { LevellingMoves } from '../../app/LevellingMoves';
 import { nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { clockText } from '../../app/time';
 import { gradeDrops, gradesOf, markClump, measureLoft } from '../../core/run';
 import { doubtOf } from '../../core/run/damp';
-import { eveningText } from '../../core/telling/loft';
+import { levellingText } from '../../core/telling/loft';
 import { lookCountText, movedText, roundText, satText } from '../../core/telling/run';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
@@ -71,7 +71,7 @@ export function StepSays({ live }: { live: LiveRun }) {
     run,
     item,
     equipment,
-    evening,
+    evening: levelling,
     step,
     words,
     state,
@@ -122,15 +122,15 @@ export function StepSays({ live }: { live: LiveRun }) {
           {c}
         </Note>
       ))}
-      {step.do === 'even-fill' && evening && evening.moves.length > 0 && item && (
+      {step.do === 'even-fill' && levelling && levelling.moves.length > 0 && item && (
         <>
           <p>
             <strong>
-              <Said>{eveningText(evening)}</Said>
+              <Said>{levellingText(levelling)}</Said>
             </strong>{' '}
             <Link to={toThing(item.id, 'fill')}>The map</Link>
           </p>
-          <EveningMoves itemId={item.id} evening={evening} large />
+          <LevellingMoves itemId={item.id} evening={levelling} large />
         </>
       )}
       {damp && loose && item?.fillMap && (rung || state.round > 0) && (
@@ -185,7 +185,7 @@ export function StepMeasures({ live }: { live: LiveRun }) {
           onTyped={(loft) => type({ loft })}
           onKeep={(readings) => {
             act((r) => measureLoft(r, readings, nowMs()));
-            tell('The loft is kept.');
+            notify('The loft is kept.');
           }}
         />
       )}
@@ -250,15 +250,15 @@ export function Drying({ live }: { live: LiveRun }) {
         running={running}
         onHeard={() => {
           const { dryModel } = step.settings;
-          const held = damp.estimate.waterG.middle / (damp.expectedG ?? dryModel?.dryG ?? 1);
-          if (dryModel && held > 0)
-            void steerDevice('load', { ...dryModel, dryG: damp.expectedG ?? dryModel.dryG, heldKgPerKg: held });
+          const waterKgPerKg = damp.estimate.waterG.middle / (damp.expectedG ?? dryModel?.dryG ?? 1);
+          if (dryModel && waterKgPerKg > 0)
+            void steerDevice('load', { ...dryModel, dryG: damp.expectedG ?? dryModel.dryG, heldKgPerKg: waterKgPerKg });
           if (heat) void steerDevice('dryer', { heat, running });
         }}
         onTake={setHeard}
         onRoom={(airC, rhPercent) =>
           void saveEquipment({ ...equipment, room: { ...equipment?.room, airC, rhPercent } }).then((undo) =>
-            tell('The room’s air is kept as measured.', undo),
+            notify('The room’s air is kept as measured.', undo),
           )
         }
       />

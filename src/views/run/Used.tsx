@@ -123,16 +123,16 @@ function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => vo
   const volume = useUnit('mL');
   const mass = useUnit('g');
   const n = { ml: volume.read(ml), before: mass.read(before), after: mass.read(after), pulls: typedNumber(pulls) };
-  const told =
+  const sentence =
     n.ml ??
     (n.before !== undefined && n.after !== undefined ? n.before - n.after : undefined) ??
     (n.pulls === undefined ? undefined : n.pulls * PULL_ML);
-  const good = told !== undefined && told >= 0;
+  const good = sentence !== undefined && sentence >= 0;
   return (
     <Form
       onSubmit={() => {
         if (!good) return;
-        onMl(Math.round(told));
+        onMl(Math.round(sentence));
       }}
     >
       <Row $wrap $top>
@@ -143,10 +143,12 @@ function Measure({ sprayed, onMl }: { sprayed: boolean; onMl: (ml: number) => vo
           <DigitsField label={say(`Pulls of the trigger, ${PULL_ML} mL each`)} width={230} value={pulls} onChange={setPulls} />
         )}
         <Button type="submit" style={{ marginTop: 22 }} isDisabled={!good}>
-          <Said>{good ? `Keep ${Math.round(told)} mL` : 'Keep it'}</Said>
+          <Said>{good ? `Keep ${Math.round(sentence)} mL` : 'Keep it'}</Said>
         </Button>
       </Row>
-      {told !== undefined && told < 0 && <Note tone="alarm">The bottle is heavier after than before: look at both weights.</Note>}
+      {sentence !== undefined && sentence < 0 && (
+        <Note tone="alarm">The bottle is heavier after than before: look at both weights.</Note>
+      )}
     </Form>
   );
 }

@@ -3,13 +3,13 @@ import { useNavigate } from 'react-router';
 import { toThing } from '../../app/routes';
 import { notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
-import { useEvening } from '../../app/evening';
+import { useLevelling } from '../../app/levelling';
 import type { LoftReading, Item, Kit, Room } from '../../core/gear';
 import { useEquipment, useItem } from '../../app/kit';
 import { nowMs } from '../../app/now';
 import { goBack, pressInLoad, useLoad } from '../../app/loads';
 import { useOpenRuns } from '../../app/runs';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Heat } from '../../core/gear';
 import { loftOf } from '../../core/loft';
 import {
@@ -82,7 +82,7 @@ export function useLive(stored: Run) {
   const runs = openRuns ?? [];
   const mates = useLoad(stored.load?.id) ?? NOBODY;
   const { kit, item } = useItem(run.itemId);
-  const { evening } = useEvening(kit, item);
+  const { levelling } = useLevelling(kit, item);
   // Each belongs to the step it was opened at, and closes with it.
   const [opened, setOpened] = useState<{
     stepId: string;
@@ -161,7 +161,7 @@ export function useLive(stored: Run) {
   // What was weighed says how long the next round should be; the plan does until then. Panel and button say the same.
   const next = damp && damp.weighed.length > 0 && state.round > 0 ? damp.nextRoundMin : usual;
   const timed = usual > 0;
-  const rung = state.state === 'rung';
+  const elapsed = state.state === 'rung';
   const running = state.state === 'running';
   const waiting = state.state === 'waiting';
   const rounds = roundsOf(step);
@@ -173,7 +173,7 @@ export function useLive(stored: Run) {
   const found = clashAt(stored, step, equipment);
   const clash = found && (found.vessel || rinsedAt !== step.id) ? found : null;
   const rinsed = async ({ vessel }: Clash): Promise<void> => {
-    if (vessel && equipment) tell('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
+    if (vessel && equipment) notify('It is noted as rinsed out.', await saveEquipment(withStanding(equipment, vessel.id, [])));
     else setRinsedAt(step.id);
   };
   // Its own drum is not somebody else's.
@@ -195,7 +195,7 @@ export function useLive(stored: Run) {
         nowMs(),
       );
     });
-    tell(`${massG} g are kept.`);
+    notify(`${massG} g are kept.`);
   };
   const here = inForce(run.events).filter((e) => e.stepId === step.id && e.at >= state.sinceMs);
   const weighed = here.findLast((e) => e.type === 'weighed');
@@ -212,7 +212,7 @@ export function useLive(stored: Run) {
     if (heat) void steerDevice('dryer', { heat, running: true });
     // Another round of what is looked at says: not yet.
     const press = shared === null ? actBeside : act;
-    press((r) => startTimer(rung && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
+    press((r) => startTimer(elapsed && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
   };
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
@@ -231,14 +231,14 @@ export function useLive(stored: Run) {
   const gate = run.open.length > 0;
   const answering = look?.id !== 'drops' && look?.id !== 'whole';
   const canStart =
-    timed && (waiting || (rung && (again || damp !== null))) && !asking && !felt && openRuns !== undefined && !inUse;
+    timed && (waiting || (elapsed && (again || damp !== null))) && !asking && !felt && openRuns !== undefined && !inUse;
   const way = wayHere(run);
   const stop = (): void => {
     // Of a purge that was stopped nothing is taken for done.
     const those = drum?.here ?? [stored];
     if (those.every(isUntouched) || run.machineId) {
       void dropRuns(those).then((undo) =>
-        tell(
+        notify(
           run.machineId
             ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
             : 'It was stopped before anything was done; nothing is recorded.',
@@ -257,7 +257,7 @@ export function useLive(stored: Run) {
     runs,
     kit,
     item,
-    evening,
+    evening: levelling,
     open,
     toggle,
     setOpened,
@@ -285,7 +285,7 @@ export function useLive(stored: Run) {
     usual,
     next,
     timed,
-    rung,
+    rung: elapsed,
     running,
     waiting,
     again,

@@ -6,7 +6,7 @@ import { useKit, usePlanning, useUsual, type Planning } from '../../app/kit';
 import { nowIso, today } from '../../app/now';
 import { useRanked } from '../../app/ranked';
 import { listParam, toThing } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { upkeepDone } from '../../app/upkeep';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
@@ -60,7 +60,7 @@ const Tasks = styled.ul`
 async function move(moves: readonly Move[]): Promise<void> {
   const since = nowIso();
   const undo = await changeItems(moves.map(({ item, on }) => ({ ...item, planned: { on, since } })));
-  tell(`${howMany(moves.length, 'thing is', 'things are')} set for a quieter week.`, undo);
+  notify(`${howMany(moves.length, 'thing is', 'things are')} set for a quieter week.`, undo);
 }
 
 /** What will be due in the weeks ahead, which weeks ask for too much and what of it can be moved, what runs out, what goes out of season. */

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { today } from '../../app/now';
 import { listParam, toThing } from '../../app/routes';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import type { Item, Kit } from '../../core/gear';
 import { lastsUntil, swapOf, type UsualCare } from '../../core/season';
@@ -16,11 +16,11 @@ import { FigureTable } from '../../ui/FigureTable';
 
 /** Things that were not used for a season are asked about again after another one. */
 async function keep(item: Item): Promise<void> {
-  tell(`${thingName(item)} is kept; it is asked about again in a year.`, await changeItems([{ ...item, keptOn: today() }]));
+  notify(`${thingName(item)} is kept; it is asked about again in a year.`, await changeItems([{ ...item, keptOn: today() }]));
 }
 async function putAway(items: readonly Item[]): Promise<void> {
   const undo = await changeItems(items.map((item) => ({ ...item, archivedOn: today() })));
-  tell(
+  notify(
     `${howMany(items.length, 'thing is', 'things are')} put away: ${items.length === 1 ? 'it asks' : 'they ask'} for nothing until you bring ${items.length === 1 ? 'it' : 'them'} back.`,
     undo,
   );

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { newId, nowIso } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import type { Cloth, DamageSeen, Did, Item, Kit, SpotTestEntry, Stain } from '../../core/gear';
 import { marksAfter, surfacesOf, withMarks, type MarkAt, type RungAt, type Surfaces } from '../../core/surfaces';
 import { capital } from '../../core/words/text';
@@ -24,10 +24,10 @@ export function useSurfaces(kit: Kit, item: Item): { readonly surfaces: Surfaces
   const stains = seen?.stains ?? [];
   const look = (next: Stain[], damage = seen?.damage) => withMarks(seen, item.id, next, damage, newId('ins'), nowIso());
   const hands: Hands = {
-    addMark: async (mark) => tell('The mark is written down.', await saveSeen(look([...stains, mark]))),
+    addMark: async (mark) => notify('The mark is written down.', await saveSeen(look([...stains, mark]))),
     addDamage: async (damage) =>
-      tell('It is written down as damage.', await saveSeen(look(stains, [...(seen?.damage ?? []), damage]))),
-    takeAway: async ({ stain }) => tell('The mark is taken away.', await saveSeen(look(stains.filter((s) => s !== stain)))),
+      notify('It is written down as damage.', await saveSeen(look(stains, [...(seen?.damage ?? []), damage]))),
+    takeAway: async ({ stain }) => notify('The mark is taken away.', await saveSeen(look(stains.filter((s) => s !== stain)))),
     tried: async (mark, rung, result) => {
       const bottle = (kit.supplies ?? []).find((s) => s.class === rung.agent && s.remainingMl !== 0);
       const used =
@@ -56,11 +56,11 @@ export function useSurfaces(kit: Kit, item: Item): { readonly surfaces: Surfaces
         },
         look(marksAfter(stains, mark.stain, result)),
       );
-      tell(`${capital(rungName(rung.rung))} on the ${markName(mark)}: ${DID_WORDS[result].said}.`, undo);
+      notify(`${capital(rungName(rung.rung))} on the ${markName(mark)}: ${DID_WORDS[result].said}.`, undo);
     },
     tested: async (test, cloth) => {
       const entry: SpotTestEntry = { id: newId('log'), type: 'spot-test', itemId: item.id, at: nowIso(), cloth, ...test };
-      tell(`${testText(entry)}.`, await saveEntry(entry));
+      notify(`${testText(entry)}.`, await saveEntry(entry));
     },
   };
   return { surfaces, hands };

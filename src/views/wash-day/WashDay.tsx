@@ -7,7 +7,7 @@ import { download } from '../../app/download';
 import { readWish } from '../../app/loads';
 import { useKit, usePlanning } from '../../app/kit';
 import { nowIso, nowMs } from '../../app/now';
-import { tell } from '../../app/session';
+import { notify } from '../../app/session';
 import { useWashDay } from '../../app/washDay';
 import type { DayTask, DayWish } from '../../core/washday';
 import { Column, Empty, Note, Page, Row, TwoColumns } from '../../ui/basics';
@@ -94,7 +94,7 @@ export function WashDay() {
     const said = allInUnits(day, kit?.preferences?.units ?? 'metric');
     const tasks = only ? said.tasks.filter((_, n) => day.tasks[n] === only) : said.tasks;
     download('wash-day.ics', 'text/calendar', (await files()).calendarFile(said, nowIso(), tasks));
-    tell('The calendar file is saved. Open it in your calendar.');
+    notify('The calendar file is saved. Open it in your calendar.');
   };
   if (sheet === 'cards' && day) return <DoorCards day={day} kit={kit} onClose={closeSheet} />;
   const carry = here.started && {

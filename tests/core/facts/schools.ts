@@ -370,9 +370,9 @@ const OFFERED: readonly Fact[] = [
   fact('planTraits/never-lined', PRACTICE, down({ repellency: 'finish' }), DIRTY, {}, withholds('PROOF-HEAT', 'tumble')),
   fact('planTraits/never-lined', PRACTICE, shell(), { ...CLEAN, droplet: { hood: 3 } }, {}, withholds('PROOF-HEAT', 'tumble')),
   fact('planTraits/no-drum', PRACTICE, unlabelled, DIRTY, BATHS_ONLY, withholds('SHOE-MACHINE', 'own-risk')),
-  fact('planTraits/scent-moot', PRACTICE, field, { ...CLEAN, odour: 1 }, {}, withholds('SCENT')),
+  fact('planTraits/scent-irrelevant', PRACTICE, field, { ...CLEAN, odour: 1 }, {}, withholds('SCENT')),
   fact(
-    'planTraits/scent-moot',
+    'planTraits/scent-irrelevant',
     PRACTICE,
     item('bag', [comp('face', 'polyamide-woven')], { marks: ['scent-critical'], repellency: 'none' }),
     DIRTY,

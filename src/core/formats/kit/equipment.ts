@@ -1,5 +1,5 @@
 import type * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import {
   Bool,
   Day,
@@ -29,25 +29,25 @@ export class CycleDoc implements gear.Cycle {
   @Maybe() @Whole(0, 20) rinses?: number;
   @Maybe() @Positive() litres?: number;
   /** How gently it moves; absent = judged by its name. */
-  @Maybe() @OneOf(v.ACTIONS) action?: v.Action;
+  @Maybe() @OneOf(vocabulary.ACTIONS) action?: vocabulary.Action;
 }
 
 /** A supply that went into a machine or bath and has not been rinsed out of it. */
 export class StandingDoc implements gear.Standing {
-  @OneOf([...v.SUPPLY_CLASSES, ...v.HOUSEHOLD_AGENTS]) class!: v.Agent;
+  @OneOf([...vocabulary.SUPPLY_CLASSES, ...vocabulary.HOUSEHOLD_AGENTS]) class!: vocabulary.Agent;
   @Instant() at!: string;
 }
 
 /** `lastLoads`: residues left in it since its last purge. */
 export class WasherDoc implements gear.Washer {
   @Id() id!: string;
-  @OneOf(v.WASHER_KINDS) kind!: v.WasherKind;
+  @OneOf(vocabulary.WASHER_KINDS) kind!: vocabulary.WasherKind;
   @Maybe() @Text(200) name?: string;
   @Maybe() @Positive() capacityKg?: number;
   @Maybe() @Positive() drumLitres?: number;
   @Maybe() @PositiveList() spinRpm?: number[];
   @Maybe() @NestedList(() => CycleDoc) cycles?: CycleDoc[];
-  @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+  @Maybe() @ListOf(vocabulary.RESIDUES) lastLoads?: vocabulary.Residue[];
   @Maybe() @NestedList(() => StandingDoc) unrinsed?: StandingDoc[];
   /** When it was last purged of scent. */
   @Maybe() @Instant() scentPurgedAt?: string;
@@ -57,25 +57,25 @@ export class WasherDoc implements gear.Washer {
 export class HeatCDoc implements gear.HeatC {
   [heat: string]: number | undefined;
 }
-for (const heat of v.HEATS) {
+for (const heat of vocabulary.HEATS) {
   Maybe()(HeatCDoc.prototype, heat);
   Positive()(HeatCDoc.prototype, heat);
 }
 
 export class DryerDoc implements gear.Dryer {
   @Id() id!: string;
-  @OneOf(v.DRYER_KINDS) kind!: v.DryerKind;
+  @OneOf(vocabulary.DRYER_KINDS) kind!: vocabulary.DryerKind;
   @Maybe() @Text(200) name?: string;
   @Maybe() @Positive() drumLitres?: number;
-  @Maybe() @ListOf(v.HEATS) heats?: v.Heat[];
+  @Maybe() @ListOf(vocabulary.HEATS) heats?: vocabulary.Heat[];
   @Maybe() @Nested(() => HeatCDoc) heatC?: HeatCDoc;
-  @Maybe() @ListOf(v.RESIDUES) lastLoads?: v.Residue[];
+  @Maybe() @ListOf(vocabulary.RESIDUES) lastLoads?: vocabulary.Residue[];
 }
 
 /** A line, a rack or a flat place. `metres`: length of line. */
 export class RackDoc implements gear.Rack {
   @Id() id!: string;
-  @OneOf(v.RACK_KINDS) kind!: v.RackKind;
+  @OneOf(vocabulary.RACK_KINDS) kind!: vocabulary.RackKind;
   @Maybe() @Text(200) name?: string;
   @Maybe() @Positive() metres?: number;
   @Maybe() @Bool() outdoors?: boolean;
@@ -108,7 +108,7 @@ export class EquipmentDoc implements gear.Equipment {
 export class DoseByWasherDoc implements gear.DoseByWasher {
   [kind: string]: number | undefined;
 }
-for (const kind of v.WASHER_KINDS) {
+for (const kind of vocabulary.WASHER_KINDS) {
   Maybe()(DoseByWasherDoc.prototype, kind);
   Positive()(DoseByWasherDoc.prototype, kind);
 }
@@ -116,7 +116,7 @@ for (const kind of v.WASHER_KINDS) {
 /** One bottle, box or set. Without any `remaining…` there is enough of it. */
 export class SupplyDoc implements gear.Supply {
   @Id() id!: string;
-  @OneOf(v.SUPPLY_CLASSES) class!: v.SupplyClass;
+  @OneOf(vocabulary.SUPPLY_CLASSES) class!: vocabulary.SupplyClass;
   @Maybe() @Text(200) name?: string;
   @Maybe() @NotNegative() remainingMl?: number;
   @Maybe() @NotNegative() remainingCount?: number;
@@ -130,7 +130,7 @@ export class SupplyDoc implements gear.Supply {
   /** How much it held when it was new. */
   @Maybe() @Positive() sizeMl?: number;
   @Maybe() @Day() expiresOn?: string;
-  @Maybe() @ListOf(v.SUPPLY_TRAITS) traits?: v.SupplyTrait[];
+  @Maybe() @ListOf(vocabulary.SUPPLY_TRAITS) traits?: vocabulary.SupplyTrait[];
   /** Of a spray bottle: what one pull of its trigger gives, as measured. */
   @Maybe() @Positive() pullMl?: number;
 }

@@ -1,5 +1,5 @@
 import * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import {
   Bool,
   Id,
@@ -20,7 +20,7 @@ import {
 export class DropletDoc implements gear.Droplet {
   [zone: string]: number | undefined;
 }
-for (const zone of v.DROPLET_ZONES) {
+for (const zone of vocabulary.DROPLET_ZONES) {
   Maybe()(DropletDoc.prototype, zone);
   Whole(0, 5)(DropletDoc.prototype, zone);
 }
@@ -29,13 +29,13 @@ for (const zone of v.DROPLET_ZONES) {
 export class DrunkDoc implements gear.Droplet {
   [zone: string]: number | undefined;
 }
-for (const zone of v.DROPLET_ZONES) {
+for (const zone of vocabulary.DROPLET_ZONES) {
   Maybe()(DrunkDoc.prototype, zone);
   NotNegative()(DrunkDoc.prototype, zone);
 }
 /** How drops were tried. Heights in mm, times in s. */
 export class DropTestDoc implements gear.DropTest {
-  @Maybe() @OneOf(v.DROP_WATERS) water?: v.DropWater;
+  @Maybe() @OneOf(vocabulary.DROP_WATERS) water?: vocabulary.DropWater;
   @Maybe() @Positive() heightMm?: number;
   @Maybe() @Whole(1, 50) drops?: number;
   @Maybe() @Positive() waitS?: number;
@@ -53,8 +53,8 @@ for (const field of gear.INSPECTION_FIELDS) {
 
 /** Where on the outline, as shares of its width and height; of a pair, on which of the two. */
 export class SpotDoc implements gear.Spot {
-  @OneOf(v.SIDES) side!: v.Side;
-  @Maybe() @OneOf(v.FEET) foot?: v.Foot;
+  @OneOf(vocabulary.SIDES) side!: vocabulary.Side;
+  @Maybe() @OneOf(vocabulary.FEET) foot?: vocabulary.Foot;
   @Share() x!: number;
   @Share() y!: number;
 }
@@ -68,15 +68,15 @@ export class LoftReadingDoc implements gear.LoftReading {
 
 /** A mark. `set` = it has dried in or survived a treatment. */
 export class StainDoc implements gear.Stain {
-  @OneOf(v.SOILS) soil!: v.Soil;
+  @OneOf(vocabulary.SOILS) soil!: vocabulary.Soil;
   @Maybe() @Text(200) place?: string;
-  @Maybe() @OneOf(v.PARTS) part?: v.Part;
+  @Maybe() @OneOf(vocabulary.PARTS) part?: vocabulary.Part;
   @Maybe() @Bool() set?: boolean;
   @Maybe() @Nested(() => SpotDoc) spot?: SpotDoc;
 }
 
 export class DamageDoc implements gear.DamageSeen {
-  @OneOf(v.DAMAGES) kind!: v.Damage;
+  @OneOf(vocabulary.DAMAGES) kind!: vocabulary.Damage;
   @Maybe() @Text(200) place?: string;
   /** True when it only looks bad. */
   @Maybe() @Bool() cosmetic?: boolean;
@@ -89,7 +89,7 @@ export class InspectionDoc implements gear.Inspection {
   @Id() itemId!: string;
   @Instant() at!: string;
   @Maybe() @Whole(0, 4) soil?: number;
-  @Maybe() @ListOf(v.SOILS) soils?: v.Soil[];
+  @Maybe() @ListOf(vocabulary.SOILS) soils?: vocabulary.Soil[];
   @Maybe() @Whole(0, 3) odour?: number;
   @Maybe() @Nested(() => DropletDoc) droplet?: DropletDoc;
   @Maybe() @Nested(() => DropTestDoc) dropTest?: DropTestDoc;
@@ -101,7 +101,7 @@ export class InspectionDoc implements gear.Inspection {
   @Maybe() @NestedList(() => StainDoc) stains?: StainDoc[];
   @Maybe() @NestedList(() => DamageDoc) damage?: DamageDoc[];
   @Maybe() @NestedList(() => LoftReadingDoc) loft?: LoftReadingDoc[];
-  @Maybe() @ListOf(v.WEARS) wear?: v.Wear[];
+  @Maybe() @ListOf(vocabulary.WEARS) wear?: vocabulary.Wear[];
   @Maybe() @Text() note?: string;
   @Maybe() @Nested(() => AsOfDoc) asOf?: AsOfDoc;
 }

@@ -1,5 +1,5 @@
 import type * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import { SchoolChoicesDoc } from './preferences';
 import {
   Between,
@@ -34,41 +34,41 @@ export class AttributesDoc implements gear.Attributes {
   @Maybe() @Positive() fillMassG?: number;
   @Maybe() @Bool() hydrophobic?: boolean;
   @Maybe() @Positive() thicknessMm?: number;
-  @Maybe() @OneOf(v.FABRICS) fabric?: v.Fabric;
+  @Maybe() @OneOf(vocabulary.FABRICS) fabric?: vocabulary.Fabric;
 }
 
 export class ComponentDoc implements gear.Component {
-  @OneOf(v.PARTS) part!: v.Part;
-  @OneOf(v.MATERIALS) material!: v.Material;
+  @OneOf(vocabulary.PARTS) part!: vocabulary.Part;
+  @OneOf(vocabulary.MATERIALS) material!: vocabulary.Material;
   @Maybe() @Nested(() => AttributesDoc) attributes?: AttributesDoc;
   @Maybe() @Bool() removable?: boolean;
-  @Maybe() @OneOf(v.BONDS) bonded?: (typeof v.BONDS)[number];
+  @Maybe() @OneOf(vocabulary.BONDS) bonded?: (typeof vocabulary.BONDS)[number];
 }
 
 export class ColourDoc implements gear.Colour {
-  @Maybe() @OneOf(v.COLOURS) class?: (typeof v.COLOURS)[number];
-  @Maybe() @OneOf(v.BLEEDS) bleed?: (typeof v.BLEEDS)[number];
+  @Maybe() @OneOf(vocabulary.COLOURS) class?: (typeof vocabulary.COLOURS)[number];
+  @Maybe() @OneOf(vocabulary.BLEEDS) bleed?: (typeof vocabulary.BLEEDS)[number];
 }
 
 export class WashLabelDoc implements gear.WashLabel {
   @Bool() allowed!: boolean;
-  @Maybe() @OneOf(v.LABEL_WASH_C) maxC?: (typeof v.LABEL_WASH_C)[number];
-  @Maybe() @OneOf(v.LABEL_ACTIONS) action?: (typeof v.LABEL_ACTIONS)[number];
+  @Maybe() @OneOf(vocabulary.LABEL_WASH_C) maxC?: (typeof vocabulary.LABEL_WASH_C)[number];
+  @Maybe() @OneOf(vocabulary.LABEL_ACTIONS) action?: (typeof vocabulary.LABEL_ACTIONS)[number];
 }
 
 /** A care label as printed. A key absent = the label is silent on it. */
 export class CareLabelDoc implements gear.CareLabel {
   @Maybe() @Nested(() => WashLabelDoc) wash?: WashLabelDoc;
-  @Maybe() @OneOf(v.BLEACHES) bleach?: v.Bleach;
-  @Maybe() @OneOf(v.LABEL_TUMBLES) tumble?: (typeof v.LABEL_TUMBLES)[number];
-  @Maybe() @ListOf(v.NATURAL_DRYINGS) naturalDrying?: (typeof v.NATURAL_DRYINGS)[number][];
-  @Maybe() @OneOf(v.LABEL_IRON_C) ironMaxC?: (typeof v.LABEL_IRON_C)[number];
-  @Maybe() @OneOf(v.PROFESSIONALS) professional?: (typeof v.PROFESSIONALS)[number];
+  @Maybe() @OneOf(vocabulary.BLEACHES) bleach?: vocabulary.Bleach;
+  @Maybe() @OneOf(vocabulary.LABEL_TUMBLES) tumble?: (typeof vocabulary.LABEL_TUMBLES)[number];
+  @Maybe() @ListOf(vocabulary.NATURAL_DRYINGS) naturalDrying?: (typeof vocabulary.NATURAL_DRYINGS)[number][];
+  @Maybe() @OneOf(vocabulary.LABEL_IRON_C) ironMaxC?: (typeof vocabulary.LABEL_IRON_C)[number];
+  @Maybe() @OneOf(vocabulary.PROFESSIONALS) professional?: (typeof vocabulary.PROFESSIONALS)[number];
 }
 
 export class MakerNoteDoc implements gear.MakerNote {
-  @OneOf(v.MAKER_TOPICS) about!: (typeof v.MAKER_TOPICS)[number];
-  @OneOf(v.MAKER_VERBS) says!: (typeof v.MAKER_VERBS)[number];
+  @OneOf(vocabulary.MAKER_TOPICS) about!: (typeof vocabulary.MAKER_TOPICS)[number];
+  @OneOf(vocabulary.MAKER_VERBS) says!: (typeof vocabulary.MAKER_VERBS)[number];
   @Maybe() @Text() text?: string;
 }
 
@@ -82,7 +82,7 @@ export class BaffleDoc implements gear.Baffle {
 export class OpeningDoc implements gear.Opening {
   @Id() from!: string;
   @Id() to!: string;
-  @Maybe() @OneOf(v.OPENING_STATES) state?: (typeof v.OPENING_STATES)[number];
+  @Maybe() @OneOf(vocabulary.OPENING_STATES) state?: (typeof vocabulary.OPENING_STATES)[number];
   @Maybe() @Positive() widthMm?: number;
 }
 
@@ -106,14 +106,14 @@ export class PlannedCareDoc implements gear.PlannedCare {
 }
 
 export class GoneDoc implements gear.Gone {
-  @OneOf(v.GONE_WAYS) how!: v.GoneWay;
+  @OneOf(vocabulary.GONE_WAYS) how!: vocabulary.GoneWay;
   @Maybe() @Text(200) to?: string;
 }
 
 export class OwnDosesDoc implements gear.OwnDoses {
   [supply: string]: number | undefined;
 }
-for (const cls of v.SUPPLY_CLASSES) {
+for (const cls of vocabulary.SUPPLY_CLASSES) {
   Maybe()(OwnDosesDoc.prototype, cls);
   Positive()(OwnDosesDoc.prototype, cls);
 }
@@ -166,7 +166,7 @@ export class WorthDoc implements gear.Worth {
 /** One owned thing. `label: null` = missing or unreadable. Masses are dry, in grams. */
 export class ItemDoc implements gear.Item {
   @Id() id!: string;
-  @OneOf(v.KINDS) kind!: v.Kind;
+  @OneOf(vocabulary.KINDS) kind!: vocabulary.Kind;
   @NestedList(() => ComponentDoc) components!: ComponentDoc[];
   @OrNull() @Nested(() => CareLabelDoc) label!: CareLabelDoc | null;
   @Maybe() @Text(200) name?: string;
@@ -175,14 +175,14 @@ export class ItemDoc implements gear.Item {
   @Maybe() @Nested(() => MoneyDoc) price?: MoneyDoc;
   @Maybe() @Nested(() => WorthDoc) worth?: WorthDoc;
   @Maybe() @Positive() massG?: number;
-  @Maybe() @OneOf(v.BULKS) bulk?: v.Bulk;
+  @Maybe() @OneOf(vocabulary.BULKS) bulk?: vocabulary.Bulk;
   @Maybe() @Nested(() => ColourDoc) colour?: ColourDoc;
-  @Maybe() @ListOf(v.MARKS) marks?: (typeof v.MARKS)[number][];
-  @Maybe() @OneOf(v.JOB_CLASSES) jobClass?: (typeof v.JOB_CLASSES)[number];
-  @Maybe() @ListOf(v.FITTINGS) fittings?: v.Fitting[];
-  @Maybe() @OneOf(v.REPELLENCIES) repellency?: (typeof v.REPELLENCIES)[number];
-  @Maybe() @OneOf(v.FINISHES) finish?: (typeof v.FINISHES)[number];
-  @Maybe() @OneOf(v.LININGS) lining?: (typeof v.LININGS)[number];
+  @Maybe() @ListOf(vocabulary.MARKS) marks?: (typeof vocabulary.MARKS)[number][];
+  @Maybe() @OneOf(vocabulary.JOB_CLASSES) jobClass?: (typeof vocabulary.JOB_CLASSES)[number];
+  @Maybe() @ListOf(vocabulary.FITTINGS) fittings?: vocabulary.Fitting[];
+  @Maybe() @OneOf(vocabulary.REPELLENCIES) repellency?: (typeof vocabulary.REPELLENCIES)[number];
+  @Maybe() @OneOf(vocabulary.FINISHES) finish?: (typeof vocabulary.FINISHES)[number];
+  @Maybe() @OneOf(vocabulary.LININGS) lining?: (typeof vocabulary.LININGS)[number];
   @Maybe() @NestedList(() => MakerNoteDoc) makerSays?: MakerNoteDoc[];
   @Maybe() @Nested(() => FillMapDoc) fillMap?: FillMapDoc;
   @Maybe() @Texts(60) tags?: string[];

@@ -1,5 +1,5 @@
 import type * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import { Bool, Const, Id, Instant, Maybe, Nested, NestedList, NotNegative, OneOf, Percent, Positive, Text } from '../fields';
 import { KIT_FORMAT, KIT_VERSION } from '../limits';
 import { EquipmentDoc, SupplyDoc } from './equipment';
@@ -12,7 +12,7 @@ export class WeighInDoc implements gear.WeighIn {
   @Id() itemId!: string;
   @Instant() at!: string;
   @Positive() massG!: number;
-  @Maybe() @OneOf(v.WEIGHED_AFTER) after?: (typeof v.WEIGHED_AFTER)[number];
+  @Maybe() @OneOf(vocabulary.WEIGHED_AFTER) after?: (typeof vocabulary.WEIGHED_AFTER)[number];
   /** The run it was weighed in, and minutes of drying so far. */
   @Maybe() @Id() runId?: string;
   @Maybe() @NotNegative() dryMin?: number;

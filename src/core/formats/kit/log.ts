@@ -1,5 +1,5 @@
 import type * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import {
   Bool,
   Day,
@@ -21,7 +21,7 @@ const LOG_TYPES = ['use', 'care', 'event', 'upkeep', 'load', 'treatment', 'spot-
 
 export class UsedSupplyDoc implements gear.UsedSupply {
   @Maybe() @Id() supplyId?: string;
-  @Maybe() @OneOf(v.SUPPLY_CLASSES) class?: v.SupplyClass;
+  @Maybe() @OneOf(vocabulary.SUPPLY_CLASSES) class?: vocabulary.SupplyClass;
   @Maybe() @NotNegative() ml?: number;
 }
 
@@ -87,18 +87,18 @@ export class LogEntryDoc {
   @Maybe() @NotNegative() hours?: number;
   @Maybe() @NotNegative() nights?: number;
   @Maybe() @NotNegative() km?: number;
-  @Maybe() @ListOf(v.WEATHERS) weather?: v.Weather[];
+  @Maybe() @ListOf(vocabulary.WEATHERS) weather?: vocabulary.Weather[];
   @Maybe() @Text(200) place?: string;
   /** Harder than usual: dirt, rubbing, straps. */
   @Maybe() @Bool() hard?: boolean;
   /** What it was part of; things used together share the id. */
-  @Maybe() @OneOf(v.OUTINGS) outing?: v.Outing;
+  @Maybe() @OneOf(vocabulary.OUTINGS) outing?: vocabulary.Outing;
   @Maybe() @Id() outingId?: string;
   /** Of an event: by when all must be ready, and the things that go along; of a load: what was in it. */
   @Maybe() @Day() readyBy?: string;
   @Maybe() @Texts(10_000) itemIds?: string[];
-  @Maybe() @ListOf(v.AIMS) aims?: v.Aim[];
-  @Maybe() @OneOf(v.METHODS) method?: v.Method;
+  @Maybe() @ListOf(vocabulary.AIMS) aims?: vocabulary.Aim[];
+  @Maybe() @OneOf(vocabulary.METHODS) method?: vocabulary.Method;
   @Maybe() @NestedList(() => DoneStepDoc) steps?: DoneStepDoc[];
   @Maybe() @NestedList(() => UsedSupplyDoc) supplies?: UsedSupplyDoc[];
   @Maybe() @Id() washerId?: string;
@@ -106,13 +106,13 @@ export class LogEntryDoc {
   @Maybe() @Nested(() => RinseSeenDoc) rinsed?: RinseSeenDoc;
   /** Of upkeep: which machine and what was done. */
   @Maybe() @Id() machineId?: string;
-  @Maybe() @ListOf(v.UPKEEP_TASKS) tasks?: v.UpkeepTask[];
+  @Maybe() @ListOf(vocabulary.UPKEEP_TASKS) tasks?: vocabulary.UpkeepTask[];
   @Maybe() @Id() loadId?: string;
   /** Of care: the run it came from, what its plan said, what was really done, and what it took. */
   @Maybe() @Id() runId?: string;
   @Maybe() @Instant() startedAt?: string;
   @Maybe() @Text() verdict?: string;
-  @Maybe() @ListOf(v.CARES) did?: v.Care[];
+  @Maybe() @ListOf(vocabulary.CARES) did?: vocabulary.Care[];
   @Maybe() @Bool() stopped?: boolean;
   @Maybe() @Bool() asItIs?: boolean;
   @Maybe() @NotNegative() tookMin?: number;
@@ -124,15 +124,15 @@ export class LogEntryDoc {
   @Maybe() @Id() after?: string;
   @Maybe() @Texts(200) photos?: string[];
   /** Of a treatment: the mark, the rung and what it did. Of a spot test: what was tried where, and what the cloth showed. */
-  @Maybe() @OneOf(v.SOILS) soil?: v.Soil;
-  @Maybe() @OneOf(v.PARTS) part?: v.Part;
+  @Maybe() @OneOf(vocabulary.SOILS) soil?: vocabulary.Soil;
+  @Maybe() @OneOf(vocabulary.PARTS) part?: vocabulary.Part;
   @Maybe() @Text(60) rung?: string;
-  @Maybe() @OneOf(v.DIDS) result?: v.Did;
-  @Maybe() @OneOf([...v.SUPPLY_CLASSES, 'warm-water']) agent?: v.SupplyClass | 'warm-water';
-  @Maybe() @OneOf(v.CLOTHS) cloth?: v.Cloth;
+  @Maybe() @OneOf(vocabulary.DIDS) result?: vocabulary.Did;
+  @Maybe() @OneOf([...vocabulary.SUPPLY_CLASSES, 'warm-water']) agent?: vocabulary.SupplyClass | 'warm-water';
+  @Maybe() @OneOf(vocabulary.CLOTHS) cloth?: vocabulary.Cloth;
   /** Of halves: which was treated, how, and what drops said of both. */
-  @Maybe() @OneOf(v.HALVES) half?: v.Half;
-  @Maybe() @OneOf(v.FINISH_CARES) treatment?: v.FinishCare;
+  @Maybe() @OneOf(vocabulary.HALVES) half?: vocabulary.Half;
+  @Maybe() @OneOf(vocabulary.FINISH_CARES) treatment?: vocabulary.FinishCare;
   @Maybe() @NestedList(() => HalvesSeenDoc) readings?: HalvesSeenDoc[];
   @Maybe() @Day() nextDue?: string;
   @Maybe() @Text() dueReason?: string;

@@ -1,5 +1,5 @@
 import type * as gear from '../../gear';
-import * as v from '../../gear/vocabulary';
+import * as vocabulary from '../../gear/vocabulary';
 import { SCHOOL_OPTIONS } from '../../knowledge';
 import { ListOf, Maybe, Nested, NotNegative, OneOf, Text, Whole } from '../fields';
 
@@ -32,12 +32,12 @@ export class PricesDoc implements gear.Prices {
 
 export class PreferencesDoc implements gear.Preferences {
   @Maybe() @Nested(() => SchoolChoicesDoc) schools?: SchoolChoicesDoc;
-  @Maybe() @OneOf(v.UNIT_SYSTEMS) units?: (typeof v.UNIT_SYSTEMS)[number];
+  @Maybe() @OneOf(vocabulary.UNIT_SYSTEMS) units?: (typeof vocabulary.UNIT_SYSTEMS)[number];
   @Maybe() @Text(8) currency?: string;
   @Maybe() @Nested(() => ThresholdsDoc) thresholds?: ThresholdsDoc;
   /** Which of two bottles of a class is taken first; never a limit. */
-  @Maybe() @ListOf(v.SUPPLY_PREFERENCES) prefer?: v.SupplyPreference[];
+  @Maybe() @ListOf(vocabulary.SUPPLY_PREFERENCES) prefer?: vocabulary.SupplyPreference[];
   @Maybe() @Nested(() => PricesDoc) prices?: PricesDoc;
   /** How hardness is shown and typed; stored as mg/L. */
-  @Maybe() @OneOf(v.HARDNESS_UNITS) hardnessUnit?: v.HardnessUnit;
+  @Maybe() @OneOf(vocabulary.HARDNESS_UNITS) hardnessUnit?: vocabulary.HardnessUnit;
 }

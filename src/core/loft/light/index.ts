@@ -225,7 +225,7 @@ export function fillByLight(
   // Nobody showed the cloth: it may let more through than its seams do.
   const settled = clothShown || right >= 0;
   const other = settled ? share : shares(seen, Math.max(1, cloth * SEAM_DOUBT), p);
-  const [scattered, swallowed] = [shares(seen, cloth, 1), shares(seen, cloth, 0)];
+  const [scattered, absorbed] = [shares(seen, cloth, 1), shares(seen, cloth, 0)];
   const mean = fillG / baffles.length;
   return {
     status: 'measured',
@@ -237,7 +237,7 @@ export function fillByLight(
     spread: baffles.map((b, n) => {
       const { ratios, cutOff, dark } = seen[n] as Seen;
       const grams = fillG * (share[n] ?? 0);
-      const apart = fillG * Math.abs((scattered[n] ?? 0) - (swallowed[n] ?? 0)) * (model === 'fitted' ? 0.5 : 1);
+      const apart = fillG * Math.abs((scattered[n] ?? 0) - (absorbed[n] ?? 0)) * (model === 'fitted' ? 0.5 : 1);
       const ratio = ratios.reduce((s, r) => s + r, 0) / Math.max(1, ratios.length) / cloth;
       const sd = Math.hypot(doubt(grams, apart, fit.off, ratio, cutOff + dark), grams - fillG * (other[n] ?? 0));
       return {

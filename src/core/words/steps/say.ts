@@ -143,11 +143,11 @@ const laddersOf = (marks: readonly MarkSaid[]): string => {
     const ladder = mark.rungs.map((r) => r.text).join();
     if (ladder) groups.set(ladder, [...(groups.get(ladder) ?? []), mark]);
   }
-  const told = new Set<string>();
+  const said = new Set<string>();
   const sentences = [...groups.values()].map((same) => {
     const rungs = (same[0]?.rungs ?? []).map(({ text, again }) => {
-      const first = !told.has(again);
-      told.add(again);
+      const first = !said.has(again);
+      said.add(again);
       return first ? text : again;
     });
     const never = [...new Set(same.map((m) => m.never).filter(Boolean))];

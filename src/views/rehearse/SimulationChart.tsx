@@ -1,6 +1,6 @@
 import { useSay } from '../../ui/said';
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { Moment, Rehearsal, Stage } from '../../core/rehearse';
+import type { Moment, Rehearsal, Setup } from '../../core/rehearse';
 import { dryBandG } from '../../core/drying';
 import { Quiet } from '../../ui/basics';
 import { axisTick } from '../../ui/chart';
@@ -32,15 +32,15 @@ function hoursOf(from: number, to: number, toHour: number): number[] {
 }
 
 /** Water, heat and filling over time, one above the other: yours as lines, the plan's behind them in grey. */
-export function CourseChart({
-  stage,
+export function SimulationChart({
+  setup,
   yours,
   plans,
   cursor,
   toHour,
   clock,
 }: {
-  stage: Stage;
+  setup: Setup;
   yours: Rehearsal;
   plans: Rehearsal | null;
   cursor: number;
@@ -52,9 +52,9 @@ export function CourseChart({
   const to = Math.max(yours.endMin, plans?.endMin ?? 0);
   const most = (read: Read): number => Math.max(...yours.moments.map(read), ...(plans?.moments.map(read) ?? []));
   const all: Read = (m) => m.shellG + m.coreG;
-  const rinsed = stage.steps.some((s) => s.settings.rinseModel);
-  const { fabricMaxC } = stage.limits;
-  const drum = stage.steps.some((s) => s.settings.heat !== undefined);
+  const rinsed = setup.steps.some((s) => s.settings.rinseModel);
+  const { fabricMaxC } = setup.limits;
+  const drum = setup.steps.some((s) => s.settings.heat !== undefined);
   const rows: Row[] = [
     {
       name: 'Water',
@@ -63,7 +63,7 @@ export function CourseChart({
         { key: 'water', stroke: color.water, dash: '0', read: all, how: 'all' },
         { key: 'core', stroke: color.air, dash: '5 4', read: (m) => m.coreG, how: 'in the core' },
       ],
-      limit: { at: dryBandG(stage.dryG), stroke: color.finish, says: 'dry' },
+      limit: { at: dryBandG(setup.dryG), stroke: color.finish, says: 'dry' },
       // Soaked it goes off the scale: what matters is how it dries.
       most: Math.ceil((Math.max(yours.balance.startG, plans?.balance.startG ?? 0, 50) * 1.15) / 50) * 50,
     },
@@ -74,13 +74,13 @@ export function CourseChart({
       ...(drum && fabricMaxC !== null ? { limit: { at: fabricMaxC, stroke: color.alarm, says: 'the most it may' } } : {}),
       most: Math.max(drum && fabricMaxC !== null ? fabricMaxC + 10 : 30, Math.ceil(most((m) => m.fabricC) / 10) * 10),
     },
-    ...(stage.filled || rinsed
+    ...(setup.filled || rinsed
       ? [
           {
             name: 'In it',
             unit: ' %',
             lines: [
-              ...(stage.filled
+              ...(setup.filled
                 ? [{ key: 'clumps', stroke: color.ink, dash: '0', read: (m: Moment) => m.clumps * 100, how: 'clumped' }]
                 : []),
               ...(rinsed

@@ -1,8 +1,8 @@
 /** What chance brings to one rehearsal. The same seed brings the same. */
-import { chance } from '../units/chance';
+import { seededRandom } from '../units/seeded';
 import { REHEARSED_FIGURES } from '../knowledge';
 
-export interface Story {
+export interface Luck {
   /** How far this dryer's air really is from what its setting says, K. */
   readonly offC: number;
   /** How much faster or slower than its kind this thing gives up water, and its core evens out: factors. */
@@ -12,7 +12,7 @@ export interface Story {
   readonly slips: readonly boolean[];
 }
 /** Nothing unforeseen. */
-export const PLAIN: Story = { offC: 0, rate: 1, exchange: 1, slips: [] };
+export const NO_LUCK: Luck = { offC: 0, rate: 1, exchange: 1, slips: [] };
 
 const OFF_C = REHEARSED_FIGURES.dryerOffC.value;
 const RATE_SPREAD = REHEARSED_FIGURES.rateSpread.value;
@@ -20,8 +20,8 @@ const EXCHANGE_SPREAD = REHEARSED_FIGURES.exchangeSpread.value;
 const SLIP_CHANCE = REHEARSED_FIGURES.slipChance.value;
 const ROUNDS = 12;
 
-export function storyOf(seed: number): Story {
-  const next = chance(seed);
+export function luckOf(seed: number): Luck {
+  const next = seededRandom(seed);
   const spread = (by: number): number => Math.exp((next() + next() - 1) * by);
   return {
     offC: (next() + next() - 1) * OFF_C,

@@ -1,10 +1,10 @@
 import { Said } from '../ui/said';
 import styled from 'styled-components';
-import type { Evening } from '../core/loft';
+import type { Levelling } from '../core/loft';
 import { moveText } from '../core/telling/loft';
 import { Quiet } from '../ui/basics';
 import { color } from '../ui/theme';
-import { moveKey, useTicked } from './evening';
+import { moveKey, useTicked } from './levelling';
 import { Checkbox } from '../ui/Checkbox';
 
 const Moves = styled.ol<{ $large: boolean }>`
@@ -24,12 +24,20 @@ const Moves = styled.ol<{ $large: boolean }>`
 `;
 
 /** The moves of an evening in their order, to be ticked off; large for wet hands. */
-export function EveningMoves({ itemId, evening, large = false }: { itemId: string; evening: Evening; large?: boolean }) {
-  const [done, tick] = useTicked(itemId, evening);
+export function LevellingMoves({
+  itemId,
+  evening: levelling,
+  large = false,
+}: {
+  itemId: string;
+  evening: Levelling;
+  large?: boolean;
+}) {
+  const [done, tick] = useTicked(itemId, levelling);
   return (
     <>
       <Moves $large={large}>
-        {evening.moves.map((m) => {
+        {levelling.moves.map((m) => {
           const key = moveKey(m);
           return (
             <li key={key}>
@@ -43,7 +51,7 @@ export function EveningMoves({ itemId, evening, large = false }: { itemId: strin
         })}
       </Moves>
       <p style={{ marginTop: 8 }} role="status">
-        {done.size > 0 && `${done.size} of ${evening.moves.length} done. `}
+        {done.size > 0 && `${done.size} of ${levelling.moves.length} done. `}
         <Quiet>
           A finger’s width at a time through the openings at the ends, without breaking a stitch; what comes into a baffle comes
           before anything leaves it. A pinch is about a gram, and times are from memory. Shake it flat afterwards.

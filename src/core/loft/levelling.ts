@@ -198,18 +198,18 @@ export function movesOf(
   const waiting = new Map(nodes.map((x) => [x.baffle, 0]));
   for (const f of flows) waiting.set(f.to, (waiting.get(f.to) ?? 0) + 1);
   const ready = nodes.filter((x) => waiting.get(x.baffle) === 0).map((x) => x.baffle);
-  const held = new Map(nodes.map((x) => [x.baffle, x.grams]));
+  const gramsIn = new Map(nodes.map((x) => [x.baffle, x.grams]));
   const moves: Move[] = [];
   // A least-cost flow never runs in a ring, so every baffle becomes ready once all that flows into it has come.
   for (let n = 0; n < ready.length; n++) {
     const from = ready[n] as string;
     for (const { to, grams } of flows.filter((f) => f.from === from)) {
       // Whole pinches are a little more or less than the flow: never more than is there.
-      const pinches = Math.min(Math.round(grams / PINCH_G), Math.floor((held.get(from) ?? 0) / PINCH_G));
+      const pinches = Math.min(Math.round(grams / PINCH_G), Math.floor((gramsIn.get(from) ?? 0) / PINCH_G));
       if (pinches > 0) {
         moves.push({ from, to, pinches, grams: pinches * PINCH_G });
-        held.set(from, (held.get(from) ?? 0) - pinches * PINCH_G);
-        held.set(to, (held.get(to) ?? 0) + pinches * PINCH_G);
+        gramsIn.set(from, (gramsIn.get(from) ?? 0) - pinches * PINCH_G);
+        gramsIn.set(to, (gramsIn.get(to) ?? 0) + pinches * PINCH_G);
       }
       const left = (waiting.get(to) ?? 1) - 1;
       waiting.set(to, left);

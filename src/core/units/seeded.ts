@@ -1,5 +1,5 @@
 /** Chance that is passed in: the same seed gives the same numbers from 0 to 1 (mulberry32, a public-domain generator). */
-export function chance(seed: number): () => number {
+export function seededRandom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x6d2b79f5) >>> 0;

@@ -1,15 +1,24 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { latestInspection, type FillMap, type Item, type Kit } from '../core/gear';
-import { type Evening, eveningFrom, eveningOf, fillGrams, type Readings, readingsOf, type Spread, volumeOf } from '../core/loft';
+import {
+  type Levelling,
+  levellingFrom,
+  levellingOf,
+  fillGrams,
+  type Readings,
+  readingsOf,
+  type Spread,
+  volumeOf,
+} from '../core/loft';
 import { db, type Photo, readMeta } from '../data/db';
 import { tickMove } from '../data/repo';
 
 export { readingsOf, type Readings };
 /** Where the grams are from. */
 export type Source = 'ruler' | 'light';
-export interface Known {
-  readonly evening: Evening | null;
+export interface KnownLevelling {
+  readonly levelling: Levelling | null;
   readonly source: Source;
   /** ISO time of the ruler's look and of the picture; null without. */
   readonly ruledAt: string | null;
@@ -33,12 +42,12 @@ function spreadByLight(map: FillMap, fillG: number, photo: Photo | undefined): S
  * Where the down of a thing is, by ruler or by light, the newer of the two unless one is wished for.
  * @param changed readings that are not kept yet.
  */
-export function useEvening(
+export function useLevelling(
   kit: Kit | undefined,
   item: Item | undefined,
   changed: Readings | null = null,
   wished: Source | null = null,
-): Known {
+): KnownLevelling {
   const lit = useLiveQuery(
     async () =>
       (
@@ -56,14 +65,14 @@ export function useEvening(
     const ruledAt = seen?.loft?.length ? (seen.asOf?.loft ?? seen.at) : null;
     const fillG = item ? fillGrams(item) : 0;
     const map = item?.fillMap;
-    if (!map || !(fillG > 0)) return { evening: null, source: 'ruler', ruledAt, litAt: null };
+    if (!map || !(fillG > 0)) return { levelling: null, source: 'ruler', ruledAt, litAt: null };
     const byLight = spreadByLight(map, fillG, lit);
     const litAt = byLight && lit ? lit.at : null;
     const newer: Source = litAt && (!ruledAt || litAt > ruledAt) ? 'light' : 'ruler';
     const source: Source = changed ? 'ruler' : byLight ? (wished ?? newer) : 'ruler';
-    const evening =
-      source === 'light' && byLight ? eveningFrom(map, byLight) : eveningOf(map, fillG, changed ?? readingsOf(seen));
-    return { evening, source, ruledAt, litAt };
+    const levelling =
+      source === 'light' && byLight ? levellingFrom(map, byLight) : levellingOf(map, fillG, changed ?? readingsOf(seen));
+    return { levelling, source, ruledAt, litAt };
   }, [kit, item, lit, changed, wished]);
 }
 
@@ -71,10 +80,10 @@ export const moveKey = ({ from, to }: { readonly from: string; readonly to: stri
 /** The moves that are ticked off, and the way to tick one; kept in the store, so that an evening may be broken off. */
 export function useTicked(
   itemId: string,
-  evening: Evening | null,
+  levelling: Levelling | null,
 ): readonly [ReadonlySet<string>, (key: string, done: boolean) => void] {
   const kept = useLiveQuery(async () => (await readMeta('evenings'))?.[itemId], [itemId]);
-  const of = (evening?.moves ?? []).map((m) => `${moveKey(m)} ${m.pinches}`).join('; ');
+  const of = (levelling?.moves ?? []).map((m) => `${moveKey(m)} ${m.pinches}`).join('; ');
   const done = useMemo(() => new Set(kept?.of === of ? kept.moves : []), [kept, of]);
   return [done, (key, is) => void tickMove(itemId, of, key, is)];
 }

@@ -7,14 +7,14 @@ import { pick } from '../facts';
 import { REHEARSED_FIGURES } from '../knowledge';
 
 export type MovingAir = AirMoves;
-export type StageStep = Pick<
+export type RehearsedStep = Pick<
   ProgrammeStep,
   'id' | 'title' | 'phase' | 'do' | 'settings' | 'attendedMin' | 'unattendedMin' | 'mayWait'
 >;
-export interface Stage {
+export interface Setup {
   readonly itemId: string;
   /** Steps that are always done, in their order. */
-  readonly steps: readonly StageStep[];
+  readonly steps: readonly RehearsedStep[];
   readonly dryG: number;
   /** True when it holds down, which clumps. */
   readonly filled: boolean;
@@ -49,8 +49,8 @@ const COMMERCIAL = REHEARSED_FIGURES.commercialDrum.value;
 const DAMP = REHEARSED_FIGURES.dampShare.value;
 const HEATS_BY_TUMBLE = { none: [], air: ['air'], low: ['air', 'low'], normal: ['air', 'low', 'medium'] } as const;
 
-/** The stage on which a programme is rehearsed. */
-export function stageOf(plan: Plan, programme: Programme): Stage {
+/** The setup on which a programme is rehearsed. */
+export function setupOf(plan: Plan, programme: Programme): Setup {
   const { family, request, envelope } = plan;
   const kind = plan.dryer?.kind ?? 'commercial';
   const tumble = envelope.bounds.tumble.value;
@@ -88,12 +88,12 @@ export function stageOf(plan: Plan, programme: Programme): Stage {
   };
 }
 
-export const inDrum = (step: StageStep): boolean => step.settings.heat !== undefined;
+export const inDrum = (step: RehearsedStep): boolean => step.settings.heat !== undefined;
 /** Rounds in a drum with a look after each, where it is dried. */
-export const inRounds = (step: StageStep): boolean =>
+export const inRounds = (step: RehearsedStep): boolean =>
   step.phase === 'dry' && inDrum(step) && step.settings.dryModel !== undefined;
 /** Hangs, lies or stands in the air to dry. */
-export const inAir = (step: StageStep): boolean => step.phase === 'dry' && !inDrum(step) && step.settings.place !== undefined;
+export const inAir = (step: RehearsedStep): boolean => step.phase === 'dry' && !inDrum(step) && step.settings.place !== undefined;
 /** Gets it wet through; a cleaned surface does not. */
-export const isWet = ({ phase, settings }: StageStep): boolean =>
+export const isWet = ({ phase, settings }: RehearsedStep): boolean =>
   phase === 'rinse' || (phase === 'wash' && settings.tempC !== undefined);

@@ -6,8 +6,8 @@ import { heldAt, rinseCurve } from '../rinsing';
 import { RINSE_MIN } from '../run';
 import type { Choices } from './choices';
 import * as fill from './fill';
-import type { Stage, StageStep } from './stage';
-import type { Story } from './story';
+import type { Setup, RehearsedStep } from './setup';
+import type { Luck } from './luck';
 import type { EventId, Happening, Moment, Rehearsal } from './types';
 import { REHEARSED_FIGURES } from '../knowledge';
 
@@ -23,7 +23,7 @@ const FREE_FILL = 0.6;
 const DRAWN_A_SPELL = 48;
 
 /** The state of a rehearsal as its steps go by. */
-export class Course {
+export class Simulation {
   readonly moments: Moment[] = [];
   readonly drawn: Moment[] = [];
   readonly happened: Happening[] = [];
@@ -42,13 +42,13 @@ export class Course {
   readonly body: Body;
   readonly roomC: number;
   constructor(
-    readonly stage: Stage,
+    readonly setup: Setup,
     readonly choices: Choices,
-    readonly story: Story,
+    readonly luck: Luck,
   ) {
-    this.roomC = stage.room?.airC ?? DEFAULT_ROOM.airC;
+    this.roomC = setup.room?.airC ?? DEFAULT_ROOM.airC;
     this.fabricC = this.roomC;
-    this.body = bodyOf(stage.dryG / 1000, stage.coreFactor, 1);
+    this.body = bodyOf(setup.dryG / 1000, setup.coreFactor, 1);
   }
   get waterG(): number {
     return this.shellG + this.coreG;
@@ -107,76 +107,84 @@ export class Course {
   }
 }
 
-export function drumOf({ stage, choices, story }: Course, heat: Heat): { body: Body; step: Step; turns: number } {
-  const named = stage.dryer.heatC[heat];
-  const usual = drumAir({ heat, dryer: stage.dryer.kind, room: stage.room, heatC: named });
+export function drumOf({ setup, choices, luck }: Simulation, heat: Heat): { body: Body; step: Step; turns: number } {
+  const named = setup.dryer.heatC[heat];
+  const usual = drumAir({ heat, dryer: setup.dryer.kind, room: setup.room, heatC: named });
   const air = {
     heat,
-    dryer: stage.dryer.kind,
-    room: stage.room,
-    heatC: heat === 'air' ? usual.airC : usual.airC + story.offC,
-    fill: stage.aloneFill * choices.loads,
+    dryer: setup.dryer.kind,
+    room: setup.room,
+    heatC: heat === 'air' ? usual.airC : usual.airC + luck.offC,
+    fill: setup.aloneFill * choices.loads,
   };
   const { airC, wetC } = drumAir(air);
-  const whole = tumblingBody(stage.dryG, heat, stage.coreFactor);
+  const whole = tumblingBody(setup.dryG, heat, setup.coreFactor);
   return {
-    body: { ...whole, exchangeS: whole.exchangeS * story.exchange * Math.exp(stage.learned.exchange) },
+    body: { ...whole, exchangeS: whole.exchangeS * luck.exchange * Math.exp(setup.learned.exchange) },
     // What goes round with it is as wet, and takes its share of the air.
-    step: { airC, wetC, rateKgPerS: (drumKgPerS(air) / choices.loads) * story.rate * Math.exp(stage.learned.rate) },
+    step: { airC, wetC, rateKgPerS: (drumKgPerS(air) / choices.loads) * luck.rate * Math.exp(setup.learned.rate) },
     turns: Math.min(1, FREE_FILL / air.fill),
   };
 }
 
-function look(course: Course): void {
-  course.handsMin += LOOK_MIN;
-  if (course.stage.filled) course.clumps = fill.pulled(course.clumps, fill.floorOf(course.residue), course.core);
-  course.rest(LOOK_MIN);
+function look(simulation: Simulation): void {
+  simulation.handsMin += LOOK_MIN;
+  if (simulation.setup.filled)
+    simulation.clumps = fill.pulled(simulation.clumps, fill.floorOf(simulation.residue), simulation.core);
+  simulation.rest(LOOK_MIN);
 }
 
 /** Rounds in the drum, with a look after each. */
-export function rounds(course: Course): void {
-  const { stage, choices, story, body } = course;
-  const bandG = dryBandG(stage.dryG);
+export function rounds(simulation: Simulation): void {
+  const { setup, choices, luck, body } = simulation;
+  const bandG = dryBandG(setup.dryG);
   const most = typeof choices.rounds === 'number' ? choices.rounds : MOST_ROUNDS;
   let knob = choices.heat;
   let last = false;
   for (let round = 1; round <= most; round++) {
-    if (story.slips[round - 1]) {
+    if (luck.slips[round - 1]) {
       const slipped = HEATS[Math.min(HEATS.length - 1, HEATS.indexOf(knob) + 1)] ?? knob;
       if (!choices.checkHeat) knob = slipped;
-      if (slipped !== choices.heat) course.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
+      if (slipped !== choices.heat) simulation.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
     }
-    course.tell('round', { n: round, heat: knob });
-    const drum = drumOf(course, knob);
-    course.dry(drum.body, drum.step, choices.roundMin, () => {
-      if (stage.filled)
-        course.clumps = fill.tumbled(course.clumps, fill.floorOf(course.residue), course.core, choices.balls, drum.turns);
+    simulation.tell('round', { n: round, heat: knob });
+    const drum = drumOf(simulation, knob);
+    simulation.dry(drum.body, drum.step, choices.roundMin, () => {
+      if (setup.filled)
+        simulation.clumps = fill.tumbled(
+          simulation.clumps,
+          fill.floorOf(simulation.residue),
+          simulation.core,
+          choices.balls,
+          drum.turns,
+        );
     });
-    look(course);
+    look(simulation);
     if (last) return;
-    if (choices.rounds === 'feels' && course.shellG / 1000 <= FEELS_DRY * body.shellKg) return void course.tell('feels-dry');
-    if (choices.rounds === 'weighs' && course.waterG <= bandG) {
-      course.tell('weighs-dry');
+    if (choices.rounds === 'feels' && simulation.shellG / 1000 <= FEELS_DRY * body.shellKg)
+      return void simulation.tell('feels-dry');
+    if (choices.rounds === 'weighs' && simulation.waterG <= bandG) {
+      simulation.tell('weighs-dry');
       last = true;
     }
   }
 }
 
-export function hang(course: Course, minutes: number): void {
-  const { stage, choices, story, roomC } = course;
-  const whole = hangingBody(stage.dryG, stage.coreFactor);
-  const rate = hangKgPerS({ areaM2: stage.areaM2, air: choices.air, room: stage.room });
-  const { wetC } = drumAir({ heat: 'air', dryer: stage.dryer.kind, room: stage.room });
-  course.dry(
-    { ...whole, exchangeS: whole.exchangeS * story.exchange * Math.exp(stage.learned.exchange) },
-    { airC: roomC, wetC, rateKgPerS: rate * story.rate * Math.exp(stage.learned.rate) },
+export function hang(simulation: Simulation, minutes: number): void {
+  const { setup, choices, luck, roomC } = simulation;
+  const whole = hangingBody(setup.dryG, setup.coreFactor);
+  const rate = hangKgPerS({ areaM2: setup.areaM2, air: choices.air, room: setup.room });
+  const { wetC } = drumAir({ heat: 'air', dryer: setup.dryer.kind, room: setup.room });
+  simulation.dry(
+    { ...whole, exchangeS: whole.exchangeS * luck.exchange * Math.exp(setup.learned.exchange) },
+    { airC: roomC, wetC, rateKgPerS: rate * luck.rate * Math.exp(setup.learned.rate) },
     minutes,
   );
 }
 
 /** Rinses of a step at this count; the last step that rinses takes what is over. */
-export function rinsesOf(stage: Stage, choices: Choices): Map<string, number> {
-  const steps = stage.steps.filter((s) => s.settings.rinseModel !== undefined);
+export function rinsesOf(setup: Setup, choices: Choices): Map<string, number> {
+  const steps = setup.steps.filter((s) => s.settings.rinseModel !== undefined);
   let left = choices.rinses;
   return new Map(
     steps.map((s, n) => {
@@ -187,36 +195,37 @@ export function rinsesOf(stage: Stage, choices: Choices): Map<string, number> {
   );
 }
 
-export function wet(course: Course, step: StageStep, rinses: ReadonlyMap<string, number>): void {
-  const { stage } = course;
+export function wet(simulation: Simulation, step: RehearsedStep, rinses: ReadonlyMap<string, number>): void {
+  const { setup } = simulation;
   const { settings } = step;
-  const waterC = settings.tempC ?? course.roomC;
-  if (course.waterG === 0) course.tell('wet');
-  course.mark();
-  course.hold(heldAt(stage.heldAt600, 0));
+  const waterC = settings.tempC ?? simulation.roomC;
+  if (simulation.waterG === 0) simulation.tell('wet');
+  simulation.mark();
+  simulation.hold(heldAt(setup.heldAt600, 0));
   const here = rinses.get(step.id) ?? 0;
   const usual = settings.rinses ?? 0;
   // A rinse more or less takes its time more or less.
   const each = step.phase === 'rinse' && usual > 0 ? (step.attendedMin + step.unattendedMin) / usual : RINSE_MIN;
   const all = step.attendedMin + step.unattendedMin + (here - usual) * (settings.rinseModel ? each : 0);
   const rinsing = settings.rinseModel ? Math.min(all, here * each) : 0;
-  course.handsMin += step.attendedMin;
+  simulation.handsMin += step.attendedMin;
   if (step.phase === 'wash') {
-    course.tell('wash');
+    simulation.tell('wash');
     if (settings.cleaner) {
-      course.residue = 1;
-      course.rinsed = 0;
+      simulation.residue = 1;
+      simulation.rinsed = 0;
     }
-    if (stage.filled) course.clumps = fill.washed(course.clumps);
+    if (setup.filled) simulation.clumps = fill.washed(simulation.clumps);
   }
-  course.rest(all - rinsing, waterC);
+  simulation.rest(all - rinsing, waterC);
   if (!settings.rinseModel) return;
   // The curve runs on from what is in it now: so many rinses in all as its residue has seen.
   for (let n = 0; n < here; n++) {
-    course.rest(rinsing / here, waterC);
-    course.rinsed++;
-    course.residue = course.residue > 0 ? (rinseCurve(settings.rinseModel, course.rinsed)[course.rinsed - 1]?.total ?? 0) : 0;
-    course.tell('rinse', { n: course.rinsed });
-    course.mark();
+    simulation.rest(rinsing / here, waterC);
+    simulation.rinsed++;
+    simulation.residue =
+      simulation.residue > 0 ? (rinseCurve(settings.rinseModel, simulation.rinsed)[simulation.rinsed - 1]?.total ?? 0) : 0;
+    simulation.tell('rinse', { n: simulation.rinsed });
+    simulation.mark();
   }
 }
