@@ -26,11 +26,11 @@ const Moves = styled.ol<{ $large: boolean }>`
 /** The moves of an evening in their order, to be ticked off; large for wet hands. */
 export function LevellingMoves({
   itemId,
-  evening: levelling,
+  levelling,
   large = false,
 }: {
   itemId: string;
-  evening: Levelling;
+  levelling: Levelling;
   large?: boolean;
 }) {
   const [done, tick] = useTicked(itemId, levelling);

@@ -30,7 +30,7 @@ describe('where the down is', () => {
     // One picture through the whole app: within the aim for a law that is not the estimator's, doubled for a single one.
     expect(off[7]).toBeLessThan(0.2);
     expect(off[13]).toBeLessThan(0.4);
-    await v.press('Keep it and plan the evening');
+    await v.press('Keep it and plan the moves');
     await v.sees('By light');
     await v.sees('of handwork');
     await (

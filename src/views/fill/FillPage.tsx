@@ -1,50 +1,29 @@
+import type { Item, Kit } from '../../core/gear';
+import { useFill, type Fill } from './useFill';
+import { keepMap, PickedBaffle } from './PickedBaffle';
 import { Said } from '../../ui/said';
-import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toThing, useIdHere } from '../../app/routes';
 import { LevellingMoves } from '../../app/LevellingMoves';
-import { moveKey, type Readings, readingsOf, type Source, useLevelling, useTicked } from '../../app/levelling';
+import { moveKey } from '../../app/levelling';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
-import { today } from '../../app/now';
-import { dayOf } from '../../core/units/day';
-import { useLastRun } from '../../app/runs';
-import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
-import { latestInspection, OPENING_STATES, type FillMap } from '../../core/gear';
-import { drawnBaffles, fillGrams, layoutOf, loftOf, overfill, volumeOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
+import { type FillMap } from '../../core/gear';
+import { drawnBaffles, layoutOf, START_LAYOUTS, type StartLayout } from '../../core/loft';
 import { KIND_WORDS } from '../../core/words';
 import { apartText, levellingText } from '../../core/telling/loft';
-import { clumpsOf } from '../../core/run';
-import { saveInspection, saveItem } from '../../data/repo';
-import { Column, Figure, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
-import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { Column, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
+import { Button, LinkButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
-import { QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
 import { Handling } from './Handling';
 import { LoftYears } from './LoftYears';
 import { BaffleMap } from '../../ui/BaffleMap';
-import { BOUNDS } from '../../core/knowledge/bounds';
 
 const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket', quilt: 'Like a quilt', bag: 'Like a bag' };
-const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
 /** Where the down is, baffle by baffle, and the least work that evens it. */
 export function FillPage() {
-  const id = useIdHere();
-  const { kit, item } = useItem(id);
-  const seen = useMemo(() => (kit && item ? latestInspection(kit.inspections, item.id) : null), [kit, item]);
-  const [changed, setChanged] = useState<Readings | null>(null);
-  const [selected, setSelected] = useState<string | null>(null);
-  const [after, setAfter] = useState(false);
-  const [wished, setWished] = useState<Source | null>(null);
-  const readings = useMemo(() => changed ?? readingsOf(seen), [changed, seen]);
-  const fillG = item ? fillGrams(item) : 0;
-  const map = item?.fillMap;
-  const { levelling, source, ruledAt, litAt } = useLevelling(kit, item, changed, wished);
-  const run = useLastRun(id);
-  const clumps = run ? clumpsOf(run) : [];
-  const [done] = useTicked(id ?? '', levelling);
+  const { kit, item } = useItem(useIdHere());
   if (!kit) return <Page aria-busy="true" />;
   if (!item) return <NotInKit />;
   const name = item.name ?? KIND_WORDS[item.kind];
@@ -58,100 +37,130 @@ export function FillPage() {
       </Page>
     );
   }
-  const keepMap = (next: FillMap, said: string): void =>
-    void saveItem({ ...item, fillMap: next }).then((undo) => notify(said, undo));
-  const crumbs = (
+  const map = item.fillMap;
+  return map && drawnBaffles(map).length > 0 ? <Filled kit={kit} item={item} map={map} /> : <NoMap item={item} />;
+}
+
+/** Its way back: the kit, and the thing itself. */
+function Trail({ item }: { item: Item }) {
+  return (
     <Crumbs
       trail={[
         { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name: name },
+        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
       ]}
       here="Where its down is"
     />
   );
-  if (!map || drawnBaffles(map).length === 0) {
-    return (
-      <Page>
-        {crumbs}
-        <h1>First its baffles: take the layout that is nearest.</h1>
-        <p>It is drawn to scale and made your own afterwards: what each baffle measures, and which openings are shut.</p>
-        <Row $wrap>
-          {(Object.keys(START_LAYOUTS) as StartLayout[]).map((kind) => (
-            <Button key={kind} look="quiet" onPress={() => keepMap(layoutOf(START_LAYOUTS[kind]), 'Its baffles are laid out.')}>
-              {STARTS[kind]}
-            </Button>
-          ))}
-          <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
-            Draw them myself
-          </LinkButton>
+}
+
+/** Nothing is drawn yet: what its baffles can begin from. */
+function NoMap({ item }: { item: Item }) {
+  return (
+    <Page>
+      <Trail item={item} />
+      <h1>First its baffles: take the layout that is nearest.</h1>
+      <p>It is drawn to scale and made your own afterwards: what each baffle measures, and which openings are shut.</p>
+      <Row $wrap>
+        {(Object.keys(START_LAYOUTS) as StartLayout[]).map((kind) => (
+          <Button
+            key={kind}
+            look="quiet"
+            onPress={() => keepMap(item, layoutOf(START_LAYOUTS[kind]), 'Its baffles are laid out.')}
+          >
+            {STARTS[kind]}
+          </Button>
+        ))}
+        <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
+          Draw them myself
+        </LinkButton>
+      </Row>
+    </Page>
+  );
+}
+
+/** By which of the two the map is drawn, and what else is measured here. */
+function Sources({ item, fill }: { item: Item; fill: Fill }) {
+  const { source, ruledAt, litAt, ruler, wish } = fill;
+  return (
+    <Row $gap={12} $wrap>
+      {ruledAt && litAt && !ruler.changed ? (
+        <>
+          <Button look={source !== 'ruler' ? 'quiet' : 'main'} aria-pressed={source === 'ruler'} onPress={() => wish('ruler')}>
+            By ruler, {whenText(ruledAt)}
+          </Button>
+          <Button look={source !== 'light' ? 'quiet' : 'main'} aria-pressed={source === 'light'} onPress={() => wish('light')}>
+            By light, {whenText(litAt)}
+          </Button>
+        </>
+      ) : (
+        <Quiet>
+          {litAt && source === 'light'
+            ? `by light, ${whenText(litAt)}`
+            : ruledAt
+              ? `measured ${whenText(ruledAt)}`
+              : 'never measured baffle by baffle'}
+        </Quiet>
+      )}
+      <LinkButton look="quiet" to={toThing(item.id, 'light')}>
+        Against the light
+      </LinkButton>
+      <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
+        Its baffles
+      </LinkButton>
+    </Row>
+  );
+}
+
+/** The map with what it means in words. */
+function MapHere({ map, fill }: { map: FillMap; fill: Fill }) {
+  const { levelling, after, setAfter, clumps, thinnest } = fill;
+  return (
+    <Column $gap={12}>
+      {levelling && levelling.moves.length > 0 && (
+        <Row $gap={8}>
+          <Button look={after ? 'quiet' : 'main'} aria-pressed={!after} onPress={() => setAfter(false)}>
+            Now
+          </Button>
+          <Button look={!after ? 'quiet' : 'main'} aria-pressed={after} onPress={() => setAfter(true)}>
+            After the moves
+          </Button>
         </Row>
-      </Page>
-    );
-  }
-  const grams = levelling ? new Map((after ? levelling.after : levelling.spread).map((s) => [s.baffle, s.grams] as const)) : null;
-  const picked = map.baffles.find((b) => b.id === selected);
-  const pickedSpread = levelling?.spread.find((s) => s.baffle === selected);
-  const power = item.components.find((c) => c.part === 'fill')?.attributes?.fillPowerCuInPerOz;
-  const sewnCm3 = picked && volumeOf(picked);
-  const overfilled = pickedSpread && power && sewnCm3 ? overfill(pickedSpread.grams, power, 'in3-per-oz', sewnCm3) : null;
-  const thinnest = levelling?.spread.reduce((a, b) => (b.grams / b.target < a.grams / a.target ? b : a));
-  const setNow = (baffle: string, nowMm: number | undefined): void => {
-    const next = new Map(readings);
-    if (nowMm === undefined) next.delete(baffle);
-    else next.set(baffle, { ...next.get(baffle), nowMm });
-    setChanged(next);
-  };
-  const looked = seen !== null && dayOf(seen.at) === today();
-  const keepReadings = async (): Promise<void> => {
-    if (!seen) return;
-    const loft = [...readings].map(([baffle, r]) => {
-      const newMm = r.newMm ?? map.baffles.find((b) => b.id === baffle)?.newThicknessMm;
-      return { baffle, nowMm: r.nowMm, ...(newMm === undefined ? {} : { newMm }) };
-    });
-    const { ratio } = loftOf(loft);
-    const undo = await saveInspection({ ...seen, loft, ...(ratio === null ? {} : { loftRatio: ratio }) });
-    setChanged(null);
-    notify('The readings are in today’s look.', undo);
-  };
+      )}
+      <BaffleMap
+        map={map}
+        grams={fill.grams}
+        moves={after ? [] : (levelling?.moves ?? []).filter((m) => !fill.done.has(moveKey(m)))}
+        selected={fill.selected}
+        onSelect={fill.select}
+        clumps={clumps}
+      />
+      {clumps.length > 0 && (
+        <p>
+          <strong>Clumps were felt in {clumps.join(', ')}</strong> at the last look of its drying: three dots. Break them up there
+          first; a clump that dried in stays thin around it.
+        </p>
+      )}
+      <Quiet>
+        The stronger the colour, the more down for its area. {levelling ? 'Figures are grams. ' : ''}
+        {thinnest && thinnest.grams < 0.9 * thinnest.target
+          ? `Thinnest: ${thinnest.baffle}, ${Math.round((100 * thinnest.grams) / thinnest.target)} % of even. `
+          : ''}
+        A red bar is a shut opening. Arrow keys move from baffle to baffle.
+      </Quiet>
+    </Column>
+  );
+}
+
+function Filled({ kit, item, map }: { kit: Kit; item: Item; map: FillMap }) {
+  const fill = useFill(kit, item, map);
+  const { levelling, fillG } = fill;
   return (
     <Page>
       <Row $between $wrap>
         <UnderWayOf itemId={item.id} />
-        {crumbs}
-        <Row $gap={12} $wrap>
-          {ruledAt && litAt && !changed ? (
-            <>
-              <Button
-                look={source !== 'ruler' ? 'quiet' : 'main'}
-                aria-pressed={source === 'ruler'}
-                onPress={() => setWished('ruler')}
-              >
-                By ruler, {whenText(ruledAt)}
-              </Button>
-              <Button
-                look={source !== 'light' ? 'quiet' : 'main'}
-                aria-pressed={source === 'light'}
-                onPress={() => setWished('light')}
-              >
-                By light, {whenText(litAt)}
-              </Button>
-            </>
-          ) : (
-            <Quiet>
-              {litAt && source === 'light'
-                ? `by light, ${whenText(litAt)}`
-                : ruledAt
-                  ? `measured ${whenText(ruledAt)}`
-                  : 'never measured baffle by baffle'}
-            </Quiet>
-          )}
-          <LinkButton look="quiet" to={toThing(item.id, 'light')}>
-            Against the light
-          </LinkButton>
-          <LinkButton look="quiet" to={toThing(item.id, 'baffles')}>
-            Its baffles
-          </LinkButton>
-        </Row>
+        <Trail item={item} />
+        <Sources item={item} fill={fill} />
       </Row>
       <h1 style={{ fontSize: 32, maxWidth: '30em' }} aria-live="polite">
         <Said>
@@ -168,129 +177,21 @@ export function FillPage() {
         </Note>
       ))}
       <TwoColumns $left={1.4}>
-        <Column $gap={12}>
-          {levelling && levelling.moves.length > 0 && (
-            <Row $gap={8}>
-              <Button look={after ? 'quiet' : 'main'} aria-pressed={!after} onPress={() => setAfter(false)}>
-                Now
-              </Button>
-              <Button look={!after ? 'quiet' : 'main'} aria-pressed={after} onPress={() => setAfter(true)}>
-                After the moves
-              </Button>
-            </Row>
-          )}
-          <BaffleMap
-            map={map}
-            grams={grams}
-            moves={after ? [] : (levelling?.moves ?? []).filter((m) => !done.has(moveKey(m)))}
-            selected={selected}
-            onSelect={setSelected}
-            clumps={clumps}
-          />
-          {clumps.length > 0 && (
-            <p>
-              <strong>Clumps were felt in {clumps.join(', ')}</strong> at the last look of its drying: three dots. Break them up
-              there first; a clump that dried in stays thin around it.
-            </p>
-          )}
-          <Quiet>
-            The stronger the colour, the more down for its area. {levelling ? 'Figures are grams. ' : ''}
-            {thinnest && thinnest.grams < 0.9 * thinnest.target
-              ? `Thinnest: ${thinnest.baffle}, ${Math.round((100 * thinnest.grams) / thinnest.target)} % of even. `
-              : ''}
-            A red bar is a shut opening. Arrow keys move from baffle to baffle.
-          </Quiet>
-        </Column>
+        <MapHere map={map} fill={fill} />
         <Column $gap={24}>
-          <section aria-labelledby="baffle">
-            <h2 id="baffle" style={{ marginBottom: 8 }}>
-              {picked ? picked.id : 'Press a baffle'}
-            </h2>
-            {!picked && <p>Its grams, its openings, and a place for what the ruler shows.</p>}
-            {picked && (
-              <Column $gap={12}>
-                {pickedSpread && (
-                  <p>
-                    <Figure>
-                      {Math.round(pickedSpread.grams)} ± {Math.max(1, Math.round(pickedSpread.sd))} g
-                    </Figure>
-                    , even would be <Figure>{Math.round(pickedSpread.target)} g</Figure>
-                    {source === 'ruler' && pickedSpread.ratio === null ? '; not measured, taken to be like the others' : ''}
-                    {overfilled === null ? '' : `; its down lofts to ${overfilled.toFixed(2)} × its sewn volume`}.
-                  </p>
-                )}
-                <Row $gap={12} $wrap $top key={picked.id}>
-                  <QuantityField
-                    label="Thickness now"
-                    unit="mm"
-                    value={readings.get(picked.id)?.nowMm}
-                    what="the millimetres"
-                    {...BOUNDS.thicknessMm}
-                    onChange={(mm) => setNow(picked.id, mm)}
-                  />
-                  <QuantityField
-                    label="When new"
-                    unit="mm"
-                    value={picked.newThicknessMm}
-                    what="the millimetres"
-                    {...BOUNDS.newThicknessMm}
-                    onChange={(mm) =>
-                      mm !== undefined &&
-                      keepMap(
-                        { ...map, baffles: map.baffles.map((b) => (b.id === picked.id ? { ...b, newThicknessMm: mm } : b)) },
-                        `${picked.id}: ${mm} mm when new.`,
-                      )
-                    }
-                  />
-                </Row>
-                {(map.openings ?? []).map((o, n) =>
-                  o.from === picked.id || o.to === picked.id ? (
-                    <Select
-                      key={`${o.from} ${o.to}`}
-                      label={`Opening to ${o.from === picked.id ? o.to : o.from}`}
-                      value={o.state ?? 'open'}
-                      options={OPENING_STATES}
-                      words={OPENING_WORDS}
-                      blank=""
-                      onChange={(state) =>
-                        state &&
-                        keepMap(
-                          { ...map, openings: (map.openings ?? []).map((x, k) => (k === n ? { ...x, state } : x)) },
-                          `The opening is ${OPENING_WORDS[state]}.`,
-                        )
-                      }
-                    />
-                  ) : null,
-                )}
-              </Column>
-            )}
-            {changed && (
-              <Row $wrap style={{ marginTop: 12 }}>
-                {looked ? (
-                  <Button look="quiet" onPress={() => void keepReadings()}>
-                    Keep these readings
-                  </Button>
-                ) : (
-                  <Quiet>
-                    These readings stand only here. <Link to={toThing(item.id, 'look-over')}>Look it over</Link> to keep them.
-                  </Quiet>
-                )}
-                <TextButton onPress={() => setChanged(null)}>Forget them</TextButton>
-              </Row>
-            )}
-          </section>
+          <PickedBaffle item={item} map={map} fill={fill} />
           {levelling && levelling.moves.length > 0 && (
             <section aria-labelledby="moves">
               <h2 id="moves" style={{ marginBottom: 8 }}>
                 By hand, in this order
               </h2>
-              <LevellingMoves itemId={item.id} evening={levelling} />
+              <LevellingMoves itemId={item.id} levelling={levelling} />
             </section>
           )}
           <p>
             <Quiet>
               <Said>{fillG} g</Said> of down, shared out by{' '}
-              {source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}.{' '}
+              {fill.source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}.{' '}
               <Link to={`/bench/loft?item=${encodeURIComponent(item.id)}`}>Its volume and overfill</Link>
             </Quiet>
           </p>
@@ -298,7 +199,7 @@ export function FillPage() {
       </TwoColumns>
       <TwoColumns $left={1.4}>
         <LoftYears kit={kit} itemId={item.id} />
-        <Handling item={item} map={map} evening={levelling} />
+        <Handling item={item} map={map} levelling={levelling} />
       </TwoColumns>
     </Page>
   );

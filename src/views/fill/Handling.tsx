@@ -8,7 +8,7 @@ import { Column, Quiet } from '../../ui/basics';
 import { Select } from '../../ui/Select';
 
 /** What washing and drying would do to the spread, and which openings a tie is for. */
-export function Handling({ item, map, evening: levelling }: { item: Item; map: FillMap; evening: Levelling | null }) {
+export function Handling({ item, map, levelling }: { item: Item; map: FillMap; levelling: Levelling | null }) {
   const [drum, setDrum] = useState<Drum>('one-way');
   const ties = levelling ? tiesOf(levelling.plan) : [];
   const maker = (item.makerSays ?? []).find((note) => note.about === 'tie-baffles');

@@ -71,7 +71,7 @@ export function StepSays({ live }: { live: LiveRun }) {
     run,
     item,
     equipment,
-    evening: levelling,
+    levelling,
     step,
     words,
     state,
@@ -130,7 +130,7 @@ export function StepSays({ live }: { live: LiveRun }) {
             </strong>{' '}
             <Link to={toThing(item.id, 'fill')}>The map</Link>
           </p>
-          <LevellingMoves itemId={item.id} evening={levelling} large />
+          <LevellingMoves itemId={item.id} levelling={levelling} large />
         </>
       )}
       {damp && loose && item?.fillMap && (rung || state.round > 0) && (

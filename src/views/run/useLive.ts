@@ -257,7 +257,7 @@ export function useLive(stored: Run) {
     runs,
     kit,
     item,
-    evening: levelling,
+    levelling,
     open,
     toggle,
     setOpened,
