@@ -66,8 +66,8 @@ export function watchAlarms(): () => void {
       const shared = sharedAs(run, run.currentId);
       const at = shared === null ? `${run.id}/${step?.stepId}` : `${run.load?.id}/${shared}`;
       const key = `${at}/${step?.round}/${step?.times}`;
-      if (step?.state === 'rung') waits ??= nameOf(run);
-      if (step?.state !== 'rung' || announced.has(key)) continue;
+      if (step?.state === 'elapsed') waits ??= nameOf(run);
+      if (step?.state !== 'elapsed' || announced.has(key)) continue;
       announced.add(key);
       ring();
       void notify(run);

@@ -41,7 +41,7 @@ describe('timers are instants', () => {
     expect(leftMs(started, T0 + 10 * MIN)).toBe(50 * MIN);
     expect(tick(started, T0 + 59 * MIN)).toBe(started);
     const rung = tick(started, T0 + 3 * 60 * MIN);
-    expect(rung.steps[rung.currentId!]?.state).toBe('rung');
+    expect(rung.steps[rung.currentId!]?.state).toBe('elapsed');
     expect(lateMinutes(rung, T0 + 100 * MIN)).toBe(40);
     expect(lateMinutes(rung, T0 + 65 * MIN)).toBe(0);
   });

@@ -24,7 +24,7 @@ function happened(run: Run, event: RunEvent): Run {
   if (event.type === 'clock') {
     let moved: Run = { ...seen, clockMs: seen.clockMs + event.byMs };
     for (const one of Object.values(seen.steps))
-      if (one.state === 'running' || one.state === 'rung')
+      if (one.state === 'running' || one.state === 'elapsed')
         moved = patched(moved, one.stepId, { state: 'running', endsAtMs: one.endsAtMs + event.byMs, leftMs: null });
     return moved;
   }

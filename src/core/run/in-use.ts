@@ -26,7 +26,7 @@ export function inUseAt(spot: Spot, runs: readonly Run[], except: string | null 
     const at = current(run);
     const state = at && run.steps[at.id];
     if (run.id === except || run.status !== 'live' || !at || !state || !same(spotOf(at), spot)) continue;
-    const begun = state.state === 'running' || state.state === 'rung' || state.state === 'paused' || state.spells.length > 0;
+    const begun = state.state === 'running' || state.state === 'elapsed' || state.state === 'paused' || state.spells.length > 0;
     // What no timer measures is in it as long as one stands at it.
     if (begun || timerMinutes(at) === 0) return { run, untilMs: state.endsAtMs };
   }

@@ -117,7 +117,7 @@ export const resumeTimer = (run: Run, nowMs: number): Run => move(run, nowMs, ru
 export function tick(run: Run, nowMs: number): Run {
   const now = nowOf(run);
   if (run.status !== 'live' || now?.state !== 'running' || nowMs < now.endsAtMs) return run;
-  return { ...run, steps: { ...run.steps, [now.stepId]: { ...now, state: 'rung' } } };
+  return { ...run, steps: { ...run.steps, [now.stepId]: { ...now, state: 'elapsed' } } };
 }
 
 /** Milliseconds left on the current timer, 0 when it has ended, null when there is none. */
@@ -131,7 +131,7 @@ export function leftMs(run: Run, nowMs: number): number | null {
 /** Minutes by which the answer to an ended timer is late; 0 when in time. */
 export function lateMinutes(run: Run, nowMs: number): number {
   const now = nowOf(run);
-  if (now?.state !== 'rung' && now?.state !== 'running') return 0;
+  if (now?.state !== 'elapsed' && now?.state !== 'running') return 0;
   const late = Math.floor((nowMs - now.endsAtMs) / MINUTE);
   return late > LATE_AFTER_MIN ? late : 0;
 }
@@ -300,7 +300,7 @@ export function stepBack(run: Run, nowMs: number): Run {
 export const stopRun = (run: Run, nowMs: number): Run => add(run, nowMs, run.currentId, { type: 'stopped' });
 /** True when nothing was carried out yet: there is nothing to keep. */
 export const isUntouched = (run: Run): boolean =>
-  Object.values(run.steps).every((s) => s.times === 0 && s.spells.length === 0 && s.state !== 'running' && s.state !== 'rung');
+  Object.values(run.steps).every((s) => s.times === 0 && s.spells.length === 0 && s.state !== 'running' && s.state !== 'elapsed');
 export const dropRun = (run: Run): Run => ({ ...run, status: 'dropped' });
 
 /** The way out that sent the work to where it stands: at the look itself, or on the way to its remedy and back; null when none did. */

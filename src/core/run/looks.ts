@@ -29,7 +29,7 @@ export function triesOf(step: ProgrammeStep): number {
   }
 }
 
-/** The steps of a rung that this programme has, in order. */
+/** The steps of a remedy that this programme has, in order. */
 const resolve = (remedy: readonly (readonly string[])[], { steps }: Programme): string[] =>
   remedy.flatMap((keys) => {
     for (const key of keys) {
@@ -54,7 +54,7 @@ export function remedyOf(programme: Programme, step: ProgrammeStep, failures: nu
     const target = look ? step.id : (step.check?.else ?? step.id);
     return [target];
   }
-  // A rung of which this programme has nothing is no rung here.
+  // A remedy of which this programme has nothing is none here.
   const open = remedies.map((remedy) => resolve(remedy, programme)).filter((ids) => ids.length > 0);
   return open[Math.min(failures, open.length) - 1] ?? [];
 }

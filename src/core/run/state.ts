@@ -6,7 +6,7 @@ import type { RunRecord } from './events';
 
 /** What the timer of a step is at: an instant at which it ends or ended, what was left when it was paused, or nothing. */
 type Timer =
-  | { readonly state: 'running' | 'rung'; readonly endsAtMs: number; readonly leftMs: null }
+  | { readonly state: 'running' | 'elapsed'; readonly endsAtMs: number; readonly leftMs: null }
   | { readonly state: 'paused'; readonly endsAtMs: null; readonly leftMs: number }
   /** `asking`: its look has failed too often, and a way out is to be chosen; `failed`: it was left as it is. */
   | {
@@ -116,7 +116,7 @@ const driesOn = (step: ProgrammeStep): boolean =>
 /** Minutes that the present round has run by an instant. */
 export function ranBy(step: ProgrammeStep, now: StepRun, atMs: number): number {
   if (now.state === 'paused') return Math.max(0, now.roundMin - now.leftMs / MINUTE);
-  if (now.state !== 'running' && now.state !== 'rung') return 0;
+  if (now.state !== 'running' && now.state !== 'elapsed') return 0;
   const ran = now.roundMin - (now.endsAtMs - atMs) / MINUTE;
   return Math.max(0, driesOn(step) ? ran : Math.min(now.roundMin, ran));
 }
@@ -124,7 +124,7 @@ export function ranBy(step: ProgrammeStep, now: StepRun, atMs: number): number {
 export function endRound(run: Run, id: string, atMs: number, minutes?: number): Run {
   const now = run.steps[id];
   const step = stepIn(run.programme, id);
-  if (!now || !step || (now.state !== 'running' && now.state !== 'rung' && now.state !== 'paused')) return run;
+  if (!now || !step || (now.state !== 'running' && now.state !== 'elapsed' && now.state !== 'paused')) return run;
   const ran = minutes ?? ranBy(step, now, atMs);
   const sat = now.endsAtMs === null ? 0 : Math.max(0, Math.floor((atMs - now.endsAtMs) / MINUTE));
   return patched(run, id, {

@@ -47,7 +47,7 @@ export function runStateText(run: Run, nowMs: number): string {
   const step = current(at);
   const state = step && at.steps[step.id];
   if (!step || !state) return '';
-  if (state.state === 'rung') return `${step.title}: it has rung, look now.`;
+  if (state.state === 'elapsed') return `${step.title}: it has rung, look now.`;
   if (state.state === 'running')
     return `${step.title}, ${minutesText(Math.max(1, Math.ceil((state.endsAtMs - nowMs) / 60_000)))} to go.`;
   if (state.state === 'paused') return `${step.title}, paused.`;

@@ -1,4 +1,4 @@
-import type { ColourChange, ColourMarks, ColourReading } from '../../core/colour';
+import type { ColourChange, ColourMarks, ColourReading, ColourSpot } from '../../core/colour';
 import { estimateText, intervalText, labText, pictureFault, seenText, spotFault } from '../../core/telling/colour';
 import { Column, Figure, Note } from '../../ui/basics';
 import { Disclosure } from '../../ui/Disclosure';
@@ -35,6 +35,7 @@ export function Faults({ which, colours, marks }: { which: ColourPicture; colour
   ));
 }
 
+const figure = (text: string | undefined) => <Figure>{text ?? '–'}</Figure>;
 /** Every place: what happened to it in a line, and below all its figures. */
 export function Readings({
   marks,
@@ -53,7 +54,6 @@ export function Readings({
     change: changes.find((c) => c.id === spot.id),
     one: before.find((r) => r.id === spot.id),
   }));
-  const figure = (text: string | undefined) => <Figure>{text ?? '–'}</Figure>;
   return (
     <Column $gap={16}>
       <FigureTable
@@ -75,34 +75,7 @@ export function Readings({
           { id: 'seen', head: 'The change', cell: ({ change }) => (change ? seenText(change.seen) : '–') },
         ]}
       />
-      <Disclosure title="All figures of the change">
-        {changes.length === 0 ? (
-          <p>They come with the second picture.</p>
-        ) : (
-          rows.map(
-            ({ spot, name, change }) =>
-              change && (
-                <FigureTable
-                  key={spot.id}
-                  label={`Figures of ${spot.name}`}
-                  rows={[
-                    { what: 'Yellowness, ASTM E313', text: intervalText(change.yellower) },
-                    { what: 'CIEDE2000', text: intervalText(change.seen) },
-                    { what: 'ΔE*ab', text: intervalText(change.deltaE) },
-                    { what: 'Grey scale, ISO 105-A02', text: change.grade },
-                    { what: 'Before', text: labText(change.before) },
-                    { what: 'After', text: labText(change.after) },
-                  ]}
-                  rowKey={(r) => r.what}
-                  columns={[
-                    { id: 'what', head: name, cell: (r) => r.what },
-                    { id: 'text', head: 'Change, nine in ten between', cell: (r) => figure(r.text) },
-                  ]}
-                />
-              ),
-          )
-        )}
-      </Disclosure>
+      <AllFigures changes={changes} rows={rows} />
       <Disclosure title="Name the places">
         <Column $gap={12}>
           {marks.spots.map((spot, n) => (
@@ -118,5 +91,45 @@ export function Readings({
         </Column>
       </Disclosure>
     </Column>
+  );
+}
+
+/** Everything that a change was read as, place by place. */
+function AllFigures({
+  changes,
+  rows,
+}: {
+  changes: readonly ColourChange[];
+  rows: readonly { spot: ColourSpot; name: string; change: ColourChange | undefined }[];
+}) {
+  return (
+    <Disclosure title="All figures of the change">
+      {changes.length === 0 ? (
+        <p>They come with the second picture.</p>
+      ) : (
+        rows.map(
+          ({ spot, name, change }) =>
+            change && (
+              <FigureTable
+                key={spot.id}
+                label={`Figures of ${spot.name}`}
+                rows={[
+                  { what: 'Yellowness, ASTM E313', text: intervalText(change.yellower) },
+                  { what: 'CIEDE2000', text: intervalText(change.seen) },
+                  { what: 'ΔE*ab', text: intervalText(change.deltaE) },
+                  { what: 'Grey scale, ISO 105-A02', text: change.grade },
+                  { what: 'Before', text: labText(change.before) },
+                  { what: 'After', text: labText(change.after) },
+                ]}
+                rowKey={(r) => r.what}
+                columns={[
+                  { id: 'what', head: name, cell: (r) => r.what },
+                  { id: 'text', head: 'Change, nine in ten between', cell: (r) => figure(r.text) },
+                ]}
+              />
+            ),
+        )
+      )}
+    </Disclosure>
   );
 }

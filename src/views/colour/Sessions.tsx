@@ -1,29 +1,22 @@
 import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
-import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
-import { courseOf, hoursSoFar, outlookOf, type Session } from '../../core/colour';
+import { outlookOf, type Session } from '../../core/colour';
 import { LIGHT_KINDS } from '../../core/knowledge';
 import { CAUTION_WORDS } from '../../core/words/cautions';
 import { minutesText } from '../../core/units';
 import { estimateText, LIGHT_WORDS, outlookText } from '../../core/telling/colour';
 import { whenText } from '../../app/time';
 import type { Photo } from '../../data/db';
-import { axisTick } from '../../ui/chart';
 import { Column, Figure, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { FigureTable } from '../../ui/FigureTable';
 import { NumberField } from '../../ui/NumberField';
 import { Select } from '../../ui/Select';
-import { color } from '../../ui/theme';
 
-interface Read extends Session {
+import { SessionChart } from './SessionChart';
+export interface Read extends Session {
   readonly photo: Photo;
 }
 const hoursText = (hours: number): string => minutesText(Math.round(hours * 60));
-/** Whole hours, few enough to be read. */
-function ticksTo(end: number): number[] {
-  const step = Math.max(1, Math.ceil(end / 6));
-  return Array.from({ length: Math.floor(end / step) + 1 }, (_, n) => n * step);
-}
 /** The readings of one spot over all pictures, oldest first. */
 export function sessionsOf(photos: readonly Photo[], spotId: string): Read[] {
   return photos.flatMap((photo) => {
@@ -41,6 +34,58 @@ export function sessionsOf(photos: readonly Photo[], spotId: string): Read[] {
   });
 }
 
+type OnSession = (photo: Photo, session: { hours: number; light: Session['light'] } | undefined) => void;
+/** How long it lay in the light before the picture after, and in what light. */
+function HoursBefore({ latest, onSession }: { latest: Read; onSession: OnSession }) {
+  return (
+    <Row $wrap $top>
+      <NumberField
+        label="Hours in the light before the picture after"
+        what="hours in the light"
+        value={latest.hours || undefined}
+        min={0.05}
+        max={48}
+        step={0.25}
+        onChange={(hours) => onSession(latest.photo, hours ? { hours, light: latest.light } : undefined)}
+      />
+      <Select
+        label="What light"
+        value={latest.light}
+        options={LIGHT_KINDS}
+        words={LIGHT_WORDS}
+        blank=""
+        width={170}
+        onChange={(light) => light && latest.hours > 0 && onSession(latest.photo, { hours: latest.hours, light })}
+      />
+    </Row>
+  );
+}
+function SessionTable({ sessions }: { sessions: readonly Read[] }) {
+  return (
+    <FigureTable
+      label="Sessions"
+      rows={sessions}
+      rowKey={(r) => r.photo.id}
+      columns={[
+        { id: 'when', head: 'Picture', cell: (r) => whenText(r.photo.at) },
+        { id: 'yellow', head: 'Yellowness', cell: (r) => <Figure>{estimateText(r.yellow)}</Figure> },
+        {
+          id: 'before',
+          head: 'In the light before it',
+          cell: (r) =>
+            r === sessions[0] ? (
+              <Quiet>the start</Quiet>
+            ) : r.hours > 0 ? (
+              `${hoursText(r.hours)}, ${LIGHT_WORDS[r.light]}`
+            ) : (
+              <Quiet>not written</Quiet>
+            ),
+        },
+      ]}
+    />
+  );
+}
+
 /** Peroxide in the light: what was done before each picture, and whether more is worth it. */
 export function Sessions({
   photos,
@@ -55,7 +100,7 @@ export function Sessions({
   first: string | undefined;
   /** The picture after, whose session is written. */
   after: Photo | undefined;
-  onSession: (photo: Photo, session: { hours: number; light: Session['light'] } | undefined) => void;
+  onSession: OnSession;
 }) {
   const [chosen, setChosen] = useState<string | undefined>();
   const spot = spots.find((s) => s.id === (chosen ?? first)) ?? spots[0];
@@ -63,11 +108,8 @@ export function Sessions({
   const sessions = useMemo(() => sessionsOf(photos, spotId), [photos, spotId]);
   const lit = sessions.filter((s, n) => n === 0 || s.hours > 0);
   const outlook = useMemo(() => outlookOf(lit), [lit]);
-  const course = useMemo(() => courseOf(lit), [lit]);
   if (!spot || sessions.length < 2) return null;
   const latest = sessions.find((s, n) => n > 0 && s.photo.id === after?.id);
-  const hours = hoursSoFar(lit);
-  const points = lit.map((s, n) => ({ hours: hours[n] ?? 0, read: s.yellow.value }));
   return (
     <section aria-labelledby="sessions">
       <h2 id="sessions" style={{ marginBottom: 8 }}>
@@ -83,39 +125,7 @@ export function Sessions({
         </p>
         <TwoColumns $left={1.3}>
           <Column $gap={12}>
-            {lit.length > 1 && (
-              <figure style={{ margin: 0, minHeight: 220 }}>
-                <div
-                  role="img"
-                  aria-label={`Yellowness from ${estimateText(sessions[0]?.yellow ?? { value: 0, sd: 0 })} to ${estimateText(lit.at(-1)?.yellow ?? { value: 0, sd: 0 })} over ${(hours.at(-1) ?? 0).toFixed(1)} hours of sun`}
-                >
-                  <ResponsiveContainer width="100%" height={200}>
-                    <ComposedChart
-                      data={course.map((p) => ({ ...p, band: [p.low, p.high] }))}
-                      margin={{ top: 12, right: 24, bottom: 4, left: 0 }}
-                    >
-                      <CartesianGrid stroke={color.line} vertical={false} />
-                      <XAxis
-                        dataKey="hours"
-                        type="number"
-                        domain={[0, 'dataMax']}
-                        ticks={ticksTo(course.at(-1)?.hours ?? 0)}
-                        tick={axisTick}
-                        stroke={color.line}
-                        unit=" h"
-                      />
-                      <YAxis tick={axisTick} stroke={color.line} width={48} domain={['auto', 'auto']} />
-                      <Area dataKey="band" stroke="none" fill={color.finish} fillOpacity={0.18} isAnimationActive={false} />
-                      <Line dataKey="value" stroke={color.finish} strokeWidth={2} dot={false} isAnimationActive={false} />
-                      <Scatter data={points} dataKey="read" fill={color.ink} isAnimationActive={false} />
-                    </ComposedChart>
-                  </ResponsiveContainer>
-                </div>
-                <figcaption>
-                  <Quiet>Yellowness over hours of full sun; dots are pictures, the band holds nine in ten.</Quiet>
-                </figcaption>
-              </figure>
-            )}
+            {lit.length > 1 && <SessionChart lit={lit} from={sessions[0]} />}
             {spots.length > 1 && (
               <Select
                 label="Place that is followed"
@@ -129,49 +139,8 @@ export function Sessions({
             )}
           </Column>
           <Column $gap={12}>
-            {latest && (
-              <Row $wrap $top>
-                <NumberField
-                  label="Hours in the light before the picture after"
-                  what="hours in the light"
-                  value={latest.hours || undefined}
-                  min={0.05}
-                  max={48}
-                  step={0.25}
-                  onChange={(hours) => onSession(latest.photo, hours ? { hours, light: latest.light } : undefined)}
-                />
-                <Select
-                  label="What light"
-                  value={latest.light}
-                  options={LIGHT_KINDS}
-                  words={LIGHT_WORDS}
-                  blank=""
-                  width={170}
-                  onChange={(light) => light && latest.hours > 0 && onSession(latest.photo, { hours: latest.hours, light })}
-                />
-              </Row>
-            )}
-            <FigureTable
-              label="Sessions"
-              rows={sessions}
-              rowKey={(r) => r.photo.id}
-              columns={[
-                { id: 'when', head: 'Picture', cell: (r) => whenText(r.photo.at) },
-                { id: 'yellow', head: 'Yellowness', cell: (r) => <Figure>{estimateText(r.yellow)}</Figure> },
-                {
-                  id: 'before',
-                  head: 'In the light before it',
-                  cell: (r) =>
-                    r === sessions[0] ? (
-                      <Quiet>the start</Quiet>
-                    ) : r.hours > 0 ? (
-                      `${hoursText(r.hours)}, ${LIGHT_WORDS[r.light]}`
-                    ) : (
-                      <Quiet>not written</Quiet>
-                    ),
-                },
-              ]}
-            />
+            {latest && <HoursBefore latest={latest} onSession={onSession} />}
+            <SessionTable sessions={sessions} />
           </Column>
         </TwoColumns>
         <Note tone="alarm">{CAUTION_WORDS['peroxide-burns']}</Note>

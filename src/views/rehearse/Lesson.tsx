@@ -24,14 +24,14 @@ const Kepts = styled.ul`
 /** What became of a lesson: what was kept, what each choice did, what would have been best. */
 export function Debriefed({
   setup,
-  told: debrief,
+  debrief,
   at,
   onAgain,
   onOther,
   onLeave,
 }: {
   setup: Setup;
-  told: Debrief;
+  debrief: Debrief;
   /** "at 17:40". */
   at: (minutes: number) => string;
   onAgain: () => void;

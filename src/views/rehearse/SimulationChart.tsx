@@ -31,31 +31,18 @@ function hoursOf(from: number, to: number, toHour: number): number[] {
   return ticks;
 }
 
-/** Water, heat and filling over time, one above the other: yours as lines, the plan's behind them in grey. */
-export function SimulationChart({
-  setup,
-  yours,
-  plans,
-  cursor,
-  toHour,
-  clock,
-}: {
-  setup: Setup;
-  yours: Rehearsal;
-  plans: Rehearsal | null;
-  cursor: number;
-  toHour: number;
-  clock: (minutes: number) => string;
-}) {
-  const say = useSay();
-  const from = Math.min(yours.wetAtMin, plans?.wetAtMin ?? Infinity);
-  const to = Math.max(yours.endMin, plans?.endMin ?? 0);
+interface Both {
+  readonly yours: Rehearsal;
+  readonly plans: Rehearsal | null;
+}
+/** What is drawn: water, heat, and what is in it where something can be. */
+function rowsOf(setup: Setup, { yours, plans }: Both): Row[] {
   const most = (read: Read): number => Math.max(...yours.moments.map(read), ...(plans?.moments.map(read) ?? []));
   const all: Read = (m) => m.shellG + m.coreG;
   const rinsed = setup.steps.some((s) => s.settings.rinseModel);
   const { fabricMaxC } = setup.limits;
   const drum = setup.steps.some((s) => s.settings.heat !== undefined);
-  const rows: Row[] = [
+  return [
     {
       name: 'Water',
       unit: ' g',
@@ -92,108 +79,137 @@ export function SimulationChart({
         ]
       : []),
   ];
-  const ticks = hoursOf(from, to, toHour);
+}
+
+const Key = ({ stroke, width, dash }: { stroke: string; width: number; dash?: string | undefined }) => (
+  <svg width="26" height="6" aria-hidden="true">
+    <line x1="0" x2="26" y1="3" y2="3" stroke={stroke} strokeWidth={width} strokeDasharray={dash} />
+  </svg>
+);
+/** What the lines of a row are. */
+function Caption({ row, plans }: { row: Row; plans: boolean }) {
+  return (
+    <figcaption style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'baseline' }}>
+      <strong>{row.name}</strong>
+      {row.lines.map((line) => (
+        <Quiet key={line.key} style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+          <Key stroke={line.stroke} width={2.5} dash={line.dash === '0' ? undefined : line.dash} />
+          {line.how}
+        </Quiet>
+      ))}
+      {plans && (
+        <Quiet style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+          <Key stroke={color.quiet} width={1.5} />
+          as planned
+        </Quiet>
+      )}
+    </figcaption>
+  );
+}
+
+interface Axis {
+  readonly from: number;
+  readonly to: number;
+  readonly ticks: readonly number[];
+  readonly cursor: number;
+  readonly clock: (minutes: number) => string;
+}
+function Lines({ row, yours, plans, axis, first, last }: Both & { row: Row; axis: Axis; first: boolean; last: boolean }) {
+  const say = useSay();
+  const { from, to, ticks, cursor, clock } = axis;
+  const mine = yours.moments.map((m) => ({
+    minutes: m.minutes,
+    ...Object.fromEntries(row.lines.map((line) => [line.key, line.read(m)])),
+  }));
+  const other = plans?.moments.map((m) => ({ minutes: m.minutes, plan: row.lines[0]?.read(m) ?? 0 })) ?? [];
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <LineChart margin={{ top: 6, right: 26, bottom: 0, left: -2 }}>
+        <CartesianGrid stroke={color.line} vertical={false} />
+        <XAxis
+          dataKey="minutes"
+          type="number"
+          domain={[from, to]}
+          ticks={[...ticks]}
+          tickFormatter={clock}
+          tick={last ? axisTick : false}
+          height={last ? 24 : 4}
+          interval="preserveStart"
+          minTickGap={12}
+          allowDataOverflow
+        />
+        <YAxis
+          type="number"
+          tickFormatter={(y: number) => say(`${Math.round(y)}${row.unit}`)}
+          tick={axisTick}
+          width={72}
+          domain={[0, row.most]}
+          tickCount={first ? 4 : 3}
+          allowDataOverflow
+        />
+        {row.limit && (
+          <ReferenceLine
+            y={row.limit.at}
+            stroke={row.limit.stroke}
+            strokeDasharray="6 4"
+            label={{ value: row.limit.says, fill: row.limit.stroke, fontSize: 13, position: 'insideBottomRight' }}
+          />
+        )}
+        <ReferenceLine x={cursor} stroke={color.ink} />
+        {other.length > 0 && (
+          <Line data={other} dataKey="plan" stroke={color.quiet} strokeWidth={1.5} dot={false} isAnimationActive={false} />
+        )}
+        {row.lines.map((line) => (
+          <Line
+            key={line.key}
+            data={mine}
+            dataKey={line.key}
+            stroke={line.stroke}
+            strokeDasharray={line.dash}
+            strokeWidth={2.5}
+            dot={false}
+            isAnimationActive={false}
+          />
+        ))}
+      </LineChart>
+    </ResponsiveContainer>
+  );
+}
+
+/** Water, heat and filling over time, one above the other: yours as lines, the plan's behind them in grey. */
+export function SimulationChart({
+  setup,
+  yours,
+  plans,
+  cursor,
+  toHour,
+  clock,
+}: {
+  setup: Setup;
+  yours: Rehearsal;
+  plans: Rehearsal | null;
+  cursor: number;
+  toHour: number;
+  clock: (minutes: number) => string;
+}) {
+  const from = Math.min(yours.wetAtMin, plans?.wetAtMin ?? Infinity);
+  const to = Math.max(yours.endMin, plans?.endMin ?? 0);
+  const rows = rowsOf(setup, { yours, plans });
+  const axis = { from, to, ticks: hoursOf(from, to, toHour), cursor, clock };
   return (
     <div style={{ display: 'flex', flexDirection: 'column', gap: 6 }}>
       {rows.map((row, n) => {
         const last = n === rows.length - 1;
-        const mine = yours.moments.map((m) => ({
-          minutes: m.minutes,
-          ...Object.fromEntries(row.lines.map((line) => [line.key, line.read(m)])),
-        }));
-        const other = plans?.moments.map((m) => ({ minutes: m.minutes, plan: row.lines[0]?.read(m) ?? 0 })) ?? [];
         const end = yours.end;
         return (
           <figure key={row.name} style={{ margin: 0 }}>
-            <figcaption style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'baseline' }}>
-              <strong>{row.name}</strong>
-              {row.lines.map((line) => (
-                <Quiet key={line.key} style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
-                  <svg width="26" height="6" aria-hidden="true">
-                    <line
-                      x1="0"
-                      x2="26"
-                      y1="3"
-                      y2="3"
-                      stroke={line.stroke}
-                      strokeWidth="2.5"
-                      strokeDasharray={line.dash === '0' ? undefined : line.dash}
-                    />
-                  </svg>
-                  {line.how}
-                </Quiet>
-              ))}
-              {plans && n === 0 && (
-                <Quiet style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
-                  <svg width="26" height="6" aria-hidden="true">
-                    <line x1="0" x2="26" y1="3" y2="3" stroke={color.quiet} strokeWidth="1.5" />
-                  </svg>
-                  as planned
-                </Quiet>
-              )}
-            </figcaption>
+            <Caption row={row} plans={plans !== null && n === 0} />
             <div
               style={{ height: n === 0 ? 190 : last ? 130 : 116 }}
               role="img"
               aria-label={`${row.name}: ${row.lines.map((line) => `${line.how} ${Math.round(line.read(end))}${row.unit} at the end`).join(', ')}`}
             >
-              <ResponsiveContainer width="100%" height="100%">
-                <LineChart margin={{ top: 6, right: 26, bottom: 0, left: -2 }}>
-                  <CartesianGrid stroke={color.line} vertical={false} />
-                  <XAxis
-                    dataKey="minutes"
-                    type="number"
-                    domain={[from, to]}
-                    ticks={ticks}
-                    tickFormatter={clock}
-                    tick={last ? axisTick : false}
-                    height={last ? 24 : 4}
-                    interval="preserveStart"
-                    minTickGap={12}
-                    allowDataOverflow
-                  />
-                  <YAxis
-                    type="number"
-                    tickFormatter={(y: number) => say(`${Math.round(y)}${row.unit}`)}
-                    tick={axisTick}
-                    width={72}
-                    domain={[0, row.most]}
-                    tickCount={n === 0 ? 4 : 3}
-                    allowDataOverflow
-                  />
-                  {row.limit && (
-                    <ReferenceLine
-                      y={row.limit.at}
-                      stroke={row.limit.stroke}
-                      strokeDasharray="6 4"
-                      label={{ value: row.limit.says, fill: row.limit.stroke, fontSize: 13, position: 'insideBottomRight' }}
-                    />
-                  )}
-                  <ReferenceLine x={cursor} stroke={color.ink} />
-                  {other.length > 0 && (
-                    <Line
-                      data={other}
-                      dataKey="plan"
-                      stroke={color.quiet}
-                      strokeWidth={1.5}
-                      dot={false}
-                      isAnimationActive={false}
-                    />
-                  )}
-                  {row.lines.map((line) => (
-                    <Line
-                      key={line.key}
-                      data={mine}
-                      dataKey={line.key}
-                      stroke={line.stroke}
-                      strokeDasharray={line.dash}
-                      strokeWidth={2.5}
-                      dot={false}
-                      isAnimationActive={false}
-                    />
-                  ))}
-                </LineChart>
-              </ResponsiveContainer>
+              <Lines row={row} yours={yours} plans={plans} axis={axis} first={n === 0} last={last} />
             </div>
           </figure>
         );

@@ -1,107 +1,84 @@
 import { toThing } from '../../app/routes';
-import { latestInspection } from '../../core/gear';
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useMemo, useState } from 'react';
+import { type Kit, type Item, type CareEntry } from '../../core/gear';
 import { Link } from 'react-router';
 import { CareReport } from '../../app/CareReport';
-import { useDraft } from '../../app/draft';
-import { useItem } from '../../app/kit';
-import { goBack, useLoad } from '../../app/loads';
-import { nowIso, today } from '../../app/now';
-import { notify } from '../../app/session';
+import { goBack } from '../../app/loads';
 import { dayText } from '../../app/time';
 import { isUntouched, type Run } from '../../core/run';
-import { finishRun } from '../../core/run/finish';
 import { tookMinutes } from '../../core/run/report';
 import { minutesText } from '../../core/units';
-import { db } from '../../data/db';
-import { dropRuns, writeResult } from '../../data/repo';
 import { TextField } from '../../ui/TextField';
 import { Column, Page, Quiet, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Form } from '../../ui/Form';
 
+import { type FinishedRun, forgetRun, useFinished, writeRun } from './useFinished';
+
+const Gone = ({ run }: { run: Run }) => (
+  <Page>
+    <h1>{run.itemName} is no longer in your kit.</h1>
+    <p>What was done to it cannot be recorded with it.</p>
+    <Row>
+      <LinkButton to="/">To Now</LinkButton>
+    </Row>
+  </Page>
+);
+const NothingDone = ({ itemId }: { itemId: string }) => (
+  <Page>
+    <h1>You stopped this programme.</h1>
+    <p>Nothing had been done: nothing was taken off your supplies and nothing went into the record.</p>
+    <Row>
+      <LinkButton to={toThing(itemId, 'programme')}>Begin again</LinkButton>
+    </Row>
+  </Page>
+);
+/** It is written: when it is due again, and what it came to. */
+function Written({ item, entry, kit }: { item: Item; entry: CareEntry; kit: Kit }) {
+  return (
+    <Page>
+      <h1>It is in the record.</h1>
+      <p>
+        Next look: <strong>{entry.nextDue ? dayText(entry.nextDue) : 'not set'}</strong>. {entry.dueReason}
+      </p>
+      <Row $wrap>
+        <LinkButton to={toThing(item.id)} data-main-action>
+          See {item.name ?? 'it'}
+        </LinkButton>
+        <LinkButton to="/" look="quiet">
+          To Now
+        </LinkButton>
+      </Row>
+      <section aria-labelledby="report">
+        <h2 id="report">What it came to</h2>
+        <CareReport entry={entry} kit={kit} />
+      </section>
+    </Page>
+  );
+}
+
 /** The end of a run: what will go into the record, to be read before it is written; nothing is lost until it is. */
 export function Finished({ run }: { run: Run }) {
-  const { kit, item } = useItem(run.itemId);
-  const entry = useLiveQuery(async () => [await db.log.get(`log-${run.id}`)].find((e) => e?.type === 'care') ?? null, [run.id]);
-  const mates = useLoad(run.load?.id);
-  const [unsaid] = useState({ note: '' });
-  // What is typed here outlives a closed tab, as all that is typed.
-  const sheet = useDraft(`end:${run.id}`, unsaid);
-  const { note } = sheet.draft;
-  const ended = new Date(run.finishedAtMs ?? run.seenAtMs).toISOString();
-  const result = useMemo(
-    () =>
-      kit && item
-        ? finishRun(
-            run,
-            item,
-            latestInspection(kit.inspections, item.id),
-            kit,
-            { iso: ended, today: today(), logId: `log-${run.id}`, inspectionId: `ins-${run.id}` },
-            note.trim(),
-            mates ?? [],
-          )
-        : null,
-    [run, item, kit, note, ended, mates],
-  );
-  if (!kit || entry === undefined || mates === undefined) return <Page aria-busy="true" />;
-  if (!item || !result)
-    return (
-      <Page>
-        <h1>{run.itemName} is no longer in your kit.</h1>
-        <p>What was done to it cannot be recorded with it.</p>
-        <Row>
-          <LinkButton to="/">To Now</LinkButton>
-        </Row>
-      </Page>
-    );
-  if (run.status === 'dropped' || (run.status === 'stopped' && isUntouched(run))) {
-    return (
-      <Page>
-        <h1>You stopped this programme.</h1>
-        <p>Nothing had been done: nothing was taken off your supplies and nothing went into the record.</p>
-        <Row>
-          <LinkButton to={toThing(item.id, 'programme')}>Begin again</LinkButton>
-        </Row>
-      </Page>
-    );
-  }
-  if (entry) {
-    return (
-      <Page>
-        <h1>It is in the record.</h1>
-        <p>
-          Next look: <strong>{entry.nextDue ? dayText(entry.nextDue) : 'not set'}</strong>. {entry.dueReason}
-        </p>
-        <Row $wrap>
-          <LinkButton to={toThing(item.id)} data-main-action>
-            See {item.name ?? 'it'}
-          </LinkButton>
-          <LinkButton to="/" look="quiet">
-            To Now
-          </LinkButton>
-        </Row>
-        <section aria-labelledby="report">
-          <h2 id="report">What it came to</h2>
-          <CareReport entry={entry} kit={kit} />
-        </section>
-      </Page>
-    );
-  }
-  const write = async (): Promise<void> => {
-    notify(
-      'Recorded: supplies, machine and next look are up to date.',
-      await writeResult(run.id, { ...result, entry: { ...result.entry, at: nowIso() } }),
-    );
-    sheet.forget();
-  };
-  const forget = async (): Promise<void> => {
-    const undo = await dropRuns([run]);
-    sheet.forget();
-    notify('Nothing of it is kept.', undo);
-  };
+  const end = useFinished(run);
+  if (!end) return <Page aria-busy="true" />;
+  const { kit, item, entry, result } = end;
+  if (!item || !result) return <Gone run={run} />;
+  if (run.status === 'dropped' || (run.status === 'stopped' && isUntouched(run))) return <NothingDone itemId={item.id} />;
+  if (entry) return <Written item={item} entry={entry} kit={kit} />;
+  return <ToWrite run={run} item={item} end={end} result={result} />;
+}
+
+function ToWrite({
+  run,
+  item,
+  end,
+  result,
+}: {
+  run: Run;
+  item: Item;
+  end: FinishedRun;
+  result: NonNullable<FinishedRun['result']>;
+}) {
+  const { kit, note, setNote, forgetDraft } = end;
   const stopped = run.status === 'stopped';
   return (
     <Page>
@@ -113,22 +90,17 @@ export function Finished({ run }: { run: Run }) {
       <Column $gap={16} style={{ maxWidth: 520 }}>
         <Form
           onSubmit={() => {
-            void write();
+            void writeRun(run, result, forgetDraft);
           }}
         >
           <Column $gap={16}>
-            <TextField
-              label="Anything to remember?"
-              maxLength={400}
-              value={note}
-              onChange={(text) => sheet.setDraft({ note: text })}
-            />
+            <TextField label="Anything to remember?" maxLength={400} value={note} onChange={setNote} />
             <Row $wrap>
               <Button size="big" type="submit" data-main-action>
                 Write it in the record
               </Button>
               <TextButton onPress={() => void goBack(run)}>{stopped ? 'Go on with it after all' : 'One step back'}</TextButton>
-              {stopped && <TextButton onPress={() => void forget()}>Forget it: nothing was done</TextButton>}
+              {stopped && <TextButton onPress={() => void forgetRun(run, forgetDraft)}>Forget it: nothing was done</TextButton>}
             </Row>
           </Column>
         </Form>

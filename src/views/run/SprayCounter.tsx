@@ -1,15 +1,11 @@
 import { Said } from '../../ui/said';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { useDraft } from '../../app/draft';
-import { nowMs } from '../../app/now';
 import { notify } from '../../app/session';
-import { pullOf, pullsFor } from '../../core/dosing/spray';
 import { DOSING_FIGURES } from '../../core/knowledge';
 import { BOUNDS } from '../../core/knowledge/bounds';
 import { sprayLeftText } from '../../core/telling/repellency';
 import { capital } from '../../core/words/text';
-import { zoneName } from '../../core/words/zones';
 import { saveSupply } from '../../data/repo';
 import { Column, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -20,8 +16,6 @@ import { color } from '../../ui/theme';
 import { Big } from './parts';
 import type { LiveRun } from './useLive';
 
-/** One pull a beat, at the pace of a hand that is not hurried. */
-const BEAT_MS = 1500;
 const TEN = 10;
 const Zones = styled.ol`
   display: flex;
@@ -36,50 +30,10 @@ const Zones = styled.ol`
   }
 `;
 
+import { useSprayCounter } from './useSprayCounter';
 /** Pulls of the trigger, zone by zone: by a press, by key, or by a beat that the hand follows. What was counted is what was used. */
 export function SprayCounter({ live }: { live: LiveRun }) {
-  const { run, kit, step, state, onlyZones, setUsedAt } = live;
-  const bottles = kit?.supplies ?? [];
-  const bottle =
-    bottles.find((s) => s.id === step.settings.supplyId) ??
-    bottles.find((s) => s.class === 'spray-proofer' && s.remainingMl !== 0);
-  const pullMl = pullOf(bottle);
-  const all = step.settings.spray ?? [];
-  const failed = all.filter((z) => onlyZones.includes(z.zone));
-  const zones = (failed.length > 0 ? failed : all).map((z) => ({ ...z, pulls: pullsFor(z.ml, pullMl) }));
-  const nameOf = (zone: string): string => (all.length < 2 ? 'all of it' : zoneName(zone, live.item?.kind ?? 'other'));
-  const [start] = useState<{ counts: Readonly<Record<string, number>>; doneMs?: number }>({ counts: {} });
-  const sheet = useDraft(`spray:${run.id}:${step.id}:${state.times}`, start);
-  const { counts, doneMs } = sheet.draft;
-  const [beating, setBeating] = useState(false);
-  const done = (zone: string): number => counts[zone] ?? 0;
-  const here = zones.find((z) => done(z.zone) < z.pulls) ?? null;
-  const used = zones.reduce((sum, z) => sum + done(z.zone), 0);
-  const count = (by: number): void => {
-    if (!here) return;
-    const now = Math.min(here.pulls, done(here.zone) + by);
-    const last = now >= here.pulls && zones.every((z) => z === here || done(z.zone) >= z.pulls);
-    sheet.setDraft({ counts: { ...counts, [here.zone]: now }, ...(last ? { doneMs: nowMs() } : {}) });
-    const sprayed = used + now - done(here.zone);
-    setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(sprayed * pullMl) } });
-    // The beat waits for the hand at every new zone.
-    if (now >= here.pulls) setBeating(false);
-  };
-  const { restored } = sheet;
-  useEffect(() => {
-    // What was counted before a reload was used all the same.
-    if (restored && used > 0) setUsedAt({ stepId: step.id, ml: { 'spray-proofer': Math.round(used * pullMl) } });
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when it comes back
-  }, [restored]);
-  const latest = useRef(count);
-  useEffect(() => {
-    latest.current = count;
-  });
-  useEffect(() => {
-    if (!beating) return;
-    const beat = setInterval(() => latest.current(1), BEAT_MS);
-    return () => clearInterval(beat);
-  }, [beating]);
+  const { bottle, pullMl, zones, nameOf, here, done, usedMl, doneMs, beating, setBeating, count } = useSprayCounter(live);
   if (zones.length === 0) return null;
   const wanted = zones.reduce((sum, z) => sum + z.ml, 0);
   return (
@@ -92,7 +46,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
             </Big>
           ) : (
             <strong>
-              <Said>Every zone is sprayed: {Math.round(used * pullMl)} mL.</Said>
+              <Said>Every zone is sprayed: {Math.round(usedMl)} mL.</Said>
             </strong>
           )}
         </p>
@@ -119,7 +73,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
             </li>
           ))}
         </Zones>
-        <Quiet>{sprayLeftText(bottle?.remainingMl, used * pullMl, wanted)}</Quiet>
+        <Quiet>{sprayLeftText(bottle?.remainingMl, usedMl, wanted)}</Quiet>
         <Quiet>By the area of its face and how each zone sheds, from memory; the bottle’s own word comes first.</Quiet>
         {bottle && (
           <Ten

@@ -180,14 +180,14 @@ function Starting({ live }: { live: LiveRun }) {
 
 /** The answer to the look, or "Done" where there is none. */
 function Answering({ live }: { live: LiveRun }) {
-  const { setFeltAt, step, state, act, end, look, suds, next, open, timed, rung, running, waiting, again, heat, inUse } = live;
+  const { setFeltAt, step, state, act, end, look, suds, next, open, timed, elapsed, running, waiting, again, heat, inUse } = live;
   const { weighsDry, weighed, verdict, begin, felt, passed, answering, canStart } = live;
   // Before the alarm there is only a quiet way out.
   const ready = running ? open === 'early' : !timed || !waiting;
   const left = live.ready.filter((one) => !one.done).map((one) => one.step.id);
   const still = state.state !== 'paused';
   // The next round says "not yet" by itself.
-  const roundFollows = canStart && rung;
+  const roundFollows = canStart && elapsed;
   const rinse = step.settings.rinseModel !== undefined;
   const byScale = look?.id === 'weighed';
   const untried = step.settings.tries !== undefined && hiddenWords(live.run, live.kit).some((w) => w.cloth === null);
@@ -215,7 +215,7 @@ function Answering({ live }: { live: LiveRun }) {
         </Pair>
       )}
       {look?.id === 'whole' && <WholeStep key={state.times} onSeen={(seen) => act((r) => seeWhole(r, seen, nowMs()))} />}
-      {!felt && step.check && answering && ready && (!again || rung || running) && (
+      {!felt && step.check && answering && ready && (!again || elapsed || running) && (
         <Answers $two={!roundFollows}>
           {!roundFollows && (
             <Button
@@ -228,14 +228,14 @@ function Answering({ live }: { live: LiveRun }) {
           )}
           <Button
             size="big"
-            look={(timed && !rung) || roundFollows || (byScale && !verdict?.back) ? 'quiet' : 'main'}
+            look={(timed && !elapsed) || roundFollows || (byScale && !verdict?.back) ? 'quiet' : 'main'}
             onPress={passed}
           >
             {passText(live)}
           </Button>
         </Answers>
       )}
-      {!step.check && ready && still && !(rung && again && step.settings.soakParts) && (
+      {!step.check && ready && still && !(elapsed && again && step.settings.soakParts) && (
         <Button
           size="big"
           look={running || inUse !== null || untried || (weighsDry && !weighed) ? 'quiet' : 'main'}

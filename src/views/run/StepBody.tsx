@@ -1,6 +1,6 @@
 import { Said } from '../../ui/said';
 import { toThing } from '../../app/routes';
-import { latestInspection } from '../../core/gear';
+import { latestInspection, type Item } from '../../core/gear';
 import { Link } from 'react-router';
 import { steerDevice } from '../../app/devices';
 import { LevellingMoves } from '../../app/LevellingMoves';
@@ -30,10 +30,11 @@ import { DropsStep, LoftStep, Weigh } from './Measures';
 import { Big, Clock, HeatLine, InSight, Text } from './parts';
 import { type LiveRun } from './useLive';
 import { reachable } from '../../ui/focus';
+import type { Levelling } from '../../core/loft';
 
 /** What is done now: its name, which round, the clock and the heat. */
 export function StepHead({ live }: { live: LiveRun }) {
-  const { step, words, state, damp, counted, more, left, timed, rung, running, waiting, again, heat } = live;
+  const { step, words, state, damp, counted, more, left, timed, elapsed, running, waiting, again, heat } = live;
   const rounds = roundText(step, state.round);
   return (
     <div>
@@ -47,7 +48,7 @@ export function StepHead({ live }: { live: LiveRun }) {
       )}
       {timed && !waiting && (
         <Clock role="timer" aria-live="off">
-          {rung ? (step.settings.soakParts && again ? 'Knead it now' : 'Look now') : countdown(left ?? 0)}
+          {elapsed ? (step.settings.soakParts && again ? 'Knead it now' : 'Look now') : countdown(left ?? 0)}
         </Clock>
       )}
       {heat !== undefined && (
@@ -80,7 +81,7 @@ export function StepSays({ live }: { live: LiveRun }) {
     late,
     more,
     timed,
-    rung,
+    elapsed,
     running,
     waiting,
     loose,
@@ -122,21 +123,11 @@ export function StepSays({ live }: { live: LiveRun }) {
           {c}
         </Note>
       ))}
-      {step.do === 'even-fill' && levelling && levelling.moves.length > 0 && item && (
-        <>
-          <p>
-            <strong>
-              <Said>{levellingText(levelling)}</Said>
-            </strong>{' '}
-            <Link to={toThing(item.id, 'fill')}>The map</Link>
-          </p>
-          <LevellingMoves itemId={item.id} levelling={levelling} large />
-        </>
-      )}
-      {damp && loose && item?.fillMap && (rung || state.round > 0) && (
+      {step.do === 'even-fill' && levelling && levelling.moves.length > 0 && item && <ByMap levelling={levelling} item={item} />}
+      {damp && loose && item?.fillMap && (elapsed || state.round > 0) && (
         <Clumps map={item.fillMap} marked={state.clumps ?? []} onMark={(baffle) => act((r) => markClump(r, baffle, nowMs()))} />
       )}
-      {step.check && (rung || !timed || waiting) && (
+      {step.check && (elapsed || !timed || waiting) && (
         <Text>
           <strong>{step.check.look}</strong> <Quiet style={{ fontSize: 17 }}>Good: {step.check.pass}</Quiet>
         </Text>
@@ -146,6 +137,21 @@ export function StepSays({ live }: { live: LiveRun }) {
           <Text>{text}</Text>
         </Disclosure>
       )}
+    </>
+  );
+}
+
+/** The moves of its own map, to be ticked off. */
+function ByMap({ levelling, item }: { levelling: Levelling; item: Item }) {
+  return (
+    <>
+      <p>
+        <strong>
+          <Said>{levellingText(levelling)}</Said>
+        </strong>{' '}
+        <Link to={toThing(item.id, 'fill')}>The map</Link>
+      </p>
+      <LevellingMoves itemId={item.id} levelling={levelling} large />
     </>
   );
 }

@@ -72,8 +72,8 @@ function useDamp(stored: Run, item: Item | undefined, kit: Kit | undefined, room
   }, [stored, item, kit, room, minute]);
 }
 
-/** Everything the page of a run shows and does, at the step where it stands; null when it stands at none. */
-export function useLive(stored: Run) {
+/** Where a run stands, and in what company. */
+function useStanding(stored: Run) {
   const { now, jumped } = useRunClock(stored);
   const run = tick(stored, now);
   const navigate = useNavigate();
@@ -83,19 +83,6 @@ export function useLive(stored: Run) {
   const mates = useLoad(stored.load?.id) ?? NOBODY;
   const { kit, item } = useItem(run.itemId);
   const { levelling } = useLevelling(kit, item);
-  // Each belongs to the step it was opened at, and closes with it.
-  const [opened, setOpened] = useState<{
-    stepId: string;
-    what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' | 'early' | 'more';
-  } | null>(null);
-  const [asked, setAsked] = useState<Asked | null>(null);
-  const [usedAt, setUsedAt] = useState<(Measured & { stepId: string }) | null>(null);
-  const [rinsedAt, setRinsedAt] = useState<string | null>(null);
-  const [mayNotify, setMayNotify] = useState(notifying);
-  const [heard, setHeard] = useState<number | null>(null);
-  // What is typed and not kept yet: an answer keeps it first, so that nothing typed is lost.
-  const [typed, setTyped] = useState<{ stepId: string; massG?: number | null; loft?: readonly LoftReading[] } | null>(null);
-  const [feltAt, setFeltAt] = useState<string | null>(null);
   const units = useContext(Units);
   const planned = current(run);
   // Said in the user's units; what goes into the record stays as it was planned.
@@ -110,16 +97,80 @@ export function useLive(stored: Run) {
   useEffect(() => {
     focusOn('step');
   }, [focusKey]);
-  if (!step || !state) return null;
-  const open = opened?.stepId === step.id ? opened.what : null;
-  const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
+  return {
+    stored,
+    now,
+    jumped,
+    run,
+    navigate,
+    equipment,
+    openRuns,
+    runs,
+    mates,
+    kit,
+    item,
+    levelling,
+    units,
+    planned,
+    step,
+    state,
+    damp,
+    piece,
+  };
+}
+type Standing = ReturnType<typeof useStanding>;
+/** Where it stands at a step. */
+type At = Standing & { readonly step: NonNullable<Standing['step']>; readonly state: NonNullable<Standing['state']> };
+
+/** What is open, asked and typed. Each belongs to the step it was opened at, and closes with it. */
+function useEntries() {
+  const [opened, setOpened] = useState<{
+    stepId: string;
+    what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' | 'early' | 'more';
+  } | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
+  const [usedAt, setUsedAt] = useState<(Measured & { stepId: string }) | null>(null);
+  const [rinsedAt, setRinsedAt] = useState<string | null>(null);
+  const [mayNotify, setMayNotify] = useState(notifying);
+  const [heard, setHeard] = useState<number | null>(null);
+  // What is typed and not kept yet: an answer keeps it first, so that nothing typed is lost.
+  const [typed, setTyped] = useState<{ stepId: string; massG?: number | null; loft?: readonly LoftReading[] } | null>(null);
+  const [feltAt, setFeltAt] = useState<string | null>(null);
+  return {
+    opened,
+    setOpened,
+    asked,
+    setAsked,
+    usedAt,
+    setUsedAt,
+    rinsedAt,
+    setRinsedAt,
+    mayNotify,
+    setMayNotify,
+    heard,
+    setHeard,
+    typed,
+    setTyped,
+    feltAt,
+    setFeltAt,
+  };
+}
+type Entries = ReturnType<typeof useEntries>;
+
+/** What is used at this step: as it was measured, or as it is planned. */
+function amountsOf({ run, step }: At, { usedAt }: Entries) {
   const onlyZones = zonesHere(run);
-  const ready = piece.length > 1 ? piece.map((s) => ({ step: allInUnits(s, units), done: isOver(run, s.id) })) : [];
   const sprayed = (step.settings.spray ?? []).filter((z) => onlyZones.includes(z.zone));
   const sprayedMl = sprayed.reduce((ml, z) => ml + z.ml, 0);
   const unmeasured: Measured = sprayed.length > 0 ? { ml: { 'spray-proofer': sprayedMl }, only: true } : { ml: {} };
   const measured: Measured = usedAt?.stepId === step.id ? usedAt : unmeasured;
   const how: Carried = { usedMl: measured.ml, ...(measured.litres === undefined ? {} : { litres: measured.litres }) };
+  return { onlyZones, measured, how };
+}
+type Amounts = ReturnType<typeof amountsOf>;
+
+/** How a press reaches the run. */
+function pressesOf({ run, step, state }: At) {
   // A press belongs to what was on the screen: the second of two quick ones finds another step, and does nothing.
   const isAsSeen = (r: Run): boolean => {
     const there = r.steps[step.id];
@@ -131,6 +182,12 @@ export function useLive(stored: Run) {
   const actBeside = (change: (r: Run) => Run): void =>
     void pressInLoad(run, (own, all) => besideHere(own, all).map(change), isAsSeen);
   const back = (): void => void goBack(run, isAsSeen);
+  return { act, actBeside, back };
+}
+type Presses = ReturnType<typeof pressesOf>;
+
+/** What is typed here, and the end of a round, which keeps it first. */
+function endingOf({ run, step }: At, { typed, setTyped, setAsked }: Entries, { how }: Amounts, { act }: Presses) {
   const type = (what: { massG?: number | null; loft?: readonly LoftReading[] }): void =>
     setTyped({ ...(typed?.stepId === step.id ? typed : { stepId: step.id }), ...what });
   /** The run with what is typed in the fields of this step. */
@@ -147,28 +204,19 @@ export function useLive(stored: Run) {
     else act((r) => withAll(r, how));
     setTyped(null);
   };
+  return { type, end };
+}
+type Ending = ReturnType<typeof endingOf>;
+
+/** Who shares this step, in what words, and what stands in its way. */
+function companyOf(
+  { stored, run, step, state, mates, equipment, runs, units }: At,
+  { open, rinsedAt, setRinsedAt }: Entries & { open: string | null },
+) {
   const shared = sharedAs(run, step.id);
   const drum = gathered(stored, mates);
   const words = drum && run.load ? allInUnits(drumWords(step, run.load, drum.here), units) : step;
   const beside = besideHere(stored, mates).filter((m) => m.id !== run.id);
-  const counted = isCounted(step);
-  const look = lookOf(step);
-  const suds = planned && rinseAfter(planned);
-  const more = step.do === 'machine-rinse' && state.times > 0;
-  const left = leftMs(run, now);
-  const late = lateMinutes(run, now);
-  const usual = timerMinutes(step, state);
-  // What was weighed says how long the next round should be; the plan does until then. Panel and button say the same.
-  const next = damp && damp.weighed.length > 0 && state.round > 0 ? damp.nextRoundMin : usual;
-  const timed = usual > 0;
-  const elapsed = state.state === 'rung';
-  const running = state.state === 'running';
-  const waiting = state.state === 'waiting';
-  const rounds = roundsOf(step);
-  const again = rounds > 1 && state.round < rounds;
-  const heat: Heat | undefined = step.settings.heat;
-  const loose = item !== undefined && looseFill(item);
-
   // On the thing itself a rinse outside the programme is taken at the user's word, for this step only.
   const found = clashAt(stored, step, equipment);
   const clash = found && (found.vessel || rinsedAt !== step.id) ? found : null;
@@ -178,9 +226,35 @@ export function useLive(stored: Run) {
   };
   // Its own drum is not somebody else's.
   const others = runs.filter((r) => !run.load || r.load?.id !== run.load.id);
-  const inUse = waiting && state.spells.length === 0 && open !== 'together' ? occupant(step, others, run.id) : null;
+  const inUse =
+    state.state === 'waiting' && state.spells.length === 0 && open !== 'together' ? occupant(step, others, run.id) : null;
+  return { shared, drum, words, beside, clash, rinsed, inUse };
+}
 
-  const weighsDry = look?.id === 'weighed' || step.do === 'weigh';
+/** How long this step takes, and how far it has come. */
+function timingOf({ run, now, step, state, damp }: At) {
+  const left = leftMs(run, now);
+  const late = lateMinutes(run, now);
+  const usual = timerMinutes(step, state);
+  // What was weighed says how long the next round should be; the plan does until then. Panel and button say the same.
+  const next = damp && damp.weighed.length > 0 && state.round > 0 ? damp.nextRoundMin : usual;
+  const timed = usual > 0;
+  const elapsed = state.state === 'elapsed';
+  const running = state.state === 'running';
+  const waiting = state.state === 'waiting';
+  const rounds = roundsOf(step);
+  const again = rounds > 1 && state.round < rounds;
+  return { left, late, usual, next, timed, elapsed, running, waiting, again };
+}
+
+/** What a weight says here, and how one is kept. */
+function weighingOf(
+  { run, kit, item, equipment, step, state, damp }: At,
+  entries: Entries & { open: string | null },
+  { act }: Presses,
+) {
+  const { typed, open, setHeard, setTyped, setOpened } = entries;
+  const weighsDry = lookOf(step)?.id === 'weighed' || step.do === 'weigh';
   const keepWeight = (massG: number): void => {
     setHeard(null);
     setTyped(null);
@@ -205,15 +279,18 @@ export function useLive(stored: Run) {
   const massG = (typed?.stepId === step.id ? typed.massG : null) ?? weighed?.massG;
   const verdict =
     massG && weighsDry ? weightText(massG, step.do === 'weigh' ? (item?.massG ?? null) : dryG, step.do === 'weigh') : null;
+  return { weighsDry, keepWeight, here, weighed, loftKept, dryG, verdict };
+}
+type Weighing = ReturnType<typeof weighingOf>;
 
-  const begin = (length: number): void => {
-    const { dryModel } = step.settings;
-    if (dryModel && state.round === 0) void steerDevice('load', dryModel);
-    if (heat) void steerDevice('dryer', { heat, running: true });
-    // Another round of what is looked at says: not yet.
-    const press = shared === null ? actBeside : act;
-    press((r) => startTimer(elapsed && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
-  };
+/** What it is to be dry, by hand and by weight. */
+function passingOf(
+  { stored, kit, item, equipment, step, state, damp }: At,
+  { feltAt, setFeltAt }: Entries,
+  { end }: Ending,
+  { verdict, dryG }: Weighing,
+) {
+  const look = lookOf(step);
   const feltKey = `${step.id}-${state.round}`;
   const felt = feltAt === feltKey;
   const passed = (): void => {
@@ -227,95 +304,89 @@ export function useLive(stored: Run) {
     if (proof?.judged.status === 'dry') end((r, how) => answerCheck(r, true, nowMs(), { ...how, proof: 'weights' }));
     else setFeltAt(feltKey);
   };
-  const asking = state.state === 'asking';
-  const gate = run.open.length > 0;
-  const answering = look?.id !== 'drops' && look?.id !== 'whole';
-  const canStart =
-    timed && (waiting || (elapsed && (again || damp !== null))) && !asking && !felt && openRuns !== undefined && !inUse;
-  const way = wayHere(run);
-  const stop = (): void => {
-    // Of a purge that was stopped nothing is taken for done.
-    const those = drum?.here ?? [stored];
-    if (those.every(isUntouched) || run.machineId) {
-      void dropRuns(those).then((undo) =>
-        notify(
-          run.machineId
-            ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
-            : 'It was stopped before anything was done; nothing is recorded.',
-          undo,
-        ),
-      );
-      void navigate(run.machineId ? '/cupboard/machines' : toThing(run.itemId));
-    } else act((r) => stopRun(r, nowMs()));
+  return { felt, passed };
+}
+
+/** Stops the run; of a purge that was stopped nothing is taken for done. */
+function stopIt({ run, navigate }: At, those: readonly Run[], { act }: Presses): void {
+  if (those.every(isUntouched) || run.machineId) {
+    void dropRuns(those).then((undo) =>
+      notify(
+        run.machineId
+          ? 'The purge was stopped; what was left in the machine is still taken to be in it.'
+          : 'It was stopped before anything was done; nothing is recorded.',
+        undo,
+      ),
+    );
+    void navigate(run.machineId ? '/cupboard/machines' : toThing(run.itemId));
+  } else act((r) => stopRun(r, nowMs()));
+}
+
+function liveAt(at: At, entries: Entries) {
+  const { run, item, openRuns, units, planned, step, state, damp, piece } = at;
+  const { opened, setOpened } = entries;
+  const open = opened?.stepId === step.id ? opened.what : null;
+  const toggle = (what: NonNullable<typeof opened>['what']): void => setOpened(open === what ? null : { stepId: step.id, what });
+  const presses = pressesOf(at);
+  const amounts = amountsOf(at, entries);
+  const ending = endingOf(at, entries, amounts, presses);
+  const company = companyOf(at, { ...entries, open });
+  const timing = timingOf(at);
+  const weighing = weighingOf(at, { ...entries, open }, presses);
+  const passing = passingOf(at, entries, ending, weighing);
+  const look = lookOf(step);
+  const heat: Heat | undefined = step.settings.heat;
+  const { elapsed, timed, waiting, again } = timing;
+  const begin = (length: number): void => {
+    const { dryModel } = step.settings;
+    if (dryModel && state.round === 0) void steerDevice('load', dryModel);
+    if (heat) void steerDevice('dryer', { heat, running: true });
+    // Another round of what is looked at says: not yet.
+    const press = company.shared === null ? presses.actBeside : presses.act;
+    press((r) => startTimer(elapsed && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
   };
+  const asking = state.state === 'asking';
+  const canStart =
+    timed &&
+    (waiting || (elapsed && (again || damp !== null))) &&
+    !asking &&
+    !passing.felt &&
+    openRuns !== undefined &&
+    !company.inUse;
   return {
-    run,
-    stored,
-    now,
-    jumped,
-    equipment,
-    runs,
-    kit,
-    item,
-    levelling,
+    ...at,
+    ...entries,
+    ...presses,
+    ...amounts,
+    ...ending,
+    ...company,
+    ...timing,
+    ...weighing,
+    ...passing,
     open,
     toggle,
-    setOpened,
-    asked,
-    setAsked,
-    measured,
-    how,
-    setUsedAt,
-    mayNotify,
-    setMayNotify,
-    heard,
-    setHeard,
-    setFeltAt,
-    step,
-    state,
-    damp,
-    act,
-    end,
-    counted,
     look,
-    suds,
-    more,
-    left,
-    late,
-    usual,
-    next,
-    timed,
-    rung: elapsed,
-    running,
-    waiting,
-    again,
     heat,
-    loose,
-    clash,
-    rinsed,
-    inUse,
-    shared,
-    words,
-    beside,
-    back,
-    weighsDry,
-    keepWeight,
-    type,
-    here,
-    weighed,
-    loftKept,
-    verdict,
     begin,
-    felt,
-    passed,
     asking,
-    gate,
-    answering,
     canStart,
-    way,
-    onlyZones,
-    ready,
-    stop,
+    counted: isCounted(step),
+    suds: planned && rinseAfter(planned),
+    more: step.do === 'machine-rinse' && state.times > 0,
+    loose: item !== undefined && looseFill(item),
+    gate: run.open.length > 0,
+    answering: look?.id !== 'drops' && look?.id !== 'whole',
+    way: wayHere(run),
+    ready: piece.length > 1 ? piece.map((s) => ({ step: allInUnits(s, units), done: isOver(run, s.id) })) : [],
+    stop: () => stopIt(at, company.drum?.here ?? [at.stored], presses),
   };
+}
+
+/** Everything the page of a run shows and does, at the step where it stands; null when it stands at none. */
+export function useLive(stored: Run) {
+  const standing = useStanding(stored);
+  const entries = useEntries();
+  const { step, state } = standing;
+  return step && state ? liveAt({ ...standing, step, state }, entries) : null;
 }
 export type LiveRun = NonNullable<ReturnType<typeof useLive>>;
