@@ -36,13 +36,13 @@ const Head = styled(Button)`
 export function Disclosure({
   title,
   open = false,
-  held: alwaysOpen = false,
+  alwaysOpen = false,
   children,
 }: {
   title: string;
   open?: boolean;
   /** It stands open, whatever is pressed: something in it needs another look. */
-  held?: boolean;
+  alwaysOpen?: boolean;
   children: ReactNode;
 }) {
   const [opened, setOpened] = useState(open);

@@ -97,11 +97,11 @@ export function FieldNotes({ fault, hint }: { fault: string | null | undefined; 
 /** Told by every field when a hand has changed it: a sheet then asks before it throws the change away. */
 export const Touched = createContext<() => void>(() => undefined);
 /** Wraps what a field calls on a change, so that the sheet around it knows. */
-export function useTouch<A extends unknown[]>(onChange: (...args: A) => void): (...told: A) => void {
+export function useTouch<A extends unknown[]>(onChange: (...args: A) => void): (...args: A) => void {
   const touched = useContext(Touched);
-  return (...told) => {
+  return (...args) => {
     touched();
-    onChange(...told);
+    onChange(...args);
   };
 }
 

@@ -10,10 +10,10 @@ export function useSame<T>(value: T): T {
   return value;
 }
 /** One function for good; it calls the newest. For what a hand does, not while drawing. */
-export function useSteady<A extends unknown[]>(newest: (...args: A) => void): (...told: A) => void {
+export function useSteady<A extends unknown[]>(newest: (...args: A) => void): (...args: A) => void {
   const latest = useRef(newest);
   useLayoutEffect(() => {
     latest.current = newest;
   });
-  return useCallback((...told: A) => latest.current(...told), []);
+  return useCallback((...args: A) => latest.current(...args), []);
 }

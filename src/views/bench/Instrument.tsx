@@ -222,7 +222,7 @@ export function Instrument<F extends Fields>({
       </Row>
       <Inputs>{near.map(field)}</Inputs>
       {more.length > 0 && (
-        <Disclosure title={`More figures (${more.length})`} held={odd}>
+        <Disclosure title={`More figures (${more.length})`} alwaysOpen={odd}>
           <Inputs>{more.map(field)}</Inputs>
         </Disclosure>
       )}

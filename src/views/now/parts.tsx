@@ -1,0 +1,7 @@
+import styled from 'styled-components';
+
+export const Section = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+`;
