@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type SetStateAction, type Dispatch } from 'react';
 import { addDays } from '../../core/due';
 import type { EventEntry, Item } from '../../core/gear';
 import { thingName } from '../../core/words';
@@ -90,36 +90,7 @@ export default function EventSheet({
           />
         </Row>
         {late && <Note tone="alarm">It must be ready before the day itself, or on it.</Note>}
-        <OneOf
-          label="What goes along?"
-          value={along === null ? 'all' : 'some'}
-          options={[
-            { id: 'all', name: 'All of the kit' },
-            { id: 'some', name: 'These things' },
-          ]}
-          onChange={(id) => setAlong(id === 'all' ? null : (along ?? []))}
-        />
-        {along !== null && (
-          <>
-            {here.length > CHIPS && (
-              <Row>
-                <TextField label="Find by name, owner, tag or kind" value={find} onChange={setFind} />
-              </Row>
-            )}
-            <AnyOf
-              label={
-                along.length === 0
-                  ? 'Nothing goes along yet'
-                  : along.length === 1
-                    ? 'One thing goes along'
-                    : `${along.length} things go along`
-              }
-              values={along}
-              options={shown.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { hint: i.owner } : {}) }))}
-              onChange={setAlong}
-            />
-          </>
-        )}
+        <Along along={along} setAlong={setAlong} here={here} find={find} setFind={setFind} shown={shown} />
         <Row $between $wrap>
           <Button type="submit" isDisabled={name.trim() === '' || on === '' || late || along?.length === 0}>
             {event ? 'Keep the change' : 'Write it down'}
@@ -128,5 +99,57 @@ export default function EventSheet({
         </Row>
       </Form>
     </Sheet>
+  );
+}
+
+/** What of the kit goes along. */
+function Along({
+  along,
+  setAlong,
+  here,
+  find,
+  setFind,
+  shown,
+}: {
+  along: readonly string[] | null;
+  setAlong: Dispatch<SetStateAction<readonly string[] | null>>;
+  here: Item[];
+  find: string;
+  setFind: Dispatch<SetStateAction<string>>;
+  shown: Item[];
+}) {
+  return (
+    <>
+      <OneOf
+        label="What goes along?"
+        value={along === null ? 'all' : 'some'}
+        options={[
+          { id: 'all', name: 'All of the kit' },
+          { id: 'some', name: 'These things' },
+        ]}
+        onChange={(id) => setAlong(id === 'all' ? null : (along ?? []))}
+      />
+      {along !== null && (
+        <>
+          {here.length > CHIPS && (
+            <Row>
+              <TextField label="Find by name, owner, tag or kind" value={find} onChange={setFind} />
+            </Row>
+          )}
+          <AnyOf
+            label={
+              along.length === 0
+                ? 'Nothing goes along yet'
+                : along.length === 1
+                  ? 'One thing goes along'
+                  : `${along.length} things go along`
+            }
+            values={along}
+            options={shown.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { hint: i.owner } : {}) }))}
+            onChange={setAlong}
+          />
+        </>
+      )}
+    </>
   );
 }

@@ -1,3 +1,4 @@
+import type { ComponentProps } from 'react';
 import { allInUnits } from '../../core/units/said';
 import { kitOfDay, newWish, unstarted } from '../../app/dayHours';
 import { download } from '../../app/download';
@@ -60,18 +61,7 @@ export function DaySays({
   );
 }
 
-/** What can be done with the day as a whole. */
-export function DayActions({
-  day,
-  planning,
-  wish,
-  kit,
-  request,
-  onLate,
-  onCalendar,
-  onCards,
-  onChange,
-}: {
+interface Actions {
   day: WashDay | null;
   /** It is being looked for still. */
   planning: boolean;
@@ -82,7 +72,64 @@ export function DayActions({
   onCalendar: () => void;
   onCards: () => void;
   onChange: (next: DayWish, said: string) => void;
-}) {
+}
+/** What else can be done with a day: papers, files, and another one. */
+function linesOf({ day, wish, kit, request, onCards, onChange }: Actions): ComponentProps<typeof Menu>['lines'] {
+  return [
+    { id: 'cards', name: 'Print a card for each machine', onPress: onCards },
+    {
+      id: 'md',
+      name: 'Save as Markdown',
+      onPress: () =>
+        void import('../../app/dayFiles').then(
+          ({ dayMarkdown }) =>
+            day &&
+            download(
+              'wash-day.md',
+              'text/markdown',
+              dayMarkdown(allInUnits(day, kit?.preferences?.units ?? 'metric'), namesIn(kit)),
+            ),
+        ),
+    },
+    ...(wish.items.length > 0
+      ? [
+          {
+            id: 'file',
+            name: 'As a file for somebody',
+            onPress: () => void import('../../app/copy').then(({ saveDayFor }) => saveDayFor(wish)),
+          },
+        ]
+      : []),
+    {
+      id: 'json',
+      name: 'Save for other software',
+      onPress: () => day && download('wash-day.json', 'application/json', JSON.stringify(day, null, 2)),
+    },
+    {
+      id: 'request',
+      name: 'Save what was asked',
+      onPress: () => request && download('day-request.json', 'application/json', JSON.stringify(request, null, 2)),
+    },
+    ...(wish.started
+      ? [
+          {
+            id: 'open',
+            name: 'Plan it anew',
+            onPress: () => onChange(unstarted(wish), 'The day is open again.'),
+          },
+        ]
+      : []),
+    {
+      id: 'new',
+      name: 'Begin a new day',
+      onPress: () => onChange({ ...newWish(), people: wish.people }, 'The day is empty.'),
+    },
+  ];
+}
+
+/** What can be done with the day as a whole. */
+export function DayActions(props: Actions) {
+  const { day, planning, wish, kit, onLate, onCalendar, onChange } = props;
   return (
     <Row $wrap className="no-print">
       {wish.started ? (
@@ -110,59 +157,7 @@ export function DayActions({
       <Button look="quiet" isDisabled={!day} onPress={() => window.print()}>
         Print
       </Button>
-      <Menu
-        label="More"
-        lines={[
-          { id: 'cards', name: 'Print a card for each machine', onPress: onCards },
-          {
-            id: 'md',
-            name: 'Save as Markdown',
-            onPress: () =>
-              void import('../../app/dayFiles').then(
-                ({ dayMarkdown }) =>
-                  day &&
-                  download(
-                    'wash-day.md',
-                    'text/markdown',
-                    dayMarkdown(allInUnits(day, kit?.preferences?.units ?? 'metric'), namesIn(kit)),
-                  ),
-              ),
-          },
-          ...(wish.items.length > 0
-            ? [
-                {
-                  id: 'file',
-                  name: 'As a file for somebody',
-                  onPress: () => void import('../../app/copy').then(({ saveDayFor }) => saveDayFor(wish)),
-                },
-              ]
-            : []),
-          {
-            id: 'json',
-            name: 'Save for other software',
-            onPress: () => day && download('wash-day.json', 'application/json', JSON.stringify(day, null, 2)),
-          },
-          {
-            id: 'request',
-            name: 'Save what was asked',
-            onPress: () => request && download('day-request.json', 'application/json', JSON.stringify(request, null, 2)),
-          },
-          ...(wish.started
-            ? [
-                {
-                  id: 'open',
-                  name: 'Plan it anew',
-                  onPress: () => onChange(unstarted(wish), 'The day is open again.'),
-                },
-              ]
-            : []),
-          {
-            id: 'new',
-            name: 'Begin a new day',
-            onPress: () => onChange({ ...newWish(), people: wish.people }, 'The day is empty.'),
-          },
-        ]}
-      />
+      <Menu label="More" lines={linesOf(props)} />
     </Row>
   );
 }

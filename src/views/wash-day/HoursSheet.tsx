@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type SetStateAction, type Dispatch } from 'react';
 import { busyHours } from '../../app/dayFiles';
 import { instantOf } from '../../app/dayHours';
 import { HIRED_WORDS } from '../../core/telling/wash-day';
@@ -58,43 +58,11 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
   return (
     <Sheet title="Hours and people" open changed={changed} onClose={onClose}>
       <Form onSubmit={() => onSave(draft)}>
-        <Fieldset>
-          <legend>When</legend>
-          <Row $wrap $top>
-            <DayField
-              label="Begin on"
-              value={from.day}
-              onChange={(day) => patch({ from: joined(day, from.time) ?? draft.from })}
-            />
-            <TimeField label="at" value={from.time} onChange={(time) => patch({ from: joined(from.day, time) ?? draft.from })} />
-          </Row>
-          <Row $wrap $top>
-            <DayField label="Done by" value={until.day} onChange={(day) => setUntil(joined(day, until.time ?? '18:00'))} />
-            <TimeField
-              label="at what time"
-              value={until.time}
-              onChange={(time) => until.day && setUntil(joined(until.day, time))}
-            />
-            {draft.until && <TextButton onPress={() => setUntil(undefined)}>No limit</TextButton>}
-          </Row>
-        </Fieldset>
+        <When from={from} patch={patch} draft={draft} until={until} setUntil={setUntil} />
         <Fieldset>
           <legend>Who is there</legend>
           <Column>
-            {draft.people.map((one, n) => (
-              <Row key={n} $wrap $top>
-                <TextField label="Name" value={one.name} maxLength={60} width={140} onChange={(name) => person(n, { name })} />
-                <TimeField label="from" value={one.from} onChange={(time) => time && person(n, { from: time })} />
-                <TimeField label="until" value={one.to} onChange={(time) => time && person(n, { to: time })} />
-                {one.from && one.to && (
-                  <HoursBar label={`Hours of ${one.name}`} from={one.from} to={one.to} onChange={(hours) => person(n, hours)} />
-                )}
-                <FilePick accept={['.ics', 'text/calendar']} look="text" onFiles={(files) => void readBusy(n, files)}>
-                  {one.busy ? `${one.busy.length} busy hours read` : 'Busy hours from a calendar file'}
-                </FilePick>
-                {draft.people.length > 1 && <TextButton onPress={() => person(n, null)}>Take away {one.name}</TextButton>}
-              </Row>
-            ))}
+            <People draft={draft} person={person} readBusy={readBusy} />
             <Row>
               <TextButton
                 onPress={() =>
@@ -119,38 +87,7 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
             </Checkbox>
           ))}
         </Fieldset>
-        <Fieldset>
-          <legend>Quiet hours</legend>
-          <Switch
-            selected={draft.quiet !== undefined}
-            onChange={(on) =>
-              setDraft(({ quiet: _gone, ...rest }) => (on ? { ...rest, quiet: { from: '22:00', to: '07:00' } } : rest))
-            }
-          >
-            No machine runs at night
-          </Switch>
-          {draft.quiet && (
-            <Row $wrap $top>
-              <TimeField
-                label="Quiet from"
-                value={draft.quiet.from}
-                onChange={(time) => time && draft.quiet && patch({ quiet: { ...draft.quiet, from: time } })}
-              />
-              <TimeField
-                label="Quiet until"
-                value={draft.quiet.to}
-                onChange={(time) => time && draft.quiet && patch({ quiet: { ...draft.quiet, to: time } })}
-              />
-              <HoursBar
-                label="Quiet hours"
-                overnight
-                from={draft.quiet.from}
-                to={draft.quiet.to}
-                onChange={(quiet) => patch({ quiet })}
-              />
-            </Row>
-          )}
-        </Fieldset>
+        <QuietHours draft={draft} setDraft={setDraft} patch={patch} />
         <Fieldset>
           <legend>What counts most</legend>
           <RadioList
@@ -168,5 +105,111 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
         </Row>
       </Form>
     </Sheet>
+  );
+}
+
+/** When the day may begin and must end. */
+function When({
+  from,
+  patch,
+  draft,
+  until,
+  setUntil,
+}: {
+  from: ReturnType<typeof parts>;
+  patch: (next: Partial<DayWish>) => void;
+  draft: DayWish;
+  until: ReturnType<typeof parts>;
+  setUntil: (instant: string | undefined) => void;
+}) {
+  return (
+    <Fieldset>
+      <legend>When</legend>
+      <Row $wrap $top>
+        <DayField label="Begin on" value={from.day} onChange={(day) => patch({ from: joined(day, from.time) ?? draft.from })} />
+        <TimeField label="at" value={from.time} onChange={(time) => patch({ from: joined(from.day, time) ?? draft.from })} />
+      </Row>
+      <Row $wrap $top>
+        <DayField label="Done by" value={until.day} onChange={(day) => setUntil(joined(day, until.time ?? '18:00'))} />
+        <TimeField label="at what time" value={until.time} onChange={(time) => until.day && setUntil(joined(until.day, time))} />
+        {draft.until && <TextButton onPress={() => setUntil(undefined)}>No limit</TextButton>}
+      </Row>
+    </Fieldset>
+  );
+}
+
+/** Who is there, from when until when, and what else they have to do. */
+function People({
+  draft,
+  person,
+  readBusy,
+}: {
+  draft: DayWish;
+  person: (n: number, next: Partial<DayWish['people'][number]> | null) => void;
+  readBusy: (n: number, files: readonly File[]) => Promise<void>;
+}) {
+  return (
+    <>
+      {draft.people.map((one, n) => (
+        <Row key={n} $wrap $top>
+          <TextField label="Name" value={one.name} maxLength={60} width={140} onChange={(name) => person(n, { name })} />
+          <TimeField label="from" value={one.from} onChange={(time) => time && person(n, { from: time })} />
+          <TimeField label="until" value={one.to} onChange={(time) => time && person(n, { to: time })} />
+          {one.from && one.to && (
+            <HoursBar label={`Hours of ${one.name}`} from={one.from} to={one.to} onChange={(hours) => person(n, hours)} />
+          )}
+          <FilePick accept={['.ics', 'text/calendar']} look="text" onFiles={(files) => void readBusy(n, files)}>
+            {one.busy ? `${one.busy.length} busy hours read` : 'Busy hours from a calendar file'}
+          </FilePick>
+          {draft.people.length > 1 && <TextButton onPress={() => person(n, null)}>Take away {one.name}</TextButton>}
+        </Row>
+      ))}
+    </>
+  );
+}
+
+/** When no machine runs. */
+function QuietHours({
+  draft,
+  setDraft,
+  patch,
+}: {
+  draft: DayWish;
+  setDraft: Dispatch<SetStateAction<DayWish>>;
+  patch: (next: Partial<DayWish>) => void;
+}) {
+  return (
+    <Fieldset>
+      <legend>Quiet hours</legend>
+      <Switch
+        selected={draft.quiet !== undefined}
+        onChange={(on) =>
+          setDraft(({ quiet: _gone, ...rest }) => (on ? { ...rest, quiet: { from: '22:00', to: '07:00' } } : rest))
+        }
+      >
+        No machine runs at night
+      </Switch>
+      {draft.quiet && (
+        <Row $wrap $top>
+          <TimeField
+            label="Quiet from"
+            value={draft.quiet.from}
+            onChange={(time) => time && draft.quiet && patch({ quiet: { ...draft.quiet, from: time } })}
+          />
+          <TimeField
+            label="Quiet until"
+            value={draft.quiet.to}
+            onChange={(time) => time && draft.quiet && patch({ quiet: { ...draft.quiet, to: time } })}
+          />
+          <HoursBar
+            label="Quiet hours"
+            overnight
+            from={draft.quiet.from}
+            to={draft.quiet.to}
+            onChange={(quiet) => patch({ quiet })}
+          />
+        </Row>
+      )}
+    </Fieldset>
   );
 }

@@ -2,7 +2,7 @@ import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
 import { cushionText } from '../../core/telling/wash-day';
-import type { DayLoad, LoadSetting, WashDay } from '../../core/washday';
+import type { Apart, DayLoad, LoadSetting, WashDay } from '../../core/washday';
 import { Figure, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { DrumList } from '../../ui/DrumList';
@@ -66,18 +66,7 @@ function Load({
   const nameOf = namesIn(kit);
   const letter = letterOf(day, load.id);
   const machine = placeName(kit, load.washerId).name;
-  if (load.purpose !== 'wash')
-    return (
-      <Card data-purge="" aria-label={`Purge of ${machine}`}>
-        <h3>
-          <span>{load.purpose === 'purge' ? 'Run it empty and hot' : 'Run it hot with towels, against smells'}</span>
-          <Quiet>{machine}</Quiet>
-        </h3>
-        <Settings>{settingsText(load)}</Settings>
-        <Quiet>{load.why[0]?.text}</Quiet>
-        {carry && <CarryOut piece={load.id} of={`the purge of ${machine}`} carry={carry} />}
-      </Card>
-    );
+  if (load.purpose !== 'wash') return <Purge machine={machine} load={load} carry={carry} />;
   const full = load.drumLitres ? (load.litres ?? 0) / load.drumLitres : load.capacityKg ? load.massKg / load.capacityKg : 0;
   const bound = Object.entries(load.boundBy) as [LoadSetting, { itemId: string }][];
   const apart = day.apart.filter((a) => a.itemIds.some((id) => load.itemIds.includes(id)));
@@ -121,32 +110,64 @@ function Load({
         )}
       </DrumList>
       {load.ballast.length > 0 && <Quiet>with {cushionText(load.ballast)} as a cushion</Quiet>}
-      <Row $wrap>
-        {bound.length > 0 && (
-          <Why label="What sets it" of={`load ${letter}`}>
-            <ul>
-              {bound.map(([setting, by]) => (
-                <li key={setting}>
-                  {BOUND_NAMES[setting]}: {nameOf(by.itemId)}
-                </li>
-              ))}
-            </ul>
-          </Why>
-        )}
-        {apart.length > 0 && (
-          <Why label="Why not together" of={`load ${letter} and others`}>
-            <ul>
-              {apart.map((a) => (
-                <li key={a.itemIds.join()}>
-                  <Said>{a.text}</Said>
-                </li>
-              ))}
-            </ul>
-          </Why>
-        )}
-      </Row>
+      <Reasons bound={bound} letter={letter} nameOf={nameOf} apart={apart} />
       {carry && <CarryOut piece={load.id} of={`load ${letter}`} carry={carry} />}
     </Card>
+  );
+}
+
+/** A run that cleans the machine itself. */
+function Purge({ machine, load, carry }: { machine: string; load: DayLoad; carry: Carry | undefined }) {
+  return (
+    <Card data-purge="" aria-label={`Purge of ${machine}`}>
+      <h3>
+        <span>{load.purpose === 'purge' ? 'Run it empty and hot' : 'Run it hot with towels, against smells'}</span>
+        <Quiet>{machine}</Quiet>
+      </h3>
+      <Settings>{settingsText(load)}</Settings>
+      <Quiet>{load.why[0]?.text}</Quiet>
+      {carry && <CarryOut piece={load.id} of={`the purge of ${machine}`} carry={carry} />}
+    </Card>
+  );
+}
+
+/** What sets this load, and why others are not in it. */
+function Reasons({
+  bound,
+  letter,
+  nameOf,
+  apart,
+}: {
+  bound: [LoadSetting, { itemId: string }][];
+  letter: string;
+  nameOf: (id: string) => string;
+  apart: Apart[];
+}) {
+  return (
+    <Row $wrap>
+      {bound.length > 0 && (
+        <Why label="What sets it" of={`load ${letter}`}>
+          <ul>
+            {bound.map(([setting, by]) => (
+              <li key={setting}>
+                {BOUND_NAMES[setting]}: {nameOf(by.itemId)}
+              </li>
+            ))}
+          </ul>
+        </Why>
+      )}
+      {apart.length > 0 && (
+        <Why label="Why not together" of={`load ${letter} and others`}>
+          <ul>
+            {apart.map((a) => (
+              <li key={a.itemIds.join()}>
+                <Said>{a.text}</Said>
+              </li>
+            ))}
+          </ul>
+        </Why>
+      )}
+    </Row>
   );
 }
 

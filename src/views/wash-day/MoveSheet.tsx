@@ -74,6 +74,63 @@ export function MoveSheet({
   const loads = day.loads.filter((l) => l.purpose === 'wash');
   const here = loads.find((l) => l.itemIds.includes(itemId));
   const others = loads.filter((l) => l !== here);
+  const { chosen, setChosen, reachable, against, refused, next, after, taken, lines } = useMoving({
+    to,
+    others,
+    day,
+    itemId,
+    wish,
+    here,
+    kit,
+  });
+  return (
+    <Sheet title={`Where does ${nameOf(itemId)} go?`} open onClose={onClose}>
+      <RadioList
+        label="Load"
+        value={chosen}
+        onChange={setChosen}
+        options={[
+          ...reachable.map(({ load, why }) => ({
+            id: load.id,
+            name: `${letterOf(day, load.id)}: ${load.itemIds.map(nameOf).join(', ')}.`,
+            text: why ? why.text : 'Nothing speaks against it.',
+            disabled: why?.hard ?? false,
+          })),
+          ...(here && here.itemIds.length > 1 ? [{ id: ALONE, name: 'A drum of its own.', text: 'Washed alone.' }] : []),
+          { id: OUT, name: 'Out of the day.', text: 'It is left for another time.' },
+        ]}
+      />
+      <WhatChanges against={against} refused={refused} next={next} after={after} taken={taken} lines={lines} />
+      <Row $wrap>
+        <Button isDisabled={!next || !taken} onPress={() => next && onMove(next)}>
+          {against && !refused ? 'Move it all the same' : chosen === OUT ? 'Leave it out' : 'Move it'}
+        </Button>
+        <Button look="quiet" onPress={onClose}>
+          Leave it as it is
+        </Button>
+      </Row>
+    </Sheet>
+  );
+}
+
+/** Where it may go, where it is to go, and the day as that would make it. */
+function useMoving({
+  to,
+  others,
+  day,
+  itemId,
+  wish,
+  here,
+  kit,
+}: {
+  to: string | null;
+  others: DayLoad[];
+  day: WashDay;
+  itemId: string;
+  wish: DayWish;
+  here: DayLoad | undefined;
+  kit: Kit;
+}) {
   const [chosen, setChosen] = useState<string | null>(to);
   const [planned, setPlanned] = useState<{ asked: string; day: WashDay } | null>(null);
   const reachable = others
@@ -109,51 +166,45 @@ export function MoveSheet({
     after &&
     (target ? after.loads.some((l) => l.itemIds.includes(itemId) && l.itemIds.some((id) => target.itemIds.includes(id))) : true);
   const lines = after && taken ? differences(day, after, itemId) : [];
+  return { chosen, setChosen, reachable, against, refused, next, after, taken, lines };
+}
+
+/** What the move changes, before it is done. */
+function WhatChanges({
+  against,
+  refused,
+  next,
+  after,
+  taken,
+  lines,
+}: {
+  against: { hard: boolean; text: string; rule: string } | null;
+  refused: boolean;
+  next: DayWish | null;
+  after: WashDay | null;
+  taken: boolean | null;
+  lines: string[];
+}) {
   return (
-    <Sheet title={`Where does ${nameOf(itemId)} go?`} open onClose={onClose}>
-      <RadioList
-        label="Load"
-        value={chosen}
-        onChange={setChosen}
-        options={[
-          ...reachable.map(({ load, why }) => ({
-            id: load.id,
-            name: `${letterOf(day, load.id)}: ${load.itemIds.map(nameOf).join(', ')}.`,
-            text: why ? why.text : 'Nothing speaks against it.',
-            disabled: why?.hard ?? false,
-          })),
-          ...(here && here.itemIds.length > 1 ? [{ id: ALONE, name: 'A drum of its own.', text: 'Washed alone.' }] : []),
-          { id: OUT, name: 'Out of the day.', text: 'It is left for another time.' },
-        ]}
-      />
-      <div aria-live="polite">
-        {against && (
-          <Note tone="alarm">{refused ? against.text : `${against.text} ${SOFT_RISKS[against.rule as ApartRule] ?? ''}`}</Note>
-        )}
-        {next && !after && <Quiet>Working out what that changes …</Quiet>}
-        {after && !taken && <Note tone="alarm">There is no room for it there beside the others.</Note>}
-        {after && taken && (
-          <ul>
-            {lines.length > 0 ? (
-              lines.map((line) => (
-                <li key={line}>
-                  <Said>{line}</Said>
-                </li>
-              ))
-            ) : (
-              <li>Nothing else changes.</li>
-            )}
-          </ul>
-        )}
-      </div>
-      <Row $wrap>
-        <Button isDisabled={!next || !taken} onPress={() => next && onMove(next)}>
-          {against && !refused ? 'Move it all the same' : chosen === OUT ? 'Leave it out' : 'Move it'}
-        </Button>
-        <Button look="quiet" onPress={onClose}>
-          Leave it as it is
-        </Button>
-      </Row>
-    </Sheet>
+    <div aria-live="polite">
+      {against && (
+        <Note tone="alarm">{refused ? against.text : `${against.text} ${SOFT_RISKS[against.rule as ApartRule] ?? ''}`}</Note>
+      )}
+      {next && !after && <Quiet>Working out what that changes …</Quiet>}
+      {after && !taken && <Note tone="alarm">There is no room for it there beside the others.</Note>}
+      {after && taken && (
+        <ul>
+          {lines.length > 0 ? (
+            lines.map((line) => (
+              <li key={line}>
+                <Said>{line}</Said>
+              </li>
+            ))
+          ) : (
+            <li>Nothing else changes.</li>
+          )}
+        </ul>
+      )}
+    </div>
   );
 }

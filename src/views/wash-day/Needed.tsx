@@ -5,7 +5,7 @@ import { TextButton } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
 import { phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
-import { dayName, doingText, letterOf, piecesNextAt, turnsOf } from './parts';
+import { dayName, doingText, letterOf, piecesNextAt, turnsOf, type Turn } from './parts';
 import type { Carry } from './Loads';
 
 const Turns = styled.ol`
@@ -83,51 +83,86 @@ export function Needed({
                   {dayName(turn.from)}
                 </li>,
               ]),
-          <li key={turn.key}>
-            <span>
-              <Figure>
-                {turn.from.slice(11, 16)}–{turn.to.slice(11, 16)}
-              </Figure>{' '}
-              <br />
-              <Quiet>{turn.by}</Quiet>
-            </span>
-            <ul>
-              {turn.doings.map((doing) => (
-                <li key={doing.key}>
-                  {begun && doing.nth === 0 ? (
-                    <Checkbox
-                      selected={begun.includes(doing.task.id)}
-                      isDisabled={inRuns.includes(doing.task.id)}
-                      onChange={(has) => onBegun(doing.task.id, has)}
-                    >
-                      <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
-                    </Checkbox>
-                  ) : (
-                    <span>
-                      <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
-                    </span>
-                  )}{' '}
-                  {doing.nth === 0 && doing.task.title !== doing.task.text && (
-                    <Why label="How" of={doing.task.title ?? ''}>
-                      {doing.task.text}
-                      <br />
-                      <TextButton onPress={() => onCalendar(doing.task)}>Only this to the calendar</TextButton>
-                    </Why>
-                  )}
-                </li>
-              ))}
-              {carry &&
-                next[n]?.map((piece) => (
-                  <li key={`carry-${piece}`} style={{ justifyItems: 'start' }}>
-                    <TextButton onPress={() => carry.onCarry(piece)}>
-                      {carry.begun.has(piece) ? 'Go on with' : 'Begin'} {calledOf(piece)}
-                    </TextButton>
-                  </li>
-                ))}
-            </ul>
-          </li>,
+          <OneTurn
+            key={turn.key}
+            turn={turn}
+            begun={begun}
+            inRuns={inRuns}
+            onBegun={onBegun}
+            onCalendar={onCalendar}
+            carry={carry}
+            next={next[n] ?? []}
+            calledOf={calledOf}
+          />,
         ])}
       </Turns>
     </section>
+  );
+}
+
+/** One turn of hands, and what is begun in it. */
+function OneTurn({
+  turn,
+  begun,
+  inRuns,
+  onBegun,
+  onCalendar,
+  carry,
+  next,
+  calledOf,
+}: {
+  turn: Turn;
+  begun: readonly string[] | undefined;
+  inRuns: readonly string[];
+  onBegun: (id: string, has: boolean) => void;
+  onCalendar: (task: DayTask) => void;
+  carry: Carry | undefined;
+  next: readonly string[];
+  calledOf: (piece: string) => string;
+}) {
+  return (
+    <li>
+      <span>
+        <Figure>
+          {turn.from.slice(11, 16)}–{turn.to.slice(11, 16)}
+        </Figure>{' '}
+        <br />
+        <Quiet>{turn.by}</Quiet>
+      </span>
+      <ul>
+        {turn.doings.map((doing) => (
+          <li key={doing.key}>
+            {begun && doing.nth === 0 ? (
+              <Checkbox
+                selected={begun.includes(doing.task.id)}
+                isDisabled={inRuns.includes(doing.task.id)}
+                onChange={(has) => onBegun(doing.task.id, has)}
+              >
+                <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+              </Checkbox>
+            ) : (
+              <span>
+                <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+              </span>
+            )}{' '}
+            {doing.nth === 0 && doing.task.title !== doing.task.text && (
+              <Why label="How" of={doing.task.title ?? ''}>
+                {doing.task.text}
+                <br />
+                <TextButton onPress={() => onCalendar(doing.task)}>Only this to the calendar</TextButton>
+              </Why>
+            )}
+          </li>
+        ))}
+        {carry &&
+          next.map((piece) => (
+            <li key={`carry-${piece}`} style={{ justifyItems: 'start' }}>
+              <TextButton onPress={() => carry.onCarry(piece)}>
+                {carry.begun.has(piece) ? 'Go on with' : 'Begin'} {calledOf(piece)}
+              </TextButton>
+            </li>
+          ))}
+      </ul>
+    </li>
   );
 }
