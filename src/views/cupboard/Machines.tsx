@@ -96,155 +96,168 @@ function UsedSheet({ washer, equipment, onClose }: { washer: Washer; equipment: 
   );
 }
 
+interface Listed {
+  readonly equipment: Equipment;
+  readonly onOpen: (open: Open) => void;
+}
+/** What is in a machine, and what can be done about it. */
+function WasherLine({ w, equipment, onOpen }: Listed & { w: Washer }) {
+  const navigate = useNavigate();
+  const rinsed = async (w: Washer): Promise<void> =>
+    notify(`${w.name ?? WASHER_WORDS[w.kind]} is rinsed out.`, await saveEquipment(withStanding(equipment, w.id, [])));
+  const name = w.name ?? WASHER_WORDS[w.kind];
+  const state = stateOf(w);
+  return (
+    <li>
+      <span>
+        <strong>{name}</strong>{' '}
+        <Quiet>
+          {w.name ? WASHER_WORDS[w.kind] : ''}
+          {(w.cycles ?? []).length > 0 ? `, ${w.cycles?.length} programmes` : ''}
+        </Quiet>
+        <br />
+        <span style={{ fontSize: 15, color: state.alarm ? color.alarm : color.quiet }}>{state.text}</span>
+        <InIt spot={{ what: 'washer', id: w.id }} />
+      </span>
+      <Figure>
+        {[w.capacityKg ? `${w.capacityKg} kg` : '', w.drumLitres ? `${w.drumLitres} L` : ''].filter(Boolean).join(' · ')}
+      </Figure>
+      <Row $wrap $gap={12} style={{ gridColumn: '1 / -1' }}>
+        {(w.unrinsed ?? []).length > 0 && (
+          <TextButton aria-label={`I rinsed it out: ${name}`} onPress={() => void rinsed(w)}>
+            I rinsed it out
+          </TextButton>
+        )}
+        {isDrum(w) && (
+          <TextButton aria-label={`Purge ${name}`} onPress={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}>
+            Purge
+          </TextButton>
+        )}
+        <TextButton aria-label={`Something was used in it: ${name}`} onPress={() => onOpen({ sheet: 'used', of: w })}>
+          Something was used in it
+        </TextButton>
+        <TextButton aria-label={`Correct ${name}`} onPress={() => onOpen({ sheet: 'washer', of: w })}>
+          Correct
+        </TextButton>
+      </Row>
+    </li>
+  );
+}
+function Washers({ equipment, onOpen }: Listed) {
+  return (
+    <section aria-labelledby="washers">
+      <Row $between>
+        <h2 id="washers">Machines and baths</h2>
+        <Button look="quiet" onPress={() => onOpen({ sheet: 'washer', of: null })}>
+          Add
+        </Button>
+      </Row>
+      <Lines>
+        {(equipment.washers ?? []).map((w) => (
+          <WasherLine key={w.id} w={w} equipment={equipment} onOpen={onOpen} />
+        ))}
+      </Lines>
+      {(equipment.washers ?? []).length === 0 && <Quiet>None listed. Plans then take a bath that you can find.</Quiet>}
+    </section>
+  );
+}
+function Dryers({ equipment, onOpen }: Listed) {
+  return (
+    <section aria-labelledby="dryers">
+      <Row $between>
+        <h2 id="dryers">Dryers</h2>
+        <Button look="quiet" onPress={() => onOpen({ sheet: 'dryer', of: null })}>
+          Add
+        </Button>
+      </Row>
+      <Lines>
+        {(equipment.dryers ?? []).map((d) => (
+          <li key={d.id}>
+            <span>
+              <strong>{d.name ?? DRYER_WORDS[d.kind]}</strong> <Quiet>{d.name ? DRYER_WORDS[d.kind] : ''}</Quiet>
+              <br />
+              <Quiet>
+                <InIt spot={{ what: 'dryer', id: d.id }} />
+                {(d.heats ?? []).map((h) => `${HEAT_WORDS[h]}${d.heatC?.[h] ? ` (${d.heatC[h]} °C measured)` : ''}`).join(', ') ||
+                  'heats not recorded'}
+              </Quiet>
+            </span>
+            <Row $gap={12}>
+              <Figure>{d.drumLitres ? `${d.drumLitres} L` : ''}</Figure>
+              <TextButton
+                aria-label={`Correct ${d.name ?? DRYER_WORDS[d.kind]}`}
+                onPress={() => onOpen({ sheet: 'dryer', of: d })}
+              >
+                Correct
+              </TextButton>
+            </Row>
+          </li>
+        ))}
+      </Lines>
+    </section>
+  );
+}
+function Places({ equipment, onOpen }: Listed) {
+  return (
+    <section aria-labelledby="places">
+      <Row $between>
+        <h2 id="places">Lines, racks, irons</h2>
+        <Row $wrap $gap={8}>
+          <Button look="quiet" onPress={() => onOpen({ sheet: 'rack', of: null })}>
+            Add a line
+          </Button>
+          <Button look="quiet" onPress={() => onOpen({ sheet: 'iron', of: null })}>
+            Add an iron
+          </Button>
+        </Row>
+      </Row>
+      <Lines>
+        {(equipment.racks ?? []).map((r) => (
+          <li key={r.id}>
+            <span>
+              <strong>{r.name ?? RACK_WORDS[r.kind]}</strong>{' '}
+              <Quiet>
+                {r.name ? RACK_WORDS[r.kind] : ''}
+                {r.outdoors ? ', outdoors' : ''}
+                {r.metres ? `, ${r.metres} m` : ''}
+              </Quiet>
+            </span>
+            <TextButton aria-label={`Correct ${r.name ?? RACK_WORDS[r.kind]}`} onPress={() => onOpen({ sheet: 'rack', of: r })}>
+              Correct
+            </TextButton>
+          </li>
+        ))}
+        {(equipment.irons ?? []).map((i) => (
+          <li key={i.id}>
+            <span>
+              <strong>{i.name ?? 'Iron'}</strong>{' '}
+              <Quiet>{i.oneDotC ? `${i.oneDotC} °C measured at one dot` : 'never measured'}</Quiet>
+            </span>
+            <TextButton aria-label={`Correct ${i.name ?? 'Iron'}`} onPress={() => onOpen({ sheet: 'iron', of: i })}>
+              Correct
+            </TextButton>
+          </li>
+        ))}
+      </Lines>
+    </section>
+  );
+}
+
 /** Machines, baths, dryers and places, and whether one is clean enough for a load. */
 export function Machines({ kit }: { kit: Kit }) {
   const equipment = kit.equipment ?? {};
   const [open, setOpen] = useState<Open | null>(null);
-  const navigate = useNavigate();
   const close = (): void => setOpen(null);
-  const rinsed = async (w: Washer): Promise<void> =>
-    notify(`${w.name ?? WASHER_WORDS[w.kind]} is rinsed out.`, await saveEquipment(withStanding(equipment, w.id, [])));
+  const listed = { equipment, onOpen: setOpen };
   return (
     <Two>
       <Column $gap={28}>
-        <section aria-labelledby="washers">
-          <Row $between>
-            <h2 id="washers">Machines and baths</h2>
-            <Button look="quiet" onPress={() => setOpen({ sheet: 'washer', of: null })}>
-              Add
-            </Button>
-          </Row>
-          <Lines>
-            {(equipment.washers ?? []).map((w) => {
-              const name = w.name ?? WASHER_WORDS[w.kind];
-              const state = stateOf(w);
-              return (
-                <li key={w.id}>
-                  <span>
-                    <strong>{name}</strong>{' '}
-                    <Quiet>
-                      {w.name ? WASHER_WORDS[w.kind] : ''}
-                      {(w.cycles ?? []).length > 0 ? `, ${w.cycles?.length} programmes` : ''}
-                    </Quiet>
-                    <br />
-                    <span style={{ fontSize: 15, color: state.alarm ? color.alarm : color.quiet }}>{state.text}</span>
-                    <InIt spot={{ what: 'washer', id: w.id }} />
-                  </span>
-                  <Figure>
-                    {[w.capacityKg ? `${w.capacityKg} kg` : '', w.drumLitres ? `${w.drumLitres} L` : '']
-                      .filter(Boolean)
-                      .join(' · ')}
-                  </Figure>
-                  <Row $wrap $gap={12} style={{ gridColumn: '1 / -1' }}>
-                    {(w.unrinsed ?? []).length > 0 && (
-                      <TextButton aria-label={`I rinsed it out: ${name}`} onPress={() => void rinsed(w)}>
-                        I rinsed it out
-                      </TextButton>
-                    )}
-                    {isDrum(w) && (
-                      <TextButton
-                        aria-label={`Purge ${name}`}
-                        onPress={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}
-                      >
-                        Purge
-                      </TextButton>
-                    )}
-                    <TextButton
-                      aria-label={`Something was used in it: ${name}`}
-                      onPress={() => setOpen({ sheet: 'used', of: w })}
-                    >
-                      Something was used in it
-                    </TextButton>
-                    <TextButton aria-label={`Correct ${name}`} onPress={() => setOpen({ sheet: 'washer', of: w })}>
-                      Correct
-                    </TextButton>
-                  </Row>
-                </li>
-              );
-            })}
-          </Lines>
-          {(equipment.washers ?? []).length === 0 && <Quiet>None listed. Plans then take a bath that you can find.</Quiet>}
-        </section>
+        <Washers {...listed} />
       </Column>
       <Column $gap={28}>
         <CleanFor kit={kit} />
-        <section aria-labelledby="dryers">
-          <Row $between>
-            <h2 id="dryers">Dryers</h2>
-            <Button look="quiet" onPress={() => setOpen({ sheet: 'dryer', of: null })}>
-              Add
-            </Button>
-          </Row>
-          <Lines>
-            {(equipment.dryers ?? []).map((d) => (
-              <li key={d.id}>
-                <span>
-                  <strong>{d.name ?? DRYER_WORDS[d.kind]}</strong> <Quiet>{d.name ? DRYER_WORDS[d.kind] : ''}</Quiet>
-                  <br />
-                  <Quiet>
-                    <InIt spot={{ what: 'dryer', id: d.id }} />
-                    {(d.heats ?? [])
-                      .map((h) => `${HEAT_WORDS[h]}${d.heatC?.[h] ? ` (${d.heatC[h]} °C measured)` : ''}`)
-                      .join(', ') || 'heats not recorded'}
-                  </Quiet>
-                </span>
-                <Row $gap={12}>
-                  <Figure>{d.drumLitres ? `${d.drumLitres} L` : ''}</Figure>
-                  <TextButton
-                    aria-label={`Correct ${d.name ?? DRYER_WORDS[d.kind]}`}
-                    onPress={() => setOpen({ sheet: 'dryer', of: d })}
-                  >
-                    Correct
-                  </TextButton>
-                </Row>
-              </li>
-            ))}
-          </Lines>
-        </section>
-        <section aria-labelledby="places">
-          <Row $between>
-            <h2 id="places">Lines, racks, irons</h2>
-            <Row $wrap $gap={8}>
-              <Button look="quiet" onPress={() => setOpen({ sheet: 'rack', of: null })}>
-                Add a line
-              </Button>
-              <Button look="quiet" onPress={() => setOpen({ sheet: 'iron', of: null })}>
-                Add an iron
-              </Button>
-            </Row>
-          </Row>
-          <Lines>
-            {(equipment.racks ?? []).map((r) => (
-              <li key={r.id}>
-                <span>
-                  <strong>{r.name ?? RACK_WORDS[r.kind]}</strong>{' '}
-                  <Quiet>
-                    {r.name ? RACK_WORDS[r.kind] : ''}
-                    {r.outdoors ? ', outdoors' : ''}
-                    {r.metres ? `, ${r.metres} m` : ''}
-                  </Quiet>
-                </span>
-                <TextButton
-                  aria-label={`Correct ${r.name ?? RACK_WORDS[r.kind]}`}
-                  onPress={() => setOpen({ sheet: 'rack', of: r })}
-                >
-                  Correct
-                </TextButton>
-              </li>
-            ))}
-            {(equipment.irons ?? []).map((i) => (
-              <li key={i.id}>
-                <span>
-                  <strong>{i.name ?? 'Iron'}</strong>{' '}
-                  <Quiet>{i.oneDotC ? `${i.oneDotC} °C measured at one dot` : 'never measured'}</Quiet>
-                </span>
-                <TextButton aria-label={`Correct ${i.name ?? 'Iron'}`} onPress={() => setOpen({ sheet: 'iron', of: i })}>
-                  Correct
-                </TextButton>
-              </li>
-            ))}
-          </Lines>
-        </section>
+        <Dryers {...listed} />
+        <Places {...listed} />
       </Column>
       {open?.sheet === 'washer' && <WasherSheet of={asItIs(open.of, equipment.washers)} equipment={equipment} onClose={close} />}
       {open?.sheet === 'dryer' && <DryerSheet of={asItIs(open.of, equipment.dryers)} equipment={equipment} onClose={close} />}

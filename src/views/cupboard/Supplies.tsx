@@ -139,32 +139,7 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
         {all.length === 0 ? (
           <Quiet>Nothing listed. Plans put what they need on a shopping list.</Quiet>
         ) : (
-          <FigureTable
-            label="Bottles and aids"
-            rows={shown}
-            rowKey={(s) => s.id}
-            columns={[
-              { id: 'what', head: 'What', cell: (s) => <Named supply={s} /> },
-              { id: 'left', head: 'Left', cell: (s) => <Left supply={s} /> },
-              {
-                id: 'for',
-                head: 'For',
-                cell: (s) => <Figure style={{ color: empty(s) ? color.alarm : undefined }}>{washesText(s)}</Figure>,
-              },
-              { id: 'dose', head: 'Label dose', figure: true, desk: true, cell: (s) => <Figure>{doseText(s)}</Figure> },
-              { id: 'cost', head: 'A wash', figure: true, desk: true, cell: (s) => <Figure>{costText(s)}</Figure> },
-              {
-                id: 'correct',
-                head: '',
-                figure: true,
-                cell: (s) => (
-                  <TextButton aria-label={`Correct ${nameOf(s)}`} onPress={() => setOpen({ supply: s })}>
-                    Correct
-                  </TextButton>
-                ),
-              },
-            ]}
-          />
+          <Bottles shown={shown} setOpen={setOpen} />
         )}
       </section>
       <Column $gap={28}>
@@ -208,5 +183,37 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
         />
       )}
     </Two>
+  );
+}
+
+/** What there is, and for how many washes. */
+function Bottles({ shown, setOpen }: { shown: Supply[]; setOpen: (next: { supply: Supply | null } | null) => void }) {
+  return (
+    <FigureTable
+      label="Bottles and aids"
+      rows={shown}
+      rowKey={(s) => s.id}
+      columns={[
+        { id: 'what', head: 'What', cell: (s) => <Named supply={s} /> },
+        { id: 'left', head: 'Left', cell: (s) => <Left supply={s} /> },
+        {
+          id: 'for',
+          head: 'For',
+          cell: (s) => <Figure style={{ color: empty(s) ? color.alarm : undefined }}>{washesText(s)}</Figure>,
+        },
+        { id: 'dose', head: 'Label dose', figure: true, desk: true, cell: (s) => <Figure>{doseText(s)}</Figure> },
+        { id: 'cost', head: 'A wash', figure: true, desk: true, cell: (s) => <Figure>{costText(s)}</Figure> },
+        {
+          id: 'correct',
+          head: '',
+          figure: true,
+          cell: (s) => (
+            <TextButton aria-label={`Correct ${nameOf(s)}`} onPress={() => setOpen({ supply: s })}>
+              Correct
+            </TextButton>
+          ),
+        },
+      ]}
+    />
   );
 }

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { useDraft } from '../../app/draft';
+import { useDraft, type Draft } from '../../app/draft';
 import { Restored } from '../../app/Restored';
 import { UnitsChoice } from '../../app/KitFigures';
 import { notify } from '../../app/session';
@@ -65,39 +65,7 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
       <h2 id="room">Room and water</h2>
       <Restored of={sheet} />
       <Form style={{ marginTop: 8 }} onSubmit={() => sheet.ready() && void save()}>
-        <Grid>
-          <QuantityField
-            label="Room"
-            unit="°C"
-            what="the temperature"
-            {...BOUNDS.roomC}
-            value={room.airC}
-            onChange={(x) => setRoom(withField(room, 'airC', x))}
-          />
-          <NumberField
-            label="Humidity, %"
-            what="the humidity"
-            {...BOUNDS.percent}
-            value={room.rhPercent}
-            onChange={(x) => setRoom(withField(room, 'rhPercent', x))}
-          />
-          <QuantityField
-            label="Water from the mains"
-            unit="°C"
-            what="its temperature"
-            {...BOUNDS.inletC}
-            value={inletC}
-            onChange={(x) => sheet.setDraft((d) => ({ ...d, inletC: x }))}
-          />
-          <NumberField
-            label={`Water hardness, ${unit}`}
-            what="the hardness"
-            min={0}
-            max={Math.round(fromMgPerL(BOUNDS.hardnessMgPerL.max, unit))}
-            value={hardness}
-            onChange={(x) => sheet.setDraft((d) => ({ ...d, hardness: x }))}
-          />
-        </Grid>
+        <RoomFields room={room} setRoom={setRoom} inletC={inletC} sheet={sheet} unit={unit} hardness={hardness} />
         {mgPerL !== undefined && (
           <Quiet>
             {Math.round(mgPerL)} mg/L as CaCO₃: {hardnessClass(mgPerL)} water (USGS).
@@ -112,6 +80,59 @@ function RoomAndWater({ equipment, unit }: { equipment: Equipment; unit: Hardnes
         </Row>
       </Form>
     </section>
+  );
+}
+
+/** The air of the room and the water of the mains. */
+function RoomFields({
+  room,
+  setRoom,
+  inletC,
+  sheet,
+  unit,
+  hardness,
+}: {
+  room: Room;
+  setRoom: (next: Room) => void;
+  inletC: number | undefined;
+  sheet: Draft<RoomDraft>;
+  unit: 'mg/L' | '°dH' | 'gpg' | '°fH' | '°Clark' | 'mmol/L';
+  hardness: number | undefined;
+}) {
+  return (
+    <Grid>
+      <QuantityField
+        label="Room"
+        unit="°C"
+        what="the temperature"
+        {...BOUNDS.roomC}
+        value={room.airC}
+        onChange={(x) => setRoom(withField(room, 'airC', x))}
+      />
+      <NumberField
+        label="Humidity, %"
+        what="the humidity"
+        {...BOUNDS.percent}
+        value={room.rhPercent}
+        onChange={(x) => setRoom(withField(room, 'rhPercent', x))}
+      />
+      <QuantityField
+        label="Water from the mains"
+        unit="°C"
+        what="its temperature"
+        {...BOUNDS.inletC}
+        value={inletC}
+        onChange={(x) => sheet.setDraft((d) => ({ ...d, inletC: x }))}
+      />
+      <NumberField
+        label={`Water hardness, ${unit}`}
+        what="the hardness"
+        min={0}
+        max={Math.round(fromMgPerL(BOUNDS.hardnessMgPerL.max, unit))}
+        value={hardness}
+        onChange={(x) => sheet.setDraft((d) => ({ ...d, hardness: x }))}
+      />
+    </Grid>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useState, type SetStateAction, type Dispatch } from 'react';
+import { useState } from 'react';
 import { addDays } from '../../core/due';
 import type { EventEntry, Item } from '../../core/gear';
 import { thingName } from '../../core/words';
@@ -112,10 +112,10 @@ function Along({
   shown,
 }: {
   along: readonly string[] | null;
-  setAlong: Dispatch<SetStateAction<readonly string[] | null>>;
+  setAlong: (next: readonly string[] | null) => void;
   here: Item[];
   find: string;
-  setFind: Dispatch<SetStateAction<string>>;
+  setFind: (next: string) => void;
   shown: Item[];
 }) {
   return (

@@ -6,7 +6,7 @@ import { useOpenRuns } from '../../app/runs';
 import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import type { Ranked } from '../../core/due/rank';
-import type { EventEntry, Kit } from '../../core/gear';
+import type { EventEntry, Kit, LogEntry } from '../../core/gear';
 import { aheadOfKit } from '../../core/telling/calendar';
 import { dayOf } from '../../core/units/day';
 import { upkeepOf } from '../../core/upkeep';
@@ -79,32 +79,50 @@ export function Calendar({ kit, ranked }: { kit: Kit; ranked: readonly Ranked[] 
         <Quiet>Looks, care, outings, upkeep and alarms, as one file (iCalendar).</Quiet>
         {fault && <Note tone="alarm">{fault}</Note>}
       </Column>
-      {read && (
-        <Sheet title={`${howMany(read.length, 'day')} ahead in that calendar`} open onClose={() => setRead(null)}>
-          <CheckboxGroup
-            label="Which are outings that the kit must be ready for?"
-            values={chosen}
-            options={read.map((e) => ({
-              id: e.id,
-              name: (
-                <>
-                  <strong>{e.name}</strong>, {dayText(e.on ?? '')}{' '}
-                  <Quiet>{known.has(e.id) ? 'read before' : (e.place ?? '')}</Quiet>
-                </>
-              ),
-            }))}
-            onChange={setChosen}
-          />
-          <Row $wrap>
-            <Button isDisabled={chosen.length === 0} onPress={() => void take(read.filter((e) => chosen.includes(e.id)))}>
-              Take {howMany(chosen.length, 'outing')}
-            </Button>
-            <Button look="quiet" onPress={() => setRead(null)}>
-              Leave them all
-            </Button>
-          </Row>
-        </Sheet>
-      )}
+      {read && <Outings read={read} setRead={setRead} chosen={chosen} known={known} setChosen={setChosen} take={take} />}
     </section>
+  );
+}
+
+/** Days read from a calendar: which of them are outings. */
+function Outings({
+  read,
+  setRead,
+  chosen,
+  known,
+  setChosen,
+  take,
+}: {
+  read: readonly EventEntry[];
+  setRead: (next: readonly EventEntry[] | null) => void;
+  chosen: string[];
+  known: Map<string, LogEntry>;
+  setChosen: (next: string[]) => void;
+  take: (events: readonly EventEntry[]) => Promise<void>;
+}) {
+  return (
+    <Sheet title={`${howMany(read.length, 'day')} ahead in that calendar`} open onClose={() => setRead(null)}>
+      <CheckboxGroup
+        label="Which are outings that the kit must be ready for?"
+        values={chosen}
+        options={read.map((e) => ({
+          id: e.id,
+          name: (
+            <>
+              <strong>{e.name}</strong>, {dayText(e.on ?? '')} <Quiet>{known.has(e.id) ? 'read before' : (e.place ?? '')}</Quiet>
+            </>
+          ),
+        }))}
+        onChange={setChosen}
+      />
+      <Row $wrap>
+        <Button isDisabled={chosen.length === 0} onPress={() => void take(read.filter((e) => chosen.includes(e.id)))}>
+          Take {howMany(chosen.length, 'outing')}
+        </Button>
+        <Button look="quiet" onPress={() => setRead(null)}>
+          Leave them all
+        </Button>
+      </Row>
+    </Sheet>
   );
 }

@@ -88,26 +88,35 @@ export function Effects({ kit }: { kit: Kit }) {
             { id: 'after', head: 'After, %', figure: true, cell: (e) => Math.round(e.after) },
           ]}
         />
-        {opened && (
-          <div aria-live="polite">
-            <strong>
-              <Said>{capital(didWords(opened.did))}</Said>: {howMany(opened.lines.length, 'care')}
-            </strong>
-            <ul>
-              {opened.lines.map((l) => (
-                <li key={l.entry.id} style={{ padding: '4px 0' }}>
-                  <Link to={toRecord(l.entry.id)}>
-                    {thingName(l.item)}, {dayText(dayOf(l.entry.at))}
-                  </Link>{' '}
-                  <Quiet>
-                    {Math.round(l.before)} to {Math.round(l.after)} %
-                  </Quiet>
-                </li>
-              ))}
-            </ul>
-          </div>
-        )}
+        <Opened opened={opened} />
       </Column>
     </section>
+  );
+}
+
+/** The cares that one figure is the mean of. */
+function Opened({ opened }: { opened: Effect | undefined }) {
+  return (
+    <>
+      {opened && (
+        <div aria-live="polite">
+          <strong>
+            <Said>{capital(didWords(opened.did))}</Said>: {howMany(opened.lines.length, 'care')}
+          </strong>
+          <ul>
+            {opened.lines.map((l) => (
+              <li key={l.entry.id} style={{ padding: '4px 0' }}>
+                <Link to={toRecord(l.entry.id)}>
+                  {thingName(l.item)}, {dayText(dayOf(l.entry.at))}
+                </Link>{' '}
+                <Quiet>
+                  {Math.round(l.before)} to {Math.round(l.after)} %
+                </Quiet>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </>
   );
 }

@@ -22,22 +22,81 @@ import { Faults, LeftOutList } from './LeftOutList';
 /** So many records are named one by one. */
 const NAMED = 200;
 
-/** What bringing a copy and this browser together would do, and the choice where both have changed one thing. */
-export function Together({
-  reading,
-  current,
-  together: { coming, mine },
-  whole,
-  onReplace,
-  onClose,
-}: {
+interface Asked {
   reading: Opened & { readonly state: 'ready'; readonly name: string };
   current: Kit;
   together: Both;
   whole: Whole;
   onReplace: () => void;
   onClose: () => void;
-}) {
+}
+/** What bringing a copy and this browser together would do, and the choice where both have changed one thing. */
+export function Together({ reading, current, together: { coming, mine }, whole, onReplace, onClose }: Asked) {
+  const { nothing, clashes, named, choices, setChoices, moved, lists, rowOf, busy, bring } = useTogether({
+    coming,
+    reading,
+    current,
+    mine,
+    whole,
+    onClose,
+  });
+  return (
+    <Sheet title={nothing ? 'Nothing in it is new here.' : 'Bring both together?'} open onClose={onClose}>
+      <p>
+        {reading.name} is a copy of this kit from another browser, or of an earlier day
+        {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. <Said>{comingText(coming)}</Said>
+      </p>
+      {reading.left.length > 0 && <LeftOutList left={reading.left} />}
+      {clashes.length > 0 && (
+        <section aria-labelledby="both-changed">
+          <h3 id="both-changed">{howMany(clashes.length, 'record was', 'records were')} changed in both</h3>
+          {clashes.map((clash) => (
+            <ClashChoice
+              key={clash.key}
+              clash={clash}
+              name={named(clash.key, clash.mine ?? clash.theirs ?? {})}
+              value={choices[clash.key] ?? clash.takes}
+              onChoose={(side) => setChoices((all) => ({ ...all, [clash.key]: side }))}
+            />
+          ))}
+        </section>
+      )}
+      <EachChange moved={moved} lists={lists} named={named} rowOf={rowOf} />
+      {!nothing && (
+        <p>
+          Looks and forms that are not finished stay in the browser in which they were begun. What is here now is kept for{' '}
+          {KEPT_DAYS} days and can be brought back.
+        </p>
+      )}
+      <Row $wrap>
+        {!nothing && (
+          <Button look="main" isDisabled={busy} onPress={() => void bring()}>
+            Bring both together
+          </Button>
+        )}
+        <Button look="quiet" onPress={onReplace}>
+          Replace mine by it instead
+        </Button>
+        <Button look="quiet" onPress={() => void saveCopy()}>
+          Save a copy first
+        </Button>
+        <Button look="quiet" onPress={onClose}>
+          Keep mine as it is
+        </Button>
+      </Row>
+    </Sheet>
+  );
+}
+
+/** What comes, changes and goes, which side stands where both changed, and the bringing together. */
+function useTogether({
+  coming,
+  reading,
+  current,
+  mine,
+  whole,
+  onClose,
+}: Pick<Asked, 'reading' | 'current' | 'whole' | 'onClose'> & Pick<Both, 'coming' | 'mine'>) {
   const { joined, comes, changes, goes, clashes } = coming;
   const [choices, setChoices] = useState<Readonly<Record<string, Side>>>(() =>
     // Where nobody noted when, what is here stays unless it is said otherwise.
@@ -75,27 +134,23 @@ export function Together({
       setBusy(false);
     }
   };
+  return { nothing, clashes, named, choices, setChoices, moved, lists, rowOf, busy, bring };
+}
+
+/** Every change by its name. */
+function EachChange({
+  moved,
+  lists,
+  named,
+  rowOf,
+}: {
+  moved: number;
+  lists: { how: string; keys: string[] }[];
+  named: (key: string, row: object) => string;
+  rowOf: (key: string) => object;
+}) {
   return (
-    <Sheet title={nothing ? 'Nothing in it is new here.' : 'Bring both together?'} open onClose={onClose}>
-      <p>
-        {reading.name} is a copy of this kit from another browser, or of an earlier day
-        {reading.madeAt ? `, saved on ${dayText(dayOf(reading.madeAt))}` : ''}. <Said>{comingText(coming)}</Said>
-      </p>
-      {reading.left.length > 0 && <LeftOutList left={reading.left} />}
-      {clashes.length > 0 && (
-        <section aria-labelledby="both-changed">
-          <h3 id="both-changed">{howMany(clashes.length, 'record was', 'records were')} changed in both</h3>
-          {clashes.map((clash) => (
-            <ClashChoice
-              key={clash.key}
-              clash={clash}
-              name={named(clash.key, clash.mine ?? clash.theirs ?? {})}
-              value={choices[clash.key] ?? clash.takes}
-              onChoose={(side) => setChoices((all) => ({ ...all, [clash.key]: side }))}
-            />
-          ))}
-        </section>
-      )}
+    <>
       {moved > 0 && (
         <Disclosure title={`Show each of these changes (${moved})`}>
           <Faults aria-label="What changes here">
@@ -111,29 +166,7 @@ export function Together({
           </Faults>
         </Disclosure>
       )}
-      {!nothing && (
-        <p>
-          Looks and forms that are not finished stay in the browser in which they were begun. What is here now is kept for{' '}
-          {KEPT_DAYS} days and can be brought back.
-        </p>
-      )}
-      <Row $wrap>
-        {!nothing && (
-          <Button look="main" isDisabled={busy} onPress={() => void bring()}>
-            Bring both together
-          </Button>
-        )}
-        <Button look="quiet" onPress={onReplace}>
-          Replace mine by it instead
-        </Button>
-        <Button look="quiet" onPress={() => void saveCopy()}>
-          Save a copy first
-        </Button>
-        <Button look="quiet" onPress={onClose}>
-          Keep mine as it is
-        </Button>
-      </Row>
-    </Sheet>
+    </>
   );
 }
 

@@ -1,5 +1,5 @@
 import { Said } from '../../ui/said';
-import { lazy, Suspense, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useRef, useState, type RefObject } from 'react';
 import { Link } from 'react-router';
 import { ChartOut } from '../../app/ChartOut';
 import { toThing } from '../../app/routes';
@@ -124,105 +124,177 @@ export function YearCard({
           />
         )}
         {of.cares > 0 && (
-          <>
-            <OneOf
-              label="Drawn by"
-              hideLabel
-              value={measure}
-              options={MONTH_MEASURES.map((id) => ({ id, name: MONTH_WORDS[id] }))}
-              onChange={(id) => setMeasure(MONTH_MEASURES.find((m) => m === id) ?? 'cares')}
-            />
-            <div ref={chart} style={{ minHeight: 190, maxWidth: 760 }}>
-              <Suspense fallback={null}>
-                <Chart
-                  apart={measure === 'hours'}
-                  months={of.months.map((m) => ({
-                    id: m.month,
-                    name: monthText(m.month).slice(0, 3),
-                    ...monthFigures(m, measure),
-                  }))}
-                  label={chartLabel(of, measure, currency)}
-                  onMonth={onMonth}
-                />
-              </Suspense>
-            </div>
-            <Row $wrap>
-              <Quiet>
-                <span aria-hidden="true" style={{ color: color.water }}>
-                  ■
-                </span>{' '}
-                {lower}
-                {upper !== null && (
-                  <>
-                    ,{' '}
-                    <span aria-hidden="true" style={{ color: color.finish }}>
-                      ■
-                    </span>{' '}
-                    {upper}
-                  </>
-                )}
-                . Press a month for its lines.
-              </Quiet>
-              <ChartOut within={chart} name={`care-${of.year}`} rows={() => rows} />
-              <TextButton onPress={() => window.print()}>Print the year</TextButton>
-            </Row>
-            <Disclosure title="Month by month">
-              <FigureTable
-                label={`Cares of ${of.year} by month`}
-                rows={of.months}
-                rowKey={(m) => m.month}
-                columns={[
-                  {
-                    id: 'month',
-                    head: 'Month',
-                    cell: (m) => <TextButton onPress={() => onMonth(m.month)}>{monthText(m.month)}</TextButton>,
-                  },
-                  { id: 'washes', head: 'Washes', figure: true, cell: (m) => m.washes },
-                  { id: 'without', head: 'Without a wash', figure: true, cell: (m) => m.without },
-                  { id: 'litres', head: 'Water, L', figure: true, cell: (m) => Math.round(m.litres) },
-                  { id: 'kWh', head: 'Energy, kWh', figure: true, cell: (m) => m.kWh.toFixed(1) },
-                  { id: 'money', head: `Money, ${currency}`, figure: true, cell: (m) => m.money.toFixed(2) },
-                  { id: 'took', head: 'Hours taken', figure: true, cell: (m) => (m.tookMin / 60).toFixed(1) },
-                  { id: 'planned', head: 'Hours planned', figure: true, cell: (m) => (m.plannedMin / 60).toFixed(1) },
-                ]}
-              />
-            </Disclosure>
-          </>
+          <ByMonth
+            measure={measure}
+            setMeasure={setMeasure}
+            chart={chart}
+            of={of}
+            currency={currency}
+            onMonth={onMonth}
+            lower={lower}
+            upper={upper}
+            rows={rows}
+          />
         )}
-        {of.things.length > 0 && (
-          <Disclosure title="Thing by thing">
-            <FigureTable
-              label={`Things in ${of.year}`}
-              rows={things}
-              rowKey={(t) => t.item.id}
-              columns={[
-                { id: 'name', head: 'Thing', cell: (t) => <Link to={toThing(t.item.id)}>{thingName(t.item)}</Link> },
-                { id: 'cares', head: 'Cares', figure: true, cell: (t) => t.cares },
-                { id: 'uses', head: 'Uses', figure: true, cell: (t) => t.uses },
-                { id: 'money', head: 'Care took', figure: true, cell: (t) => (t.money > 0 ? moneyText(t.money, currency) : '–') },
-                {
-                  id: 'use',
-                  head: 'A use',
-                  figure: true,
-                  cell: (t) => (t.money > 0 && t.uses > 0 ? moneyText(t.money / t.uses, currency) : '–'),
-                },
-              ]}
-            />
-            {of.things.length > things.length && <TextButton onPress={() => setAll(true)}>All {of.things.length}</TextButton>}
-          </Disclosure>
-        )}
-        {worn.length > 0 && (
-          <Disclosure title={`What wears out: ${worn.length}`}>
-            <ul>
-              {worn.map(({ item, wear }) => (
-                <li key={item.id}>
-                  <Link to={toThing(item.id)}>{thingName(item)}</Link>: {listed(wear.map((w) => WEAR_WORDS[w].toLowerCase()))}.
-                </li>
-              ))}
-            </ul>
-          </Disclosure>
-        )}
+        <ByThing of={of} things={things} currency={currency} setAll={setAll} />
+        <WornOut worn={worn} />
       </Column>
     </section>
+  );
+}
+
+/** A year month by month: drawn, as CSV, and as figures. */
+function ByMonth({
+  measure,
+  setMeasure,
+  chart,
+  of,
+  currency,
+  onMonth,
+  lower,
+  upper,
+  rows,
+}: {
+  measure: MonthMeasure;
+  setMeasure: (next: MonthMeasure) => void;
+  chart: RefObject<HTMLDivElement | null>;
+  of: YearRecord;
+  currency: string;
+  onMonth: (month: string) => void;
+  lower: string;
+  upper: string | null;
+  rows: (string | number)[][];
+}) {
+  return (
+    <>
+      <OneOf
+        label="Drawn by"
+        hideLabel
+        value={measure}
+        options={MONTH_MEASURES.map((id) => ({ id, name: MONTH_WORDS[id] }))}
+        onChange={(id) => setMeasure(MONTH_MEASURES.find((m) => m === id) ?? 'cares')}
+      />
+      <div ref={chart} style={{ minHeight: 190, maxWidth: 760 }}>
+        <Suspense fallback={null}>
+          <Chart
+            apart={measure === 'hours'}
+            months={of.months.map((m) => ({
+              id: m.month,
+              name: monthText(m.month).slice(0, 3),
+              ...monthFigures(m, measure),
+            }))}
+            label={chartLabel(of, measure, currency)}
+            onMonth={onMonth}
+          />
+        </Suspense>
+      </div>
+      <Row $wrap>
+        <Quiet>
+          <span aria-hidden="true" style={{ color: color.water }}>
+            ■
+          </span>{' '}
+          {lower}
+          {upper !== null && (
+            <>
+              ,{' '}
+              <span aria-hidden="true" style={{ color: color.finish }}>
+                ■
+              </span>{' '}
+              {upper}
+            </>
+          )}
+          . Press a month for its lines.
+        </Quiet>
+        <ChartOut within={chart} name={`care-${of.year}`} rows={() => rows} />
+        <TextButton onPress={() => window.print()}>Print the year</TextButton>
+      </Row>
+      <MonthTable of={of} onMonth={onMonth} currency={currency} />
+    </>
+  );
+}
+
+/** The same months as figures. */
+function MonthTable({ of, onMonth, currency }: { of: YearRecord; onMonth: (month: string) => void; currency: string }) {
+  return (
+    <Disclosure title="Month by month">
+      <FigureTable
+        label={`Cares of ${of.year} by month`}
+        rows={of.months}
+        rowKey={(m) => m.month}
+        columns={[
+          {
+            id: 'month',
+            head: 'Month',
+            cell: (m) => <TextButton onPress={() => onMonth(m.month)}>{monthText(m.month)}</TextButton>,
+          },
+          { id: 'washes', head: 'Washes', figure: true, cell: (m) => m.washes },
+          { id: 'without', head: 'Without a wash', figure: true, cell: (m) => m.without },
+          { id: 'litres', head: 'Water, L', figure: true, cell: (m) => Math.round(m.litres) },
+          { id: 'kWh', head: 'Energy, kWh', figure: true, cell: (m) => m.kWh.toFixed(1) },
+          { id: 'money', head: `Money, ${currency}`, figure: true, cell: (m) => m.money.toFixed(2) },
+          { id: 'took', head: 'Hours taken', figure: true, cell: (m) => (m.tookMin / 60).toFixed(1) },
+          { id: 'planned', head: 'Hours planned', figure: true, cell: (m) => (m.plannedMin / 60).toFixed(1) },
+        ]}
+      />
+    </Disclosure>
+  );
+}
+
+/** A year thing by thing. */
+function ByThing({
+  of,
+  things,
+  currency,
+  setAll,
+}: {
+  of: YearRecord;
+  things: YearRecord['things'];
+  currency: string;
+  setAll: (next: boolean) => void;
+}) {
+  return (
+    <>
+      {of.things.length > 0 && (
+        <Disclosure title="Thing by thing">
+          <FigureTable
+            label={`Things in ${of.year}`}
+            rows={things}
+            rowKey={(t) => t.item.id}
+            columns={[
+              { id: 'name', head: 'Thing', cell: (t) => <Link to={toThing(t.item.id)}>{thingName(t.item)}</Link> },
+              { id: 'cares', head: 'Cares', figure: true, cell: (t) => t.cares },
+              { id: 'uses', head: 'Uses', figure: true, cell: (t) => t.uses },
+              { id: 'money', head: 'Care took', figure: true, cell: (t) => (t.money > 0 ? moneyText(t.money, currency) : '–') },
+              {
+                id: 'use',
+                head: 'A use',
+                figure: true,
+                cell: (t) => (t.money > 0 && t.uses > 0 ? moneyText(t.money / t.uses, currency) : '–'),
+              },
+            ]}
+          />
+          {of.things.length > things.length && <TextButton onPress={() => setAll(true)}>All {of.things.length}</TextButton>}
+        </Disclosure>
+      )}
+    </>
+  );
+}
+
+/** What wears out, by the last look. */
+function WornOut({ worn }: { worn: ReturnType<typeof wornIn> }) {
+  return (
+    <>
+      {worn.length > 0 && (
+        <Disclosure title={`What wears out: ${worn.length}`}>
+          <ul>
+            {worn.map(({ item, wear }) => (
+              <li key={item.id}>
+                <Link to={toThing(item.id)}>{thingName(item)}</Link>: {listed(wear.map((w) => WEAR_WORDS[w].toLowerCase()))}.
+              </li>
+            ))}
+          </ul>
+        </Disclosure>
+      )}
+    </>
   );
 }
