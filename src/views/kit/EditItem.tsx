@@ -85,6 +85,39 @@ const Moved = memo(function Moved({ item, before, after }: { item: Item; before:
 
 /** Correcting a thing: everything that binds it, with the stack and the moved limits following along. */
 export function EditItem({ item, onClose }: { item: Item; onClose: () => void }) {
+  const { sheet, leave, faults, draft, save, filled, set, setLayers, alike, setLabel, drawn, before, after } = useEdited(
+    item,
+    onClose,
+  );
+  return (
+    <Sheet title={`Correct ${item.name ?? 'it'}`} open wide changed={sheet.changed} onClose={leave}>
+      <Restored of={sheet} />
+      <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && sheet.ready() && void save()}>
+        <TwoColumns $left={1.5}>
+          <Column $gap={24}>
+            {filled && <DryWeight draft={draft} set={set} autoFocus={item.massG === undefined} />}
+            <Editors draft={draft} setLayers={setLayers} alike={alike} setLabel={setLabel} item={item} set={set} />
+            <Particulars draft={draft} set={set} weighed={filled} />
+          </Column>
+          <Follow>
+            <Moved item={drawn} before={before} after={after} />
+            <Row $wrap>
+              <Button type="submit" isDisabled={draft.components.length === 0}>
+                Save
+              </Button>
+              <Button look="quiet" onPress={leave}>
+                Leave it as it was
+              </Button>
+            </Row>
+          </Follow>
+        </TwoColumns>
+      </Form>
+    </Sheet>
+  );
+}
+
+/** A thing that is being corrected, and what follows from it. */
+function useEdited(item: Item, onClose: () => void) {
   const sheet = useDraft<Item>(`item:${item.id}`, item);
   const { draft, setDraft } = sheet;
   const { faults, keep } = useChecked();
@@ -117,59 +150,55 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
     sheet.forget();
     onClose();
   };
+  return { sheet, leave, faults, draft, save, filled, set, setLayers, alike, setLabel, drawn, before, after };
+}
+
+/** Its layers, its labels, and what is special about it. */
+function Editors({
+  draft,
+  setLayers,
+  alike,
+  setLabel,
+  item,
+  set,
+}: {
+  draft: Item;
+  setLayers: (components: Component[]) => void;
+  alike: { id: string; name: string; label: gear.CareLabel }[];
+  setLabel: (label: gear.CareLabel | null) => void;
+  item: Item;
+  set: SetField;
+}) {
   return (
-    <Sheet title={`Correct ${item.name ?? 'it'}`} open wide changed={sheet.changed} onClose={leave}>
-      <Restored of={sheet} />
-      <Form faults={faults} fields={FIELDS} onSubmit={() => draft.components.length > 0 && sheet.ready() && void save()}>
-        <TwoColumns $left={1.5}>
-          <Column $gap={24}>
-            {filled && <DryWeight draft={draft} set={set} autoFocus={item.massG === undefined} />}
-            <Fieldset>
-              <legend>Layers, outside first</legend>
-              <LayersEditor layers={draft.components} onChange={setLayers} />
-              {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
-            </Fieldset>
-            <Fieldset>
-              <legend>Care label</legend>
-              <LabelEditor label={draft.label} alike={alike} onChange={setLabel} />
-              <PhotoTaker itemId={item.id} step="its care label" onTaken={() => undefined}>
-                Photograph the label
-              </PhotoTaker>
-            </Fieldset>
-            <Fieldset>
-              <legend>The maker’s word</legend>
-              <MakerEditor
-                notes={draft.makerSays ?? []}
-                onChange={(notes) => set('makerSays', notes.length > 0 ? notes : undefined)}
-              />
-            </Fieldset>
-            <AnyOf
-              label="Fittings"
-              values={draft.fittings ?? []}
-              options={gear.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
-              onChange={(ids) => set('fittings', ids as Item['fittings'])}
-            />
-            <AnyOf
-              label="What is special about it"
-              values={draft.marks ?? []}
-              options={gear.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
-              onChange={(ids) => set('marks', ids as Item['marks'])}
-            />
-            <Particulars draft={draft} set={set} weighed={filled} />
-          </Column>
-          <Follow>
-            <Moved item={drawn} before={before} after={after} />
-            <Row $wrap>
-              <Button type="submit" isDisabled={draft.components.length === 0}>
-                Save
-              </Button>
-              <Button look="quiet" onPress={leave}>
-                Leave it as it was
-              </Button>
-            </Row>
-          </Follow>
-        </TwoColumns>
-      </Form>
-    </Sheet>
+    <>
+      <Fieldset>
+        <legend>Layers, outside first</legend>
+        <LayersEditor layers={draft.components} onChange={setLayers} />
+        {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
+      </Fieldset>
+      <Fieldset>
+        <legend>Care label</legend>
+        <LabelEditor label={draft.label} alike={alike} onChange={setLabel} />
+        <PhotoTaker itemId={item.id} step="its care label" onTaken={() => undefined}>
+          Photograph the label
+        </PhotoTaker>
+      </Fieldset>
+      <Fieldset>
+        <legend>The maker’s word</legend>
+        <MakerEditor notes={draft.makerSays ?? []} onChange={(notes) => set('makerSays', notes.length > 0 ? notes : undefined)} />
+      </Fieldset>
+      <AnyOf
+        label="Fittings"
+        values={draft.fittings ?? []}
+        options={gear.FITTINGS.map((f) => ({ id: f, name: f.replace(/-/g, ' ') }))}
+        onChange={(ids) => set('fittings', ids as Item['fittings'])}
+      />
+      <AnyOf
+        label="What is special about it"
+        values={draft.marks ?? []}
+        options={gear.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
+        onChange={(ids) => set('marks', ids as Item['marks'])}
+      />
+    </>
   );
 }

@@ -79,65 +79,8 @@ export const LabelEditor = memo(function LabelEditor({
       <Quiet>Copy what is printed; leave out what it does not say.</Quiet>
       {like}
       <FieldGrid>
-        <Select
-          label="Tub"
-          value={wash ? (wash.allowed ? 'yes' : 'no') : undefined}
-          options={['yes', 'no'] as const}
-          words={{ yes: 'a tub', no: 'a tub, crossed out' }}
-          blank="not printed"
-          onChange={(x) => set('wash', x === undefined ? undefined : x === 'yes' ? { allowed: true } : { allowed: false })}
-        />
-        {wash?.allowed && (
-          <Select
-            label="Number in the tub"
-            value={wash.maxC === undefined ? undefined : String(wash.maxC)}
-            options={temps}
-            blank="none"
-            onChange={(x) => set('wash', withField(wash, 'maxC', x === undefined ? undefined : (Number(x) as 30)))}
-          />
-        )}
-        {wash?.allowed && (
-          <Select
-            label="Under or in the tub"
-            value={wash.action}
-            options={gear.LABEL_ACTIONS}
-            words={WASH_WORDS}
-            blank="not looked"
-            onChange={(x) => set('wash', withField(wash, 'action', x))}
-          />
-        )}
-        <Select
-          label="Triangle"
-          value={label.bleach}
-          options={gear.BLEACHES}
-          words={{ any: 'empty', oxygen: 'two lines', none: 'crossed out' }}
-          blank="not printed"
-          onChange={(x) => set('bleach', x)}
-        />
-        <Select
-          label="Circle in a square"
-          value={label.tumble}
-          options={gear.LABEL_TUMBLES}
-          words={{ none: 'crossed out', low: 'one dot', normal: 'two dots' }}
-          blank="not printed"
-          onChange={(x) => set('tumble', x)}
-        />
-        <Select
-          label="Iron"
-          value={label.ironMaxC === undefined ? undefined : String(label.ironMaxC)}
-          options={gear.LABEL_IRON_C.map(String)}
-          words={{ '0': 'crossed out', '110': 'one dot, 110 °C', '150': 'two dots, 150 °C', '200': 'three dots, 200 °C' }}
-          blank="not printed"
-          onChange={(x) => set('ironMaxC', x === undefined ? undefined : (Number(x) as 0))}
-        />
-        <Select
-          label="Circle"
-          value={label.professional}
-          options={gear.PROFESSIONALS}
-          words={{ none: 'crossed out', P: 'P', F: 'F', W: 'W' }}
-          blank="not printed"
-          onChange={(x) => set('professional', x)}
-        />
+        <TubSigns wash={wash} set={set} />
+        <OtherSigns label={label} set={set} />
       </FieldGrid>
       <AnyOf
         label="Lines in a square"
@@ -153,3 +96,90 @@ export const LabelEditor = memo(function LabelEditor({
     </Column>
   );
 });
+
+/** The tub. */
+function TubSigns({
+  wash,
+  set,
+}: {
+  wash: gear.WashLabel | undefined;
+  set: <K extends keyof CareLabel>(key: K, value: CareLabel[K] | undefined) => void;
+}) {
+  return (
+    <>
+      <Select
+        label="Tub"
+        value={wash ? (wash.allowed ? 'yes' : 'no') : undefined}
+        options={['yes', 'no'] as const}
+        words={{ yes: 'a tub', no: 'a tub, crossed out' }}
+        blank="not printed"
+        onChange={(x) => set('wash', x === undefined ? undefined : x === 'yes' ? { allowed: true } : { allowed: false })}
+      />
+      {wash?.allowed && (
+        <Select
+          label="Number in the tub"
+          value={wash.maxC === undefined ? undefined : String(wash.maxC)}
+          options={temps}
+          blank="none"
+          onChange={(x) => set('wash', withField(wash, 'maxC', x === undefined ? undefined : (Number(x) as 30)))}
+        />
+      )}
+      {wash?.allowed && (
+        <Select
+          label="Under or in the tub"
+          value={wash.action}
+          options={gear.LABEL_ACTIONS}
+          words={WASH_WORDS}
+          blank="not looked"
+          onChange={(x) => set('wash', withField(wash, 'action', x))}
+        />
+      )}
+    </>
+  );
+}
+
+/** Triangle, square, iron and circle. */
+function OtherSigns({
+  label,
+  set,
+}: {
+  label: CareLabel;
+  set: <K extends keyof CareLabel>(key: K, value: CareLabel[K] | undefined) => void;
+}) {
+  return (
+    <>
+      <Select
+        label="Triangle"
+        value={label.bleach}
+        options={gear.BLEACHES}
+        words={{ any: 'empty', oxygen: 'two lines', none: 'crossed out' }}
+        blank="not printed"
+        onChange={(x) => set('bleach', x)}
+      />
+      <Select
+        label="Circle in a square"
+        value={label.tumble}
+        options={gear.LABEL_TUMBLES}
+        words={{ none: 'crossed out', low: 'one dot', normal: 'two dots' }}
+        blank="not printed"
+        onChange={(x) => set('tumble', x)}
+      />
+      <Select
+        label="Iron"
+        value={label.ironMaxC === undefined ? undefined : String(label.ironMaxC)}
+        options={gear.LABEL_IRON_C.map(String)}
+        words={{ '0': 'crossed out', '110': 'one dot, 110 °C', '150': 'two dots, 150 °C', '200': 'three dots, 200 °C' }}
+        blank="not printed"
+        onChange={(x) => set('ironMaxC', x === undefined ? undefined : (Number(x) as 0))}
+      />
+      <Select
+        label="Circle"
+        value={label.professional}
+        options={gear.PROFESSIONALS}
+        words={{ none: 'crossed out', P: 'P', F: 'F', W: 'W' }}
+        blank="not printed"
+        onChange={(x) => set('professional', x)}
+      />
+    </>
+  );
+}

@@ -1,17 +1,10 @@
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
-import { today } from '../../app/now';
-import { lastsUntil } from '../../core/season';
 import { daysBetween } from '../../core/units/day';
-import { dayOfUse } from '../../core/year';
-import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
 import type { Item, Kit } from '../../core/gear';
-import { GONE_WORDS, JOB_WORDS, KIND_WORDS, WEAR_WORDS } from '../../core/words';
+import { GONE_WORDS, JOB_WORDS, WEAR_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
-import { changeItems } from '../../data/repo';
-import { KNOWLEDGE } from '../../core/knowledge';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { NumberField } from '../../ui/NumberField';
@@ -24,37 +17,15 @@ import { BOUNDS } from '../../core/knowledge/bounds';
 
 const years = (days: number): string => (days < 365 ? `${Math.round(days / 30)} months` : `${(days / 365).toFixed(1)} years`);
 
-/** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
-export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
-  const [params, setParams] = useSearchParams();
-  const [asked, setAsked] = useState<'lend' | 'target' | 'gone' | null>(null);
-  // Other pages lead straight to a sheet.
-  const wanted = params.get('life');
-  const open = asked ?? (wanted === 'lend' ? 'lend' : wanted === 'given-away' ? 'gone' : null);
-  const setOpen = (next: typeof asked): void => {
-    setAsked(next);
-    if (wanted !== null) setParams({}, { replace: true });
-  };
-  const [target, setTarget] = useState<number | undefined>(item.targetYears);
-  const name = item.name ?? KIND_WORDS[item.kind];
-  const now = today();
-  const log = (kit.log ?? []).filter((e) => e.itemId === item.id);
-  const washes = log.filter((e) => e.type === 'care' && (e.aims ?? []).includes('wash')).length;
-  const uses = log.filter((e) => e.type === 'use');
-  const lastUse = uses.map(dayOfUse).sort().at(-1);
-  const wear = [...new Set(kit.inspections.filter((i) => i.itemId === item.id).flatMap((i) => i.wear ?? []))];
-  const lower = item.jobClass ? KNOWLEDGE.settings.lowerJob[item.jobClass] : undefined;
-  const age = item.boughtOn ? daysBetween(item.boughtOn, now) : null;
-  // Asked and kept, it is not asked again for as long.
-  const idle = lastUse || item.keptOn ? daysBetween([lastUse ?? '', item.keptOn ?? ''].sort().at(-1) ?? now, now) : age;
-  const until = lastsUntil(item);
-  const change = async (said: string, next: Item): Promise<void> => {
-    notify(said, await changeItems([next]));
-    setOpen(null);
-  };
+import { type LifeHere, useLifecycle } from './useLifecycle';
+interface OfLife {
+  readonly item: Item;
+  readonly life: LifeHere;
+}
+/** Where it is, and how it lasts, in sentences. */
+function Says({ item, life: { now, age, washes, uses, wear, idle, until } }: OfLife) {
   return (
-    <section aria-labelledby="life">
-      <h2 id="life">Its life</h2>
+    <>
       {item.lent && (
         <Note tone={item.lent.back && item.lent.back < now ? 'alarm' : 'quiet'}>
           With <strong>{item.lent.to}</strong> since {dayText(item.lent.on)}
@@ -71,7 +42,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
       <p>
         {age === null ? 'Its age is not recorded' : `${years(age)} old`}
         {item.targetYears ? `, meant to last ${item.targetYears} years` : ''}; {washes === 1 ? 'one wash' : `${washes} washes`}{' '}
-        and {uses.length === 1 ? 'one use' : `${uses.length} uses`} recorded
+        and {uses === 1 ? 'one use' : `${uses} uses`} recorded
         {wear.length > 0 ? `; wear seen: ${wear.map((w) => WEAR_WORDS[w]).join(', ')}` : ''}.
       </p>
       {idle !== null && idle > RHYTHM_FIGURES.unusedDays.value && !item.archivedOn && !item.retiredOn && (
@@ -84,49 +55,85 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
             : 'It has lasted as long as it was meant to.'}
         </Quiet>
       )}
-      <Row $wrap style={{ marginTop: 8 }}>
-        {item.lent ? (
-          <Button look="quiet" onPress={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
-            It came back
-          </Button>
-        ) : (
-          <Button look="quiet" onPress={() => setOpen('lend')}>
-            Lend it
-          </Button>
-        )}
-        <Button
-          look="quiet"
-          onPress={() =>
-            void change(
-              item.archivedOn ? `${name} is brought back.` : `${name} is put away.`,
-              withField(item, 'archivedOn', item.archivedOn ? undefined : now),
-            )
-          }
-        >
-          {item.archivedOn ? 'Bring it back' : 'Put it away'}
+    </>
+  );
+}
+/** What can be done with it. */
+function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
+  return (
+    <Row $wrap style={{ marginTop: 8 }}>
+      {item.lent ? (
+        <Button look="quiet" onPress={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
+          It came back
         </Button>
-        <Button
-          look="quiet"
-          onPress={() =>
-            item.retiredOn
-              ? void change(`${name} serves again.`, withField(withField(item, 'gone', undefined), 'retiredOn', undefined))
-              : setOpen('gone')
-          }
-        >
-          {item.retiredOn ? 'Take it back into use' : 'It goes for good'}
+      ) : (
+        <Button look="quiet" onPress={() => setOpen('lend')}>
+          Lend it
         </Button>
-        {lower && (
-          <Button
-            look="quiet"
-            onPress={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}
-          >
-            Move it to {JOB_WORDS[lower]}
-          </Button>
-        )}
-        <Button look="quiet" onPress={() => setOpen('target')}>
-          How long should it last?
+      )}
+      <Button
+        look="quiet"
+        onPress={() =>
+          void change(
+            item.archivedOn ? `${name} is brought back.` : `${name} is put away.`,
+            withField(item, 'archivedOn', item.archivedOn ? undefined : now),
+          )
+        }
+      >
+        {item.archivedOn ? 'Bring it back' : 'Put it away'}
+      </Button>
+      <Button
+        look="quiet"
+        onPress={() =>
+          item.retiredOn
+            ? void change(`${name} serves again.`, withField(withField(item, 'gone', undefined), 'retiredOn', undefined))
+            : setOpen('gone')
+        }
+      >
+        {item.retiredOn ? 'Take it back into use' : 'It goes for good'}
+      </Button>
+      {lower && (
+        <Button look="quiet" onPress={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}>
+          Move it to {JOB_WORDS[lower]}
         </Button>
-      </Row>
+      )}
+      <Button look="quiet" onPress={() => setOpen('target')}>
+        How long should it last?
+      </Button>
+    </Row>
+  );
+}
+function TargetSheet({ item, life: { change, setOpen } }: OfLife) {
+  const [target, setTarget] = useState<number | undefined>(item.targetYears);
+  return (
+    <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
+      <Form onSubmit={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>
+        <NumberField
+          label="Years"
+          value={target}
+          what="the years"
+          {...BOUNDS.targetYears}
+          width={160}
+          autoFocus
+          onChange={setTarget}
+        />
+        <Row>
+          <Button type="submit">Set it</Button>
+        </Row>
+      </Form>
+    </Sheet>
+  );
+}
+
+/** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
+export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
+  const life = useLifecycle(kit, item);
+  const { open, setOpen, asked, name, change } = life;
+  return (
+    <section aria-labelledby="life">
+      <h2 id="life">Its life</h2>
+      <Says item={item} life={life} />
+      <Ways item={item} life={life} />
       {open === 'lend' && (
         <LendSheet
           title={`Lend ${name}`}
@@ -143,24 +150,7 @@ export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
           onClose={() => setOpen(null)}
         />
       )}
-      {open === 'target' && (
-        <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
-          <Form onSubmit={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>
-            <NumberField
-              label="Years"
-              value={target}
-              what="the years"
-              {...BOUNDS.targetYears}
-              width={160}
-              autoFocus
-              onChange={setTarget}
-            />
-            <Row>
-              <Button type="submit">Set it</Button>
-            </Row>
-          </Form>
-        </Sheet>
-      )}
+      {open === 'target' && <TargetSheet item={item} life={life} />}
     </section>
   );
 }

@@ -92,83 +92,88 @@ const COLOUR_WORDS: Readonly<Record<(typeof COLOURS)[number], string>> = {
 /** Choose a construction that looks like yours, then correct it. */
 export function NewItem() {
   const [chosen, setChosen] = useState<Archetype | null>(null);
-  const [name, setName] = useState('');
+  return chosen ? <Named chosen={chosen} onAnother={() => setChosen(null)} /> : <Choosing onChoose={setChosen} />;
+}
+
+/** The constructions of one family. */
+function Family({ group, of, onChoose }: { group: string; of: readonly Archetype[]; onChoose: (a: Archetype) => void }) {
+  return (
+    <Section aria-label={group}>
+      <h2>{group}</h2>
+      <Grid>
+        {of.map((a) => (
+          <li key={a.id}>
+            <Pick onPress={() => onChoose(a)}>
+              <KindPicture kind={a.item.kind} layers={a.item.components} />
+              <span>
+                <strong>{a.name}</strong>
+                <Quiet>{a.hint}</Quiet>
+              </span>
+            </Pick>
+          </li>
+        ))}
+      </Grid>
+    </Section>
+  );
+}
+
+function Choosing({ onChoose }: { onChoose: (a: Archetype) => void }) {
   const [query, setQuery] = useState('');
   const [family, setFamily] = useState<string | null>(null);
+  const [search] = useSearchParams();
+  // What was asked for on the way here comes first.
+  const wanted = readList(search.get('for'));
+  const groups = [...ARCHETYPE_GROUPS].sort((a, b) => Number(wanted.includes(b)) - Number(wanted.includes(a)));
+  const listed = query.trim() === '' ? [...ARCHETYPES] : find(FINDABLE, query, FINDABLE.length).map(({ of }) => of);
+  const found = listed.filter((a) => family === null || a.group === family);
+  return (
+    <Page>
+      <Row $between $wrap $top>
+        <div>
+          <h1>Which of these is built like yours?</h1>
+          <p>Take the nearest; every layer can be corrected afterwards.</p>
+        </div>
+        <SearchField
+          label="Search the constructions"
+          placeholder="Search, such as wool"
+          width={280}
+          value={query}
+          onChange={setQuery}
+        />
+      </Row>
+      <OneOf
+        label="Which family?"
+        value={family ?? ALL}
+        options={[
+          { id: ALL, name: 'All' },
+          ...groups.map((group) => {
+            const shown = faceOf(group);
+            return {
+              id: group,
+              name: group,
+              ...(shown ? { picture: <KindPicture kind={shown.item.kind} layers={shown.item.components} /> } : {}),
+            };
+          }),
+        ]}
+        onChange={(id) => setFamily(id === ALL ? null : id)}
+      />
+      {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
+      {groups
+        .filter((group) => found.some((a) => a.group === group))
+        .map((group) => (
+          <Family key={group} group={group} of={found.filter((a) => a.group === group)} onChoose={onChoose} />
+        ))}
+    </Page>
+  );
+}
+
+/** What is written of a thing before it is added. */
+function useNewItem(chosen: Archetype) {
+  const [name, setName] = useState('');
   const [job, setJob] = useState<JobClass | null>(null);
   const [colour, setColour] = useState<(typeof COLOURS)[number] | null>(null);
   const [massG, setMassG] = useState<number | undefined>(undefined);
   const navigate = useNavigate();
-  const [search] = useSearchParams();
-  if (!chosen) {
-    // What was asked for on the way here comes first.
-    const wanted = readList(search.get('for'));
-    const groups = [...ARCHETYPE_GROUPS].sort((a, b) => Number(wanted.includes(b)) - Number(wanted.includes(a)));
-    const listed = query.trim() === '' ? [...ARCHETYPES] : find(FINDABLE, query, FINDABLE.length).map(({ of }) => of);
-    const found = listed.filter((a) => family === null || a.group === family);
-    return (
-      <Page>
-        <Row $between $wrap $top>
-          <div>
-            <h1>Which of these is built like yours?</h1>
-            <p>Take the nearest; every layer can be corrected afterwards.</p>
-          </div>
-          <SearchField
-            label="Search the constructions"
-            placeholder="Search, such as wool"
-            width={280}
-            value={query}
-            onChange={setQuery}
-          />
-        </Row>
-        <OneOf
-          label="Which family?"
-          value={family ?? ALL}
-          options={[
-            { id: ALL, name: 'All' },
-            ...groups.map((group) => {
-              const shown = faceOf(group);
-              return {
-                id: group,
-                name: group,
-                ...(shown ? { picture: <KindPicture kind={shown.item.kind} layers={shown.item.components} /> } : {}),
-              };
-            }),
-          ]}
-          onChange={(id) => setFamily(id === ALL ? null : id)}
-        />
-        {found.length === 0 && <p>Nothing is called that. Take what is nearest in layers, whatever it is for.</p>}
-        {groups
-          .filter((group) => found.some((a) => a.group === group))
-          .map((group) => (
-            <Section key={group} aria-label={group}>
-              <h2>{group}</h2>
-              <Grid>
-                {found
-                  .filter((a) => a.group === group)
-                  .map((a) => (
-                    <li key={a.id}>
-                      <Pick
-                        onPress={() => {
-                          setChosen(a);
-                          setName('');
-                          setJob(null);
-                        }}
-                      >
-                        <KindPicture kind={a.item.kind} layers={a.item.components} />
-                        <span>
-                          <strong>{a.name}</strong>
-                          <Quiet>{a.hint}</Quiet>
-                        </span>
-                      </Pick>
-                    </li>
-                  ))}
-              </Grid>
-            </Section>
-          ))}
-      </Page>
-    );
-  }
   const item: Item = {
     ...chosen.item,
     ...(job ? { jobClass: job } : {}),
@@ -185,6 +190,11 @@ export function NewItem() {
     notify(`${item.name} is in your kit.`, undo);
     await navigate(next === 'look-over' ? toThing(item.id, 'look-over') : toCorrect(item.id));
   };
+  return { item, name, setName, job, setJob, colour, setColour, massG, setMassG, add };
+}
+
+function Named({ chosen, onAnother }: { chosen: Archetype; onAnother: () => void }) {
+  const { item, name, setName, job, setJob, colour, setColour, massG, setMassG, add } = useNewItem(chosen);
   return (
     <Page>
       <h1>{chosen.name}</h1>
@@ -235,7 +245,7 @@ export function NewItem() {
             <Button look="quiet" onPress={() => void add('correct')}>
               Add it and correct it
             </Button>
-            <Button look="quiet" onPress={() => setChosen(null)}>
+            <Button look="quiet" onPress={onAnother}>
               Another construction
             </Button>
           </Row>

@@ -69,6 +69,34 @@ export function Particulars({
         blank=""
         onChange={(x) => x && set('kind', x)}
       />
+      <Nature draft={draft} set={set} />
+      {isClothLike(draft.kind) && (
+        <>
+          <Select
+            label="Job"
+            value={draft.jobClass}
+            options={gear.JOB_CLASSES}
+            words={JOB_WORDS}
+            onChange={(x) => set('jobClass', x)}
+          />
+          <NumberField
+            label="How many of it"
+            value={draft.count}
+            what="how many are kept as one"
+            {...BOUNDS.pieces}
+            onChange={(n) => set('count', n)}
+          />
+        </>
+      )}
+      <Select label="Lining" value={draft.lining} options={gear.LININGS} onChange={(x) => set('lining', x)} />
+    </FieldGrid>
+  );
+}
+
+/** How large it is, its colour and its finish. */
+function Nature({ draft, set }: { draft: Item; set: SetField }) {
+  return (
+    <>
       <Select label="Size" value={draft.bulk} options={gear.BULKS} onChange={(x) => set('bulk', x)} />
       <Select
         label="Colour"
@@ -102,25 +130,6 @@ export function Particulars({
         }}
         onChange={(x) => set('finish', x)}
       />
-      {isClothLike(draft.kind) && (
-        <>
-          <Select
-            label="Job"
-            value={draft.jobClass}
-            options={gear.JOB_CLASSES}
-            words={JOB_WORDS}
-            onChange={(x) => set('jobClass', x)}
-          />
-          <NumberField
-            label="How many of it"
-            value={draft.count}
-            what="how many are kept as one"
-            {...BOUNDS.pieces}
-            onChange={(n) => set('count', n)}
-          />
-        </>
-      )}
-      <Select label="Lining" value={draft.lining} options={gear.LININGS} onChange={(x) => set('lining', x)} />
-    </FieldGrid>
+    </>
   );
 }

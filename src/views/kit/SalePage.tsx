@@ -1,7 +1,7 @@
 import { allInUnits } from '../../core/units/said';
 import { Said } from '../../ui/said';
 import { Printer } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type SetStateAction, type Dispatch } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { downloadBlob } from '../../app/download';
@@ -18,6 +18,7 @@ import { Column, Empty, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
 import { Crumbs } from '../../ui/Crumbs';
+import type { Item } from '../../core/gear';
 
 const Pictures = styled.div`
   display: grid;
@@ -135,22 +136,7 @@ export function SalePage() {
         <Quiet>Nothing stands here that no look has seen.</Quiet>
       </Row>
       <TwoColumns $left={1.2}>
-        {photos.length === 0 ? (
-          <Empty title="No photograph yet.">
-            <Link to={toThing(item.id)}>Add one before the work and one after</Link>
-          </Empty>
-        ) : (
-          <Pictures>
-            {photos.map((photo) => (
-              <Shown
-                key={photo.id}
-                photo={photo}
-                out={out.has(photo.id)}
-                onOut={(gone) => setOut((was) => new Set(gone ? [...was, photo.id] : [...was].filter((one) => one !== photo.id)))}
-              />
-            ))}
-          </Pictures>
-        )}
+        <Shots photos={photos} item={item} out={out} setOut={setOut} />
         <Column $gap={20}>
           <Part title="What it is" lines={sheet.about} />
           <Part title="How it is" lines={[...sheet.seen, ...sheet.measured]} />
@@ -165,5 +151,39 @@ export function SalePage() {
         </Column>
       </TwoColumns>
     </Page>
+  );
+}
+
+/** The pictures that go with it. */
+function Shots({
+  photos,
+  item,
+  out,
+  setOut,
+}: {
+  photos: Photo[];
+  item: Item;
+  out: ReadonlySet<string>;
+  setOut: Dispatch<SetStateAction<ReadonlySet<string>>>;
+}) {
+  return (
+    <>
+      {photos.length === 0 ? (
+        <Empty title="No photograph yet.">
+          <Link to={toThing(item.id)}>Add one before the work and one after</Link>
+        </Empty>
+      ) : (
+        <Pictures>
+          {photos.map((photo) => (
+            <Shown
+              key={photo.id}
+              photo={photo}
+              out={out.has(photo.id)}
+              onOut={(gone) => setOut((was) => new Set(gone ? [...was, photo.id] : [...was].filter((one) => one !== photo.id)))}
+            />
+          ))}
+        </Pictures>
+      )}
+    </>
   );
 }

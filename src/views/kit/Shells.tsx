@@ -56,21 +56,22 @@ function prooferText(kit: Kit, rows: readonly Row[]): string {
 }
 
 /** All that sheds rain by a finish, the most tired first. */
+const shellsOf = (kit: Kit) =>
+  kit.items
+    .filter((item) => hasFinish(item) && !item.archivedOn && !item.retiredOn)
+    .map((item) => ({
+      item,
+      of: repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()),
+      leaking: leaks(latestInspection(kit.inspections, item.id)),
+      can: canFor(kit, item),
+    }))
+    .sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1));
+type ShellRow = ReturnType<typeof shellsOf>[number];
+
+/** All that sheds rain by a finish, the most tired first. */
 export function Shells() {
   const kit = useKit();
-  const rows = useMemo(
-    () =>
-      (kit?.items ?? [])
-        .filter((item) => hasFinish(item) && !item.archivedOn && !item.retiredOn)
-        .map((item) => ({
-          item,
-          of: repellencyOf(item, kit?.inspections ?? [], kit?.log ?? [], nowMs()),
-          leaking: leaks(latestInspection(kit?.inspections ?? [], item.id)),
-          can: canFor(kit as Kit, item),
-        }))
-        .sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1)),
-    [kit],
-  );
+  const rows = useMemo(() => (kit ? shellsOf(kit) : []), [kit]);
   if (!kit) return <Page aria-busy="true" />;
   const below = rows.filter((r) => r.of && r.of.now.value < MARK).length;
   const untested = rows.filter((r) => !r.of).length;
@@ -103,52 +104,55 @@ export function Shells() {
           <Said>{needed.join(' ')}</Said>
         </p>
       )}
-      <FigureTable
-        label="What sheds rain"
-        rows={rows}
-        rowKey={(r) => r.item.id}
-        columns={[
-          { id: 'name', head: 'Thing', cell: (r) => <Link to={toThing(r.item.id, 'drops')}>{thingName(r.item)}</Link> },
-          { id: 'owner', head: 'Whose', cell: (r) => r.item.owner ?? '', desk: true },
-          {
-            id: 'index',
-            head: `Index of 100, ${MARK} would do`,
-            cell: (r) => (r.of ? <Figure>{indexText(r.of.now)}</Figure> : 'never tested'),
-          },
-          {
-            id: 'below',
-            head: `Below ${MARK} about`,
-            cell: (r) =>
-              r.of?.below
-                ? dayText(dayOf(new Date(r.of.below.value).toISOString()))
-                : r.of && r.of.now.value < MARK
-                  ? 'now'
-                  : '–',
-          },
-          {
-            id: 'does',
-            head: 'What is likely to do as a whole',
-            cell: (r) => {
-              const least = r.of && leastThatHelps(r.of, r.can);
-              return r.of === null ? (
-                <Link to={toThing(r.item.id, 'drops')}>Test it with drops</Link>
-              ) : r.leaking ? (
-                'a mender first'
-              ) : r.of.worn ? (
-                'a repairer'
-              ) : least === null ? (
-                'renew and test'
-              ) : least === 'leave' ? (
-                'nothing'
-              ) : (
-                TREATMENT_WORDS[least ?? 'leave'].toLowerCase()
-              );
-            },
-          },
-        ]}
-      />
+      <ShellTable rows={rows} />
       <Proofers kit={kit} />
     </Page>
+  );
+}
+
+/** How well each sheds rain, and what is likely to help. */
+function ShellTable({ rows }: { rows: readonly ShellRow[] }) {
+  return (
+    <FigureTable
+      label="What sheds rain"
+      rows={rows}
+      rowKey={(r) => r.item.id}
+      columns={[
+        { id: 'name', head: 'Thing', cell: (r) => <Link to={toThing(r.item.id, 'drops')}>{thingName(r.item)}</Link> },
+        { id: 'owner', head: 'Whose', cell: (r) => r.item.owner ?? '', desk: true },
+        {
+          id: 'index',
+          head: `Index of 100, ${MARK} would do`,
+          cell: (r) => (r.of ? <Figure>{indexText(r.of.now)}</Figure> : 'never tested'),
+        },
+        {
+          id: 'below',
+          head: `Below ${MARK} about`,
+          cell: (r) =>
+            r.of?.below ? dayText(dayOf(new Date(r.of.below.value).toISOString())) : r.of && r.of.now.value < MARK ? 'now' : '–',
+        },
+        {
+          id: 'does',
+          head: 'What is likely to do as a whole',
+          cell: (r) => {
+            const least = r.of && leastThatHelps(r.of, r.can);
+            return r.of === null ? (
+              <Link to={toThing(r.item.id, 'drops')}>Test it with drops</Link>
+            ) : r.leaking ? (
+              'a mender first'
+            ) : r.of.worn ? (
+              'a repairer'
+            ) : least === null ? (
+              'renew and test'
+            ) : least === 'leave' ? (
+              'nothing'
+            ) : (
+              TREATMENT_WORDS[least ?? 'leave'].toLowerCase()
+            );
+          },
+        },
+      ]}
+    />
   );
 }
 

@@ -85,11 +85,98 @@ const Fields = styled.div`
 `;
 const FIELDS = ['price.amount', 'boughtOn', 'worth.asFound.high', 'worth.after.high'] as const;
 
+interface OfFigures<K> {
+  readonly of: ReturnType<typeof useDraft<Figures>>;
+  readonly field: K;
+  readonly label: string;
+}
+function Money({
+  of: { draft, setDraft },
+  field,
+  label,
+  name,
+}: OfFigures<Exclude<keyof Figures, 'boughtOn' | 'listedOn' | 'soldOn' | 'where' | 'to'>> & { name?: string }) {
+  return (
+    <NumberField
+      label={label}
+      {...(name === undefined ? {} : { name })}
+      what="the amount"
+      {...BOUNDS.money}
+      width={150}
+      value={draft[field]}
+      onChange={(amount) => setDraft((d) => withField(d, field, amount))}
+    />
+  );
+}
+function Day({ of: { draft, setDraft }, field, label }: OfFigures<'boughtOn' | 'listedOn' | 'soldOn'>) {
+  return (
+    <FarDayField
+      label={label}
+      {...(field === 'boughtOn' ? { name: field } : {})}
+      max={today()}
+      width={170}
+      value={draft[field]}
+      onChange={(on) => setDraft((d) => withField(d, field, on))}
+    />
+  );
+}
+function Said({ of: { draft, setDraft }, field, label }: OfFigures<'where' | 'to'>) {
+  return (
+    <TextField
+      label={label}
+      maxLength={200}
+      width={200}
+      value={draft[field] ?? ''}
+      onChange={(text) => setDraft((d) => withField(d, field, text || undefined))}
+    />
+  );
+}
+/** All of its figures, in the order in which they come. */
+function AllFigures({ of, own }: { of: ReturnType<typeof useDraft<Figures>>; own: string }) {
+  return (
+    <>
+      <Fieldset>
+        <legend>Bought, {own}</legend>
+        <Fields>
+          <Money of={of} field="paid" label="Paid" name="price.amount" />
+          <Day of={of} field="boughtOn" label="Bought on" />
+        </Fields>
+      </Fieldset>
+      <Fieldset>
+        <legend>What it might bring, {own}</legend>
+        <Fields>
+          <Money of={of} field="foundLow" label="As found, low" />
+          <Money of={of} field="foundHigh" label="As found, high" name="worth.asFound.high" />
+          <Money of={of} field="afterLow" label="After the work, low" />
+          <Money of={of} field="afterHigh" label="After the work, high" name="worth.after.high" />
+        </Fields>
+      </Fieldset>
+      <Fieldset>
+        <legend>Offered, {own}</legend>
+        <Fields>
+          <Money of={of} field="listed" label="Offered for" />
+          <Day of={of} field="listedOn" label="Offered since" />
+          <Said of={of} field="where" label="Where" />
+        </Fields>
+      </Fieldset>
+      <Fieldset>
+        <legend>Sold, {own}</legend>
+        <Fields>
+          <Money of={of} field="sold" label="Sold for" />
+          <Day of={of} field="soldOn" label="Sold on" />
+          <Money of={of} field="fees" label="Fees" />
+          <Money of={of} field="post" label="Post" />
+          <Said of={of} field="to" label="To whom" />
+        </Fields>
+      </Fieldset>
+    </>
+  );
+}
+
 /** What was paid, what it might bring, what became of it. */
 export default function WorthSheet({ item, currency, onClose }: { item: Item; currency: string; onClose: () => void }) {
   const start = useMemo(() => figuresOf(item), [item]);
   const sheet = useDraft<Figures>(`worth:${item.id}`, start);
-  const { draft, setDraft } = sheet;
   const { faults, keep } = useChecked();
   const own = item.price?.currency ?? currency;
   const save = (): Promise<void> => {
@@ -103,78 +190,11 @@ export default function WorthSheet({ item, currency, onClose }: { item: Item; cu
     sheet.forget();
     onClose();
   };
-  const money = (
-    key: Exclude<keyof Figures, 'boughtOn' | 'listedOn' | 'soldOn' | 'where' | 'to'>,
-    label: string,
-    name?: string,
-  ) => (
-    <NumberField
-      label={label}
-      {...(name === undefined ? {} : { name })}
-      what="the amount"
-      {...BOUNDS.money}
-      width={150}
-      value={draft[key]}
-      onChange={(amount) => setDraft((d) => withField(d, key, amount))}
-    />
-  );
-  const day = (key: 'boughtOn' | 'listedOn' | 'soldOn', label: string) => (
-    <FarDayField
-      label={label}
-      {...(key === 'boughtOn' ? { name: key } : {})}
-      max={today()}
-      width={170}
-      value={draft[key]}
-      onChange={(on) => setDraft((d) => withField(d, key, on))}
-    />
-  );
-  const words = (key: 'where' | 'to', label: string) => (
-    <TextField
-      label={label}
-      maxLength={200}
-      width={200}
-      value={draft[key] ?? ''}
-      onChange={(text) => setDraft((d) => withField(d, key, text || undefined))}
-    />
-  );
   return (
     <Sheet title={`${thingName(item)}: what was paid, what it brings`} open wide changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
       <Form faults={faults} fields={FIELDS} onSubmit={() => sheet.ready() && void save()}>
-        <Fieldset>
-          <legend>Bought, {own}</legend>
-          <Fields>
-            {money('paid', 'Paid', 'price.amount')}
-            {day('boughtOn', 'Bought on')}
-          </Fields>
-        </Fieldset>
-        <Fieldset>
-          <legend>What it might bring, {own}</legend>
-          <Fields>
-            {money('foundLow', 'As found, low')}
-            {money('foundHigh', 'As found, high', 'worth.asFound.high')}
-            {money('afterLow', 'After the work, low')}
-            {money('afterHigh', 'After the work, high', 'worth.after.high')}
-          </Fields>
-        </Fieldset>
-        <Fieldset>
-          <legend>Offered, {own}</legend>
-          <Fields>
-            {money('listed', 'Offered for')}
-            {day('listedOn', 'Offered since')}
-            {words('where', 'Where')}
-          </Fields>
-        </Fieldset>
-        <Fieldset>
-          <legend>Sold, {own}</legend>
-          <Fields>
-            {money('sold', 'Sold for')}
-            {day('soldOn', 'Sold on')}
-            {money('fees', 'Fees')}
-            {money('post', 'Post')}
-            {words('to', 'To whom')}
-          </Fields>
-        </Fieldset>
+        <AllFigures of={sheet} own={own} />
         <Quiet>
           Guess honestly: what like things were sold for, not what they were offered for. An empty field is not known.
         </Quiet>
