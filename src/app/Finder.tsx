@@ -8,7 +8,7 @@ import { FindList } from '../ui/FindList';
 import { Sheet } from '../ui/Sheet';
 import { useKit } from './kit';
 import { PAGES } from './places';
-import { toThing } from './routes';
+import { PATHS, toHandbook, toThing } from './routes';
 import { setTheme, takeBack } from './session';
 
 interface Target extends Findable {
@@ -55,7 +55,7 @@ export default function Finder({ onClose, showKeys }: { onClose: () => void; sho
         name: s.name ?? capital(SUPPLY_WORDS[s.class]),
         also: SUPPLY_WORDS[s.class],
         what: 'in the cupboard',
-        go: '/cupboard',
+        go: PATHS.cupboard,
       })),
       {
         id: 'do undo',
@@ -73,7 +73,7 @@ export default function Finder({ onClose, showKeys }: { onClose: () => void; sho
         name: e.title,
         also: e.section,
         what: 'handbook',
-        go: `/handbook/${e.id}`,
+        go: toHandbook(e.id),
       })),
     ];
   }, [kit, showKeys]);

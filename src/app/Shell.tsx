@@ -12,6 +12,7 @@ import { color, phone } from '../ui/theme';
 import { useArrival } from './arrival';
 import { PLACES } from './places';
 import { goToNotice, takeBack } from './session';
+import { PATHS, isRunPage } from './routes';
 
 const Frame = styled.div`
   display: grid;
@@ -164,7 +165,7 @@ function ClubLine() {
   if (invented !== 'yes') return null;
   return (
     <Club className="no-print">
-      An invented club · <Link to="/begin">begin with your own</Link>
+      An invented club · <Link to={PATHS.begin}>begin with your own</Link>
     </Club>
   );
 }
@@ -179,7 +180,7 @@ export function Shell() {
     '/': () => setFinding(true),
     '.': pressMain,
     f: goToFilter,
-    n: () => void navigate('/kit/new'),
+    n: () => void navigate(PATHS.newThing),
     'mod z': () => void takeBack(),
     F6: goToNotice,
     '?': () => setKeys(true),
@@ -205,7 +206,7 @@ export function Shell() {
   );
   const { pathname } = useLocation();
   useArrival(pathname);
-  const running = pathname.startsWith('/run/') || pathname.startsWith('/load/');
+  const running = isRunPage(pathname);
   useEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
@@ -232,7 +233,7 @@ export function Shell() {
               Find
             </FindOnPhone>
           )}
-          {!running && pathname !== '/begin' && <ClubLine />}
+          {!running && pathname !== PATHS.begin && <ClubLine />}
           <Outlet />
         </Content>
         <Suspense fallback={null}>

@@ -7,6 +7,7 @@ import { LinkButton } from '../ui/Button';
 import { color, phone } from '../ui/theme';
 import { nowMs } from './now';
 import { useRunOf } from './runs';
+import { toRun } from './routes';
 
 const Bar = styled.div`
   display: flex;
@@ -43,7 +44,7 @@ export function UnderWay({ run }: { run: Run }) {
       <span>
         <strong>{run.status === 'live' ? 'Under way.' : 'Not in the record yet.'}</strong> <Said>{runStateText(run, now)}</Said>
       </span>
-      <LinkButton to={`/run/${run.id}`} data-main-action>
+      <LinkButton to={toRun(run.id)} data-main-action>
         {run.status === 'live' ? 'Go to it' : 'See it and write it down'}
       </LinkButton>
     </Bar>

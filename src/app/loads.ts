@@ -8,6 +8,7 @@ import { db, readMeta } from '../data/db';
 import { changeRuns } from '../data/repo';
 import { nowIso, nowMs } from './now';
 import { notify } from './session';
+import { toLoad, toRun } from './routes';
 
 /** The id of a thing's run begins with that of its load. */
 export const runId = (loadId: string, n: number): string => `${loadId}-${n + 1}`;
@@ -61,7 +62,7 @@ export type Started = NonNullable<DayWish['started']>;
 /** Where one goes to carry on with a piece of a started day, by what it was begun as. */
 export const pathOf = (day: WashDay, piece: string, loadId: string): string => {
   const load = day.loads.find((l) => l.id === piece);
-  return load && load.itemIds.length > 1 ? `/load/${loadId}` : `/run/${runId(loadId, 0)}`;
+  return load && load.itemIds.length > 1 ? toLoad(loadId) : toRun(runId(loadId, 0));
 };
 /** Every run that was begun from a started day; undefined while they are read. */
 export function useDayRuns(started: Started | undefined): readonly Run[] | undefined {

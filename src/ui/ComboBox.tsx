@@ -63,32 +63,7 @@ export function ComboBox({
   /** Null when it was emptied. */
   onChange: (id: string | null) => void;
 }) {
-  const change = useTouch(onChange);
-  const nameOf = (id: string | null): string => options.find((o) => o.id === id)?.name ?? '';
-  const own = nameOf(value);
-  const [typed, setTyped] = useState(own);
-  const [heard, setHeard] = useState(value);
-  if (heard !== value) {
-    setHeard(value);
-    setTyped(own);
-  }
-  const line = useRef<HTMLInputElement>(null);
-  const settled = useRef(false);
-  const take = (id: string | null): void => {
-    // A page that moves under the hand shuts the list; what is being typed stays, and the list opens again beside it.
-    if (id === value && !settled.current && document.activeElement === line.current) return;
-    settled.current = false;
-    // Left without a choice, it shows again what is chosen; that is no change.
-    if (id !== value) change(id);
-    setTyped(clears ? '' : nameOf(id));
-  };
-  const found = useMemo(() => {
-    // The name of what is chosen narrows nothing: all others stay in reach.
-    const words = typed === own ? [] : typed.toLowerCase().split(/\s+/).filter(Boolean);
-    return words.length === 0
-      ? options
-      : options.filter((o) => words.every((w) => `${o.name} ${o.also ?? ''}`.toLowerCase().includes(w)));
-  }, [options, typed, own]);
+  const { found, take, typed, setTyped, change, line, settled } = useTyped(onChange, options, value, clears);
   return (
     <Box
       items={found}
@@ -120,25 +95,63 @@ export function ComboBox({
         </Button>
       </Line>
       <FieldNotes fault={null} />
-      <Over>
-        <Virtualizer layout={ListLayout} layoutOptions={{ rowHeight: ROW_PX }}>
-          <OptionList
-            style={{ height: Math.max(1, Math.min(SEEN, found.length)) * ROW_PX + 8 }}
-            renderEmptyState={() => <None>Nothing is called that.</None>}
-          >
-            {(o: ComboOption) => (
-              <OptionLine
-                id={o.id}
-                textValue={o.name}
-                style={{ whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}
-              >
-                {o.name}
-                {o.also ? <small style={{ opacity: 0.8 }}> {o.also}</small> : null}
-              </OptionLine>
-            )}
-          </OptionList>
-        </Virtualizer>
-      </Over>
+      <Found found={found} />
     </Box>
+  );
+}
+
+/** What is typed, what it finds, and what is chosen by it. */
+function useTyped(onChange: (id: string | null) => void, options: readonly ComboOption[], value: string | null, clears: boolean) {
+  const change = useTouch(onChange);
+  const nameOf = (id: string | null): string => options.find((o) => o.id === id)?.name ?? '';
+  const own = nameOf(value);
+  const [typed, setTyped] = useState(own);
+  const [heard, setHeard] = useState(value);
+  if (heard !== value) {
+    setHeard(value);
+    setTyped(own);
+  }
+  const line = useRef<HTMLInputElement>(null);
+  const settled = useRef(false);
+  const take = (id: string | null): void => {
+    // A page that moves under the hand shuts the list; what is being typed stays, and the list opens again beside it.
+    if (id === value && !settled.current && document.activeElement === line.current) return;
+    settled.current = false;
+    // Left without a choice, it shows again what is chosen; that is no change.
+    if (id !== value) change(id);
+    setTyped(clears ? '' : nameOf(id));
+  };
+  const found = useMemo(() => {
+    // The name of what is chosen narrows nothing: all others stay in reach.
+    const words = typed === own ? [] : typed.toLowerCase().split(/\s+/).filter(Boolean);
+    return words.length === 0
+      ? options
+      : options.filter((o) => words.every((w) => `${o.name} ${o.also ?? ''}`.toLowerCase().includes(w)));
+  }, [options, typed, own]);
+  return { found, take, typed, setTyped, change, line, settled };
+}
+
+/** Those that fit what is typed; only those in sight are drawn. */
+function Found({ found }: { found: readonly ComboOption[] }) {
+  return (
+    <Over>
+      <Virtualizer layout={ListLayout} layoutOptions={{ rowHeight: ROW_PX }}>
+        <OptionList
+          style={{ height: Math.max(1, Math.min(SEEN, found.length)) * ROW_PX + 8 }}
+          renderEmptyState={() => <None>Nothing is called that.</None>}
+        >
+          {(o: ComboOption) => (
+            <OptionLine
+              id={o.id}
+              textValue={o.name}
+              style={{ whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' }}
+            >
+              {o.name}
+              {o.also ? <small style={{ opacity: 0.8 }}> {o.also}</small> : null}
+            </OptionLine>
+          )}
+        </OptionList>
+      </Virtualizer>
+    </Over>
   );
 }

@@ -162,24 +162,9 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
   onOpen: (id: string) => void;
 }) {
   const small = usePhone();
-  const [sort, setSort] = useState({ by: start, down: false });
-  const [here, setHere] = useState(0);
-  const sorted = useMemo(() => {
-    const order = columns.find((c) => c.id === sort.by)?.order;
-    if (!order) return [...rows];
-    const way = sort.down ? -1 : 1;
-    return [...rows].sort((a, b) => way * order(a, b));
-  }, [rows, columns, sort]);
+  const { sorted, setHere, here, sort, setSort } = useSorted(start, columns, rows);
   const shown = useMemo(() => columns.filter((c) => !small || c.onPhone !== null), [columns, small]);
-  const body = useRef<HTMLTableSectionElement>(null);
-  const [top, setTop] = useState(0);
-  useLayoutEffect(() => {
-    setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY);
-  }, [chosen.size, small]);
-  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize: () => rowPx, overscan: 8, scrollMargin: top });
-  const drawn = virtual.getVirtualItems();
-  const before = drawn[0] ? drawn[0].start - top : 0;
-  const after = virtual.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
+  const { virtual, drawn, body, before, after } = useDrawn(chosen, small, sorted, rowPx);
   const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
   const now = useRef({ chosen, onChoose });
   useLayoutEffect(() => {
@@ -199,19 +184,7 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
     virtual.scrollToIndex(to);
     requestAnimationFrame(() => requestAnimationFrame(() => rowOf(id, to)?.focus({ preventScroll: true })));
   };
-  const { keyboardProps } = useKeyboard({
-    onKeyDown: (event) => {
-      const at = Number((event.target as HTMLElement).closest('tr')?.getAttribute('aria-rowindex')) - 2;
-      const row = sorted[at];
-      const by = KEYS[event.key];
-      if (!row || event.target !== rowOf(id, at)) return event.continuePropagation();
-      if (by !== undefined) goTo(at + by);
-      else if (event.key === 'Enter') onOpen(row.id);
-      else if (event.key === ' ') toggle(row.id);
-      else return event.continuePropagation();
-      event.preventDefault();
-    },
-  });
+  const keyboardProps = useRowKeys({ sorted, id, goTo, onOpen, toggle });
   const stop = Math.min(here, sorted.length - 1);
   // Tab must find a row even when the last one that had the focus is scrolled out of sight.
   const inSight = drawn.some((v) => v.index === stop);
@@ -223,29 +196,7 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
           <col key={c.id} style={{ width: (small ? c.onPhone : null) ?? c.width }} />
         ))}
       </colgroup>
-      <thead>
-        <tr aria-rowindex={1}>
-          <th scope="col">
-            <Checkbox
-              label="Choose all that are shown"
-              selected={all}
-              isIndeterminate={!all && chosen.size > 0}
-              onChange={() => onChoose(all ? new Set() : new Set(rows.map((r) => r.id)))}
-            />
-          </th>
-          {shown.map((c) => {
-            const by = sort.by === c.id;
-            return (
-              <th key={c.id} scope="col" aria-sort={by ? (sort.down ? 'descending' : 'ascending') : 'none'}>
-                <PressArea onPress={() => setSort({ by: c.id, down: by && !sort.down })}>
-                  {c.head}
-                  {by && (sort.down ? <ArrowDown size={14} aria-hidden="true" /> : <ArrowUp size={14} aria-hidden="true" />)}
-                </PressArea>
-              </th>
-            );
-          })}
-        </tr>
-      </thead>
+      <Heads all={all} chosen={chosen} onChoose={onChoose} rows={rows} shown={shown} sort={sort} setSort={setSort} />
       <tbody ref={body} {...keyboardProps}>
         {before > 0 && (
           <tr aria-hidden="true">
@@ -277,5 +228,107 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
         )}
       </tbody>
     </Grid>
+  );
+}
+
+/** The rows by the column that is pressed. */
+function useSorted<R>(start: string, columns: readonly ThingColumn<R>[], rows: readonly R[]) {
+  const [sort, setSort] = useState({ by: start, down: false });
+  const [here, setHere] = useState(0);
+  const sorted = useMemo(() => {
+    const order = columns.find((c) => c.id === sort.by)?.order;
+    if (!order) return [...rows];
+    const way = sort.down ? -1 : 1;
+    return [...rows].sort((a, b) => way * order(a, b));
+  }, [rows, columns, sort]);
+  return { sorted, setHere, here, sort, setSort };
+}
+
+/** The rows in sight, and how much room those above and below them take. */
+function useDrawn(chosen: ReadonlySet<string>, small: boolean, sorted: readonly unknown[], rowPx: number) {
+  const body = useRef<HTMLTableSectionElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => {
+    setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY);
+  }, [chosen.size, small]);
+  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize: () => rowPx, overscan: 8, scrollMargin: top });
+  const drawn = virtual.getVirtualItems();
+  const before = drawn[0] ? drawn[0].start - top : 0;
+  const after = virtual.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
+  return { virtual, drawn, body, before, after };
+}
+
+/** The keys that go from row to row, open one and choose one. */
+function useRowKeys({
+  sorted,
+  id,
+  goTo,
+  onOpen,
+  toggle,
+}: {
+  sorted: readonly { readonly id: string }[];
+  id: string;
+  goTo: (index: number) => void;
+  onOpen: (id: string) => void;
+  toggle: (key: string) => void;
+}) {
+  const { keyboardProps } = useKeyboard({
+    onKeyDown: (event) => {
+      const at = Number((event.target as HTMLElement).closest('tr')?.getAttribute('aria-rowindex')) - 2;
+      const row = sorted[at];
+      const by = KEYS[event.key];
+      if (!row || event.target !== rowOf(id, at)) return event.continuePropagation();
+      if (by !== undefined) goTo(at + by);
+      else if (event.key === 'Enter') onOpen(row.id);
+      else if (event.key === ' ') toggle(row.id);
+      else return event.continuePropagation();
+      event.preventDefault();
+    },
+  });
+  return keyboardProps;
+}
+
+/** The heads of the columns, by which it is sorted. */
+function Heads<R extends { readonly id: string }>({
+  all,
+  chosen,
+  onChoose,
+  rows,
+  shown,
+  sort,
+  setSort,
+}: {
+  all: boolean;
+  chosen: ReadonlySet<string>;
+  onChoose: (ids: ReadonlySet<string>) => void;
+  rows: readonly R[];
+  shown: ThingColumn<R>[];
+  sort: { by: string; down: boolean };
+  setSort: (next: { by: string; down: boolean }) => void;
+}) {
+  return (
+    <thead>
+      <tr aria-rowindex={1}>
+        <th scope="col">
+          <Checkbox
+            label="Choose all that are shown"
+            selected={all}
+            isIndeterminate={!all && chosen.size > 0}
+            onChange={() => onChoose(all ? new Set() : new Set(rows.map((r) => r.id)))}
+          />
+        </th>
+        {shown.map((c) => {
+          const by = sort.by === c.id;
+          return (
+            <th key={c.id} scope="col" aria-sort={by ? (sort.down ? 'descending' : 'ascending') : 'none'}>
+              <PressArea onPress={() => setSort({ by: c.id, down: by && !sort.down })}>
+                {c.head}
+                {by && (sort.down ? <ArrowDown size={14} aria-hidden="true" /> : <ArrowUp size={14} aria-hidden="true" />)}
+              </PressArea>
+            </th>
+          );
+        })}
+      </tr>
+    </thead>
   );
 }

@@ -322,12 +322,12 @@ describe('what is said of it elsewhere', () => {
   const { runs, day } = begin(loadKit(), ['parka', 'vest']);
   test('a drum is one line among what is under way, until each goes on by itself', () => {
     const lines = underWayLines(runs);
-    expect(lines.map((l) => [l.name, l.path])).toEqual([['Both', '/load/load-1']]);
+    expect(lines.map((l) => [l.name, l.loadId])).toEqual([['Both', 'load-1']]);
     expect(lines[0]!.now).toMatch(/^Before the door shuts/);
     const through = washed(runs, 'parka');
-    expect(underWayLines(through).map((l) => [l.name, l.path])).toEqual([
-      ['Parka', '/run/load-1-parka'],
-      ['Warm vest', '/run/load-1-vest'],
+    expect(underWayLines(through).map((l) => [l.name, l.loadId])).toEqual([
+      ['Parka', null],
+      ['Warm vest', null],
     ]);
   });
   test('what was stopped before anything was done is not said to be recorded', () => {

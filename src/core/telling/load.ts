@@ -55,7 +55,8 @@ export function notInText(runs: readonly Run[], step: ProgrammeStep | undefined)
 /** What is under way, one line each: a drum is one as long as anything is still to go into it, or is in it. */
 export interface UnderWayLine {
   readonly run: Run;
-  readonly path: string;
+  /** The load it goes on in; null for a run by itself. */
+  readonly loadId: string | null;
   readonly name: string;
   /** What is done now; the run's own step where this is null. */
   readonly now: string | null;
@@ -66,12 +67,10 @@ export function underWayLines(runs: readonly Run[]): UnderWayLine[] {
     const { load } = run;
     const mates = load ? runs.filter((r) => r.load?.id === load.id) : [];
     const state = loadState(mates);
-    if (!load || !state.ahead.some((r) => r.id === run.id))
-      return [{ run, path: `/run/${run.id}`, name: run.itemName, now: null }];
+    if (!load || !state.ahead.some((r) => r.id === run.id)) return [{ run, loadId: null, name: run.itemName, now: null }];
     if (named.has(load.id)) return [];
     named.add(load.id);
-    const path = `/load/${load.id}`;
-    return [{ run: state.lead ?? run, path, name: load.name, now: state.lead ? null : loadText(state) }];
+    return [{ run: state.lead ?? run, loadId: load.id, name: load.name, now: state.lead ? null : loadText(state) }];
   });
 }
 

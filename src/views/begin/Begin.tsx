@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { begin } from '../../app/begin';
 import { useKit } from '../../app/kit';
 import { CurrencyField, UnitsChoice } from '../../app/KitFigures';
-import { listParam } from '../../app/routes';
+import { toNewThing, PATHS } from '../../app/routes';
 import { notify } from '../../app/session';
 import { DRYER_KINDS, RACK_KINDS, WASHER_KINDS } from '../../core/gear/vocabulary';
 import { ARCHETYPE_GROUPS } from '../../core/knowledge';
@@ -42,7 +42,7 @@ export function Begin() {
     setBusy(true);
     try {
       await begin({ title, washIn, dryIn, units, currency: money });
-      void navigate(groups.length > 0 ? `/kit/new?for=${listParam(groups)}` : '/kit/new');
+      void navigate(groups.length > 0 ? toNewThing(groups) : PATHS.newThing);
     } catch {
       setBusy(false);
       notify('It could not be begun just now. What is here stays as it is; try again.');

@@ -8,6 +8,7 @@ import { DoseBench } from './DoseBench';
 import { EnergyBench } from './EnergyBench';
 import { FillBench } from './FillBench';
 import { RinseBench } from './RinseBench';
+import { PATHS, toBench } from '../../app/routes';
 
 const INSTRUMENTS = [
   { id: 'dose', name: 'Dose', Component: DoseBench },
@@ -28,7 +29,7 @@ export function Bench() {
     <Page>
       <PlaceTabs
         label="Instruments"
-        parts={INSTRUMENTS.map(({ id, name }, n) => ({ to: n === 0 ? '/bench' : `/bench/${id}`, name }))}
+        parts={INSTRUMENTS.map(({ id, name }, n) => ({ to: n === 0 ? PATHS.bench : toBench(id), name }))}
       >
         <here.Component key={here.id} kit={kit} />
       </PlaceTabs>

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { toThing } from '../../app/routes';
 import { nextWashOf } from '../../app/plan';
 import { notify } from '../../app/session';
-import type { Fields, NumberField, Read } from '../../core/bench';
+import type { Fields, Read } from '../../core/bench';
 import { isUnit, readQuantity, type Unit } from '../../core/units/quantity';
 import type { Item, Kit } from '../../core/gear';
 import type { Plan } from '../../core/programme';
@@ -113,6 +113,37 @@ export interface GiveBack {
   readonly next: Item;
 }
 
+/** One figure or choice of an instrument. */
+function OneField({
+  of,
+  shown,
+  fault,
+  set,
+}: {
+  of: Fields[string];
+  shown: string;
+  fault: string | null;
+  set: (text: string) => void;
+}) {
+  if (of.kind === 'choice')
+    return (
+      <Select
+        label={of.label}
+        value={shown}
+        options={of.options}
+        {...(of.words ? { words: of.words } : {})}
+        blank=""
+        onChange={(o) => o !== undefined && set(o)}
+      />
+    );
+  const typed = { value: shown, fault, placeholder: of.usual === null ? 'not known' : '', onChange: set };
+  return isUnit(of.unit) ? (
+    <QuantityLine unit={of.unit} {...typed} label={of.label} />
+  ) : (
+    <DigitsField {...typed} label={of.unit ? `${of.label}, ${of.unit}` : of.label} />
+  );
+}
+
 /** The frame of every instrument: the answer first, then what it is worked out from, a link, and the way back to a programme. */
 export function Instrument<F extends Fields>({
   fields,
@@ -144,69 +175,29 @@ export function Instrument<F extends Fields>({
   const { pathname } = useLocation();
   const small = usePhone();
   const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
-  const typed = (name: keyof F & string, { usual }: NumberField) => ({
-    value: read.shown[name],
-    fault: read.faults[name] ?? null,
-    placeholder: usual === null ? 'not known' : '',
-    onChange: (text: string) => inputs.set(name, text),
-  });
   const field = (name: keyof F & string) => {
-    const one = fields[name];
-    if (!one) return null;
-    return one.kind === 'choice' ? (
-      <Select
-        key={name}
-        label={one.label}
-        value={read.shown[name]}
-        options={one.options}
-        {...(one.words ? { words: one.words } : {})}
-        blank=""
-        onChange={(o) => o !== undefined && inputs.set(name, o)}
-      />
-    ) : isUnit(one.unit) ? (
-      <QuantityLine key={name} unit={one.unit} {...typed(name, one)} label={one.label} />
-    ) : (
-      <DigitsField key={name} {...typed(name, one)} label={one.unit ? `${one.label}, ${one.unit}` : one.label} />
+    const of = fields[name];
+    return (
+      of && (
+        <OneField
+          key={name}
+          of={of}
+          shown={read.shown[name]}
+          fault={read.faults[name] ?? null}
+          set={(text) => inputs.set(name, text)}
+        />
+      )
     );
   };
   const near = main ? names.filter((name) => main.includes(name)) : names;
   const more = names.filter((name) => !near.includes(name));
   // What needs another look is never folded away.
   const odd = more.some((name) => read.faults[name] !== undefined);
-  const copy = (): void => {
-    const query = new URLSearchParams(names.map((name) => [name, read.shown[name]]));
-    const link = `${location.origin}${pathname}?${query.toString()}`;
-    void navigator.clipboard.writeText(link).then(
-      () => notify('The link is copied; it carries every figure.'),
-      () => notify('This browser does not let it be copied: take it from the address line.'),
-    );
-  };
   const faults = Object.values(read.faults as Readonly<Record<string, string | undefined>>).filter(Boolean);
   const shown = (
     <Column key="answer" $gap={20}>
       {children}
-      {inputs.item && (
-        <section aria-label="Back to the programme">
-          {giveBack && (
-            <Button
-              data-main-action
-              onPress={() =>
-                void saveItem(giveBack.next).then((undo) => notify('It is in the programme now, inside its limits.', undo))
-              }
-            >
-              <Said>{giveBack.label}</Said>
-            </Button>
-          )}
-          <p style={{ marginTop: 8 }}>
-            <Quiet>
-              {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
-              <Link to={toThing(inputs.item.id, 'programme')}>
-                To the programme of {inputs.item.name ?? KIND_WORDS[inputs.item.kind]}
-              </Link>
-            </Quiet>
-          </p>
-        </section>
-      )}
+      {inputs.item && <BackToProgramme giveBack={giveBack} why={why} item={inputs.item} />}
     </Column>
   );
   const figures = (
@@ -227,7 +218,16 @@ export function Instrument<F extends Fields>({
         </Disclosure>
       )}
       <Row $wrap>
-        <TextButton onPress={copy}>Copy a link with these figures</TextButton>
+        <TextButton
+          onPress={() =>
+            copyLink(
+              pathname,
+              names.map((name) => [name, read.shown[name]]),
+            )
+          }
+        >
+          Copy a link with these figures
+        </TextButton>
       </Row>
     </Column>
   );
@@ -242,5 +242,39 @@ export function Instrument<F extends Fields>({
         {small ? [figures, shown] : [shown, figures]}
       </TwoColumns>
     </>
+  );
+}
+
+/** Copies an address that carries every figure. */
+function copyLink(pathname: string, figures: readonly (readonly [string, string])[]): void {
+  const query = new URLSearchParams(figures.map(([name, value]) => [name, value]));
+  const link = `${location.origin}${pathname}?${query.toString()}`;
+  void navigator.clipboard.writeText(link).then(
+    () => notify('The link is copied; it carries every figure.'),
+    () => notify('This browser does not let it be copied: take it from the address line.'),
+  );
+}
+
+/** What this figure is for: the programme it came from. */
+function BackToProgramme({ giveBack, why, item }: { giveBack: GiveBack | null; why: string | undefined; item: Item }) {
+  return (
+    <section aria-label="Back to the programme">
+      {giveBack && (
+        <Button
+          data-main-action
+          onPress={() =>
+            void saveItem(giveBack.next).then((undo) => notify('It is in the programme now, inside its limits.', undo))
+          }
+        >
+          <Said>{giveBack.label}</Said>
+        </Button>
+      )}
+      <p style={{ marginTop: 8 }}>
+        <Quiet>
+          {giveBack ? '' : `${why ?? 'There is nothing to give back.'} `}
+          <Link to={toThing(item.id, 'programme')}>To the programme of {item.name ?? KIND_WORDS[item.kind]}</Link>
+        </Quiet>
+      </p>
+    </section>
   );
 }

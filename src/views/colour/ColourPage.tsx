@@ -2,17 +2,15 @@ import { Said } from '../../ui/said';
 import { Camera } from 'lucide-react';
 import { useItem } from '../../app/kit';
 import { TakePhoto, usePhotos } from '../../app/pictures';
-import { toThing, useIdHere } from '../../app/routes';
+import { useIdHere } from '../../app/routes';
 import { whenText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
 import { COLOUR_BASIS } from '../../core/telling/colour';
-import { KIND_WORDS } from '../../core/words';
 import type { Photo } from '../../data/db';
 import { changePhoto } from '../../data/repo';
 import { Column, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
-import { Crumbs } from '../../ui/Crumbs';
 import { Disclosure } from '../../ui/Disclosure';
 import { FilePick } from '../../ui/FilePick';
 import { PictureAnswer } from '../../ui/PictureStage';
@@ -22,6 +20,8 @@ import { Sessions } from './Sessions';
 import { type ColourPicture } from './useMarks';
 import { Wipe } from './Wipe';
 import { type Colours as Model, useColours, WHICH } from './useColours';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
+import type { Item } from '../../core/gear';
 /** The colour of a thing before and after: two pictures with a white sheet in them, the same places marked in both. */
 export function ColourPage() {
   const id = useIdHere();
@@ -29,7 +29,7 @@ export function ColourPage() {
   const photos = usePhotos(id);
   if (!kit || (item && !photos)) return <Page aria-busy="true" />;
   if (!item || !photos) return <NotInKit />;
-  return <Colours key={item.id} itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} photos={photos} />;
+  return <Colours key={item.id} item={item} photos={photos} />;
 }
 
 /** Where a picture is chosen, or taken from those that are kept. */
@@ -68,10 +68,10 @@ function Pick({ slot, colours }: { slot: ColourPicture; colours: Model }) {
 }
 
 /** Before there is a picture: how one is taken. */
-function Empty({ itemId, name, colours }: { itemId: string; name: string; colours: Model }) {
+function Empty({ item, colours }: { item: Item; colours: Model }) {
   return (
     <Page>
-      <Trail itemId={itemId} name={name} />
+      <Trail item={item} />
       <h1>{colours.answer}</h1>
       <p style={{ maxWidth: '40em' }}>
         Plain white paper under it and beside what matters, daylight from a window, no flash, nothing of the sheet glaring. The
@@ -83,16 +83,8 @@ function Empty({ itemId, name, colours }: { itemId: string; name: string; colour
   );
 }
 
-function Trail({ itemId, name }: { itemId: string; name: string }) {
-  return (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(itemId), name },
-      ]}
-      here="Colour, before and after"
-    />
-  );
+function Trail({ item }: { item: Item }) {
+  return <ThingCrumbs item={item} here="Colour, before and after" />;
 }
 
 /** What can be shown to the picture. */
@@ -169,14 +161,14 @@ function Pictures({ colours, first }: { colours: Model; first: Photo }) {
   );
 }
 
-function Colours({ itemId, name, photos }: { itemId: string; name: string; photos: readonly Photo[] }) {
-  const colours = useColours(itemId, photos);
+function Colours({ item, photos }: { item: Item; photos: readonly Photo[] }) {
+  const colours = useColours(item.id, photos);
   const { first, second, before, olds, changes, best, answer, fault } = colours;
-  if (!first || !colours.addresses.before) return <Empty itemId={itemId} name={name} colours={colours} />;
+  if (!first || !colours.addresses.before) return <Empty item={item} colours={colours} />;
   return (
     <Page>
-      <UnderWayOf itemId={itemId} />
-      <Trail itemId={itemId} name={name} />
+      <UnderWayOf itemId={item.id} />
+      <Trail item={item} />
       <PictureAnswer aria-live="polite" data-read={changes.length}>
         {answer}
       </PictureAnswer>

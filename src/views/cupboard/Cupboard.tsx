@@ -17,13 +17,14 @@ import { Never } from './Never';
 import { Supplies } from './Supplies';
 import { Upkeep } from './Upkeep';
 import { Water } from './Water';
+import { PATHS } from '../../app/routes';
 
 const PARTS = [
-  { to: '/cupboard', name: 'Bottles and aids' },
-  { to: '/cupboard/machines', name: 'Machines and places' },
-  { to: '/cupboard/upkeep', name: 'Upkeep' },
-  { to: '/cupboard/water', name: 'Room, water, prices' },
-  { to: '/cupboard/never', name: 'Never together' },
+  { to: PATHS.cupboard, name: 'Bottles and aids' },
+  { to: PATHS.machines, name: 'Machines and places' },
+  { to: PATHS.upkeep, name: 'Upkeep' },
+  { to: PATHS.water, name: 'Room, water, prices' },
+  { to: PATHS.never, name: 'Never together' },
 ] as const;
 const Answer = styled.h1`
   max-width: 32em;

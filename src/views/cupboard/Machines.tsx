@@ -21,6 +21,7 @@ import { color } from '../../ui/theme';
 import { CleanFor } from './CleanFor';
 import { DryerSheet, IronSheet, RackSheet, WasherSheet } from './MachineSheets';
 import { Lines, Two } from './parts';
+import { toRun } from '../../app/routes';
 
 /** A machine as it stands now: a run or another tab may have changed it while its sheet is open. */
 const asItIs = <T extends { readonly id: string }>(of: T | null, all: readonly T[] | undefined): T | null =>
@@ -57,7 +58,7 @@ function InIt({ spot }: { spot: Spot }) {
   if (!inUse) return null;
   return (
     <span style={{ display: 'block' }}>
-      <Link to={`/run/${inUse.run.id}`}>
+      <Link to={toRun(inUse.run.id)}>
         <strong>{inUse.run.itemName} is in it</strong>
       </Link>
       {inUse.untilMs !== null && ` until ${clockText(inUse.untilMs)}`}
@@ -129,7 +130,7 @@ function WasherLine({ w, equipment, onOpen }: Listed & { w: Washer }) {
           </TextButton>
         )}
         {isDrum(w) && (
-          <TextButton aria-label={`Purge ${name}`} onPress={() => void beginPurge(w).then((id) => navigate(`/run/${id}`))}>
+          <TextButton aria-label={`Purge ${name}`} onPress={() => void beginPurge(w).then((id) => navigate(toRun(id)))}>
             Purge
           </TextButton>
         )}

@@ -9,6 +9,7 @@ import { Column, Hidden, Note, Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';
 import { capital } from '../../core/words/text';
 import { FigureTable } from '../../ui/FigureTable';
+import { PATHS, toHandbook } from '../../app/routes';
 
 const Cell = styled.span`
   &[data-never] {
@@ -35,7 +36,7 @@ export function Never({ kit }: { kit: Kit }) {
       {standing.map(({ w, s }) => (
         <Note key={`${w.id}-${s.class}-${s.at}`} tone="alarm">
           <strong>{capital(AGENT_WORDS[s.class])}</strong> went into {w.name ?? WASHER_WORDS[w.kind]} {whenText(s.at)} and is not
-          rinsed out. <Link to="/cupboard/machines">See the machines</Link>
+          rinsed out. <Link to={PATHS.machines}>See the machines</Link>
         </Note>
       ))}
       <FigureTable
@@ -76,7 +77,7 @@ export function Never({ kit }: { kit: Kit }) {
               <strong>
                 {pair.one.map((c) => AGENT_WORDS[c]).join(' or ')} with {pair.other.map((c) => AGENT_WORDS[c]).join(' or ')}
               </strong>
-              : {text} {entry && <Link to={`/handbook/${entry}`}>why</Link>}
+              : {text} {entry && <Link to={toHandbook(entry)}>why</Link>}
             </li>
           );
         })}

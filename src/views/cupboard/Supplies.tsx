@@ -18,6 +18,7 @@ import { moneyText, Two } from './parts';
 import { SupplySheet } from './SupplySheet';
 import { FigureTable } from '../../ui/FigureTable';
 import { Meter } from '../../ui/Meter';
+import { toBench } from '../../app/routes';
 
 function leftText(s: Supply): string {
   if (s.remainingMl !== undefined) return s.remainingMl <= 0 ? 'empty' : `${Math.round(s.remainingMl)} mL`;
@@ -171,7 +172,8 @@ export function Supplies({ kit, shopping }: { kit: Kit; shopping: readonly Shopp
         </section>
         <p>
           <Quiet>
-            How much of what: <Link to="/bench/dose">work out a dose</Link> or <Link to="/bench/dilution">mix a strength</Link>.
+            How much of what: <Link to={toBench('dose')}>work out a dose</Link> or{' '}
+            <Link to={toBench('dilution')}>mix a strength</Link>.
           </Quiet>
         </p>
       </Column>

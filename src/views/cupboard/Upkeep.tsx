@@ -12,6 +12,7 @@ import { UPKEEP_WORDS } from '../../core/words/upkeep';
 import { Empty, Figure, Quiet } from '../../ui/basics';
 import { Button, LinkButton } from '../../ui/Button';
 import { color, phone } from '../../ui/theme';
+import { PATHS } from '../../app/routes';
 
 const List = styled.ul`
   > li {
@@ -53,7 +54,7 @@ export function Upkeep({ kit }: { kit: Kit }) {
     return (
       <Empty title="No machine is listed.">
         <p>Upkeep begins when you say which machines you have.</p>
-        <LinkButton to="/cupboard/machines">To the machines</LinkButton>
+        <LinkButton to={PATHS.machines}>To the machines</LinkButton>
       </Empty>
     );
   return (
@@ -105,7 +106,7 @@ export function Upkeep({ kit }: { kit: Kit }) {
         })}
       </List>
       <p style={{ marginTop: 12 }}>
-        <Button look="quiet" onPress={() => void navigate('/cupboard/machines')}>
+        <Button look="quiet" onPress={() => void navigate(PATHS.machines)}>
           Guided purge: choose the machine
         </Button>
       </p>

@@ -6,25 +6,24 @@ import { Drops } from '../../app/Drops';
 import { useDraft } from '../../app/draft';
 import { useItem } from '../../app/kit';
 import { newId, nowIso, nowMs } from '../../app/now';
-import { planOf, type Ways, waysOf } from '../../app/plan';
+import { planOf, type Ways, waysOf, type WayTakes } from '../../app/plan';
 import { toThing, useIdHere } from '../../app/routes';
 import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { UnderWayOf } from '../../app/UnderWay';
 import { hasFinish, latestInspection, seenAnew, type Inspection, type Item, type Kit } from '../../core/gear';
-import { dropTestsOf, leaks, repellencyOf } from '../../core/repellency';
+import { dropTestsOf, leaks, repellencyOf, type Repellency } from '../../core/repellency';
 import { zoneName } from '../../core/words/zones';
 import { gainsText, repellencyText, zonesText } from '../../core/telling/repellency';
-import { KIND_WORDS } from '../../core/words';
 import { saveSeen } from '../../data/repo';
 import { Column, NotInKit, Page, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { Chances } from './Chances';
 import { Halves } from './Halves';
 import { LeakTest } from './LeakTest';
 import { SprayTable } from './SprayTable';
 import { ZoneMaps } from './ZoneMaps';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 const Curve = lazy(async () => ({ default: (await import('../../app/RepellencyCurve')).RepellencyCurve }));
 
@@ -45,15 +44,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
   const last = latestInspection(kit.inspections, item.id);
   const tests = dropTestsOf(kit.inspections, item.id).reverse();
   const leaking = leaks(last);
-  const crumbs = (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-      ]}
-      here="Drops"
-    />
-  );
+  const crumbs = <ThingCrumbs item={item} here="Drops" />;
   if (!hasFinish(item))
     return (
       <Page>
@@ -94,26 +85,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
         )}
       </Row>
       {testing && <Testing item={item} last={last} before={tests[0]} onEnd={() => setTesting(false)} />}
-      {!testing && tests.length > 0 && (
-        <TwoColumns $left={1.1}>
-          <ZoneMaps item={item} tests={tests} />
-          {of && (
-            <Column $gap={12}>
-              {of.tests.length > 1 && (
-                <Suspense fallback={<div style={{ minHeight: 280 }} />}>
-                  <Curve of={of} name={`drops-${item.id}`} />
-                </Suspense>
-              )}
-              {gains && (
-                <p>
-                  <Said>{gains}</Said>
-                </p>
-              )}
-              <Chances of={of} kit={kit} ways={ways} />
-            </Column>
-          )}
-        </TwoColumns>
-      )}
+      {!testing && tests.length > 0 && <Past item={item} tests={tests} of={of} gains={gains} kit={kit} ways={ways} />}
       {!testing && (
         <TwoColumns $left={1.1}>
           <Halves kit={kit} item={item} ways={ways} />
@@ -124,6 +96,44 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
         </TwoColumns>
       )}
     </Page>
+  );
+}
+
+/** What the tests so far say. */
+function Past({
+  item,
+  tests,
+  of,
+  gains,
+  kit,
+  ways,
+}: {
+  item: Item;
+  tests: Inspection[];
+  of: Repellency | null;
+  gains: string | null;
+  kit: Kit;
+  ways: Readonly<Record<'heat' | 'wash-heat' | 'renew', WayTakes>>;
+}) {
+  return (
+    <TwoColumns $left={1.1}>
+      <ZoneMaps item={item} tests={tests} />
+      {of && (
+        <Column $gap={12}>
+          {of.tests.length > 1 && (
+            <Suspense fallback={<div style={{ minHeight: 280 }} />}>
+              <Curve of={of} name={`drops-${item.id}`} />
+            </Suspense>
+          )}
+          {gains && (
+            <p>
+              <Said>{gains}</Said>
+            </p>
+          )}
+          <Chances of={of} kit={kit} ways={ways} />
+        </Column>
+      )}
+    </TwoColumns>
   );
 }
 

@@ -3,7 +3,7 @@ import { useFill, type Fill } from './useFill';
 import { keepMap, PickedBaffle } from './PickedBaffle';
 import { Said } from '../../ui/said';
 import { Link } from 'react-router';
-import { toThing, useIdHere } from '../../app/routes';
+import { toBench, toThing, useIdHere } from '../../app/routes';
 import { LevellingMoves } from '../../app/LevellingMoves';
 import { moveKey } from '../../app/levelling';
 import { useItem } from '../../app/kit';
@@ -15,10 +15,10 @@ import { KIND_WORDS } from '../../core/words';
 import { apartText, levellingText } from '../../core/telling/loft';
 import { Column, Note, Page, Quiet, Row, TwoColumns, NotInKit } from '../../ui/basics';
 import { Button, LinkButton } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { Handling } from './Handling';
 import { LoftYears } from './LoftYears';
 import { BaffleMap } from '../../ui/BaffleMap';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 const STARTS: Readonly<Record<StartLayout, string>> = { jacket: 'Like a jacket', quilt: 'Like a quilt', bag: 'Like a bag' };
 /** Where the down is, baffle by baffle, and the least work that evens it. */
@@ -43,15 +43,7 @@ export function FillPage() {
 
 /** Its way back: the kit, and the thing itself. */
 function Trail({ item }: { item: Item }) {
-  return (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-      ]}
-      here="Where its down is"
-    />
-  );
+  return <ThingCrumbs item={item} here="Where its down is" />;
 }
 
 /** Nothing is drawn yet: what its baffles can begin from. */
@@ -192,7 +184,7 @@ function Filled({ kit, item, map }: { kit: Kit; item: Item; map: FillMap }) {
             <Quiet>
               <Said>{fillG} g</Said> of down, shared out by{' '}
               {fill.source === 'light' ? 'the light that comes through' : 'thickness and sewn volume'}.{' '}
-              <Link to={`/bench/loft?item=${encodeURIComponent(item.id)}`}>Its volume and overfill</Link>
+              <Link to={toBench('loft', item.id)}>Its volume and overfill</Link>
             </Quiet>
           </p>
         </Column>

@@ -6,6 +6,7 @@ import { DRUMS, type Drum, type Levelling, migrationOf, tiesOf } from '../../cor
 import { DRUM_WORDS, migrationText, tieText } from '../../core/telling/loft';
 import { Column, Quiet } from '../../ui/basics';
 import { Select } from '../../ui/Select';
+import { toHandbook } from '../../app/routes';
 
 /** What washing and drying would do to the spread, and which openings a tie is for. */
 export function Handling({ item, map, levelling }: { item: Item; map: FillMap; levelling: Levelling | null }) {
@@ -45,7 +46,7 @@ export function Handling({ item, map, levelling }: { item: Item; map: FillMap; l
         )}
         <Quiet>
           How long a run of open baffles a drum heaps is from memory.{' '}
-          <Link to="/handbook/reason/tie-baffles">Why ties stay on through the dryer</Link>
+          <Link to={toHandbook('reason/tie-baffles')}>Why ties stay on through the dryer</Link>
         </Quiet>
       </Column>
     </section>

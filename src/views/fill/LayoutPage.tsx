@@ -1,17 +1,16 @@
 import { Said } from '../../ui/said';
-import { toThing, useIdHere } from '../../app/routes';
+import { useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import type { Item } from '../../core/gear';
 import { drawnBaffles } from '../../core/loft';
-import { KIND_WORDS } from '../../core/words';
 import { Column, NotInKit, Page, Quiet, TwoColumns } from '../../ui/basics';
-import { Crumbs } from '../../ui/Crumbs';
 import { BaffleMap } from '../../ui/BaffleMap';
 
 import { useLayout } from './useLayout';
 import { AddPanel } from './AddPanel';
 import { LaidBaffle } from './LaidBaffle';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 /** Making a layout one's own: baffles moved, reshaped, parted, named, joined, and panels added. */
 export function LayoutPage() {
   const { kit, item } = useItem(useIdHere());
@@ -26,14 +25,7 @@ function Laid({ item }: { item: Item }) {
   return (
     <Page>
       <UnderWayOf itemId={item.id} />
-      <Crumbs
-        trail={[
-          { to: '/kit', name: 'Kit' },
-          { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-          { to: toThing(item.id, 'fill'), name: 'Where its down is' },
-        ]}
-        here="Its baffles"
-      />
+      <ThingCrumbs item={item} through={{ page: 'fill', name: 'Where its down is' }} here="Its baffles" />
       <h1 style={{ fontSize: 32 }}>
         <Said>
           {map.baffles.length === 0

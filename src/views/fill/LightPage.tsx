@@ -7,12 +7,10 @@ import { UnderWayOf } from '../../app/UnderWay';
 import { TakePhoto, usePhotos } from '../../app/pictures';
 import { drawnBaffles, fillGrams } from '../../core/loft';
 import { type Point } from '../../core/loft/light';
-import { KIND_WORDS } from '../../core/words';
 import { lightText } from '../../core/telling/loft';
 import type { Photo } from '../../data/db';
 import { Column, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { PictureAnswer } from '../../ui/PictureStage';
 import { Progress } from '../../ui/Progress';
 import { lightWorker } from '../../workers';
@@ -22,6 +20,7 @@ import { FilePick } from '../../ui/FilePick';
 import { type LightPicture, useLightPicture, type Which } from './useLightPicture';
 import { LightMeasured } from './LightMeasured';
 import type { Item, FillMap } from '../../core/gear';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 /** Down by light: one picture against a lamp or a window, and grams in each baffle. */
 export function LightPage() {
@@ -48,16 +47,7 @@ export function LightPage() {
 }
 
 function Trail({ item }: { item: Item }) {
-  return (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-        { to: toThing(item.id, 'fill'), name: 'Where its down is' },
-      ]}
-      here="Against the light"
-    />
-  );
+  return <ThingCrumbs item={item} through={{ page: 'fill', name: 'Where its down is' }} here="Against the light" />;
 }
 
 function AgainstLight({ item, map, fillG }: { item: Item; map: FillMap; fillG: number }) {

@@ -34,6 +34,7 @@ import { color } from '../../ui/theme';
 import { Timeline, type TimeRow } from '../../ui/Timeline';
 import { Units } from '../../ui/units';
 import { Why } from '../../ui/Why';
+import { PATHS } from '../../app/routes';
 
 const MORNING_MS = Date.parse('2027-01-09T08:00:00Z');
 const morning = (id: string, title: string, from: number, to: number, band?: 'water' | 'heat' | 'air') => ({
@@ -89,7 +90,7 @@ function Buttons() {
         <Button size="big" look="quiet">
           Big, quiet
         </Button>
-        <LinkButton to="/gallery">A link</LinkButton>
+        <LinkButton to={PATHS.gallery}>A link</LinkButton>
         <TextButton>In a sentence</TextButton>
         <IconButton label="Down one place">
           <ArrowDown size={20} aria-hidden="true" />
@@ -346,88 +347,104 @@ function Lists() {
           <Timeline label="Two machines in a morning" rows={MORNING} now={MORNING_MS + 5_400_000} />
         </Column>
         <Column>
-          <Row $wrap>
-            <Meter label="Left in the bottle" value={120} of={500} text="120 mL" /> <Quiet>120 of 500 mL</Quiet>
-            <Meter label="Nearly empty" value={20} of={500} text="20 mL" low /> <Quiet>20 of 500 mL</Quiet>
-          </Row>
-          <Progress what="Looked through" done={30} of={80} onStop={nothing} />
-          <Disclosure title="The sums">
-            <p>Folded away until it is asked for.</p>
-          </Disclosure>
-          <Fold head="A line that opens" always={<Note tone="alarm">What is seen folded too.</Note>}>
-            <p>What is read by those who ask.</p>
-          </Fold>
-          <Note tone="good">Good news.</Note>
-          <Note tone="alarm">A caution.</Note>
-          <ReadyBar
-            label="What is ready"
-            things={[
-              { id: 'a', name: 'Rust smock', state: 'ready' },
-              { id: 'b', name: 'Hut quilt', state: 'not-ready' },
-              { id: 'c', name: 'Throw rope', state: 'unseen' },
-            ]}
-          />
-          <Row $wrap>
-            {(['jacket', 'quilt', 'boot', 'tent', 'pack'] as const).map((kind) => (
-              <KindPicture key={kind} kind={kind} layers={[{ part: 'face', material: 'polyamide-woven' }]} />
-            ))}
-          </Row>
-          <div style={{ position: 'relative', height: 160, border: `1px solid ${color.line}` }}>
-            <Movable at={at} label="Corner 1" step={0.01} far={0.1} onMove={setAt}>
-              <span
-                aria-hidden="true"
-                style={{
-                  display: 'grid',
-                  placeItems: 'center',
-                  width: 26,
-                  height: 26,
-                  margin: 9,
-                  border: `2px solid ${color.heat}`,
-                }}
-              >
-                1
-              </span>
-            </Movable>
-          </div>
+          <Shown at={at} setAt={setAt} />
         </Column>
       </TwoColumns>
-      <ThingTable
-        id="gallery-things"
-        label="Things"
-        rows={THINGS}
-        start="name"
-        chosen={chosen}
-        rowPx={52}
-        onChoose={setChosen}
-        onOpen={(id) => notify(`${id} is opened.`)}
-        columns={[
-          {
-            id: 'name',
-            head: 'Thing',
-            width: 'auto',
-            onPhone: 'auto',
-            order: (a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }),
-            cell: (r) => <RowLink to={`#${r.id}`}>{r.name}</RowLink>,
-          },
-          {
-            id: 'owner',
-            head: 'Owner',
-            width: 160,
-            onPhone: null,
-            order: (a, b) => a.also.localeCompare(b.also),
-            cell: (r) => r.also,
-          },
-          {
-            id: 'mass',
-            head: 'Weight',
-            width: 120,
-            onPhone: 90,
-            order: (a, b) => a.mass - b.mass,
-            cell: (r) => <Figure>{r.mass} g</Figure>,
-          },
+      <SortedThings chosen={chosen} setChosen={setChosen} />
+    </Show>
+  );
+}
+
+/** What is looked at, folded or moved. */
+function Shown({ at, setAt }: { at: Point; setAt: (next: Point) => void }) {
+  return (
+    <>
+      <Row $wrap>
+        <Meter label="Left in the bottle" value={120} of={500} text="120 mL" /> <Quiet>120 of 500 mL</Quiet>
+        <Meter label="Nearly empty" value={20} of={500} text="20 mL" low /> <Quiet>20 of 500 mL</Quiet>
+      </Row>
+      <Progress what="Looked through" done={30} of={80} onStop={nothing} />
+      <Disclosure title="The sums">
+        <p>Folded away until it is asked for.</p>
+      </Disclosure>
+      <Fold head="A line that opens" always={<Note tone="alarm">What is seen folded too.</Note>}>
+        <p>What is read by those who ask.</p>
+      </Fold>
+      <Note tone="good">Good news.</Note>
+      <Note tone="alarm">A caution.</Note>
+      <ReadyBar
+        label="What is ready"
+        things={[
+          { id: 'a', name: 'Rust smock', state: 'ready' },
+          { id: 'b', name: 'Hut quilt', state: 'not-ready' },
+          { id: 'c', name: 'Throw rope', state: 'unseen' },
         ]}
       />
-    </Show>
+      <Row $wrap>
+        {(['jacket', 'quilt', 'boot', 'tent', 'pack'] as const).map((kind) => (
+          <KindPicture key={kind} kind={kind} layers={[{ part: 'face', material: 'polyamide-woven' }]} />
+        ))}
+      </Row>
+      <div style={{ position: 'relative', height: 160, border: `1px solid ${color.line}` }}>
+        <Movable at={at} label="Corner 1" step={0.01} far={0.1} onMove={setAt}>
+          <span
+            aria-hidden="true"
+            style={{
+              display: 'grid',
+              placeItems: 'center',
+              width: 26,
+              height: 26,
+              margin: 9,
+              border: `2px solid ${color.heat}`,
+            }}
+          >
+            1
+          </span>
+        </Movable>
+      </div>
+    </>
+  );
+}
+
+/** A table whose rows are opened, chosen and sorted. */
+function SortedThings({ chosen, setChosen }: { chosen: ReadonlySet<string>; setChosen: (next: ReadonlySet<string>) => void }) {
+  return (
+    <ThingTable
+      id="gallery-things"
+      label="Things"
+      rows={THINGS}
+      start="name"
+      chosen={chosen}
+      rowPx={52}
+      onChoose={setChosen}
+      onOpen={(id) => notify(`${id} is opened.`)}
+      columns={[
+        {
+          id: 'name',
+          head: 'Thing',
+          width: 'auto',
+          onPhone: 'auto',
+          order: (a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }),
+          cell: (r) => <RowLink to={`#${r.id}`}>{r.name}</RowLink>,
+        },
+        {
+          id: 'owner',
+          head: 'Owner',
+          width: 160,
+          onPhone: null,
+          order: (a, b) => a.also.localeCompare(b.also),
+          cell: (r) => r.also,
+        },
+        {
+          id: 'mass',
+          head: 'Weight',
+          width: 120,
+          onPhone: 90,
+          order: (a, b) => a.mass - b.mass,
+          cell: (r) => <Figure>{r.mass} g</Figure>,
+        },
+      ]}
+    />
   );
 }
 
@@ -435,7 +452,7 @@ function Lists() {
 export function Gallery() {
   return (
     <Page>
-      <Crumbs trail={[{ to: '/', name: 'Now' }]} here="Gallery" />
+      <Crumbs trail={[{ to: PATHS.now, name: 'Now' }]} here="Gallery" />
       <h1>Every control, in every state.</h1>
       <Buttons />
       <Fields />

@@ -10,6 +10,7 @@ import { Entry } from './Entry';
 import { Thresholds } from './Thresholds';
 import { focusOn } from '../../ui/focus';
 import { SearchField } from '../../ui/TextField';
+import { toHandbook } from '../../app/routes';
 
 const Two = styled.div`
   display: grid;
@@ -103,7 +104,7 @@ export function Handbook() {
           {SECTIONS.map((s) => (
             <NavLink
               key={s.id}
-              to={`/handbook/${s.id}`}
+              to={toHandbook(s.id)}
               className={({ isActive }) => (isActive || (!section && s === here) ? 'active' : '')}
             >
               {s.name} <Quiet>{entries.filter((e) => e.section === s.id).length}</Quiet>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { listParam } from '../../app/routes';
+import { toWashDay, toLabels } from '../../app/routes';
 import type { Ranked } from '../../core/due/rank';
 import { today } from '../../app/now';
 import { notify } from '../../app/session';
@@ -48,7 +48,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
   return (
     <Bar role="region" aria-label="Chosen things">
       <strong>{count} chosen</strong>
-      <LinkButton look="quiet" to={`/wash-day?items=${listParam(planned.map((r) => r.item.id))}`}>
+      <LinkButton look="quiet" to={toWashDay(planned.map((r) => r.item.id))}>
         Wash day ({planned.length})
       </LinkButton>
       <Button look="quiet" onPress={() => setOpen('tag')}>
@@ -73,7 +73,7 @@ export function Bulk({ rows, onDone }: { rows: readonly Ranked[]; onDone: () => 
       >
         {away ? 'Bring back' : 'Put away'}
       </Button>
-      <LinkButton look="quiet" to={`/kit/labels?ids=${listParam(rows.map((r) => r.item.id))}`}>
+      <LinkButton look="quiet" to={toLabels(rows.map((r) => r.item.id))}>
         Labels
       </LinkButton>
       <TextButton onPress={onDone}>Choose none</TextButton>

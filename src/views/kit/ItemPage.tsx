@@ -1,7 +1,7 @@
 import { inUnits } from '../../core/units/said';
 import { Said } from '../../ui/said';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { listParam, toCorrect, toThing, useIdHere } from '../../app/routes';
+import { PATHS, toCorrect, toLabels, toThing, useIdHere } from '../../app/routes';
 import { useItem } from '../../app/kit';
 import { planOf, workAhead } from '../../app/plan';
 import { newId } from '../../app/now';
@@ -61,7 +61,7 @@ function useThing(item: Item) {
   const remove = async (): Promise<void> => {
     const undo = await deleteItem(item.id);
     notify(`${item.name ?? 'It'} and its record are deleted.`, undo);
-    await navigate('/kit');
+    await navigate(PATHS.kit);
   };
   const duplicate = async (): Promise<void> => {
     const copy: Item = { ...item, id: newId('itm'), name: `${item.name ?? KIND_WORDS[item.kind]}, copy` };
@@ -168,7 +168,7 @@ function Actions({ kit, item, onCorrect }: { kit: Kit; item: Item; onCorrect: ()
       <Button look="quiet" onPress={() => void duplicate()}>
         Duplicate
       </Button>
-      <LinkButton look="quiet" to={`/kit/labels?ids=${listParam([item.id])}`}>
+      <LinkButton look="quiet" to={toLabels([item.id])}>
         Print a label
       </LinkButton>
       <Button look="quiet" onPress={() => void handOver(item)}>
@@ -204,7 +204,7 @@ function Thing({ kit, item }: { kit: Kit; item: Item }) {
   const correcting = query.get('correct') === '1';
   return (
     <Page>
-      <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here={item.name ?? KIND_WORDS[item.kind]}>
+      <Crumbs trail={[{ to: PATHS.kit, name: 'Kit' }]} here={item.name ?? KIND_WORDS[item.kind]}>
         <span style={{ padding: '4px 0' }}>
           {KIND_WORDS[item.kind]}
           <Said>{item.massG ? `, ${item.massG} g` : ''}</Said>

@@ -45,6 +45,7 @@ const Line = styled.div`
 import { type KitListed, useKitList } from './useKitList';
 import type { Filter } from './filters';
 import { SavedViews } from './SavedViews';
+import { PATHS } from '../../app/routes';
 const options = (values: readonly (string | undefined)[]): string[] =>
   [...new Set(values.filter((x): x is string => !!x))].sort((a, b) => a.localeCompare(b));
 /** How many there are, and how far they were looked through. */
@@ -92,16 +93,16 @@ function Head({ kit, planning, rows }: { kit: Kit; planning: KitListed['planning
       </div>
       <Row $wrap>
         {kit.items.some(hasFinish) && (
-          <LinkButton to="/kit/shells" look="quiet">
+          <LinkButton to={PATHS.shells} look="quiet">
             What sheds rain
           </LinkButton>
         )}
         {kit.items.some((item) => item.worth !== undefined) && (
-          <LinkButton to="/kit/worth" look="quiet">
+          <LinkButton to={PATHS.worth} look="quiet">
             What the work brings
           </LinkButton>
         )}
-        <LinkButton to="/kit/new" data-main-action>
+        <LinkButton to={PATHS.newThing} data-main-action>
           Add a thing
         </LinkButton>
       </Row>

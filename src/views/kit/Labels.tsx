@@ -1,4 +1,4 @@
-import { toThing, readList } from '../../app/routes';
+import { toThing, readList, PATHS } from '../../app/routes';
 import { dayOf } from '../../core/units/day';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { toDataURL } from 'qrcode';
@@ -104,7 +104,7 @@ export function Labels() {
   const items = ids ? kit.items.filter((i) => ids.includes(i.id)) : kit.items.filter((i) => !i.archivedOn);
   return (
     <Page>
-      <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="Labels" />
+      <Crumbs trail={[{ to: PATHS.kit, name: 'Kit' }]} here="Labels" />
       <Row $between $wrap className="no-print">
         <div>
           <h1>{items.length === 1 ? 'One label' : `${items.length} labels`}</h1>

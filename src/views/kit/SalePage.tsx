@@ -12,13 +12,12 @@ import { dayText, whenText } from '../../app/time';
 import { changeOf, type ColourChange } from '../../core/colour';
 import { saleMarkdown, saleSheet, type SaleSheet } from '../../core/telling/sale';
 import { dayOf } from '../../core/units/day';
-import { KIND_WORDS } from '../../core/words';
 import type { Photo } from '../../data/db';
 import { Column, Empty, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { Checkbox } from '../../ui/Checkbox';
-import { Crumbs } from '../../ui/Crumbs';
 import type { Item } from '../../core/gear';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 const Pictures = styled.div`
   display: grid;
@@ -101,7 +100,6 @@ export function SalePage() {
   );
   if (!kit || (item && !photos)) return <Page aria-busy="true" />;
   if (!item || !photos || !sheet) return <NotInKit />;
-  const name = item.name ?? KIND_WORDS[item.kind];
   const chosen = photos.filter((p) => !out.has(p.id)).map((photo) => ({ photo, caption: captionOf(photo) }));
   const markdown = (): void => downloadBlob('sale.md', new Blob([saleMarkdown(sheet, [])], { type: 'text/markdown' }));
   const zip = async (): Promise<void> => {
@@ -111,13 +109,7 @@ export function SalePage() {
   return (
     <Page>
       <div className="no-print">
-        <Crumbs
-          trail={[
-            { to: '/kit', name: 'Kit' },
-            { to: toThing(item.id), name },
-          ]}
-          here="Sale sheet"
-        />
+        <ThingCrumbs item={item} here="Sale sheet" />
       </div>
       <h1>
         {sheet.title}

@@ -5,7 +5,7 @@ import { useKit } from '../../app/kit';
 import { nowMs, today } from '../../app/now';
 import { canFor, takesOf } from '../../app/plan';
 import { nextEvent } from '../../core/due/forecast';
-import { toThing } from '../../app/routes';
+import { PATHS, toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { hasFinish, latestInspection, type Item, type Kit, type SupplyClass } from '../../core/gear';
 import { leaks, leastThatHelps, MARK, repellencyOf, type Repellency, type Treatment } from '../../core/repellency';
@@ -80,13 +80,13 @@ export function Shells() {
     .filter((i): i is Item => i !== undefined);
   const read = halves.length > 0 ? `Both halves are still to be read with drops: ${listed(halves.map(thingName))}.` : '';
   const needed = [outingText(kit, rows), prooferText(kit, rows), read].filter((text) => text !== '');
-  const crumbs = <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="What sheds rain" />;
+  const crumbs = <Crumbs trail={[{ to: PATHS.kit, name: 'Kit' }]} here="What sheds rain" />;
   if (rows.length === 0)
     return (
       <Page>
         {crumbs}
         <Empty whole title="Nothing here sheds rain by a finish.">
-          <Link to="/kit/new">Add a shell</Link>
+          <Link to={PATHS.newThing}>Add a shell</Link>
         </Empty>
       </Page>
     );

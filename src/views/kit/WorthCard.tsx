@@ -7,7 +7,7 @@ import { keptText, leavesOutText, outlookText, professionalText, soldText } from
 import { minutesText } from '../../core/units';
 import { moneyText } from '../../core/units/money';
 import { reckon } from '../../app/worth';
-import { toThing } from '../../app/routes';
+import { PATHS, toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
@@ -66,7 +66,7 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
       {left && <Quiet as="p">{left}</Quiet>}
       {text && perHour === null && (
         <Quiet as="p">
-          Say <Link to="/cupboard/water">what an hour of your work must earn</Link>, and this tells you when to stop.
+          Say <Link to={PATHS.water}>what an hour of your work must earn</Link>, and this tells you when to stop.
         </Quiet>
       )}
       <Row $wrap style={{ marginTop: 8 }}>

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
 import { workAhead } from '../../app/plan';
-import { toThing } from '../../app/routes';
+import { PATHS, toThing } from '../../app/routes';
 import { currencyOf, reckon } from '../../app/worth';
 import { minutesText } from '../../core/units';
 import { moneyText } from '../../core/units/money';
@@ -31,7 +31,7 @@ export function WorthList() {
   const figure = (span: Span | null, of: string): string => (span === null ? '–' : spanText(span, of, shown(of)));
   return (
     <Page>
-      <Crumbs trail={[{ to: '/kit', name: 'Kit' }]} here="What the work brings" />
+      <Crumbs trail={[{ to: PATHS.kit, name: 'Kit' }]} here="What the work brings" />
       <h1>
         {rows.length === 0
           ? 'Nothing here is restored to be sold.'

@@ -104,30 +104,35 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
     case 'damage':
       return <DamagePins item={item} seen={seen} answer={answer} />;
     case 'wear':
-      return (
-        <Column>
-          <AnyOf
-            label="Signs of wear, all that fit"
-            values={seen.wear ?? []}
-            options={wearsOf(item, seen.wear).map((w) => {
-              const at = wearAt(item, w);
-              return {
-                id: w,
-                name: WEAR_WORDS[w],
-                ...(at ? { hint: `${PART_WORDS[at.part].toLowerCase()}, ${madeOf(at)}` } : {}),
-              };
-            })}
-            onChange={(ids) => answer({ wear: ids as Wear[] })}
-          />
-          <Row>
-            <Button look="quiet" onPress={() => answer({ wear: [] })}>
-              No wear to speak of
-            </Button>
-          </Row>
-          {seen.wear?.length === 0 && <Note tone="good">No wear.</Note>}
-        </Column>
-      );
+      return <Worn seen={seen} item={item} answer={answer} />;
     case 'done':
       return null;
   }
+}
+
+/** Signs of wear. */
+function Worn({ seen, item, answer }: { seen: Partial<Inspection>; item: Item; answer: (patch: InspectionPatch) => void }) {
+  return (
+    <Column>
+      <AnyOf
+        label="Signs of wear, all that fit"
+        values={seen.wear ?? []}
+        options={wearsOf(item, seen.wear).map((w) => {
+          const at = wearAt(item, w);
+          return {
+            id: w,
+            name: WEAR_WORDS[w],
+            ...(at ? { hint: `${PART_WORDS[at.part].toLowerCase()}, ${madeOf(at)}` } : {}),
+          };
+        })}
+        onChange={(ids) => answer({ wear: ids as Wear[] })}
+      />
+      <Row>
+        <Button look="quiet" onPress={() => answer({ wear: [] })}>
+          No wear to speak of
+        </Button>
+      </Row>
+      {seen.wear?.length === 0 && <Note tone="good">No wear.</Note>}
+    </Column>
+  );
 }

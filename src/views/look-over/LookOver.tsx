@@ -12,12 +12,10 @@ import { newId, nowIso } from '../../app/now';
 import { latestInspection, type Inspection, type InspectionPatch, type Item, type Kit } from '../../core/gear';
 import type { Programme } from '../../core/document';
 import { plan, writeProgramme } from '../../core/programme';
-import { KIND_WORDS } from '../../core/words';
 import { db } from '../../data/db';
 import { patchDraft, saveInspection } from '../../data/repo';
 import { Column, NotInKit, Page, Quiet, Row } from '../../ui/basics';
 import { Button, PressArea } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { color, phone } from '../../ui/theme';
 import { whenText } from '../../app/time';
 import { Card } from './Card';
@@ -25,6 +23,7 @@ import { Filling } from './Filling';
 import { Compare } from './Compare';
 import { answered, CARD_NAMES, CARD_WORDS, cardsFor, type CardId } from './cards';
 import { focusOn, reachable } from '../../ui/focus';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 const VerdictBar = styled.div`
   border-left: 6px solid ${color.ink};
@@ -100,6 +99,52 @@ export function LookOver() {
 }
 
 function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial<Inspection>; start: string }) {
+  const { any, verdict, movedBy, cards, at, go, drawn, card, open, last, answer, save } = useLook(item, start, kit, seen);
+  return (
+    <Page>
+      <UnderWayOf itemId={item.id} />
+      <ThingCrumbs item={item} here="Look over" />
+      <VerdictBar role="status" aria-live="polite">
+        <strong>{any ? verdict.verdict : 'Answer what you can see; skip the rest.'}</strong>
+        <Quiet>
+          {any
+            ? (movedBy ? `Moved by ${CARD_NAMES[movedBy]}. ` : '') + `How sure: ${verdict.confidence}.`
+            : 'Two minutes. What you skip stays unknown; it does not count as fine.'}
+        </Quiet>
+      </VerdictBar>
+      <nav aria-label="Questions">
+        <Dots>
+          {cards.map((c, index) => (
+            <li key={c}>
+              <Dot
+                $here={index === at}
+                $answered={answered(c, seen) && c !== 'done'}
+                aria-label={`${CARD_WORDS[c]}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
+                {...(index === at ? { 'aria-current': 'step' } : {})}
+                onPress={() => go(index)}
+              />
+            </li>
+          ))}
+        </Dots>
+      </nav>
+      <Beside $drawn={drawn}>
+        <Body data-answers={drawn ? undefined : true}>
+          <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
+          {card === 'done' ? (
+            <Summary open={open} last={last} item={item} cards={cards} seen={seen} verdict={verdict} any={any} />
+          ) : (
+            <Card card={card} item={item} seen={seen} last={last} answer={answer} />
+          )}
+          <Ways at={at} go={go} card={card} any={any} save={save} seen={seen} cards={cards} />
+        </Body>
+        {!drawn && <Filling item={item} seen={seen} cards={cards} here={card} onGo={(c) => go(cards.indexOf(c))} />}
+      </Beside>
+    </Page>
+  );
+}
+
+/** The question that is open, what is answered, and what that says. */
+function useLook(item: Item, start: string, kit: Kit, seen: Partial<Inspection>) {
   const cards = useMemo(() => cardsFor(item), [item]);
   const [at, setAt] = useState(Math.max(0, cards.indexOf(start as CardId)));
   const last = useMemo(() => latestInspection(kit.inspections, item.id), [kit, item.id]);
@@ -138,87 +183,87 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
     },
     () => focusOn('question'),
   );
+  return { any, verdict, movedBy, cards, at, go, drawn, card, open, last, answer, save };
+}
+
+/** What is still open, what has changed, and what would change the verdict. */
+function Summary({
+  open,
+  last,
+  item,
+  cards,
+  seen,
+  verdict,
+  any,
+}: {
+  open: CardId[];
+  last: Inspection | null;
+  item: Item;
+  cards: CardId[];
+  seen: Partial<Inspection>;
+  verdict: Programme;
+  any: boolean;
+}) {
   return (
-    <Page>
-      <UnderWayOf itemId={item.id} />
-      <Crumbs
-        trail={[
-          { to: '/kit', name: 'Kit' },
-          { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-        ]}
-        here="Look over"
-      />
-      <VerdictBar role="status" aria-live="polite">
-        <strong>{any ? verdict.verdict : 'Answer what you can see; skip the rest.'}</strong>
-        <Quiet>
-          {any
-            ? (movedBy ? `Moved by ${CARD_NAMES[movedBy]}. ` : '') + `How sure: ${verdict.confidence}.`
-            : 'Two minutes. What you skip stays unknown; it does not count as fine.'}
-        </Quiet>
-      </VerdictBar>
-      <nav aria-label="Questions">
-        <Dots>
-          {cards.map((c, index) => (
-            <li key={c}>
-              <Dot
-                $here={index === at}
-                $answered={answered(c, seen) && c !== 'done'}
-                aria-label={`${CARD_WORDS[c]}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
-                {...(index === at ? { 'aria-current': 'step' } : {})}
-                onPress={() => go(index)}
-              />
+    <Column>
+      {open.length > 0 ? (
+        <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
+      ) : (
+        <p>Everything is answered.</p>
+      )}
+      {last && <Compare kind={item.kind} cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
+      {verdict.wouldChange.length > 0 && any && (
+        <ul>
+          {verdict.wouldChange.slice(0, 3).map((w) => (
+            <li key={w}>
+              <Said>{w}</Said>
             </li>
           ))}
-        </Dots>
-      </nav>
-      <Beside $drawn={drawn}>
-        <Body data-answers={drawn ? undefined : true}>
-          <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
-          {card === 'done' ? (
-            <Column>
-              {open.length > 0 ? (
-                <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
-              ) : (
-                <p>Everything is answered.</p>
-              )}
-              {last && <Compare kind={item.kind} cards={cards} before={last} beforeName={whenText(last.at)} now={seen} />}
-              {verdict.wouldChange.length > 0 && any && (
-                <ul>
-                  {verdict.wouldChange.slice(0, 3).map((w) => (
-                    <li key={w}>
-                      <Said>{w}</Said>
-                    </li>
-                  ))}
-                </ul>
-              )}
-            </Column>
-          ) : (
-            <Card card={card} item={item} seen={seen} last={last} answer={answer} />
-          )}
-          <Row $wrap>
-            {at > 0 && (
-              <Button look="quiet" onPress={() => go(at - 1)}>
-                Back
-              </Button>
-            )}
-            {card === 'done' ? (
-              <Button data-main-action isDisabled={!any} onPress={() => void save()}>
-                Record it and see the programme
-              </Button>
-            ) : (
-              <Button data-main-action onPress={() => go(at + 1)}>
-                {answered(card, seen) ? 'Next' : 'Skip'}
-              </Button>
-            )}
-            {card !== 'done' && any && (
-              <Button look="quiet" onPress={() => go(cards.length - 1)}>
-                That is enough
-              </Button>
-            )}
-          </Row>
-        </Body>
-        {!drawn && <Filling item={item} seen={seen} cards={cards} here={card} onGo={(c) => go(cards.indexOf(c))} />}
-      </Beside>
-    </Page>
+        </ul>
+      )}
+    </Column>
+  );
+}
+
+/** On to the next question, back, or to the end. */
+function Ways({
+  at,
+  go,
+  card,
+  any,
+  save,
+  seen,
+  cards,
+}: {
+  at: number;
+  go: (to: number) => void;
+  card: CardId;
+  any: boolean;
+  save: () => Promise<void>;
+  seen: Partial<Inspection>;
+  cards: CardId[];
+}) {
+  return (
+    <Row $wrap>
+      {at > 0 && (
+        <Button look="quiet" onPress={() => go(at - 1)}>
+          Back
+        </Button>
+      )}
+      {card === 'done' ? (
+        <Button data-main-action isDisabled={!any} onPress={() => void save()}>
+          Record it and see the programme
+        </Button>
+      ) : (
+        <Button data-main-action onPress={() => go(at + 1)}>
+          {answered(card, seen) ? 'Next' : 'Skip'}
+        </Button>
+      )}
+      {card !== 'done' && any && (
+        <Button look="quiet" onPress={() => go(cards.length - 1)}>
+          That is enough
+        </Button>
+      )}
+    </Row>
   );
 }

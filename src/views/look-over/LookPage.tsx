@@ -1,7 +1,7 @@
-import { drawnPins, pinsOf } from './pinsOf';
+import { drawnPins, pinsOf, type Pinned } from './pinsOf';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
-import { toLook, toThing, useIdHere } from '../../app/routes';
+import { toLook, useIdHere } from '../../app/routes';
 import { dayText, whenText } from '../../app/time';
 import { indexOf } from '../../core/repellency';
 import { dayOf } from '../../core/units/day';
@@ -11,10 +11,11 @@ import { thingName } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { zoneName } from '../../core/words/zones';
 import { Column, DrawingAside, NotInRecord, FactList, Page, Quiet, Row } from '../../ui/basics';
-import { Crumbs } from '../../ui/Crumbs';
 import { FigureTable } from '../../ui/FigureTable';
 import { Outline } from '../../ui/Outline';
-import { CARD_NAMES, cardsFor, said } from './cards';
+import { CARD_NAMES, cardsFor, said, type CardId } from './cards';
+import type { Inspection } from '../../core/gear';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 /** A past look as it was: zone by zone, mark by mark; what was only carried over has its own day. */
 export function LookPage() {
@@ -37,13 +38,7 @@ export function LookPage() {
   const name = (zone: string): string => zoneName(zone, item.kind);
   return (
     <Page>
-      <Crumbs
-        trail={[
-          { to: '/kit', name: 'Kit' },
-          { to: toThing(item.id), name: thingName(item) },
-        ]}
-        here={whenText(seen.at)}
-      />
+      <ThingCrumbs item={item} here={whenText(seen.at)} />
       <h1>
         {thingName(item)}, as it was seen on {dayText(dayOf(seen.at))}.
       </h1>
@@ -53,53 +48,72 @@ export function LookPage() {
       </Row>
       <DrawingAside>
         <Outline kind={item.kind} grades={seen.droplet ?? {}} pins={drawnPins(pins)} />
-        <Column $gap={16}>
-          {rows.length > 0 ? (
-            <FactList $name={160}>
-              {rows.map(({ card, text, from }) => (
-                <div key={card} style={{ display: 'contents' }}>
-                  <dt>{capital(CARD_NAMES[card])}</dt>
-                  <dd>
-                    {text}
-                    {from && <Quiet>, of {dayText(dayOf(from))}</Quiet>}
-                  </dd>
-                </div>
-              ))}
-            </FactList>
-          ) : (
-            <p>Nothing of it was looked at.</p>
-          )}
-          {pins.length > 0 && (
-            <ol>
-              {pins.map((pin, n) => (
-                <li key={n}>
-                  {pin.name}
-                  {pin.place ? `, ${pin.place}` : ''}
-                </li>
-              ))}
-            </ol>
-          )}
-          {index !== null && seen.dropTest && (
-            <Quiet>
-              {testWayText(testWay(seen.dropTest))} {drunkText(seen.dropTest, name)}
-            </Quiet>
-          )}
-          {(seen.loft ?? []).length > 0 && (
-            <FigureTable
-              label="Loft beside the ruler"
-              rows={seen.loft ?? []}
-              rowKey={(r) => r.baffle}
-              columns={[
-                { id: 'baffle', head: 'Place', cell: (r) => r.baffle },
-                { id: 'now', head: 'Then, mm', figure: true, cell: (r) => r.nowMm },
-                { id: 'new', head: 'New, mm', figure: true, cell: (r) => r.newMm ?? '–' },
-              ]}
-            />
-          )}
-          {seen.note && <p>{seen.note}</p>}
-        </Column>
+        <AsSeen rows={rows} pins={pins} index={index} seen={seen} name={name} />
       </DrawingAside>
     </Page>
+  );
+}
+
+/** All that was seen then, question by question. */
+function AsSeen({
+  rows,
+  pins,
+  index,
+  seen,
+  name,
+}: {
+  rows: { card: CardId; text: string; from: string | undefined }[];
+  pins: readonly Pinned[];
+  index: number | null;
+  seen: Inspection;
+  name: (zone: string) => string;
+}) {
+  return (
+    <Column $gap={16}>
+      {rows.length > 0 ? (
+        <FactList $name={160}>
+          {rows.map(({ card, text, from }) => (
+            <div key={card} style={{ display: 'contents' }}>
+              <dt>{capital(CARD_NAMES[card])}</dt>
+              <dd>
+                {text}
+                {from && <Quiet>, of {dayText(dayOf(from))}</Quiet>}
+              </dd>
+            </div>
+          ))}
+        </FactList>
+      ) : (
+        <p>Nothing of it was looked at.</p>
+      )}
+      {pins.length > 0 && (
+        <ol>
+          {pins.map((pin, n) => (
+            <li key={n}>
+              {pin.name}
+              {pin.place ? `, ${pin.place}` : ''}
+            </li>
+          ))}
+        </ol>
+      )}
+      {index !== null && seen.dropTest && (
+        <Quiet>
+          {testWayText(testWay(seen.dropTest))} {drunkText(seen.dropTest, name)}
+        </Quiet>
+      )}
+      {(seen.loft ?? []).length > 0 && (
+        <FigureTable
+          label="Loft beside the ruler"
+          rows={seen.loft ?? []}
+          rowKey={(r) => r.baffle}
+          columns={[
+            { id: 'baffle', head: 'Place', cell: (r) => r.baffle },
+            { id: 'now', head: 'Then, mm', figure: true, cell: (r) => r.nowMm },
+            { id: 'new', head: 'New, mm', figure: true, cell: (r) => r.newMm ?? '–' },
+          ]}
+        />
+      )}
+      {seen.note && <p>{seen.note}</p>}
+    </Column>
   );
 }
 /** The field whose day is told where a card was not looked at anew. */

@@ -60,29 +60,7 @@ function Pinboard({
 
 /** Marks as pins: what each is, where, and whether it has set. */
 export function Stains({ item, seen, answer }: PinsProps) {
-  const [soil, setSoil] = useState<Soil>('unknown');
-  const [place, setPlace] = useState('');
-  const [set, setSet] = useState<string | null>(null);
-  const [chosen, setChosen] = useState<Part | null>(null);
-  const stains = seen.stains ?? [];
-  const parts = [...new Set(item.components.map((c) => c.part))];
-  const part = chosen ?? componentAt(item, { soil, place })?.part;
-  const add = (spot?: Spot, panel?: Panel): void => {
-    const where = place || panel?.place;
-    // A part that was chosen by hand counts, then the panel that was touched.
-    const on = chosen ?? panel?.component.part ?? part;
-    const mark = {
-      soil,
-      ...(where ? { place: where } : {}),
-      ...(on ? { part: on } : {}),
-      ...(set === null ? {} : { set: set === 'yes' }),
-      ...(spot ? { spot } : {}),
-    };
-    answer({ stains: [...stains, mark] });
-    setPlace('');
-    setChosen(null);
-    setSet(null);
-  };
+  const { stains, add, soil, setSoil, place, setPlace, parts, part, setChosen, set, setSet } = useStain(seen, item, answer);
   return (
     <DrawingAside>
       <Pinboard item={item} pins={stains.map((s) => ({ ...s, name: SOIL_WORDS[s.soil] }))} onSpot={add} />
@@ -140,6 +118,34 @@ export function Stains({ item, seen, answer }: PinsProps) {
       </Column>
     </DrawingAside>
   );
+}
+
+/** A mark that is being described, and the pins that are there. */
+function useStain(seen: Partial<Inspection>, item: Item, answer: (patch: InspectionPatch) => void) {
+  const [soil, setSoil] = useState<Soil>('unknown');
+  const [place, setPlace] = useState('');
+  const [set, setSet] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<Part | null>(null);
+  const stains = seen.stains ?? [];
+  const parts = [...new Set(item.components.map((c) => c.part))];
+  const part = chosen ?? componentAt(item, { soil, place })?.part;
+  const add = (spot?: Spot, panel?: Panel): void => {
+    const where = place || panel?.place;
+    // A part that was chosen by hand counts, then the panel that was touched.
+    const on = chosen ?? panel?.component.part ?? part;
+    const mark = {
+      soil,
+      ...(where ? { place: where } : {}),
+      ...(on ? { part: on } : {}),
+      ...(set === null ? {} : { set: set === 'yes' }),
+      ...(spot ? { spot } : {}),
+    };
+    answer({ stains: [...stains, mark] });
+    setPlace('');
+    setChosen(null);
+    setSet(null);
+  };
+  return { stains, add, soil, setSoil, place, setPlace, parts, part, setChosen, set, setSet };
 }
 
 /** Damage as pins: its kind, and whether it only looks bad. */

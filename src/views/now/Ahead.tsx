@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { beginBy } from '../../app/beginBy';
-import { listParam, SEASON, toThing } from '../../app/routes';
+import { PATHS, toThing, toWashDay } from '../../app/routes';
 import { eventsAhead, type Ahead as Event } from '../../core/due/forecast';
 import { readinessOf, readyByThing, type Ranked } from '../../core/due/rank';
 import { isEntry, type EventEntry, type Item, type LogEntry } from '../../core/gear';
@@ -87,7 +87,12 @@ function One({
         </TextButton>
       )}{' '}
       {unready.length > 0 && (
-        <Link to={`/wash-day?items=${listParam(unready.map((row) => row.item.id))}&by=${event.readyBy}`}>
+        <Link
+          to={toWashDay(
+            unready.map((row) => row.item.id),
+            event.readyBy,
+          )}
+        >
           Put a wash day together
         </Link>
       )}{' '}
@@ -138,7 +143,7 @@ export function Ahead({
       <Row $wrap $between $gap={8}>
         {children}
         <Row $wrap $gap={16}>
-          <Link to={SEASON}>The weeks ahead</Link>
+          <Link to={PATHS.season}>The weeks ahead</Link>
           <TextButton onPress={() => setSheet('new')}>Write down what is ahead</TextButton>
         </Row>
       </Row>

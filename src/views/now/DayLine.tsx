@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { begunByRuns, useDayRuns, useWish } from '../../app/loads';
 import { nextOfDay } from '../../core/telling/load';
 import { Note, Quiet } from '../../ui/basics';
+import { PATHS } from '../../app/routes';
 
 /** What comes next in a wash day that was started; nothing when none was. */
 export function DayLine({ now }: { now: number }) {
@@ -12,7 +13,7 @@ export function DayLine({ now }: { now: number }) {
   return (
     <Note {...(next.late ? { tone: 'alarm' } : {})}>
       <strong>Next in the wash day.</strong> {next.text} {next.late && <Quiet>That is behind the plan.</Quiet>}{' '}
-      <Link to="/wash-day">See the day</Link>
+      <Link to={PATHS.washDay}>See the day</Link>
     </Note>
   );
 }

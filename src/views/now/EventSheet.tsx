@@ -72,23 +72,7 @@ export default function EventSheet({
         <Row>
           <TextField label="What is it?" name="name" value={name} maxLength={200} autoFocus onChange={setName} />
         </Row>
-        <Row $wrap $gap={16} $top>
-          <DayField
-            label="On"
-            name="on"
-            min={event ? undefined : today()}
-            value={on || undefined}
-            width={190}
-            onChange={(day) => setOn(day ?? '')}
-          />
-          <DayField
-            label="All ready by"
-            name="readyBy"
-            value={readyBy || before || undefined}
-            width={190}
-            onChange={(day) => setReadyBy(day ?? '')}
-          />
-        </Row>
+        <Days event={event} on={on} setOn={setOn} readyBy={readyBy} before={before} setReadyBy={setReadyBy} />
         {late && <Note tone="alarm">It must be ready before the day itself, or on it.</Note>}
         <Along along={along} setAlong={setAlong} here={here} find={find} setFind={setFind} shown={shown} />
         <Row $between $wrap>
@@ -99,6 +83,43 @@ export default function EventSheet({
         </Row>
       </Form>
     </Sheet>
+  );
+}
+
+/** The day itself, and the one by which all must be ready. */
+function Days({
+  event,
+  on,
+  setOn,
+  readyBy,
+  before,
+  setReadyBy,
+}: {
+  event: EventEntry | null;
+  on: string;
+  setOn: (next: string) => void;
+  readyBy: string;
+  before: string;
+  setReadyBy: (next: string) => void;
+}) {
+  return (
+    <Row $wrap $gap={16} $top>
+      <DayField
+        label="On"
+        name="on"
+        min={event ? undefined : today()}
+        value={on || undefined}
+        width={190}
+        onChange={(day) => setOn(day ?? '')}
+      />
+      <DayField
+        label="All ready by"
+        name="readyBy"
+        value={readyBy || before || undefined}
+        width={190}
+        onChange={(day) => setReadyBy(day ?? '')}
+      />
+    </Row>
   );
 }
 

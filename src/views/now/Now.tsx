@@ -16,6 +16,7 @@ import { UnderWayHere } from './UnderWayHere';
 import { Elsewhere, Later, Looks, NeedsCare } from './Needing';
 import { Unplanned } from './Unplanned';
 import { MachinesHere } from './MachinesHere';
+import { PATHS } from '../../app/routes';
 /** Two lines on a phone from the start: it grows when all was looked through, and what is below is pressed meanwhile. */
 const Headline = styled.h1`
   ${phone} {
@@ -54,7 +55,7 @@ function Begin() {
           answer in a minute.
         </p>
         <Row $wrap>
-          <Button data-main-action onPress={() => void navigate('/begin')}>
+          <Button data-main-action onPress={() => void navigate(PATHS.begin)}>
             Begin with your own
           </Button>
           <Button look="quiet" onPress={() => void demo()}>
@@ -106,7 +107,7 @@ function Today({ here }: { here: NowHere }) {
     <Page>
       <Row $between $wrap $top>
         <Headline>{headline(sorted.needs.length, runs.length, sorted.looks.length, sorted.unplanned.length, known)}</Headline>
-        <LinkButton to="/kit/new" look="quiet">
+        <LinkButton to={PATHS.newThing} look="quiet">
           Add a thing
         </LinkButton>
       </Row>

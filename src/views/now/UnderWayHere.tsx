@@ -10,6 +10,7 @@ import { Strip } from '../../ui/strata';
 import { color, font } from '../../ui/theme';
 
 import { Section } from './parts';
+import { toRun, toLoad } from '../../app/routes';
 const Live = styled(Link)`
   display: grid;
   grid-template-columns: auto minmax(0, 1fr) auto;
@@ -27,7 +28,7 @@ const Countdown = styled.span`
   letter-spacing: -0.02em;
 `;
 
-function LiveRun({ line: { run, path, name, now: says }, now }: { line: UnderWayLine; now: number }) {
+function LiveRun({ line: { run, loadId, name, now: says }, now }: { line: UnderWayLine; now: number }) {
   const at = tick(run, now);
   const step = current(at);
   const left = leftMs(at, now);
@@ -37,7 +38,7 @@ function LiveRun({ line: { run, path, name, now: says }, now }: { line: UnderWay
       .map((s) => s.stepId),
   );
   return (
-    <Live to={path}>
+    <Live to={loadId === null ? toRun(run.id) : toLoad(loadId)}>
       <Countdown>
         {says !== null ? '···' : run.status !== 'live' ? 'done' : left === null ? '···' : left === 0 ? 'now' : countdown(left)}
       </Countdown>

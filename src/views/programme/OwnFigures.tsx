@@ -7,6 +7,7 @@ import { TextButton } from '../../ui/Button';
 import { withField } from '../../ui/fields';
 import { Fold } from '../../ui/Disclosure';
 import { Link } from 'react-router';
+import { toBench } from '../../app/routes';
 
 function withoutRinses({ handRelease: _hand, drumRelease: _drum, rinseRuns: _runs, ...rest }: Learned): Learned | undefined {
   return Object.keys(rest).length > 0 ? rest : undefined;
@@ -17,6 +18,35 @@ function withoutDrying({ dryRate: _rate, dryExchange: _exchange, dryRuns: _runs,
 
 /** What the user worked out for this thing, and what its runs taught; each can be forgotten. */
 export function OwnFigures({ item }: { item: Item }) {
+  const { lines, forget } = linesOf(item);
+  if (lines.length === 0) return null;
+  return (
+    <Fold
+      head={
+        <>
+          Your own figures<Quiet>: {lines.length}</Quiet>
+        </>
+      }
+    >
+      {lines.map(({ name, value, next }) => (
+        <Row key={name} $between>
+          <span>
+            {name} <Figure>{value}</Figure>
+          </span>
+          <TextButton aria-label={`Forget ${name}`} onPress={() => void forget(next, name)}>
+            Forget
+          </TextButton>
+        </Row>
+      ))}
+      <Quiet>
+        Used inside what label and material allow. <Link to={toBench('dose', item.id)}>Work them out again</Link>
+      </Quiet>
+    </Fold>
+  );
+}
+
+/** Each figure of its own, and the thing without it. */
+function linesOf(item: Item) {
   const { own, learned } = item;
   const forget = async (next: Item, what: string): Promise<void> => notify(`${what}: forgotten.`, await saveItem(next));
   const without = (figures: Figures): Item => withField(item, 'own', Object.keys(figures).length > 0 ? figures : undefined);
@@ -72,29 +102,5 @@ export function OwnFigures({ item }: { item: Item }) {
       value: `× ${Math.exp(learned.dryRate ?? 0).toFixed(2)}`,
       next: withField(item, 'learned', withoutDrying(learned)),
     });
-  if (lines.length === 0) return null;
-  return (
-    <Fold
-      head={
-        <>
-          Your own figures<Quiet>: {lines.length}</Quiet>
-        </>
-      }
-    >
-      {lines.map(({ name, value, next }) => (
-        <Row key={name} $between>
-          <span>
-            {name} <Figure>{value}</Figure>
-          </span>
-          <TextButton aria-label={`Forget ${name}`} onPress={() => void forget(next, name)}>
-            Forget
-          </TextButton>
-        </Row>
-      ))}
-      <Quiet>
-        Used inside what label and material allow.{' '}
-        <Link to={`/bench/dose?item=${encodeURIComponent(item.id)}`}>Work them out again</Link>
-      </Quiet>
-    </Fold>
-  );
+  return { lines, forget };
 }

@@ -14,6 +14,7 @@ import { BandEdge, bandOf } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { Why } from '../../ui/Why';
 import { Reasons } from './Reasons';
+import { toBench } from '../../app/routes';
 
 const Line = styled.li`
   border-bottom: 1px solid ${color.line};
@@ -127,12 +128,12 @@ export function Step({ step, number, itemId, dose, newly }: StepProps) {
                 {step.settings.doseMl !== undefined && (
                   <li>
                     {dose && step.settings.cleaner === dose.cleaner && <Working>{doseWorking(dose.dose)}. </Working>}
-                    <Link to={`/bench/dose?item=${encodeURIComponent(itemId)}`}>Work the dose out on the bench</Link>
+                    <Link to={toBench('dose', itemId)}>Work the dose out on the bench</Link>
                   </li>
                 )}
                 {step.settings.rinseModel && step.phase === 'rinse' && (
                   <li>
-                    <Link to={`/bench/rinse?item=${encodeURIComponent(itemId)}`}>See the rinses as a curve</Link>
+                    <Link to={toBench('rinse', itemId)}>See the rinses as a curve</Link>
                   </li>
                 )}
               </Reasons>

@@ -8,6 +8,7 @@ import { alternativeText, TAKES_WORDS, takesWorking } from '../../core/telling/e
 import { Figure, Quiet, Working } from '../../ui/basics';
 import { Disclosure, Fold } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
+import { PATHS, toBench } from '../../app/routes';
 
 const kWh = (t: Takes): string => t.kWh.toFixed(t.kWh < 0.095 ? 2 : 1);
 
@@ -57,7 +58,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
       {unpriced && (
         <p>
           <Quiet>
-            Not everything has a price: <Link to="/cupboard/water">what you pay</Link>, or a bottle’s own price and size.
+            Not everything has a price: <Link to={PATHS.water}>what you pay</Link>, or a bottle’s own price and size.
           </Quiet>
         </p>
       )}
@@ -71,7 +72,7 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
         </ul>
         <Quiet>
           The motor’s and the dryer’s draw are from memory. Latent heat FAO-56.{' '}
-          <Link to={`/bench/energy?item=${encodeURIComponent(plan.request.item.id)}`}>Try other figures</Link>
+          <Link to={toBench('energy', plan.request.item.id)}>Try other figures</Link>
         </Quiet>
       </Disclosure>
     </Fold>

@@ -8,6 +8,7 @@ import { Empty, Page, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 import { Said } from '../../ui/said';
+import { PATHS } from '../../app/routes';
 
 /** What was done in the last day, each to be taken back by itself, over a reload too. */
 export function DonePage() {
@@ -16,7 +17,7 @@ export function DonePage() {
   if (!done) return <Page aria-busy="true" />;
   return (
     <Page>
-      <Crumbs trail={[{ to: '/record', name: 'Record' }]} here="Done today" />
+      <Crumbs trail={[{ to: PATHS.record, name: 'Record' }]} here="Done today" />
       <h1>{done.length === 0 ? 'Nothing was done in the last day.' : 'Take back what was done in the last day.'}</h1>
       {done.length === 0 ? (
         <Empty title="What you change stands here for a day.">

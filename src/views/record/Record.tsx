@@ -1,5 +1,5 @@
 import { Said } from '../../ui/said';
-import { DONE, SEASON } from '../../app/routes';
+import { PATHS } from '../../app/routes';
 import { useKit } from '../../app/kit';
 import { saveCopy } from '../../app/copy';
 import { type Kit } from '../../core/gear';
@@ -35,10 +35,10 @@ function Recorded({ kit }: { kit: Kit }) {
         <Row $wrap>
           <Button onPress={() => void saveCopy()}>Save a copy</Button>
           <Import current={kit} />
-          <LinkButton to={SEASON} look="quiet">
+          <LinkButton to={PATHS.season} look="quiet">
             The weeks ahead
           </LinkButton>
-          <LinkButton to={DONE} look="quiet">
+          <LinkButton to={PATHS.done} look="quiet">
             Done today
           </LinkButton>
         </Row>

@@ -1,4 +1,4 @@
-import { toThing, useIdHere } from '../../app/routes';
+import { PATHS, toThing, useIdHere } from '../../app/routes';
 import { dayOf } from '../../core/units/day';
 import { Printer } from 'lucide-react';
 import { CareReport } from '../../app/CareReport';
@@ -23,7 +23,7 @@ export function ReportPage() {
     <Page>
       <Row $between $wrap>
         <Crumbs
-          trail={[{ to: '/record', name: 'Record' }, ...(item ? [{ to: toThing(item.id), name: name }] : [])]}
+          trail={[{ to: PATHS.record, name: 'Record' }, ...(item ? [{ to: toThing(item.id), name: name }] : [])]}
           here={item ? whenText(entry.at) : name}
         />
         <Button look="quiet" onPress={() => window.print()}>

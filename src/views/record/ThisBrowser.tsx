@@ -15,6 +15,7 @@ import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Calendar } from './Calendar';
+import { PATHS } from '../../app/routes';
 const MB = 1_000_000;
 /** How much is stored here, and whether the browser has promised to keep it. */
 function Stored({ kit }: { kit: Kit }) {
@@ -153,7 +154,7 @@ export function ThisBrowser({ kit, ranked }: { kit: Kit; ranked: ComponentProps<
       </Row>
       <Stored kit={kit} />
       <p>
-        <Link to="/licences.txt" reloadDocument>
+        <Link to={PATHS.licences} reloadDocument>
           Licences of what this app is made with
         </Link>
       </p>
@@ -162,7 +163,7 @@ export function ThisBrowser({ kit, ranked }: { kit: Kit; ranked: ComponentProps<
         <Button look="quiet" onPress={() => setAbout(true)}>
           Name, people, units, money
         </Button>
-        <LinkButton look="quiet" to="/begin">
+        <LinkButton look="quiet" to={PATHS.begin}>
           Begin anew
         </LinkButton>
         <Button look="quiet" isDisabled={busy} onPress={() => void demo()}>

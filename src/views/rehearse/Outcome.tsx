@@ -6,7 +6,7 @@ import { minutesText } from '../../core/units';
 import { happenedText } from '../../core/telling/rehearse';
 import { Figure } from '../../ui/basics';
 import { Scrub } from './Scrub';
-import { useRehearsal } from './useRehearsal';
+import type { useRehearsal } from './useRehearsal';
 import { FigureTable } from '../../ui/FigureTable';
 
 import type { Rehearsing } from './useRehearse';

@@ -9,7 +9,6 @@ import { KIND_WORDS } from '../../core/words';
 import { outcomeText, riskText } from '../../core/telling/rehearse';
 import { Column, Note, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { phone } from '../../ui/theme';
 import { Chosen } from './Chosen';
 import { Debriefed } from './Lesson';
@@ -18,6 +17,7 @@ import { reachable } from '../../ui/focus';
 import { type Rehearsing, useRehearse } from './useRehearse';
 import { Outcome } from './Outcome';
 import type { Item, Kit } from '../../core/gear';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 const Answer = styled.h1`
   outline: none;
@@ -36,16 +36,7 @@ export function Rehearse() {
 }
 
 function Trail({ item }: { item: Item }) {
-  return (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name: item.name ?? KIND_WORDS[item.kind] },
-        { to: toThing(item.id, 'programme'), name: 'Programme' },
-      ]}
-      here="Rehearse"
-    />
-  );
+  return <ThingCrumbs item={item} through={{ page: 'programme', name: 'Programme' }} here="Rehearse" />;
 }
 
 function Nothing({ item, nextWash }: { item: Item; nextWash: (() => void) | null }) {

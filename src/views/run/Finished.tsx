@@ -1,4 +1,4 @@
-import { toThing } from '../../app/routes';
+import { PATHS, toThing } from '../../app/routes';
 import { type Kit, type Item, type CareEntry } from '../../core/gear';
 import { Link } from 'react-router';
 import { CareReport } from '../../app/CareReport';
@@ -19,7 +19,7 @@ const Gone = ({ run }: { run: Run }) => (
     <h1>{run.itemName} is no longer in your kit.</h1>
     <p>What was done to it cannot be recorded with it.</p>
     <Row>
-      <LinkButton to="/">To Now</LinkButton>
+      <LinkButton to={PATHS.now}>To Now</LinkButton>
     </Row>
   </Page>
 );
@@ -44,7 +44,7 @@ function Written({ item, entry, kit }: { item: Item; entry: CareEntry; kit: Kit 
         <LinkButton to={toThing(item.id)} data-main-action>
           See {item.name ?? 'it'}
         </LinkButton>
-        <LinkButton to="/" look="quiet">
+        <LinkButton to={PATHS.now} look="quiet">
           To Now
         </LinkButton>
       </Row>

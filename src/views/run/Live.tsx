@@ -1,7 +1,7 @@
 import { ChevronLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { toThing } from '../../app/routes';
+import { PATHS, toLoad, toThing } from '../../app/routes';
 import { nowMs } from '../../app/now';
 import { inPieces } from '../../core/run/ticks';
 import { chooseWay, lookAfterAll, putAwayAsItIs, type Run } from '../../core/run';
@@ -74,11 +74,11 @@ function Where({ live: { run, step, jumped }, of }: { live: LiveRun; of: string 
   const shown = run.programme.steps.filter((s) => s.when === 'always' || run.unlocked.includes(s.id));
   const pieces = inPieces(shown);
   const [to, back] = of
-    ? ['/wash-day', 'Back to the wash day']
+    ? [PATHS.washDay, 'Back to the wash day']
     : run.load && !run.alone
-      ? [`/load/${run.load.id}`, 'Back to the load']
+      ? [toLoad(run.load.id), 'Back to the load']
       : run.machineId
-        ? ['/cupboard/machines', 'Back to the machines']
+        ? [PATHS.machines, 'Back to the machines']
         : [toThing(run.itemId, 'programme'), 'Back to the programme'];
   const done = new Set(shown.flatMap((s) => (s.id !== step.id && (run.steps[s.id]?.times ?? 0) > 0 ? [s.id] : [])));
   return (

@@ -2,7 +2,7 @@ import { Said } from '../../ui/said';
 import { ChevronLeft } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { useIdHere } from '../../app/routes';
+import { toRun, PATHS, useIdHere } from '../../app/routes';
 import { useLoad } from '../../app/loads';
 import { nowIso, nowMs } from '../../app/now';
 import { notify } from '../../app/session';
@@ -68,7 +68,7 @@ export function LoadPage() {
       <Page>
         <Empty whole title="This load is not under way.">
           <p>It may have been finished or deleted; the record keeps what was done.</p>
-          <LinkButton to="/wash-day">To the wash day</LinkButton>
+          <LinkButton to={PATHS.washDay}>To the wash day</LinkButton>
         </Empty>
       </Page>
     );
@@ -93,7 +93,7 @@ export function LoadPage() {
     <Screen>
       <Row $gap={8}>
         <Link
-          to="/wash-day"
+          to={PATHS.washDay}
           aria-label="Back to the wash day"
           style={{ display: 'inline-flex', minWidth: 44, minHeight: 44, alignItems: 'center' }}
         >
@@ -152,7 +152,7 @@ function Before({ runs }: { runs: readonly Run[] }) {
                       <small>{done ? 'Done.' : step.text}</small>
                     </div>
                     {current(run)?.id === step.id && (
-                      <LinkButton to={`/run/${run.id}`} look="quiet" aria-label={`Go to it: ${run.itemName}, ${step.title}`}>
+                      <LinkButton to={toRun(run.id)} look="quiet" aria-label={`Go to it: ${run.itemName}, ${step.title}`}>
                         Go to it
                       </LinkButton>
                     )}
@@ -189,7 +189,7 @@ function Going({ runs, now }: { runs: readonly Run[]; now: number }) {
                   </small>
                 </div>
                 {!ready && run.status !== 'dropped' && (
-                  <LinkButton to={`/run/${run.id}`} look="quiet" aria-label={`${goingText(run)}: ${run.itemName}`}>
+                  <LinkButton to={toRun(run.id)} look="quiet" aria-label={`${goingText(run)}: ${run.itemName}`}>
                     {goingText(run)}
                   </LinkButton>
                 )}

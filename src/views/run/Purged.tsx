@@ -8,6 +8,7 @@ import { db } from '../../data/db';
 import { writePurge } from '../../data/repo';
 import { Page, Row } from '../../ui/basics';
 import { LinkButton } from '../../ui/Button';
+import { PATHS } from '../../app/routes';
 
 /** The end of a purge: nothing is left to ask, so it is written down at once. */
 export function Purged({ run }: { run: Run }) {
@@ -25,7 +26,7 @@ export function Purged({ run }: { run: Run }) {
         <h1>You stopped this purge.</h1>
         <p>What its last loads left is still taken to be in it.</p>
         <Row>
-          <LinkButton to="/cupboard/machines">To the machines</LinkButton>
+          <LinkButton to={PATHS.machines}>To the machines</LinkButton>
         </Row>
       </Page>
     );
@@ -35,10 +36,10 @@ export function Purged({ run }: { run: Run }) {
       <h1>{run.itemName} is clean again.</h1>
       <p>It is written down: empty hot cycle, drawer and seal, today. Plans stop asking for a purge.</p>
       <Row $wrap>
-        <LinkButton to="/cupboard/machines" data-main-action>
+        <LinkButton to={PATHS.machines} data-main-action>
           To the machines
         </LinkButton>
-        <LinkButton to="/" look="quiet">
+        <LinkButton to={PATHS.now} look="quiet">
           To Now
         </LinkButton>
       </Row>

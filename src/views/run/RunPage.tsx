@@ -1,5 +1,5 @@
 import { Navigate } from 'react-router';
-import { useIdHere } from '../../app/routes';
+import { toLoad, PATHS, useIdHere } from '../../app/routes';
 import { useRun } from '../../app/runs';
 import { sharedAs } from '../../core/run/load';
 import { Empty, Page } from '../../ui/basics';
@@ -19,14 +19,14 @@ export function RunPage() {
       <Page>
         <Empty whole title="This programme is not under way.">
           <p>It may have been finished or deleted; the record keeps what was done.</p>
-          <LinkButton to="/">To Now</LinkButton>
+          <LinkButton to={PATHS.now}>To Now</LinkButton>
         </Empty>
       </Page>
     );
   }
   // What is done to all of a drum stands on the load's own page.
   if (run.load && run.status === 'live' && sharedAs(run, run.currentId) !== null)
-    return <Navigate to={`/load/${run.load.id}`} replace />;
+    return <Navigate to={toLoad(run.load.id)} replace />;
   if (run.status === 'live') return <Live run={run} />;
   return run.machineId ? <Purged run={run} /> : <Finished run={run} />;
 }

@@ -1,6 +1,6 @@
 import { useContext, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toThing } from '../../app/routes';
+import { PATHS, toThing } from '../../app/routes';
 import { notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
 import { useLevelling } from '../../app/levelling';
@@ -318,7 +318,7 @@ function stopIt({ run, navigate }: At, those: readonly Run[], { act }: Presses):
         undo,
       ),
     );
-    void navigate(run.machineId ? '/cupboard/machines' : toThing(run.itemId));
+    void navigate(run.machineId ? PATHS.machines : toThing(run.itemId));
   } else act((r) => stopRun(r, nowMs()));
 }
 

@@ -5,12 +5,21 @@ import styled from 'styled-components';
 import { useKit, usePlanning, useUsual, type Planning } from '../../app/kit';
 import { nowIso, today } from '../../app/now';
 import { useRanked } from '../../app/ranked';
-import { listParam, toThing } from '../../app/routes';
+import { PATHS, toThing, toWashDay } from '../../app/routes';
 import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
 import { upkeepDone } from '../../app/upkeep';
 import { RHYTHM_FIGURES } from '../../core/knowledge';
-import { movesFor, runsOut, seasonAhead, type Move, type SeasonTask, type SeasonWeek } from '../../core/season';
+import {
+  movesFor,
+  runsOut,
+  seasonAhead,
+  type Move,
+  type RunsOut,
+  type SeasonTask,
+  type SeasonWeek,
+  type UsualCare,
+} from '../../core/season';
 import { handsText, runsOutText, seasonText, taskText } from '../../core/telling/season';
 import { thingName } from '../../core/words';
 import { howMany } from '../../core/words/text';
@@ -26,6 +35,9 @@ import { Progress } from '../../ui/Progress';
 import { color, phone } from '../../ui/theme';
 import { Outings } from './Outings';
 import { Lifetimes, Swapped } from './Swap';
+import type { Ranked } from '../../core/due/rank';
+import type { Kit } from '../../core/gear';
+import type { ProgrammeOutline } from '../../workers';
 
 const LENGTHS = ['8', '13', '26', '52'] as const;
 /** Hours of hands that a week can have. */
@@ -65,34 +77,11 @@ async function move(moves: readonly Move[]): Promise<void> {
 
 /** What will be due in the weeks ahead, which weeks ask for too much and what of it can be moved, what runs out, what goes out of season. */
 export function SeasonPage() {
-  const kit = useKit();
-  const planning = usePlanning(kit);
-  const rows = useRanked(kit, planning.programmes);
-  const usual = useUsual(kit);
-  const [params, setParams] = useSearchParams();
-  const length = LENGTHS.find((n) => n === params.get('weeks')) ?? '13';
-  const asked = Number(params.get('hours') ?? '');
-  const hours = asked > 0 && asked <= MOST_HOURS ? asked : RHYTHM_FIGURES.handsAWeekMin.value / 60;
-  const set = (name: string, value: string): void =>
-    setParams(
-      (was) => {
-        was.set(name, value);
-        return was;
-      },
-      { replace: true },
-    );
-  const now = today();
-  const known = (planning.state === 'done' || planning.state === 'stopped') && usual !== null && rows !== null;
-  const weeks = useMemo(
-    () => (kit && known ? seasonAhead({ kit, rows, usual, today: now, weeks: Number(length), handsAWeekMin: hours * 60 }) : null),
-    [kit, known, rows, usual, now, length, hours],
-  );
-  const moves = useMemo(() => (weeks ? movesFor(weeks, hours * 60, now) : []), [weeks, hours, now]);
-  const short = useMemo(() => (weeks ? runsOut(weeks, kit?.supplies) : []), [weeks, kit]);
+  const { kit, weeks, moves, hours, length, set, planning, rows, short, now, usual } = useSeason();
   if (!kit) return <Page aria-busy="true" />;
   return (
     <Page>
-      <Crumbs trail={[{ to: '/record', name: 'Record' }]} here="The weeks ahead" />
+      <Crumbs trail={[{ to: PATHS.record, name: 'Record' }]} here="The weeks ahead" />
       <Row $between $wrap $gap={16}>
         <h1 style={{ maxWidth: 760 }} aria-live="polite">
           <Said>{weeks ? seasonText(weeks, moves, hours * 60, dayText) : 'What is due in the weeks ahead?'}</Said>
@@ -139,39 +128,101 @@ export function SeasonPage() {
       )}
       <div style={{ minHeight: 400 }} aria-busy={!weeks}>
         {weeks ? (
-          <Column $gap={16}>
-            {planning.state === 'stopped' && (
-              <Note>
-                Stopped: not everything was looked through.{' '}
-                <TextButton onPress={planning.again}>Look through the rest</TextButton>
-              </Note>
-            )}
-            <Outings kit={kit} rows={rows ?? []} />
-            <section aria-labelledby="by-week">
-              <h2 id="by-week">Week by week</h2>
-              <ByWeek weeks={weeks} handsAWeekMin={hours * 60} />
-            </section>
-            {short.length > 0 && (
-              <section aria-labelledby="runs-out">
-                <h2 id="runs-out">What runs out</h2>
-                <Tasks>
-                  {short.map((line) => (
-                    <li key={line.class}>
-                      <Said>{runsOutText(line, weeks[0]?.monday ?? now, dayText)}</Said>
-                    </li>
-                  ))}
-                </Tasks>
-                <Link to="/cupboard">To the shopping list of what is due now</Link>
-              </section>
-            )}
-            <Swapped kit={kit} usual={usual ?? {}} />
-            <Lifetimes kit={kit} />
-          </Column>
+          <AheadOfKit
+            planning={planning}
+            kit={kit}
+            rows={rows}
+            weeks={weeks}
+            hours={hours}
+            short={short}
+            now={now}
+            usual={usual}
+          />
         ) : (
           <Waiting planning={planning} of={kit.items.length} />
         )}
       </div>
     </Page>
+  );
+}
+
+/** What will be due, week by week, for as many hours as there are. */
+function useSeason() {
+  const kit = useKit();
+  const planning = usePlanning(kit);
+  const rows = useRanked(kit, planning.programmes);
+  const usual = useUsual(kit);
+  const [params, setParams] = useSearchParams();
+  const length = LENGTHS.find((n) => n === params.get('weeks')) ?? '13';
+  const asked = Number(params.get('hours') ?? '');
+  const hours = asked > 0 && asked <= MOST_HOURS ? asked : RHYTHM_FIGURES.handsAWeekMin.value / 60;
+  const set = (name: string, value: string): void =>
+    setParams(
+      (was) => {
+        was.set(name, value);
+        return was;
+      },
+      { replace: true },
+    );
+  const now = today();
+  const known = (planning.state === 'done' || planning.state === 'stopped') && usual !== null && rows !== null;
+  const weeks = useMemo(
+    () => (kit && known ? seasonAhead({ kit, rows, usual, today: now, weeks: Number(length), handsAWeekMin: hours * 60 }) : null),
+    [kit, known, rows, usual, now, length, hours],
+  );
+  const moves = useMemo(() => (weeks ? movesFor(weeks, hours * 60, now) : []), [weeks, hours, now]);
+  const short = useMemo(() => (weeks ? runsOut(weeks, kit?.supplies) : []), [weeks, kit]);
+  return { kit, weeks, moves, hours, length, set, planning, rows, short, now, usual };
+}
+
+/** Week by week: outings, what is due, what runs out, what is swapped. */
+function AheadOfKit({
+  planning,
+  kit,
+  rows,
+  weeks,
+  hours,
+  short,
+  now,
+  usual,
+}: {
+  planning: Planning;
+  kit: Kit;
+  rows: Ranked<ProgrammeOutline>[] | null;
+  weeks: SeasonWeek[];
+  hours: number;
+  short: RunsOut[];
+  now: string;
+  usual: Readonly<Record<string, UsualCare>> | null;
+}) {
+  return (
+    <Column $gap={16}>
+      {planning.state === 'stopped' && (
+        <Note>
+          Stopped: not everything was looked through. <TextButton onPress={planning.again}>Look through the rest</TextButton>
+        </Note>
+      )}
+      <Outings kit={kit} rows={rows ?? []} />
+      <section aria-labelledby="by-week">
+        <h2 id="by-week">Week by week</h2>
+        <ByWeek weeks={weeks} handsAWeekMin={hours * 60} />
+      </section>
+      {short.length > 0 && (
+        <section aria-labelledby="runs-out">
+          <h2 id="runs-out">What runs out</h2>
+          <Tasks>
+            {short.map((line) => (
+              <li key={line.class}>
+                <Said>{runsOutText(line, weeks[0]?.monday ?? now, dayText)}</Said>
+              </li>
+            ))}
+          </Tasks>
+          <Link to={PATHS.cupboard}>To the shopping list of what is due now</Link>
+        </section>
+      )}
+      <Swapped kit={kit} usual={usual ?? {}} />
+      <Lifetimes kit={kit} />
+    </Column>
   );
 }
 
@@ -226,9 +277,7 @@ function ByWeek({ weeks, handsAWeekMin }: { weeks: readonly SeasonWeek[]; handsA
               ))}
               {week.tasks.length + week.events.length === 0 && <Quiet>nothing is due</Quiet>}
               <WeekTasks tasks={week.tasks} />
-              {week === weeks[0] && cares(week).length > 1 && (
-                <Link to={`/wash-day?items=${listParam(cares(week))}`}>Put a wash day together</Link>
-              )}
+              {week === weeks[0] && cares(week).length > 1 && <Link to={toWashDay(cares(week))}>Put a wash day together</Link>}
             </Column>
           </li>
         ),
@@ -262,9 +311,7 @@ function TaskList({ tasks }: { tasks: readonly SeasonTask[] }) {
       {tasks.map((task) => (
         <li key={task.id}>
           <Link
-            to={
-              task.kind === 'upkeep' ? '/cupboard/upkeep' : toThing(task.item.id, task.kind === 'care' ? 'programme' : undefined)
-            }
+            to={task.kind === 'upkeep' ? PATHS.upkeep : toThing(task.item.id, task.kind === 'care' ? 'programme' : undefined)}
           >
             <Said>{taskText(task)}</Said>
           </Link>{' '}

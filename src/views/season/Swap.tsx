@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { today } from '../../app/now';
-import { listParam, toThing } from '../../app/routes';
+import { toLabels, toThing } from '../../app/routes';
 import { notify } from '../../app/session';
 import { dayText, whenText } from '../../app/time';
 import type { Item, Kit } from '../../core/gear';
@@ -50,7 +50,7 @@ export function Swapped({ kit, usual }: { kit: Kit; usual: Readonly<Record<strin
             <Button look="quiet" onPress={() => void putAway(out.map((o) => o.item))}>
               Put {howMany(out.length, 'thing')} away
             </Button>
-            <Link to={`/kit/labels?ids=${listParam(out.map((o) => o.item.id))}`}>Labels for their boxes, with pictures</Link>
+            <Link to={toLabels(out.map((o) => o.item.id))}>Labels for their boxes, with pictures</Link>
           </Row>
         </>
       )}

@@ -12,6 +12,7 @@ import { Column, FactList, Note, Quiet, Row } from '../../ui/basics';
 import { TextField } from '../../ui/TextField';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
+import { toHandbook } from '../../app/routes';
 
 const Answers = styled.div`
   display: flex;
@@ -117,7 +118,7 @@ export function RungSheet({
               </li>
             ))}
           </ul>
-          <Link to={`/handbook/rung/${rung.rung}`}>This rung in the handbook</Link>
+          <Link to={toHandbook(`rung/${rung.rung}`)}>This rung in the handbook</Link>
           <h3>What did it do?</h3>
           <Answers>
             {DIDS.map((did) => (

@@ -10,17 +10,16 @@ import { outlookText } from '../../core/telling/worth';
 import { UnderWayOf } from '../../app/UnderWay';
 import type { Item, Kit, Spot } from '../../core/gear';
 import { PairStage } from '../../app/PairStage';
-import { ladderOfPanel, type Panel } from '../../core/surfaces';
+import { ladderOfPanel, type MarkAt, type Panel, type RungAt } from '../../core/surfaces';
 import { markText, rungName, surfacesText } from '../../core/telling/surfaces';
-import { KIND_WORDS } from '../../core/words';
 import { capital } from '../../core/words/text';
 import { Column, NotInKit, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { Button, LinkButton } from '../../ui/Button';
-import { Crumbs } from '../../ui/Crumbs';
 import { Mark, PanelCard } from './Marks';
 import { MarkSheet } from './MarkSheet';
 import { RungSheet } from './RungSheet';
-import { useSurfaces } from './useSurfaces';
+import { useSurfaces, type Hands } from './useSurfaces';
+import { ThingCrumbs } from '../../app/ThingCrumbs';
 
 /** A pair, panel by panel: what lies on it, what was tried, and the next rung of each mark. */
 export function SurfacesPage() {
@@ -37,16 +36,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
   const [pressed, setPressed] = useState<{ readonly panel: Panel; readonly spot: Spot } | null>(null);
   const [adding, setAdding] = useState(false);
   const [working, setWorking] = useState<number | null>(null);
-  const name = item.name ?? KIND_WORDS[item.kind];
-  const crumbs = (
-    <Crumbs
-      trail={[
-        { to: '/kit', name: 'Kit' },
-        { to: toThing(item.id), name },
-      ]}
-      here="Surfaces"
-    />
-  );
+  const crumbs = <ThingCrumbs item={item} here="Surfaces" />;
   if (panels.length === 0)
     return (
       <Page>
@@ -66,24 +56,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
     <Page>
       <UnderWayOf itemId={item.id} />
       {crumbs}
-      <Row $between $wrap $top>
-        <Column $gap={8} style={{ maxWidth: 700 }}>
-          <h1 aria-live="polite">{verdict}</h1>
-          <p>
-            <Said>{more}</Said>
-          </p>
-        </Column>
-        <Row $wrap>
-          <LinkButton to={toThing(item.id, 'colour')} look="quiet">
-            Compare pictures
-          </LinkButton>
-          {first >= 0 && (
-            <Button data-main-action onPress={() => setWorking(first)}>
-              {marks[first]?.next?.testFirst ? 'Try it hidden' : 'Next rung'}
-            </Button>
-          )}
-        </Row>
-      </Row>
+      <Head verdict={verdict} more={more} item={item} first={first} setWorking={setWorking} marks={marks} />
       <TwoColumns $left={1.2}>
         <PairStage
           panels={panels}
@@ -119,21 +92,7 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
               </p>
             </section>
           )}
-          {gone.length > 0 && (
-            <section aria-labelledby="off">
-              <h2 id="off">Off</h2>
-              <ul>
-                {gone.map((g, n) => (
-                  <li key={n}>
-                    <Said>{capital(markText(g))}</Said>{' '}
-                    <Quiet>
-                      by {rungName(g.rung)}, {whenText(g.at)}
-                    </Quiet>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <Off gone={gone} />
         </Column>
       </TwoColumns>
       {adding && pressed && (
@@ -146,30 +105,137 @@ function Surfaces({ kit, item }: { kit: Kit; item: Item }) {
           onClose={() => setAdding(false)}
         />
       )}
-      {mark?.next && (
-        <RungSheet
-          mark={mark}
-          rung={mark.next}
-          itemId={item.id}
-          onCloth={({ cloth, place, photos }) => {
-            const agent = mark.next?.testFirst;
-            if (!agent) return;
-            const { part } = mark.stain;
-            const test = {
-              agent,
-              ...(part === undefined ? {} : { part }),
-              ...(place ? { place } : {}),
-              ...(photos.length > 0 ? { photos: [...photos] } : {}),
-            };
-            void hands.tested(test, cloth).then(() => cloth !== 'clean' && setWorking(null));
-          }}
-          onDid={(did) => {
-            const rung = mark.next;
-            if (rung) void hands.tried(mark, rung, did).then(() => setWorking(null));
-          }}
-          onClose={() => setWorking(null)}
-        />
-      )}
+      {mark?.next && <AtRung mark={mark} rung={mark.next} item={item} hands={hands} setWorking={setWorking} />}
     </Page>
+  );
+}
+
+/** The rung that is worked at: on a cloth in a hidden place first, then on the mark. */
+function AtRung({
+  mark,
+  rung,
+  item,
+  hands,
+  setWorking,
+}: {
+  mark: MarkAt;
+  rung: RungAt;
+  item: Item;
+  hands: Hands;
+  setWorking: (next: number | null) => void;
+}) {
+  return (
+    <RungSheet
+      mark={mark}
+      rung={rung}
+      itemId={item.id}
+      onCloth={({ cloth, place, photos }) => {
+        const agent = rung.testFirst;
+        if (!agent) return;
+        const { part } = mark.stain;
+        const test = {
+          agent,
+          ...(part === undefined ? {} : { part }),
+          ...(place ? { place } : {}),
+          ...(photos.length > 0 ? { photos: [...photos] } : {}),
+        };
+        void hands.tested(test, cloth).then(() => cloth !== 'clean' && setWorking(null));
+      }}
+      onDid={(did) => {
+        void hands.tried(mark, rung, did).then(() => setWorking(null));
+      }}
+      onClose={() => setWorking(null)}
+    />
+  );
+}
+
+/** What to do first. */
+function Head({
+  verdict,
+  more,
+  item,
+  first,
+  setWorking,
+  marks,
+}: {
+  verdict: string;
+  more: string;
+  item: Item;
+  first: number;
+  setWorking: (next: number | null) => void;
+  marks: readonly MarkAt[];
+}) {
+  return (
+    <Row $between $wrap $top>
+      <Column $gap={8} style={{ maxWidth: 700 }}>
+        <h1 aria-live="polite">{verdict}</h1>
+        <p>
+          <Said>{more}</Said>
+        </p>
+      </Column>
+      <Row $wrap>
+        <LinkButton to={toThing(item.id, 'colour')} look="quiet">
+          Compare pictures
+        </LinkButton>
+        {first >= 0 && (
+          <Button data-main-action onPress={() => setWorking(first)}>
+            {marks[first]?.next?.testFirst ? 'Try it hidden' : 'Next rung'}
+          </Button>
+        )}
+      </Row>
+    </Row>
+  );
+}
+
+/** Marks that are off, and by what. */
+function Off({
+  gone,
+}: {
+  gone: readonly {
+    readonly soil:
+      | 'mud'
+      | 'dust'
+      | 'sweat'
+      | 'sweat-salt'
+      | 'body-oil'
+      | 'blood'
+      | 'grease'
+      | 'wax'
+      | 'food-sugar'
+      | 'canvas-stain'
+      | 'scuff'
+      | 'transfer'
+      | 'paint'
+      | 'dye'
+      | 'yellowing'
+      | 'mould'
+      | 'salt-line'
+      | 'smoke'
+      | 'resin'
+      | 'residue'
+      | 'unknown';
+    readonly place?: string;
+    readonly rung: string;
+    readonly at: string;
+  }[];
+}) {
+  return (
+    <>
+      {gone.length > 0 && (
+        <section aria-labelledby="off">
+          <h2 id="off">Off</h2>
+          <ul>
+            {gone.map((g, n) => (
+              <li key={n}>
+                <Said>{capital(markText(g))}</Said>{' '}
+                <Quiet>
+                  by {rungName(g.rung)}, {whenText(g.at)}
+                </Quiet>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
   );
 }

@@ -11,6 +11,7 @@ import { namesIn } from './parts';
 import { Plan } from './Plan';
 import { type DayHere, useDay } from './useDay';
 import type { Kit } from '../../core/gear';
+import { PATHS } from '../../app/routes';
 
 /** Nothing is chosen yet. */
 function Nothing({ page: { due, here, say }, kit }: { page: DayHere; kit: Kit }) {
@@ -27,7 +28,7 @@ function Nothing({ page: { due, here, say }, kit }: { page: DayHere; kit: Kit })
           >
             Everything that is due ({due.length})
           </Button>
-          <LinkButton look="quiet" to="/kit">
+          <LinkButton look="quiet" to={PATHS.kit}>
             Choose from the kit
           </LinkButton>
         </Row>
