@@ -3,7 +3,16 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useMemo } from 'react';
 import styled from 'styled-components';
 import { format, parseISO } from 'date-fns';
-import { isEntry, type CareEntry, type Inspection, type Kind, type Kit, type LoadEntry } from '../core/gear';
+import {
+  isEntry,
+  type CareEntry,
+  type DoneStep,
+  type Inspection,
+  type Kind,
+  type Kit,
+  type LoadEntry,
+  type Took,
+} from '../core/gear';
 import { capital, listed } from '../core/words/text';
 import { zoneName } from '../core/words/zones';
 import { didText, stepText, usedText } from '../core/telling/run';
@@ -182,6 +191,32 @@ export function CareReport({
         {plannedMin !== undefined && plannedMin > 0 && <Quiet> ({minutesText(plannedMin)} were planned)</Quiet>}.
         {entry.asItIs && ' It was put away although a look was open.'}
       </p>
+      <Seen rows={rows} before={before} after={after} kind={kind} weights={weights} dried={dried} />
+      <TookLines load={load} entry={entry} names={names} kit={kit} takes={takes} currency={currency} />
+      <Stepwise worded={worded} plain={plain} skipped={skipped} entry={entry} />
+      <Photos entry={entry} />
+    </Sheet>
+  );
+}
+
+/** What was seen, drop by drop and weighed, before and after. */
+function Seen({
+  rows,
+  before,
+  after,
+  kind,
+  weights,
+  dried,
+}: {
+  rows: ReturnType<typeof rowsOf>;
+  before: Inspection | null;
+  after: Inspection | null;
+  kind: Kind;
+  weights: readonly { massG: number; dryMin?: number }[];
+  dried: { massG: number; dryMin: number }[];
+}) {
+  return (
+    <>
       {rows.length > 0 && (
         <div style={{ maxWidth: 640 }}>
           <FigureTable
@@ -218,6 +253,28 @@ export function CareReport({
           </Suspense>
         </div>
       )}
+    </>
+  );
+}
+
+/** What it used and took; of a drum once for all that lay in it. */
+function TookLines({
+  load,
+  entry,
+  names,
+  kit,
+  takes,
+  currency,
+}: {
+  load: LoadEntry | undefined;
+  entry: CareEntry;
+  names: Map<string, string>;
+  kit: Kit;
+  takes: Took | undefined;
+  currency: string;
+}) {
+  return (
+    <>
       {load && (
         <p>
           <Said>{inDrumText(load, entry.itemId, (id) => names.get(id) ?? 'a thing that is gone')}</Said>{' '}
@@ -244,6 +301,24 @@ export function CareReport({
           {takes.unpriced && takes.money !== undefined && <Quiet> of what has a price</Quiet>}.
         </p>
       )}
+    </>
+  );
+}
+
+/** Step by step, what went as planned, and what was left out. */
+function Stepwise({
+  worded,
+  plain,
+  skipped,
+  entry,
+}: {
+  worded: DoneStep[];
+  plain: DoneStep[];
+  skipped: DoneStep[];
+  entry: CareEntry;
+}) {
+  return (
+    <>
       {worded.length > 0 && (
         <Steps aria-label="Step by step">
           {worded.map((s) => (
@@ -272,7 +347,6 @@ export function CareReport({
           <Quiet>Noted:</Quiet> {entry.note}
         </p>
       )}
-      <Photos entry={entry} />
-    </Sheet>
+    </>
   );
 }

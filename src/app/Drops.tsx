@@ -12,7 +12,7 @@ import {
 } from '../core/gear';
 import { KNOWLEDGE, zonesOf } from '../core/knowledge';
 import { BOUNDS } from '../core/knowledge/bounds';
-import { contradicted, testWay } from '../core/repellency/drop-test';
+import { contradicted, testWay, type TestWay } from '../core/repellency/drop-test';
 import { secondsText, testWayText } from '../core/telling/repellency';
 import { capital } from '../core/words/text';
 import { zoneName } from '../core/words/zones';
@@ -84,6 +84,70 @@ export function Drops({
   before?: Droplet | undefined;
   beforeName?: string;
 }) {
+  const { droplet, zone, setZone, test, zones, name, hint, left, fall, drunk, drops, way, due, grade, takeBack } = useDrops(
+    item,
+    seen,
+    first,
+    answer,
+  );
+  return (
+    <DrawingAside>
+      <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
+      <Controls $gap={16}>
+        <Way test={test} onTest={(next) => answer({ dropTest: next })} />
+        <OneOf
+          label="Which place?"
+          value={zone}
+          options={zones.map((z) => ({ id: z, name: capital(name(z)), hint: hint(z) }))}
+          onChange={setZone}
+        />
+        <Falling
+          left={left}
+          fall={fall}
+          name={name}
+          zone={zone}
+          drunk={drunk}
+          drops={drops}
+          answer={answer}
+          test={test}
+          way={way}
+        />
+        <span role="status">
+          {due.length > 0 && !due.includes(zone as DropletZone) ? `Look at the ${due.map(name).join(', the ')} now.` : ''}
+        </span>
+        <OneOf
+          label={`What do drops leave on the ${name(zone)}?`}
+          value={droplet[zone] === undefined ? null : String(droplet[zone])}
+          options={DROP_GRADES}
+          onChange={grade}
+        />
+        <Suspense fallback={<div style={{ minHeight: size.touch }} />}>
+          <DropsPicture key={zone} itemId={item.id} zone={name(zone)} onGrade={(n) => grade(String(n))} />
+        </Suspense>
+        {contradicted(droplet, test, way).map((z) => (
+          <Note key={z} tone="alarm">
+            A drop was drunk on the {name(z)} within {secondsText(way.waitS)}: cloth that has drunk is 3 at most. Look again.
+          </Note>
+        ))}
+        {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {name(zone)}</TextButton>}
+      </Controls>
+      {before && Object.keys(before).length > 0 && (
+        <section aria-label={beforeName}>
+          <Quiet>{beforeName}</Quiet>
+          <Outline kind={item.kind} grades={before} />
+        </section>
+      )}
+    </DrawingAside>
+  );
+}
+
+/** The grades so far, the zone that is at hand, and what can be done there. */
+function useDrops(
+  item: Item,
+  seen: Partial<Inspection>,
+  first: DropletZone | undefined,
+  answer: (patch: InspectionPatch) => void,
+) {
   const zones = zonesOf(item.kind, KNOWLEDGE);
   const name = (zone: string): string => zoneName(zone, item.kind);
   const droplet = seen.droplet ?? {};
@@ -119,66 +183,55 @@ export function Drops({
     return ms === null ? 'not tried' : ms > 0 ? countdown(ms) : 'look now';
   };
   const due = zones.filter((z) => droplet[z] === undefined && drops.left(z) === 0);
+  return { droplet, zone, setZone, test, zones, name, hint, left, fall, drunk, drops, way, due, grade, takeBack };
+}
+
+/** Drops are put on, wait, and may be drunk meanwhile. */
+function Falling({
+  left,
+  fall,
+  name,
+  zone,
+  drunk,
+  drops,
+  answer,
+  test,
+  way,
+}: {
+  left: number | null;
+  fall: () => void;
+  name: (zone: string) => string;
+  zone: string;
+  drunk: number | undefined;
+  drops: ReturnType<typeof useFallen>;
+  answer: (patch: InspectionPatch) => void;
+  test: DropTest;
+  way: TestWay;
+}) {
   return (
-    <DrawingAside>
-      <Outline kind={item.kind} grades={droplet} chosen={zone} onZone={setZone} />
-      <Controls $gap={16}>
-        <Way test={test} onTest={(next) => answer({ dropTest: next })} />
-        <OneOf
-          label="Which place?"
-          value={zone}
-          options={zones.map((z) => ({ id: z, name: capital(name(z)), hint: hint(z) }))}
-          onChange={setZone}
-        />
-        <Row $wrap>
-          {left === null ? (
-            <Button look="quiet" onPress={fall}>
-              Drops are on the {name(zone)}
+    <Row $wrap>
+      {left === null ? (
+        <Button look="quiet" onPress={fall}>
+          Drops are on the {name(zone)}
+        </Button>
+      ) : (
+        <>
+          <strong role="timer">{left > 0 ? countdown(left) : `Shake the ${name(zone)} and look`}</strong>
+          {drunk === undefined && (
+            <Button
+              look="quiet"
+              onPress={() => {
+                const s = Math.round((nowMs() - (drops.fallen(zone) ?? nowMs())) / 1000);
+                answer({ dropTest: { ...test, ...way, drunkS: { ...test.drunkS, [zone]: s } } });
+              }}
+            >
+              A drop is drunk
             </Button>
-          ) : (
-            <>
-              <strong role="timer">{left > 0 ? countdown(left) : `Shake the ${name(zone)} and look`}</strong>
-              {drunk === undefined && (
-                <Button
-                  look="quiet"
-                  onPress={() => {
-                    const s = Math.round((nowMs() - (drops.fallen(zone) ?? nowMs())) / 1000);
-                    answer({ dropTest: { ...test, ...way, drunkS: { ...test.drunkS, [zone]: s } } });
-                  }}
-                >
-                  A drop is drunk
-                </Button>
-              )}
-            </>
           )}
-          {drunk !== undefined && <Quiet>Soaked in after {secondsText(drunk)}.</Quiet>}
-        </Row>
-        <span role="status">
-          {due.length > 0 && !due.includes(zone as DropletZone) ? `Look at the ${due.map(name).join(', the ')} now.` : ''}
-        </span>
-        <OneOf
-          label={`What do drops leave on the ${name(zone)}?`}
-          value={droplet[zone] === undefined ? null : String(droplet[zone])}
-          options={DROP_GRADES}
-          onChange={grade}
-        />
-        <Suspense fallback={<div style={{ minHeight: size.touch }} />}>
-          <DropsPicture key={zone} itemId={item.id} zone={name(zone)} onGrade={(n) => grade(String(n))} />
-        </Suspense>
-        {contradicted(droplet, test, way).map((z) => (
-          <Note key={z} tone="alarm">
-            A drop was drunk on the {name(z)} within {secondsText(way.waitS)}: cloth that has drunk is 3 at most. Look again.
-          </Note>
-        ))}
-        {droplet[zone] !== undefined && <TextButton onPress={takeBack}>Take back the {name(zone)}</TextButton>}
-      </Controls>
-      {before && Object.keys(before).length > 0 && (
-        <section aria-label={beforeName}>
-          <Quiet>{beforeName}</Quiet>
-          <Outline kind={item.kind} grades={before} />
-        </section>
+        </>
       )}
-    </DrawingAside>
+      {drunk !== undefined && <Quiet>Soaked in after {secondsText(drunk)}.</Quiet>}
+    </Row>
   );
 }
 

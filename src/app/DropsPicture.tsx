@@ -40,31 +40,10 @@ const TONES = { wet: color.water, dry: color.finish } as const;
 
 /** A grade suggested from a close picture of one zone; it is taken with a press or not at all. */
 export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: string; onGrade: (grade: number) => void }) {
-  const [photoId, setPhotoId] = useState<string | null>(null);
-  const [marks, setMarks] = useState(START);
-  const [fault, setFault] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const photos = usePhotos(itemId) ?? [];
-  const photo = photos.find((p) => p.id === photoId);
-  const address = useAddress(photo?.blob ?? null);
-  const reading = usePictureReading('drops', photo?.id, marks, measure);
-  const result = reading.answer?.result ?? null;
-  const step = `Drops on the ${zone}`;
-  const show = (id: string): void => {
-    setPhotoId(id);
-    setMarks(START);
-  };
-  const take = async (files: readonly File[]): Promise<void> => {
-    setBusy(true);
-    const kept = await keepPhotos(itemId, files.slice(0, 1), { step });
-    setBusy(false);
-    setFault(kept.fault);
-    const [id] = kept.ids;
-    if (!id) return;
-    notify('The photograph is kept with it.', kept.undo);
-    show(id);
-  };
-  const earlier = photos.filter((p) => p.step === step && p.id !== photoId);
+  const { busy, take, photo, earlier, show, fault, reading, address, step, marks, setMarks, result } = useDropsPicture(
+    itemId,
+    zone,
+  );
   return (
     <Disclosure title={`From a picture of the ${zone}`}>
       <Column $gap={12}>
@@ -91,44 +70,7 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
         )}
         {photo && address && (
           <>
-            <PictureStage>
-              <img src={address} alt={step} />
-              <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
-                {(['wet', 'dry'] as const).map((which) => {
-                  const [a, b] = marks[which];
-                  return (
-                    <rect
-                      key={which}
-                      x={Math.min(a[0], b[0])}
-                      y={Math.min(a[1], b[1])}
-                      width={Math.abs(a[0] - b[0])}
-                      height={Math.abs(a[1] - b[1])}
-                      fill="none"
-                      stroke={TONES[which]}
-                      strokeWidth={3}
-                      vectorEffect="non-scaling-stroke"
-                      {...(which === 'dry' ? { strokeDasharray: '8 6' } : {})}
-                    />
-                  );
-                })}
-              </svg>
-              {CORNERS.map(([which, n]) => (
-                <PictureMark
-                  key={`${which} ${n}`}
-                  at={marks[which][n]}
-                  corner
-                  tone={TONES[which]}
-                  label={`${n === 0 ? 'First' : 'Second'} corner of ${NAMES[which]}`}
-                  onMove={(to) => {
-                    const [a, b] = marks[which];
-                    const next: readonly [Point, Point] = n === 0 ? [to, b] : [a, to];
-                    setMarks({ ...marks, [which]: next });
-                  }}
-                >
-                  {which === 'wet' ? 'w' : 'd'}
-                </PictureMark>
-              ))}
-            </PictureStage>
+            <Rectangles address={address} step={step} marks={marks} setMarks={setMarks} />
             <Quiet>Drag w to two corners of the wetted place, d to two of dry cloth.</Quiet>
             {result && (
               <p style={{ margin: 0 }} aria-live="polite">
@@ -153,5 +95,89 @@ export function DropsPicture({ itemId, zone, onGrade }: { itemId: string; zone: 
         )}
       </Column>
     </Disclosure>
+  );
+}
+
+/** The picture of one zone, what is marked in it, and what it says. */
+function useDropsPicture(itemId: string, zone: string) {
+  const [photoId, setPhotoId] = useState<string | null>(null);
+  const [marks, setMarks] = useState(START);
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const photos = usePhotos(itemId) ?? [];
+  const photo = photos.find((p) => p.id === photoId);
+  const address = useAddress(photo?.blob ?? null);
+  const reading = usePictureReading('drops', photo?.id, marks, measure);
+  const result = reading.answer?.result ?? null;
+  const step = `Drops on the ${zone}`;
+  const show = (id: string): void => {
+    setPhotoId(id);
+    setMarks(START);
+  };
+  const take = async (files: readonly File[]): Promise<void> => {
+    setBusy(true);
+    const kept = await keepPhotos(itemId, files.slice(0, 1), { step });
+    setBusy(false);
+    setFault(kept.fault);
+    const [id] = kept.ids;
+    if (!id) return;
+    notify('The photograph is kept with it.', kept.undo);
+    show(id);
+  };
+  const earlier = photos.filter((p) => p.step === step && p.id !== photoId);
+  return { busy, take, photo, earlier, show, fault, reading, address, step, marks, setMarks, result };
+}
+
+/** The wetted place and the dry cloth, each by two corners. */
+function Rectangles({
+  address,
+  step,
+  marks,
+  setMarks,
+}: {
+  address: string;
+  step: string;
+  marks: WettingMarks;
+  setMarks: (next: WettingMarks) => void;
+}) {
+  return (
+    <PictureStage>
+      <img src={address} alt={step} />
+      <svg viewBox="0 0 1 1" preserveAspectRatio="none" aria-hidden="true">
+        {(['wet', 'dry'] as const).map((which) => {
+          const [a, b] = marks[which];
+          return (
+            <rect
+              key={which}
+              x={Math.min(a[0], b[0])}
+              y={Math.min(a[1], b[1])}
+              width={Math.abs(a[0] - b[0])}
+              height={Math.abs(a[1] - b[1])}
+              fill="none"
+              stroke={TONES[which]}
+              strokeWidth={3}
+              vectorEffect="non-scaling-stroke"
+              {...(which === 'dry' ? { strokeDasharray: '8 6' } : {})}
+            />
+          );
+        })}
+      </svg>
+      {CORNERS.map(([which, n]) => (
+        <PictureMark
+          key={`${which} ${n}`}
+          at={marks[which][n]}
+          corner
+          tone={TONES[which]}
+          label={`${n === 0 ? 'First' : 'Second'} corner of ${NAMES[which]}`}
+          onMove={(to) => {
+            const [a, b] = marks[which];
+            const next: readonly [Point, Point] = n === 0 ? [to, b] : [a, to];
+            setMarks({ ...marks, [which]: next });
+          }}
+        >
+          {which === 'wet' ? 'w' : 'd'}
+        </PictureMark>
+      ))}
+    </PictureStage>
   );
 }

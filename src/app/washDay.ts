@@ -53,21 +53,9 @@ export interface DayState {
   readonly change: (next: DayWish, said?: string) => Promise<void>;
 }
 
-/** The wash day that is being put together, planned anew at every change, off the page. */
-export function useWashDay(home: Kit | undefined): DayState {
-  const stored = useWish();
-  const kit = useMemo(() => home && withHired(home, stored?.hired), [home, stored?.hired]);
-  // What was taken out of the kit meanwhile is passed over.
-  const wish = useMemo(() => {
-    if (!stored || !kit) return stored;
-    const there = new Set(kit.items.map((i) => i.id));
-    return { ...stored, items: stored.items.filter((id) => there.has(id)) };
-  }, [stored, kit]);
+/** A request planned off the page: the best so far while it is looked for, stopped and begun again. */
+function usePlanned(request: DayRequest | null) {
   const [round, setRound] = useState(0);
-  const request = useMemo(
-    () => (wish && kit && wish.items.length > 0 && !wish.started ? requestOf(wish, kit) : null),
-    [wish, kit],
-  );
   const asked = useMemo(() => ({ request, round }), [request, round]);
   const [answer, setAnswer] = useState<{ asked: object; day: WashDay } | null>(null);
   const [progress, setProgress] = useState({ asked: {}, better: 0, verdict: '' });
@@ -90,6 +78,68 @@ export function useWashDay(home: Kit | undefined): DayState {
     return () => worker.end();
   }, [asked]);
   const busy = request !== null && answer?.asked !== asked && stopped !== asked;
+  return {
+    // While a newer one is looked for the last stands.
+    planned: request ? (answer?.day ?? null) : null,
+    busy: busy ? (progress.asked === asked ? progress : { better: 0, verdict: '' }) : null,
+    stop: () => {
+      end.current();
+      setStopped(asked);
+    },
+    again: () => setRound((n) => n + 1),
+  };
+}
+
+type Change = DayState['change'];
+/** Begins a piece of a started day, or finds it again. @returns where it is carried on, or null when it could not be begun. */
+async function carriedOut(kit: Kit, wish: DayWish, started: Started, piece: string, inRuns: readonly string[], change: Change) {
+  const known = started.loads?.[piece];
+  // What was stopped before anything was done is begun anew.
+  if (known !== undefined && (await runsOfLoad(known)).some((r) => r.status !== 'dropped'))
+    return pathOf(started.day, piece, known);
+  const ticked = begunOf(started, inRuns).map((t) => t.id);
+  const { beginPiece } = await import('./carryOut');
+  const found = await beginPiece(started.kit ?? kit, started.day, piece, ticked);
+  if ('busy' in found) {
+    notify(`${found.busy.itemName} is under way by itself. Finish that first, or stop it.`);
+    return null;
+  }
+  await change({ ...wish, started: { ...started, loads: { ...started.loads, [piece]: found.loadId } } });
+  return pathOf(started.day, piece, found.loadId);
+}
+/** Moves what has not begun behind now. */
+async function movedBehind(kit: Kit, wish: DayWish, before: Started, inRuns: readonly string[], change: Change): Promise<void> {
+  const worker = dayWorker();
+  const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantOf(soonest()) };
+  const day = await worker.api.plan(
+    late,
+    proxy(() => undefined),
+  );
+  worker.end();
+  const begun = begunIn(day, begunOf(before));
+  const loads = loadsIn(day, before);
+  const moves =
+    day.finish === before.day.finish
+      ? 'The end stays as it was.'
+      : `The end moves from ${momentText(before.day.finish)} to ${momentText(day.finish)}.`;
+  await change({ ...wish, started: { ...before, day, begun, loads } }, moves);
+}
+
+/** The wash day that is being put together, planned anew at every change, off the page. */
+export function useWashDay(home: Kit | undefined): DayState {
+  const stored = useWish();
+  const kit = useMemo(() => home && withHired(home, stored?.hired), [home, stored?.hired]);
+  // What was taken out of the kit meanwhile is passed over.
+  const wish = useMemo(() => {
+    if (!stored || !kit) return stored;
+    const there = new Set(kit.items.map((i) => i.id));
+    return { ...stored, items: stored.items.filter((id) => there.has(id)) };
+  }, [stored, kit]);
+  const request = useMemo(
+    () => (wish && kit && wish.items.length > 0 && !wish.started ? requestOf(wish, kit) : null),
+    [wish, kit],
+  );
+  const { planned, busy, stop, again } = usePlanned(request);
   const started = wish?.started;
   const runs = useDayRuns(started);
   const inRuns = useMemo(() => (started && runs ? begunByRuns(started, runs) : []), [started, runs]);
@@ -101,50 +151,16 @@ export function useWashDay(home: Kit | undefined): DayState {
     kit,
     wish,
     request,
-    // While a newer one is looked for the last stands.
-    day: wish?.started?.day ?? (request ? (answer?.day ?? null) : null),
-    busy: busy ? (progress.asked === asked ? progress : { better: 0, verdict: '' }) : null,
-    stop: () => {
-      end.current();
-      setStopped(asked);
-    },
-    again: () => setRound((n) => n + 1),
+    day: started?.day ?? planned,
+    busy,
+    stop,
+    again,
     change,
     begun: [...new Set([...(started?.begun ?? []), ...inRuns])],
     inRuns,
-    carryOut: async (piece) => {
-      if (!wish || !started || !kit) return null;
-      const known = started.loads?.[piece];
-      // What was stopped before anything was done is begun anew.
-      if (known !== undefined && (await runsOfLoad(known)).some((r) => r.status !== 'dropped'))
-        return pathOf(started.day, piece, known);
-      const ticked = begunOf(started, inRuns).map((t) => t.id);
-      const { beginPiece } = await import('./carryOut');
-      const found = await beginPiece(started.kit ?? kit, started.day, piece, ticked);
-      if ('busy' in found) {
-        notify(`${found.busy.itemName} is under way by itself. Finish that first, or stop it.`);
-        return null;
-      }
-      await change({ ...wish, started: { ...started, loads: { ...started.loads, [piece]: found.loadId } } });
-      return pathOf(started.day, piece, found.loadId);
-    },
+    carryOut: async (piece) => (wish && started && kit ? carriedOut(kit, wish, started, piece, inRuns, change) : null),
     moveRest: async () => {
-      if (!wish?.started || !kit) return;
-      const before = wish.started;
-      const worker = dayWorker();
-      const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantOf(soonest()) };
-      const day = await worker.api.plan(
-        late,
-        proxy(() => undefined),
-      );
-      worker.end();
-      const begun = begunIn(day, begunOf(before));
-      const loads = loadsIn(day, before);
-      const moves =
-        day.finish === before.day.finish
-          ? 'The end stays as it was.'
-          : `The end moves from ${momentText(before.day.finish)} to ${momentText(day.finish)}.`;
-      await change({ ...wish, started: { ...before, day, begun, loads } }, moves);
+      if (wish && started && kit) await movedBehind(kit, wish, started, inRuns, change);
     },
   };
 }

@@ -2,7 +2,7 @@ import { useRef } from 'react';
 import { mergeProps, useFocusRing, useKeyboard, useMove, usePress } from 'react-aria';
 import styled from 'styled-components';
 import type { FillMap } from '../core/gear';
-import { areaMm2, centreOf, drawnBaffles, isOpen, type DrawnBaffle, type Move } from '../core/loft';
+import { areaMm2, boundsOf, centreOf, drawnBaffles, isOpen, type DrawnBaffle, type Move } from '../core/loft';
 import { focusOn } from './focus';
 import { ARROWS, type Point } from './Movable';
 import { color, font, size } from './theme';
@@ -139,12 +139,6 @@ function Cell({
   );
 }
 
-/** The shorter side of what holds a baffle, mm. */
-function narrowOf(polygon: readonly (readonly [number, number])[]): number {
-  const [xs, ys] = [polygon.map(([x]) => x), polygon.map(([, y]) => y)];
-  return Math.max(1, Math.min(Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)));
-}
-
 /** Baffles in their real layout, darker where there is more down for their area; shut openings as bars, moves as arrows. */
 export function BaffleMap({
   map,
@@ -171,19 +165,20 @@ export function BaffleMap({
   handles?: { readonly at: readonly Point[]; readonly onDrag: (n: number, by: Point, done: boolean) => void } | undefined;
 }) {
   const list = drawnBaffles(map);
-  const points = list.flatMap((b) => b.polygonMm);
-  const [minX, minY] = [Math.min(...points.map((p) => p[0])), Math.min(...points.map((p) => p[1]))];
-  const [maxX, maxY] = [Math.max(...points.map((p) => p[0])), Math.max(...points.map((p) => p[1]))];
+  const { x: minX, y: minY, width: wide, height: high } = boundsOf(list.flatMap((b) => b.polygonMm));
   // As large on a wide layout as on a narrow one, and no higher than a flat baffle.
-  const letters = Math.max(maxX - minX, maxY - minY) / 34;
+  const letters = Math.max(wide, high) / 34;
   const at = new Map(list.map((b) => [b.id, centreOf(b.polygonMm)]));
   const dense = (b: (typeof list)[number]): number => (grams?.get(b.id) ?? 0) / areaMm2(b.polygonMm);
   const mean = list.reduce((sum, b) => sum + (grams?.get(b.id) ?? 0), 0) / list.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0);
   const shade = (b: (typeof list)[number]): number => (grams && mean > 0 ? Math.min(0.85, 0.38 * (dense(b) / mean)) : 0.12);
   const first = selected ?? list[0]?.id ?? null;
-  const [width, height] = [maxX - minX + 40, maxY - minY + 40];
+  const [width, height] = [wide + 40, high + 40];
   // So large that the narrowest can be pressed: as many times that as the whole is.
-  const narrowest = Math.min(...list.map((b) => narrowOf(b.polygonMm)));
+  const narrowest = Math.max(
+    1,
+    Math.min(...list.map(({ polygonMm }) => boundsOf(polygonMm)).map((b) => Math.min(b.width, b.height))),
+  );
   const least = (side: number): string => `min(${MOST}, ${size.touch} * ${(side / narrowest).toFixed(2)})`;
   return (
     <Moves>
@@ -201,25 +196,16 @@ export function BaffleMap({
             <path d="M0 0L10 5L0 10z" fill={color.heat} />
           </marker>
         </defs>
-        {list.map((b) => (
-          <Cell
-            key={b.id}
-            id={placeId(map, b.id)}
-            points={b.polygonMm.map((p) => p.join(',')).join(' ')}
-            shade={shade(b)}
-            first={b.id === first}
-            chosen={b.id === selected}
-            label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
-            onPress={() => onSelect(b.id, 'press')}
-            onArrow={(way) => {
-              const next = towards(map, b.id, way);
-              if (next === null) return false;
-              onSelect(next, 'reach');
-              focusOn(placeId(map, next));
-              return true;
-            }}
-          />
-        ))}
+        <Cells
+          list={list}
+          map={map}
+          shade={shade}
+          first={first}
+          selected={selected}
+          clumps={clumps}
+          grams={grams}
+          onSelect={onSelect}
+        />
         <Bars map={map} at={at} />
         <Arrows moves={moves} at={at} />
         <Signs grams={grams} list={list} at={at} letters={letters} clumps={clumps} />
@@ -229,6 +215,51 @@ export function BaffleMap({
         {mark && <circle cx={mark[0]} cy={mark[1]} r={letters * 0.45} fill={color.heat} stroke={color.ground} strokeWidth={4} />}
       </Frame>
     </Moves>
+  );
+}
+
+/** Every baffle, to be pressed or reached. */
+function Cells({
+  list,
+  map,
+  shade,
+  first,
+  selected,
+  clumps,
+  grams,
+  onSelect,
+}: {
+  list: DrawnBaffle[];
+  map: FillMap;
+  shade: (b: DrawnBaffle) => number;
+  first: string | null;
+  selected: string | null;
+  clumps: readonly string[];
+  grams: ReadonlyMap<string, number> | null;
+  onSelect: (id: string, how: 'press' | 'reach') => void;
+}) {
+  return (
+    <>
+      {list.map((b) => (
+        <Cell
+          key={b.id}
+          id={placeId(map, b.id)}
+          points={b.polygonMm.map((p) => p.join(',')).join(' ')}
+          shade={shade(b)}
+          first={b.id === first}
+          chosen={b.id === selected}
+          label={`${b.id}${clumps.includes(b.id) ? ', clumped' : ''}${grams ? `, ${Math.round(grams.get(b.id) ?? 0)} g` : ''}`}
+          onPress={() => onSelect(b.id, 'press')}
+          onArrow={(way) => {
+            const next = towards(map, b.id, way);
+            if (next === null) return false;
+            onSelect(next, 'reach');
+            focusOn(placeId(map, next));
+            return true;
+          }}
+        />
+      ))}
+    </>
   );
 }
 

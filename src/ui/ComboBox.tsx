@@ -63,7 +63,7 @@ export function ComboBox({
   /** Null when it was emptied. */
   onChange: (id: string | null) => void;
 }) {
-  const { found, take, typed, setTyped, change, line, settled } = useTyped(onChange, options, value, clears);
+  const { found, take, typed, setTyped, change, line, keyed } = useTyped(onChange, options, value, clears);
   return (
     <Box
       items={found}
@@ -87,7 +87,7 @@ export function ComboBox({
           ref={line}
           placeholder={placeholder}
           onKeyDownCapture={(e) => {
-            settled.current = e.key === 'Escape' || e.key === 'Enter';
+            keyed(e.key);
           }}
         />
         <Button>
@@ -128,7 +128,8 @@ function useTyped(onChange: (id: string | null) => void, options: readonly Combo
       ? options
       : options.filter((o) => words.every((w) => `${o.name} ${o.also ?? ''}`.toLowerCase().includes(w)));
   }, [options, typed, own]);
-  return { found, take, typed, setTyped, change, line, settled };
+  const keyed = (key: string): void => void (settled.current = key === 'Escape' || key === 'Enter');
+  return { found, take, typed, setTyped, change, line, keyed };
 }
 
 /** Those that fit what is typed; only those in sight are drawn. */

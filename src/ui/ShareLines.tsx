@@ -15,6 +15,9 @@ const activeDot = { r: 6, cursor: 'pointer' };
 const value = (point: SharePoint, key: string): number =>
   Number((point as unknown as Readonly<Record<string, unknown>>)[key] ?? 0);
 
+const LABEL = { fill: color.quiet, fontSize: 12 } as const;
+const TIP = { background: color.panel, border: `1px solid ${color.line}`, color: color.ink } as const;
+const DRAWN = { dot, activeDot, connectNulls: true, isAnimationActive: false } as const;
 /**
  * Shares of as good as new over time, 0–100 % and above, and one count on a scale of its own; verticals are what was done. A point is pressed to
  * open it; the same can be pressed in a table beneath it.
@@ -64,7 +67,7 @@ export function ShareLines({
           <Tooltip
             labelFormatter={(ms) => axisDay(Number(ms))}
             formatter={(shown) => Math.round(Number(shown))}
-            contentStyle={{ background: color.panel, border: `1px solid ${color.line}`, color: color.ink }}
+            contentStyle={TIP}
           />
           {marks.map(({ id, at, name }) => (
             <ReferenceLine
@@ -72,26 +75,11 @@ export function ShareLines({
               x={at}
               stroke={color.quiet}
               strokeDasharray="3 3"
-              label={{
-                value: name,
-                fill: color.quiet,
-                fontSize: 12,
-                position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight',
-              }}
+              label={{ ...LABEL, value: name, position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight' }}
             />
           ))}
           {lines.map(({ key, name, stroke, dash }) => (
-            <Line
-              key={key}
-              dataKey={key}
-              name={name}
-              stroke={stroke}
-              strokeDasharray={dash}
-              strokeWidth={2.5}
-              {...{ dot, activeDot }}
-              connectNulls
-              isAnimationActive={false}
-            />
+            <Line key={key} dataKey={key} name={name} stroke={stroke} strokeDasharray={dash} strokeWidth={2.5} {...DRAWN} />
           ))}
           {count && (
             <Line
@@ -101,9 +89,7 @@ export function ShareLines({
               stroke={count.stroke}
               strokeWidth={1.5}
               type="stepAfter"
-              {...{ dot, activeDot }}
-              connectNulls
-              isAnimationActive={false}
+              {...DRAWN}
             />
           )}
         </LineChart>

@@ -132,6 +132,14 @@ const Line = memo(function Line<R extends { readonly id: string; readonly name: 
   );
 }) as <R extends { readonly id: string; readonly name: string }>(props: LineProps<R>) => ReactNode;
 
+/** Rows that are out of sight. */
+const Gap = ({ height }: { height: number }) =>
+  height > 0 ? (
+    <tr aria-hidden="true">
+      <td data-gap style={{ height }} />
+    </tr>
+  ) : null;
+
 /**
  * Things in rows that are opened, chosen and sorted. Among 5 000 only those in sight are drawn, and the page scrolls as ever. Tab comes to
  * one row; up and down, Page and Home and End go from row to row, Enter opens one, Space chooses it. For figures that are only read take
@@ -165,16 +173,7 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
   const { sorted, setHere, here, sort, setSort } = useSorted(start, columns, rows);
   const shown = useMemo(() => columns.filter((c) => !small || c.onPhone !== null), [columns, small]);
   const { virtual, drawn, body, before, after } = useDrawn(chosen, small, sorted, rowPx);
-  const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
-  const now = useRef({ chosen, onChoose });
-  useLayoutEffect(() => {
-    now.current = { chosen, onChoose };
-  });
-  const toggle = useCallback((key: string): void => {
-    const next = new Set(now.current.chosen);
-    if (!next.delete(key)) next.add(key);
-    now.current.onChoose(next);
-  }, []);
+  const { toggle, all } = useToggle(rows, chosen, onChoose);
   const goTo = (index: number): void => {
     const to = Math.max(0, Math.min(sorted.length - 1, index));
     setHere(to);
@@ -198,11 +197,7 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
       </colgroup>
       <Heads all={all} chosen={chosen} onChoose={onChoose} rows={rows} shown={shown} sort={sort} setSort={setSort} />
       <tbody ref={body} {...keyboardProps}>
-        {before > 0 && (
-          <tr aria-hidden="true">
-            <td data-gap style={{ height: before }} />
-          </tr>
-        )}
+        <Gap height={before} />
         {drawn.map(({ index }, n) => {
           const row = sorted[index];
           if (!row) return null;
@@ -221,14 +216,29 @@ export function ThingTable<R extends { readonly id: string; readonly name: strin
             />
           );
         })}
-        {after > 0 && (
-          <tr aria-hidden="true">
-            <td data-gap style={{ height: after }} />
-          </tr>
-        )}
+        <Gap height={after} />
       </tbody>
     </Grid>
   );
+}
+
+/** Whether all are chosen, and the way to choose one or leave it. */
+function useToggle(
+  rows: readonly { readonly id: string }[],
+  chosen: ReadonlySet<string>,
+  onChoose: (ids: ReadonlySet<string>) => void,
+) {
+  const all = rows.length > 0 && rows.every((r) => chosen.has(r.id));
+  const now = useRef({ chosen, onChoose });
+  useLayoutEffect(() => {
+    now.current = { chosen, onChoose };
+  });
+  const toggle = useCallback((key: string): void => {
+    const next = new Set(now.current.chosen);
+    if (!next.delete(key)) next.add(key);
+    now.current.onChoose(next);
+  }, []);
+  return { toggle, all };
 }
 
 /** The rows by the column that is pressed. */

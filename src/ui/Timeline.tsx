@@ -138,21 +138,7 @@ export function Timeline({ rows, now, label }: { rows: readonly TimeRow[]; now?:
   const width = Math.min(LINE_PX.most, Math.max(LINE_PX.least, NAMES_PX + weight * LINE_PX.perMinute));
   const says = (b: TimeBlock, share: number): boolean =>
     b.band !== undefined && share * (width - NAMES_PX) > (b.title.length === 1 ? LETTER_PX : WORDS_PX);
-  const first = Math.min(...all.map((b) => b.from));
-  const last = Math.max(...all.map((b) => b.to));
-  const marks: { ms: number; at: number; text: string; day: string | null }[] = [];
-  const hour = new Date(first);
-  hour.setMinutes(0, 0, 0);
-  let day = '';
-  for (let ms = hour.getTime() < first ? hour.getTime() + HOUR_MS : hour.getTime(); ms <= last; ms += HOUR_MS) {
-    const place = at(ms);
-    const date = new Date(ms);
-    const name = date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-    if (name === day && place - (marks.at(-1)?.at ?? -1) < APART) continue;
-    if (name !== day && place - (marks.at(-1)?.at ?? -1) < APART) marks.pop();
-    marks.push({ ms, at: place, text: date.toTimeString().slice(0, 5), day: name === day ? null : name });
-    day = name;
-  }
+  const { marks, first, last } = marksOf(all, at);
   const percent = (share: number): string => `${(share * 100).toFixed(3)}%`;
   return (
     // It scrolls, so it can be reached by key.
@@ -212,4 +198,24 @@ export function Timeline({ rows, now, label }: { rows: readonly TimeRow[]; now?:
       </Grid>
     </Scroll>
   );
+}
+
+/** Full hours, and the day where it changes; none so near the last that they could not be read. */
+function marksOf(all: TimeBlock[], at: (ms: number) => number) {
+  const first = Math.min(...all.map((b) => b.from));
+  const last = Math.max(...all.map((b) => b.to));
+  const marks: { ms: number; at: number; text: string; day: string | null }[] = [];
+  const hour = new Date(first);
+  hour.setMinutes(0, 0, 0);
+  let day = '';
+  for (let ms = hour.getTime() < first ? hour.getTime() + HOUR_MS : hour.getTime(); ms <= last; ms += HOUR_MS) {
+    const place = at(ms);
+    const date = new Date(ms);
+    const name = date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    if (name === day && place - (marks.at(-1)?.at ?? -1) < APART) continue;
+    if (name !== day && place - (marks.at(-1)?.at ?? -1) < APART) marks.pop();
+    marks.push({ ms, at: place, text: date.toTimeString().slice(0, 5), day: name === day ? null : name });
+    day = name;
+  }
+  return { marks, first, last };
 }

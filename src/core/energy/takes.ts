@@ -56,6 +56,22 @@ export interface WorkOn {
   readonly cycleMinutes: number;
 }
 
+/** The cleaner or proofer that a step takes, and what it is worth. */
+const suppliesOf = (s: WorkStep['settings'], supplies: readonly Supply[]): Line[] =>
+  (
+    [
+      [s.cleaner, s.doseMl],
+      [s.proofer, s.prooferMl],
+    ] as const
+  ).flatMap(([cls, ml]): Line[] => {
+    if (!cls || !ml) return [];
+    const money = worthOf(
+      supplies.find((b) => b.id === s.supplyId),
+      ml,
+    );
+    return [{ what: 'supply', kWh: 0, litres: 0, money, supply: { class: cls, ml }, from: { ml } }];
+  });
+
 /** What one step needs, line by line; supplies are told by their settings. */
 export function linesOf(step: WorkStep, on: WorkOn): Line[] {
   const { settings: s } = step;
@@ -125,18 +141,7 @@ export function linesOf(step: WorkStep, on: WorkOn): Line[] {
       if (equipment.room?.fan) motor('fan', MOTOR_KW.fan, step.unattendedMin);
       break;
   }
-  for (const [cls, ml] of [
-    [s.cleaner, s.doseMl],
-    [s.proofer, s.prooferMl],
-  ] as const) {
-    if (!cls || !ml) continue;
-    const money = worthOf(
-      on.supplies.find((b) => b.id === s.supplyId),
-      ml,
-    );
-    lines.push({ what: 'supply', kWh: 0, litres: 0, money, supply: { class: cls, ml }, from: { ml } });
-  }
-  return lines;
+  return [...lines, ...suppliesOf(s, on.supplies)];
 }
 
 /** What so much of a bottle is worth; null when its price or size is not known. */

@@ -54,6 +54,57 @@ function allowed(
   return undefined;
 }
 
+interface Passed {
+  readonly limit: Limit;
+  readonly to: LimitValues[Dimension];
+  readonly by: string;
+}
+/** The limits of one dimension: those that bind, those that can never be passed, and those that are passed, by whom and how far. */
+function sorted(item: Item, dimension: Dimension, all: readonly Limit[], schools: readonly SchoolPull[]) {
+  const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value);
+  const permit = allowed(item, dimension, all);
+  const inForce: Limit[] = [];
+  const passed: Passed[] = [];
+  const hardOnes: Limit[] = [];
+  for (const limit of all) {
+    if (limit.hard) {
+      const raise = limit.labelRaises;
+      if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > loose(limit.value)) {
+        const to = loose(permit.value) < loose(raise) ? permit.value : raise;
+        const raised: Limit = { ...limit, value: to };
+        // Not hard in the tie: the label that raised it is what binds.
+        inForce.push({ ...raised, hard: false });
+        hardOnes.push(raised);
+        passed.push({ limit, to, by: 'label' });
+      } else {
+        inForce.push(limit);
+        hardOnes.push(limit);
+      }
+      continue;
+    }
+    const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > loose(limit.value));
+    if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
+    else if (school) passed.push({ limit, to: school.waives?.[dimension] as LimitValues[Dimension], by: school.school });
+    else inForce.push(limit);
+  }
+  return { inForce, passed, hardOnes, loose };
+}
+/** A limit that was passed binds where the pass ends: it goes as far as its word and no further. */
+const moved = ({ limit, to, by }: Passed): Limit => ({
+  ...limit,
+  value: to,
+  component: by,
+  rule: by === 'label' || by === 'maker' ? `${by}-allows` : by,
+  hard: false,
+});
+/** Limits that schools set of their own. */
+const tightened = (dimension: Dimension, schools: readonly SchoolPull[]): Limit[] =>
+  schools.flatMap((school): Limit[] => {
+    const value = school.tightens?.[dimension];
+    if (value === undefined) return [];
+    return [{ dimension, value, hard: false, scope: 'whole', component: 'school', rule: school.school, basis: 'practice' }];
+  });
+
 /**
  * The envelope of an item: per dimension the strictest of its hard limits and of those soft limits that neither an explicit label, nor the
  * maker, nor a knowingly chosen school passes. Limits of scope `part` are kept for work on that part and do not bind the whole.
@@ -77,56 +128,9 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
       hard[dimension] = value;
       continue;
     }
-    const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value);
-    const permit = allowed(item, dimension, all ?? []);
-    const inForce: Limit[] = [];
-    const passed: { limit: Limit; to: LimitValues[Dimension]; by: string }[] = [];
-    const hardOnes: Limit[] = [];
-    for (const limit of all ?? []) {
-      if (limit.hard) {
-        const raise = limit.labelRaises;
-        if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > loose(limit.value)) {
-          const to = loose(permit.value) < loose(raise) ? permit.value : raise;
-          const raised: Limit = { ...limit, value: to };
-          // Not hard in the tie: the label that raised it is what binds.
-          inForce.push({ ...raised, hard: false });
-          hardOnes.push(raised);
-          passed.push({ limit, to, by: 'label' });
-        } else {
-          inForce.push(limit);
-          hardOnes.push(limit);
-        }
-        continue;
-      }
-      const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > loose(limit.value));
-      if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
-      else if (school) passed.push({ limit, to: school.waives?.[dimension] as LimitValues[Dimension], by: school.school });
-      else inForce.push(limit);
-    }
-    // A pass goes as far as its word and no further; a school may be passed on by a label that allows more still.
-    for (const pass of passed) {
-      if (pass.limit.hard) continue;
-      inForce.push({
-        ...pass.limit,
-        value: pass.to,
-        component: pass.by,
-        rule: pass.by === 'label' || pass.by === 'maker' ? `${pass.by}-allows` : pass.by,
-        hard: false,
-      });
-    }
-    for (const school of schools) {
-      const value = school.tightens?.[dimension];
-      if (value === undefined) continue;
-      inForce.push({
-        dimension,
-        value,
-        hard: false,
-        scope: 'whole',
-        component: 'school',
-        rule: school.school,
-        basis: 'practice',
-      });
-    }
+    const { inForce, passed, hardOnes, loose } = sorted(item, dimension, all ?? [], schools);
+    // A school may be passed on by a label that allows more still.
+    inForce.push(...passed.filter((p) => !p.limit.hard).map(moved), ...tightened(dimension, schools));
     const binding = strictest(inForce);
     const value = binding ? binding.value : loosest(dimension);
     bounds[dimension] = { value, by: binding };

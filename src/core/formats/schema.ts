@@ -41,69 +41,115 @@ const numberOrFree: JsonSchema = {
   description: '0 = not at all; null = no limit of its own',
 };
 
+const why: JsonSchema = {
+  type: 'object',
+  required: ['rule', 'text', 'basis'],
+  properties: { rule: text, text, basis: { enum: ['standard', 'practice', 'memory', 'label', 'maker'] }, source: text },
+};
+const settings: JsonSchema = {
+  type: 'object',
+  properties: {
+    washerId: text,
+    tempC: { type: 'number' },
+    action: { enum: [...ACTIONS] },
+    spinRpm: { type: 'number', minimum: 0 },
+    rinses: { type: 'integer', minimum: 0 },
+    cleaner: { enum: [...SUPPLY_CLASSES] },
+    doseMl: { type: 'number', exclusiveMinimum: 0 },
+    soakMin: minutes,
+    soakParts: { type: 'array', items: minutes },
+    insideOut: { type: 'boolean' },
+    litresPerFill: { type: 'number', exclusiveMinimum: 0 },
+    dryerId: text,
+    heat: { enum: [...HEATS] },
+    rounds: { type: 'integer', minimum: 1 },
+    checkEveryMin: { type: 'number', exclusiveMinimum: 0 },
+    aids: { type: 'array', items: { enum: [...SUPPLY_CLASSES] } },
+    count: { type: 'integer', minimum: 1 },
+    proofer: { enum: [...SUPPLY_CLASSES] },
+    prooferMl: { type: 'number', exclusiveMinimum: 0 },
+    spray: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['zone', 'ml'],
+        properties: { zone: { enum: [...DROPLET_ZONES] }, ml: { type: 'number', exclusiveMinimum: 0 } },
+      },
+    },
+    tries: { type: 'array', items: { enum: [...SUPPLY_CLASSES, 'warm-water'] } },
+    tool: text,
+    ironC: { type: 'number' },
+    place: { enum: ['line', 'rack', 'flat', 'shade', 'indoors', 'radiator', 'launderette'] },
+  },
+};
+const step: JsonSchema = {
+  type: 'object',
+  required: ['id', 'phase', 'do', 'text', 'when', 'settings', 'attendedMin', 'unattendedMin', 'mayWait', 'why', 'cautions'],
+  properties: {
+    id: text,
+    key: text,
+    title: text,
+    phase: { enum: [...PHASES] },
+    do: text,
+    text,
+    when: { enum: ['always', 'if-failed'] },
+    settings,
+    attendedMin: minutes,
+    unattendedMin: minutes,
+    mayWait: { type: 'boolean' },
+    why: { type: 'array', minItems: 1, items: why },
+    cautions: texts,
+    check: { type: 'object', required: ['look', 'pass', 'else'], properties: { look: text, pass: text, else: text } },
+  },
+};
+const envelope: JsonSchema = {
+  type: 'object',
+  required: ['washMaxC', 'action', 'spinMaxRpm', 'tumble', 'bleach', 'ironMaxC', 'soakMaxMin', 'waived'],
+  properties: {
+    washMaxC: bound(numberOrFree),
+    action: bound({ enum: [...ACTIONS] }),
+    spinMaxRpm: bound(numberOrFree),
+    tumble: bound({ enum: [...TUMBLES] }),
+    bleach: bound({ enum: [...BLEACHES] }),
+    ironMaxC: bound({ enum: [...LABEL_IRON_C, null] }),
+    soakMaxMin: bound(numberOrFree),
+    enzymes: bound({ enum: ['ok', 'non-bio', 'none'] }),
+    softener: bound({ enum: ['ok', 'sparing', 'none'] }),
+    agitator: bound({ enum: ['ok', 'none'] }),
+    waived: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['limit', 'from', 'to', 'by', 'risk'],
+        properties: { limit: text, by: text, risk: text },
+      },
+    },
+  },
+};
+const blocked: JsonSchema = {
+  type: 'array',
+  items: {
+    type: 'object',
+    required: ['option', 'rule', 'text'],
+    properties: { option: text, school: text, rule: text, text },
+  },
+};
+const shopping: JsonSchema = {
+  type: 'array',
+  items: {
+    type: 'object',
+    required: ['class'],
+    properties: {
+      class: { enum: [...SUPPLY_CLASSES] },
+      needMl: { type: 'number', exclusiveMinimum: 0 },
+      needCount: { type: 'integer', minimum: 1 },
+      perhaps: { const: true },
+    },
+  },
+};
+
 /** JSON Schema of `umbrastic/programme` version 1. Fields beyond the fixed contract: because, step.key, step.title, blocked.school, shopping.needCount, shopping.perhaps, settings.cycle and caps, envelope.enzymes/softener/agitator. */
 export function programmeSchema(): JsonSchema {
-  const why: JsonSchema = {
-    type: 'object',
-    required: ['rule', 'text', 'basis'],
-    properties: { rule: text, text, basis: { enum: ['standard', 'practice', 'memory', 'label', 'maker'] }, source: text },
-  };
-  const settings: JsonSchema = {
-    type: 'object',
-    properties: {
-      washerId: text,
-      tempC: { type: 'number' },
-      action: { enum: [...ACTIONS] },
-      spinRpm: { type: 'number', minimum: 0 },
-      rinses: { type: 'integer', minimum: 0 },
-      cleaner: { enum: [...SUPPLY_CLASSES] },
-      doseMl: { type: 'number', exclusiveMinimum: 0 },
-      soakMin: minutes,
-      soakParts: { type: 'array', items: minutes },
-      insideOut: { type: 'boolean' },
-      litresPerFill: { type: 'number', exclusiveMinimum: 0 },
-      dryerId: text,
-      heat: { enum: [...HEATS] },
-      rounds: { type: 'integer', minimum: 1 },
-      checkEveryMin: { type: 'number', exclusiveMinimum: 0 },
-      aids: { type: 'array', items: { enum: [...SUPPLY_CLASSES] } },
-      count: { type: 'integer', minimum: 1 },
-      proofer: { enum: [...SUPPLY_CLASSES] },
-      prooferMl: { type: 'number', exclusiveMinimum: 0 },
-      spray: {
-        type: 'array',
-        items: {
-          type: 'object',
-          required: ['zone', 'ml'],
-          properties: { zone: { enum: [...DROPLET_ZONES] }, ml: { type: 'number', exclusiveMinimum: 0 } },
-        },
-      },
-      tries: { type: 'array', items: { enum: [...SUPPLY_CLASSES, 'warm-water'] } },
-      tool: text,
-      ironC: { type: 'number' },
-      place: { enum: ['line', 'rack', 'flat', 'shade', 'indoors', 'radiator', 'launderette'] },
-    },
-  };
-  const step: JsonSchema = {
-    type: 'object',
-    required: ['id', 'phase', 'do', 'text', 'when', 'settings', 'attendedMin', 'unattendedMin', 'mayWait', 'why', 'cautions'],
-    properties: {
-      id: text,
-      key: text,
-      title: text,
-      phase: { enum: [...PHASES] },
-      do: text,
-      text,
-      when: { enum: ['always', 'if-failed'] },
-      settings,
-      attendedMin: minutes,
-      unattendedMin: minutes,
-      mayWait: { type: 'boolean' },
-      why: { type: 'array', minItems: 1, items: why },
-      cautions: texts,
-      check: { type: 'object', required: ['look', 'pass', 'else'], properties: { look: text, pass: text, else: text } },
-    },
-  };
   return {
     $schema: DRAFT,
     title: 'umbrastic/programme',
@@ -136,30 +182,7 @@ export function programmeSchema(): JsonSchema {
       wouldChange: texts,
       aims: { type: 'array', items: { enum: [...AIMS] }, uniqueItems: true },
       method: { enum: [...METHODS] },
-      envelope: {
-        type: 'object',
-        required: ['washMaxC', 'action', 'spinMaxRpm', 'tumble', 'bleach', 'ironMaxC', 'soakMaxMin', 'waived'],
-        properties: {
-          washMaxC: bound(numberOrFree),
-          action: bound({ enum: [...ACTIONS] }),
-          spinMaxRpm: bound(numberOrFree),
-          tumble: bound({ enum: [...TUMBLES] }),
-          bleach: bound({ enum: [...BLEACHES] }),
-          ironMaxC: bound({ enum: [...LABEL_IRON_C, null] }),
-          soakMaxMin: bound(numberOrFree),
-          enzymes: bound({ enum: ['ok', 'non-bio', 'none'] }),
-          softener: bound({ enum: ['ok', 'sparing', 'none'] }),
-          agitator: bound({ enum: ['ok', 'none'] }),
-          waived: {
-            type: 'array',
-            items: {
-              type: 'object',
-              required: ['limit', 'from', 'to', 'by', 'risk'],
-              properties: { limit: text, by: text, risk: text },
-            },
-          },
-        },
-      },
+      envelope,
       steps: { type: 'array', items: step },
       alternatives: {
         type: 'array',
@@ -169,29 +192,10 @@ export function programmeSchema(): JsonSchema {
           properties: { school: text, option: text, gains: text, risks: text },
         },
       },
-      blocked: {
-        type: 'array',
-        items: {
-          type: 'object',
-          required: ['option', 'rule', 'text'],
-          properties: { option: text, school: text, rule: text, text },
-        },
-      },
+      blocked,
       cautions: texts,
       assumptions: texts,
-      shopping: {
-        type: 'array',
-        items: {
-          type: 'object',
-          required: ['class'],
-          properties: {
-            class: { enum: [...SUPPLY_CLASSES] },
-            needMl: { type: 'number', exclusiveMinimum: 0 },
-            needCount: { type: 'integer', minimum: 1 },
-            perhaps: { const: true },
-          },
-        },
-      },
+      shopping,
       confidence: { enum: ['high', 'medium', 'low'] },
     },
   };

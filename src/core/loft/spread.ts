@@ -22,6 +22,18 @@ export function volumeOf({ volumeCm3, polygonMm, newThicknessMm }: FillMap['baff
   if (polygonMm === undefined || newThicknessMm === undefined) return null;
   return (areaMm2(polygonMm) * newThicknessMm) / 1000;
 }
+/** The rectangle that holds these points: its upper left corner and its sides, mm. */
+export function boundsOf(points: readonly (readonly [number, number])[]): {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+} {
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  const [x, y] = [Math.min(...xs), Math.min(...ys)];
+  return { x, y, width: Math.max(...xs) - x, height: Math.max(...ys) - y };
+}
+
 /** Area of a polygon, mm² (Gauss's formula). */
 export function areaMm2(polygon: readonly (readonly [number, number])[]): number {
   let twice = 0;

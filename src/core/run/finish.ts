@@ -19,7 +19,7 @@ import { nextLook } from '../due';
 import { surfaceAt } from '../facts';
 import { exposedZones, KNOWLEDGE, type LookId, type Surface } from '../knowledge';
 import { loftOf } from '../loft';
-import { inForce } from './events';
+import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './state';
 import { gradesOf, looseFill } from './index';
 import { learnDrying } from './damp';
@@ -124,6 +124,95 @@ const MARKS_SOIL = 1;
 const AS_NEW = 1;
 const PASSED_GRADE = KNOWLEDGE.thresholds.dropFine;
 
+interface Ended {
+  readonly run: Run;
+  readonly item: Pick<Item, 'kind' | 'components'>;
+  readonly before: Inspection | null;
+  readonly did: ReturnType<typeof caresOf>;
+  readonly looks: ReturnType<typeof looksOf>;
+  /** The state in which a look was left; null when it was not taken. */
+  readonly ended: (look: LookId) => StepRun['state'] | null;
+  /** True when a look failed and was left by this way out. */
+  readonly left: (way: NonNullable<StepRun['way']>) => boolean;
+  readonly wetted: boolean;
+  readonly whole: boolean;
+  readonly seen: Extract<RunEvent, { readonly type: 'seen' }> | undefined;
+  /** Keeps fields as they were before, each with the day it is from. */
+  readonly keep: (...fields: InspectionField[]) => void;
+}
+
+/** Soil, marks and smell after the run. */
+function cleanAfter(next: Inspection, { run, item, before, did, ended, left, wetted, whole, seen, keep }: Ended): void {
+  const cleaned = wetted || did.includes('spot-cleaned');
+  const marks = marksLeft(run, item, before);
+  const looked = (['treated', 'rubber', 'nap'] as const).some((look) => ended(look) === 'passed');
+
+  if (seen) next.soil = seen.soil;
+  else if (whole) next.soil = 0;
+  else if (wetted) {
+    if (marks.length > 0) next.soil = MARKS_SOIL;
+  } else if (cleaned && (before?.soil ?? 0) <= MARKS_SOIL && (looked || marks.length > 0))
+    next.soil = marks.length > 0 ? MARKS_SOIL : 0;
+  else keep('soil');
+  if (marks.length > 0) {
+    next.stains = marks;
+    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
+  }
+  if (!wetted) keep('soils');
+  if (left('leave-suds')) {
+    next.soils = ['residue'];
+    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
+  }
+
+  if (seen) next.odour = seen.odour;
+  else if (whole || ended('smell') === 'passed') next.odour = 0;
+  else if (!wetted) keep('odour');
+}
+/** Drops after the run. */
+function dropsAfter(next: Inspection, { run, item, did, ended, wetted, keep }: Ended): void {
+  const grades = run.programme.steps.reduce<Droplet>(
+    (all, step) => (lookOf(step)?.id === 'drops' ? { ...all, ...gradesOf(run, step.id) } : all),
+    {},
+  );
+  const reproofed = did.includes('renewed') || did.includes('warmed');
+  if (Object.keys(grades).length > 0) {
+    next.droplet = grades;
+    const { test } = eventsOf(run, 'drops').at(-1) ?? {};
+    if (test) next.dropTest = test;
+  } else if (ended('drops') === 'passed')
+    next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
+  else if (!wetted && !reproofed) keep('droplet');
+}
+/** Loft, damp and clumps after the run. */
+function fillAfter(next: Inspection, { run, item, did, looks, ended, left, wetted, keep }: Ended): void {
+  const readings = eventsOf(run, 'loft').at(-1)?.readings;
+  const ratio = readings && loftOf(readings).ratio;
+  if (readings) {
+    next.loft = readings.map((r) => ({ ...r }));
+    if (ratio !== null && ratio !== undefined) next.loftRatio = ratio;
+  } else if (ended('loft') === 'passed') next.loftRatio = AS_NEW;
+  else if (!wetted && !did.includes('fluffed')) keep('loftRatio', 'loft', 'fromStorage');
+
+  const dry = ended('weighed') ?? ended('dry');
+  const clumps = looks.some((l) => (l.state.clumps ?? []).length > 0 && l.state.state !== 'passed');
+  if (left('leave-damp')) next.damp = true;
+  else if (dry === 'passed') next.damp = false;
+  else if (!wetted) keep('damp');
+  // Only loose filling lumps; nothing else is felt for it.
+  if (clumps) next.clumped = true;
+  else if (dry === 'passed' && looseFill(item)) next.clumped = false;
+  else if (!wetted) keep('clumped');
+}
+/** Damage after the run: less what was mended, with a leak that was found and left. */
+function damageAfter(next: Inspection, { run, before, looks }: Ended): void {
+  const mended = run.programme.steps.flatMap((s) => (carried(run, s.id) > 0 ? (MENDS[s.key] ?? []) : []));
+  const damage = (before?.damage ?? []).filter((d) => !mended.includes(d.kind));
+  // A leak that was found and left is known from now on.
+  const leaks = looks.some((l) => l.id === 'leak' && l.state.state === 'failed');
+  if (leaks && !damage.some((d) => d.kind === 'leak')) damage.push({ kind: 'leak' });
+  if (damage.length > 0) next.damage = damage;
+}
+
 /**
  * How the thing is after the run: what its looks and measurements saw. What none of them looked at keeps its last value with the day it is
  * from, or is unknown where the work may have changed it. Never fine by itself.
@@ -157,71 +246,14 @@ export function afterwards(
   const left = (way: NonNullable<StepRun['way']>): boolean =>
     looks.some(({ state }) => state.state === 'failed' && state.way === way);
   const wetted = did.includes('washed') || did.includes('rinsed');
-  const cleaned = wetted || did.includes('spot-cleaned');
-  const marks = marksLeft(run, item, before);
   const seen = eventsOf(run, 'seen').at(-1);
   const whole = ended('whole') === 'passed';
-  const looked = (['treated', 'rubber', 'nap'] as const).some((look) => ended(look) === 'passed');
-
-  if (seen) next.soil = seen.soil;
-  else if (whole) next.soil = 0;
-  else if (wetted) {
-    if (marks.length > 0) next.soil = MARKS_SOIL;
-  } else if (cleaned && (before?.soil ?? 0) <= MARKS_SOIL && (looked || marks.length > 0))
-    next.soil = marks.length > 0 ? MARKS_SOIL : 0;
-  else keep('soil');
-  if (marks.length > 0) {
-    next.stains = marks;
-    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
-  }
-  if (!wetted) keep('soils');
-  if (left('leave-suds')) {
-    next.soils = ['residue'];
-    next.soil = Math.max(next.soil ?? 0, MARKS_SOIL);
-  }
-
-  if (seen) next.odour = seen.odour;
-  else if (whole || ended('smell') === 'passed') next.odour = 0;
-  else if (!wetted) keep('odour');
-
-  const grades = run.programme.steps.reduce<Droplet>(
-    (all, step) => (lookOf(step)?.id === 'drops' ? { ...all, ...gradesOf(run, step.id) } : all),
-    {},
-  );
-  const reproofed = did.includes('renewed') || did.includes('warmed');
-  if (Object.keys(grades).length > 0) {
-    next.droplet = grades;
-    const { test } = eventsOf(run, 'drops').at(-1) ?? {};
-    if (test) next.dropTest = test;
-  } else if (ended('drops') === 'passed')
-    next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
-  else if (!wetted && !reproofed) keep('droplet');
-
-  const readings = eventsOf(run, 'loft').at(-1)?.readings;
-  const ratio = readings && loftOf(readings).ratio;
-  if (readings) {
-    next.loft = readings.map((r) => ({ ...r }));
-    if (ratio !== null && ratio !== undefined) next.loftRatio = ratio;
-  } else if (ended('loft') === 'passed') next.loftRatio = AS_NEW;
-  else if (!wetted && !did.includes('fluffed')) keep('loftRatio', 'loft', 'fromStorage');
-
-  const dry = ended('weighed') ?? ended('dry');
-  const clumps = looks.some((l) => (l.state.clumps ?? []).length > 0 && l.state.state !== 'passed');
-  if (left('leave-damp')) next.damp = true;
-  else if (dry === 'passed') next.damp = false;
-  else if (!wetted) keep('damp');
-  // Only loose filling lumps; nothing else is felt for it.
-  if (clumps) next.clumped = true;
-  else if (dry === 'passed' && looseFill(item)) next.clumped = false;
-  else if (!wetted) keep('clumped');
-
+  const end: Ended = { run, item, before, did, looks, ended, left, wetted, whole, seen, keep };
+  cleanAfter(next, end);
+  dropsAfter(next, end);
+  fillAfter(next, end);
   keep('discoloured', 'wear');
-  const mended = run.programme.steps.flatMap((s) => (carried(run, s.id) > 0 ? (MENDS[s.key] ?? []) : []));
-  const damage = (before?.damage ?? []).filter((d) => !mended.includes(d.kind));
-  // A leak that was found and left is known from now on.
-  const leaks = looks.some((l) => l.id === 'leak' && l.state.state === 'failed');
-  if (leaks && !damage.some((d) => d.kind === 'leak')) damage.push({ kind: 'leak' });
-  if (damage.length > 0) next.damage = damage;
+  damageAfter(next, end);
   if (Object.keys(asOf).length > 0) next.asOf = asOf;
   return next;
 }

@@ -17,20 +17,49 @@ function apply(run: Run, event: RunEvent): Run {
   const more = Array.from({ length: roundsOf(is) - roundsOf(was) }, (_, n) => roundsOf(was) + n);
   return patched(next, event.stepId, { together: { times: times + is.times - was.times, rounds: [...rounds, ...more] } });
 }
-function happened(run: Run, event: RunEvent): Run {
-  const seen: Run = { ...run, seenAtMs: event.at };
-  const step = stepIn(seen.programme, event.stepId);
-  const now = step && seen.steps[step.id];
-  if (event.type === 'clock') {
-    let moved: Run = { ...seen, clockMs: seen.clockMs + event.byMs };
-    for (const one of Object.values(seen.steps))
-      if (one.state === 'running' || one.state === 'elapsed')
-        moved = patched(moved, one.stepId, { state: 'running', endsAtMs: one.endsAtMs + event.byMs, leftMs: null });
-    return moved;
-  }
-  if (event.type === 'stopped') return { ...seen, status: 'stopped', currentId: null, finishedAtMs: event.at, open: [] };
-  if (!step || !now) return seen;
-  const here = seen.currentId === step.id;
+/** Events that are written down and move nothing by themselves, wherever one stands. */
+const WRITTEN = [
+  'noted',
+  'clump',
+  'moved',
+  'ticked',
+  'alone',
+  'relaid',
+  'was',
+  'used',
+  'filled',
+  'weighed',
+  'loft',
+  'drops',
+  'seen',
+  'photograph',
+  'undone',
+] as const;
+type Written = Extract<RunEvent, { readonly type: (typeof WRITTEN)[number] }>;
+const isWritten = (event: RunEvent): event is Written => (WRITTEN as readonly string[]).includes(event.type);
+type Moving = Exclude<RunEvent, Written | { readonly type: 'clock' | 'stopped' }>;
+
+/** What was found of a step that was done before these events were kept. */
+function asItWas(seen: Run, step: ProgrammeStep, event: Extract<RunEvent, { readonly type: 'was' }>): Run {
+  const { outcome, times, minutes, why } = event;
+  const looks = step.check && times > 0 ? [{ atMs: event.at, passed: outcome === 'passed' }] : [];
+  const was = { times, spells: minutes, round: minutes.length, looks, ...(why ? { why } : {}) };
+  const unlocked = step.when === 'always' ? seen.unlocked : [...new Set([...seen.unlocked, step.id])];
+  if (outcome === 'now') return { ...patched(seen, step.id, was), unlocked, currentId: step.id };
+  const over = patched(seen, step.id, { ...was, state: outcome, ...STILL, finishedAtMs: event.at } as Patch);
+  return standAt({ ...over, unlocked }, following(over, step.id), event.at);
+}
+/** The settings of a step, and of those after it that are done at the same place, moved elsewhere. */
+function movedElsewhere(seen: Run, step: ProgrammeStep, event: Extract<RunEvent, { readonly type: 'moved' }>): Run {
+  const from = seen.programme.steps.findIndex((s) => s.id === step.id);
+  const later = new Set(seen.programme.steps.slice(from).map((s) => s.id));
+  const same = (s: ProgrammeStep): boolean =>
+    event.to.washerId === undefined
+      ? s.settings.dryerId === step.settings.dryerId && s.settings.place === step.settings.place && s.phase === step.phase
+      : s.settings.washerId === step.settings.washerId && s.settings.washerId !== undefined;
+  return withSettings(seen, (s) => later.has(s.id) && same(s), event.to);
+}
+function written(seen: Run, step: ProgrammeStep, now: StepRun, event: Written): Run {
   switch (event.type) {
     case 'noted':
       return patched(seen, step.id, { notes: [...now.notes, event.text] });
@@ -39,15 +68,8 @@ function happened(run: Run, event: RunEvent): Run {
       const rest = before.filter((b) => b !== event.baffle);
       return patched(seen, step.id, { clumps: event.felt ? [...rest, event.baffle] : rest });
     }
-    case 'moved': {
-      const from = seen.programme.steps.findIndex((s) => s.id === step.id);
-      const later = new Set(seen.programme.steps.slice(from).map((s) => s.id));
-      const same = (s: ProgrammeStep): boolean =>
-        event.to.washerId === undefined
-          ? s.settings.dryerId === step.settings.dryerId && s.settings.place === step.settings.place && s.phase === step.phase
-          : s.settings.washerId === step.settings.washerId && s.settings.washerId !== undefined;
-      return withSettings(seen, (s) => later.has(s.id) && same(s), event.to);
-    }
+    case 'moved':
+      return movedElsewhere(seen, step, event);
     case 'ticked':
       return seen.status === 'live'
         ? [step.id, ...(event.also ?? [])].reduce((r, id) => {
@@ -62,15 +84,8 @@ function happened(run: Run, event: RunEvent): Run {
       const relaid = (s: ProgrammeStep): ProgrammeStep => (s.id === step.id ? { ...s, title, text, settings, unattendedMin } : s);
       return { ...seen, programme: { ...seen.programme, steps: seen.programme.steps.map(relaid) } };
     }
-    case 'was': {
-      const { outcome, times, minutes, why } = event;
-      const looks = step.check && times > 0 ? [{ atMs: event.at, passed: outcome === 'passed' }] : [];
-      const was = { times, spells: minutes, round: minutes.length, looks, ...(why ? { why } : {}) };
-      const unlocked = step.when === 'always' ? seen.unlocked : [...new Set([...seen.unlocked, step.id])];
-      if (outcome === 'now') return { ...patched(seen, step.id, was), unlocked, currentId: step.id };
-      const over = patched(seen, step.id, { ...was, state: outcome, ...STILL, finishedAtMs: event.at } as Patch);
-      return standAt({ ...over, unlocked }, following(over, step.id), event.at);
-    }
+    case 'was':
+      return asItWas(seen, step, event);
     case 'used':
     case 'filled':
     case 'weighed':
@@ -81,8 +96,9 @@ function happened(run: Run, event: RunEvent): Run {
     case 'undone':
       return seen;
   }
-  // What follows moves the work, and only where one stands.
-  if (!here || seen.status !== 'live') return seen;
+}
+/** What moves the work on, where one stands. */
+function movedOn(seen: Run, step: ProgrammeStep, now: StepRun, event: Moving): Run {
   switch (event.type) {
     case 'timer': {
       if ((now.state === 'running' && event.at < now.endsAtMs) || now.state === 'paused' || now.state === 'asking') return seen;
@@ -142,6 +158,23 @@ function happened(run: Run, event: RunEvent): Run {
         ? standAt(patched(seen, event.checkId, { state: 'waiting', ...STILL, failures: 0 }), event.checkId, event.at)
         : seen;
   }
+}
+function happened(run: Run, event: RunEvent): Run {
+  const seen: Run = { ...run, seenAtMs: event.at };
+  const step = stepIn(seen.programme, event.stepId);
+  const now = step && seen.steps[step.id];
+  if (event.type === 'clock') {
+    let moved: Run = { ...seen, clockMs: seen.clockMs + event.byMs };
+    for (const one of Object.values(seen.steps))
+      if (one.state === 'running' || one.state === 'elapsed')
+        moved = patched(moved, one.stepId, { state: 'running', endsAtMs: one.endsAtMs + event.byMs, leftMs: null });
+    return moved;
+  }
+  if (event.type === 'stopped') return { ...seen, status: 'stopped', currentId: null, finishedAtMs: event.at, open: [] };
+  if (!step || !now) return seen;
+  if (isWritten(event)) return written(seen, step, now, event);
+  // What follows moves the work, and only where one stands.
+  return seen.currentId === step.id && seen.status === 'live' ? movedOn(seen, step, now, event) : seen;
 }
 
 /** The run as it stands after its events. */

@@ -154,62 +154,131 @@ class Board {
 /** How groups are taken in turn: a greater number is taken first. */
 export type Urgency = (group: number) => number;
 
+/** Pieces of work as they are put in, one group after the other; -1 = not yet. */
+class Placing {
+  readonly starts: number[];
+  readonly by: number[][];
+  private readonly into: Link[][];
+  private readonly board: Board;
+  constructor(private readonly problem: Problem) {
+    const { nodes, links, pinned } = problem;
+    this.board = new Board(problem);
+    this.starts = new Array<number>(nodes.length).fill(-1);
+    this.by = nodes.map(() => []);
+    this.into = nodes.map(() => []);
+    for (const link of links) this.into[link.to]?.push(link);
+    // What has begun is there first.
+    for (const [at, start] of pinned) {
+      const node = nodes[at];
+      if (!node) continue;
+      this.starts[at] = start;
+      const found = this.board.fits(node, Math.max(0, start));
+      this.by[at] = typeof found === 'number' ? node.stretches.map(() => 0) : found;
+      this.board.set(node, Math.max(0, start), this.by[at] ?? [], 1);
+    }
+  }
+  endOf(at: number): number {
+    return (this.starts[at] ?? 0) + (this.problem.nodes[at]?.slots ?? 0);
+  }
+  /** The first piece of a group that is still to be put in. */
+  headOf(group: Group): number | undefined {
+    return group.nodes.find((n) => !this.problem.pinned.has(n));
+  }
+  /** No earlier than this, by what has been put in before it; no later, by how long it may wait. */
+  private between(at: number, first: number): { readonly from: number; readonly most: number } {
+    let [from, most] = [first, Infinity];
+    for (const link of this.into[at] ?? []) {
+      if (this.starts[link.from] === -1) continue;
+      from = Math.max(from, this.endOf(link.from));
+      if (link.most !== undefined) most = Math.min(most, this.endOf(link.from) + link.most);
+    }
+    return { from, most };
+  }
+  /** Takes pieces out again. */
+  private lift(pieces: readonly number[]): void {
+    for (const at of pieces) {
+      const node = this.problem.nodes[at];
+      if (node) this.board.set(node, this.starts[at] ?? 0, this.by[at] ?? [], 0);
+    }
+  }
+  /** Tries the group with its first piece no earlier than `t`; 0 = it stands, else the next slot worth trying. */
+  private tryAt(group: Group, t: number): number {
+    const { nodes, calendar, pinned } = this.problem;
+    const set: number[] = [];
+    for (const at of group.nodes) {
+      const node = nodes[at];
+      if (pinned.has(at) || !node) continue;
+      const { from, most } = this.between(at, set.length === 0 ? t : calendar.first);
+      let start = from;
+      let found = this.board.fits(node, start);
+      while (typeof found === 'number') {
+        start = found;
+        if (start > most || start >= calendar.horizon) {
+          this.lift(set);
+          for (const one of set) this.starts[one] = -1;
+          return set.length === 0 ? calendar.horizon : t + 1;
+        }
+        found = this.board.fits(node, start);
+      }
+      this.starts[at] = start;
+      this.by[at] = found;
+      this.board.set(node, start, found, 1);
+      set.push(at);
+    }
+    return 0;
+  }
+  /** Puts a group in where it fits first. @returns false when it finds no room at all. */
+  put(group: Group, head: number, slack: number): boolean {
+    const { calendar } = this.problem;
+    let t = this.between(head, calendar.first).from;
+    let found = this.tryAt(group, t);
+    while (found !== 0) {
+      if (found >= calendar.horizon) return false;
+      t = found;
+      found = this.tryAt(group, t);
+    }
+    if (slack > 0) this.settle(group, this.starts[head] ?? t, slack);
+    return true;
+  }
+  /** Attended stretches of a group that no other stands beside. */
+  private lonely(group: Group): number {
+    let count = 0;
+    for (const at of group.nodes)
+      for (const { at: offset, slots } of this.problem.nodes[at]?.stretches ?? []) {
+        const from = (this.starts[at] ?? 0) + offset;
+        const near = this.board.hands.some((h) => h[from - 1] || h[from - 2] || h[from + slots] || h[from + slots + 1]);
+        if (!near) count++;
+      }
+    return count;
+  }
+  /** Lets a group wait a little where that saves a visit. */
+  private settle(group: Group, first: number, slack: number): void {
+    const { calendar, pinned } = this.problem;
+    const own = group.nodes.filter((at) => !pinned.has(at));
+    let best = { t: first, lonely: this.lonely(group) };
+    const last = first + slack;
+    let t = first + 1;
+    while (best.lonely > 0 && t <= last) {
+      this.lift(own);
+      let found = this.tryAt(group, t);
+      while (found !== 0 && found < calendar.horizon) found = this.tryAt(group, found);
+      const is = this.starts[own[0] ?? 0] ?? t;
+      if (is > last) break;
+      const lonely = this.lonely(group);
+      if (lonely < best.lonely) best = { t: is, lonely };
+      t = is + 1;
+    }
+    this.lift(own);
+    this.tryAt(group, best.t);
+  }
+}
+
 /**
  * Puts one group after the other where it fits first. @param slack slots that a group may wait so that somebody who is there anyway does it.
  * @returns undefined when something finds no room at all.
  */
 export function place(problem: Problem, groups: readonly Group[], urgency: Urgency, slack = 0): Placed | undefined {
-  const { nodes, links, calendar, pinned } = problem;
-  const board = new Board(problem);
-  const starts = new Array<number>(nodes.length).fill(-1);
-  const by: number[][] = nodes.map(() => []);
-  const into: Link[][] = nodes.map(() => []);
-  for (const link of links) into[link.to]?.push(link);
-  // What has begun is there first.
-  for (const [at, start] of pinned) {
-    const node = nodes[at];
-    if (!node) continue;
-    starts[at] = start;
-    const found = board.fits(node, Math.max(0, start));
-    by[at] = typeof found === 'number' ? node.stretches.map(() => 0) : found;
-    board.set(node, Math.max(0, start), by[at] ?? [], 1);
-  }
-  const endOf = (at: number): number => (starts[at] ?? 0) + (nodes[at]?.slots ?? 0);
-  /** Tries the group with its first piece no earlier than `t`; 0 = it stands, else the next slot worth trying. */
-  const tryAt = (group: Group, t: number): number => {
-    const set: number[] = [];
-    const undo = (next: number): number => {
-      for (const at of set) {
-        const node = nodes[at];
-        if (node) board.set(node, starts[at] ?? 0, by[at] ?? [], 0);
-        starts[at] = -1;
-      }
-      return next;
-    };
-    for (const at of group.nodes) {
-      if (pinned.has(at)) continue;
-      const node = nodes[at];
-      if (!node) continue;
-      let start = set.length === 0 ? t : calendar.first;
-      let most = Infinity;
-      for (const link of into[at] ?? []) {
-        if (starts[link.from] === -1) continue;
-        start = Math.max(start, endOf(link.from));
-        if (link.most !== undefined) most = Math.min(most, endOf(link.from) + link.most);
-      }
-      let found = board.fits(node, start);
-      while (typeof found === 'number') {
-        start = found;
-        if (start > most || start >= calendar.horizon) return undo(set.length === 0 ? calendar.horizon : t + 1);
-        found = board.fits(node, start);
-      }
-      starts[at] = start;
-      by[at] = found;
-      board.set(node, start, found, 1);
-      set.push(at);
-    }
-    return 0;
-  };
+  const placing = new Placing(problem);
   const left = groups.map((g) => g.before.size);
   const waits = groups.map((g) => new Set(g.before));
   const open = new Set(groups.flatMap((_, n) => (left[n] === 0 ? [n] : [])));
@@ -219,60 +288,16 @@ export function place(problem: Problem, groups: readonly Group[], urgency: Urgen
     open.delete(next);
     const group = groups[next];
     if (!group) break;
-    let t = calendar.first;
-    const head = group.nodes.find((n) => !pinned.has(n));
-    if (head !== undefined) {
-      for (const link of into[head] ?? []) if (starts[link.from] !== -1) t = Math.max(t, endOf(link.from));
-      let found = tryAt(group, t);
-      while (found !== 0) {
-        if (found >= calendar.horizon) return undefined;
-        t = found;
-        found = tryAt(group, t);
-      }
-      if (slack > 0) settleVisits(group, starts[head] ?? t);
-    }
+    const head = placing.headOf(group);
+    if (head !== undefined && !placing.put(group, head, slack)) return undefined;
     groups.forEach((_, n) => {
       if (waits[n]?.delete(next) && waits[n]?.size === 0) open.add(n);
     });
   }
-  /** Lets a group wait a little where that saves a visit. */
-  function settleVisits(group: Group, first: number): void {
-    const lift = (): void => {
-      for (const at of group.nodes) {
-        const node = nodes[at];
-        if (node && !pinned.has(at)) board.set(node, starts[at] ?? 0, by[at] ?? [], 0);
-      }
-    };
-    const mine = (): number => {
-      let lonely = 0;
-      for (const at of group.nodes)
-        for (const { at: offset, slots } of nodes[at]?.stretches ?? []) {
-          const from = (starts[at] ?? 0) + offset;
-          const near = board.hands.some((h) => h[from - 1] || h[from - 2] || h[from + slots] || h[from + slots + 1]);
-          if (!near) lonely++;
-        }
-      return lonely;
-    };
-    let best = { t: first, lonely: mine() };
-    const last = first + slack;
-    let t = first + 1;
-    while (best.lonely > 0 && t <= last) {
-      lift();
-      let found = tryAt(group, t);
-      while (found !== 0 && found < calendar.horizon) found = tryAt(group, found);
-      const head = group.nodes.find((n) => !pinned.has(n)) ?? 0;
-      const is = starts[head] ?? t;
-      if (is > last) break;
-      const lonely = mine();
-      if (lonely < best.lonely) best = { t: is, lonely };
-      t = is + 1;
-    }
-    lift();
-    tryAt(group, best.t);
-  }
+  const { starts, by } = placing;
   if (starts.includes(-1)) throw new RangeError('The order of the work goes round in a circle.');
   let finish = 0;
-  nodes.forEach((_, at) => (finish = Math.max(finish, endOf(at))));
+  problem.nodes.forEach((_, at) => (finish = Math.max(finish, placing.endOf(at))));
   return { starts, by, finish };
 }
 

@@ -20,23 +20,28 @@ function roundMinutes(step: Row): number {
   return rounds !== null && every !== null && rounds > 0 ? Math.min(every, Math.max(1, whole)) : whole;
 }
 
-/**
- * Before: a run with `steps` by id, each with state, times, round, note; after: a run with `events`. What single answers were was never kept;
- * each step is told as it stood. A row that is already so is given back as it is.
- * @param weighIns weights of this run that were kept apart.
- * @param written whether its result is in the record.
- */
-export function run(row: Row, weighIns: readonly Row[], written: boolean): Row {
-  if (Array.isArray(row.events)) return row;
-  const programme = (row.programme ?? {}) as Row;
-  const states = (row.steps ?? {}) as Readonly<Record<string, Row>>;
-  const started = num(row.startedAtMs) ?? 0;
-  const events: Row[] = [];
-  let act = 0;
-  const put = (at: number, stepId: unknown, lines: readonly Row[]): void => {
-    act += 1;
-    for (const line of lines) events.push({ ...line, at, stepId, act });
-  };
+/** What a step took of its bottles. */
+function usesOf(settings: Row): Row[] {
+  return (
+    [
+      [settings.cleaner, settings.doseMl],
+      [settings.proofer, settings.prooferMl],
+    ] as const
+  ).flatMap(([cls, ml]) =>
+    cls && num(ml) ? [{ type: 'used', class: cls, ml, ...(settings.supplyId ? { supplyId: settings.supplyId } : {}) }] : [],
+  );
+}
+/** The minutes of its rounds, the present one last. */
+function roundsOf(step: Row, state: Row): { readonly round: number; readonly ended: number[] } {
+  const each = roundMinutes(step);
+  const rounds = num(state.round) ?? 0;
+  const full = num(state.beforeMin) ?? Math.max(0, rounds - 1) * each;
+  const round = num(state.roundMin) ?? each;
+  return { round, ended: [...(full > 0 ? [full] : []), ...(rounds > 0 ? [round] : [])] };
+}
+type Put = (at: number, stepId: unknown, lines: readonly Row[]) => void;
+/** The steps that were done or begun, as they stood. @returns the last instant of them. */
+function tellSteps(row: Row, programme: Row, states: Readonly<Record<string, Row>>, started: number, put: Put): number {
   let last = started;
   let now: { step: Row; state: Row; round: number; was: Row } | null = null;
   const usedIn: Row[] = [];
@@ -44,24 +49,12 @@ export function run(row: Row, weighIns: readonly Row[], written: boolean): Row {
     const state = states[step.id as string];
     if (!state) continue;
     const at = Math.max(last, num(state.finishedAtMs) ?? last);
-    const settings = (step.settings ?? {}) as Row;
-    const uses = (
-      [
-        [settings.cleaner, settings.doseMl],
-        [settings.proofer, settings.prooferMl],
-      ] as const
-    ).flatMap(([cls, ml]) =>
-      cls && num(ml) ? [{ type: 'used', class: cls, ml, ...(settings.supplyId ? { supplyId: settings.supplyId } : {}) }] : [],
-    );
+    const uses = usesOf((step.settings ?? {}) as Row);
     for (const baffle of Array.isArray(state.clumps) ? (state.clumps as unknown[]) : [])
       put(last, step.id, [{ type: 'clump', baffle, felt: true }]);
     if (typeof state.note === 'string' && state.note !== '') put(last, step.id, [{ type: 'noted', text: state.note }]);
-    const each = roundMinutes(step);
-    const rounds = num(state.round) ?? 0;
-    const full = num(state.beforeMin) ?? Math.max(0, rounds - 1) * each;
-    const round = num(state.roundMin) ?? each;
+    const { round, ended } = roundsOf(step, state);
     const times = num(state.times) ?? 0;
-    const ended = [...(full > 0 ? [full] : []), ...(rounds > 0 ? [round] : [])];
     if (row.currentId === step.id) {
       now = {
         step,
@@ -99,6 +92,10 @@ export function run(row: Row, weighIns: readonly Row[], written: boolean): Row {
       put(last + round * MINUTE - (num(state.leftMs) as number), step.id, [{ type: 'paused' }]);
     }
   }
+  return last;
+}
+/** Weights that were kept apart, as lines of the run. */
+function tellWeights(row: Row, programme: Row, states: Readonly<Record<string, Row>>, weighIns: readonly Row[], put: Put): void {
   for (const w of weighIns) {
     const drying = rows(programme.steps).find((s) => s.phase === 'dry' && states[s.id as string]);
     const stepId = w.dryMin === undefined ? (row.currentId ?? drying?.id) : drying?.id;
@@ -113,6 +110,27 @@ export function run(row: Row, weighIns: readonly Row[], written: boolean): Row {
         },
       ]);
   }
+}
+
+/**
+ * Before: a run with `steps` by id, each with state, times, round, note; after: a run with `events`. What single answers were was never kept;
+ * each step is told as it stood. A row that is already so is given back as it is.
+ * @param weighIns weights of this run that were kept apart.
+ * @param written whether its result is in the record.
+ */
+export function run(row: Row, weighIns: readonly Row[], written: boolean): Row {
+  if (Array.isArray(row.events)) return row;
+  const programme = (row.programme ?? {}) as Row;
+  const states = (row.steps ?? {}) as Readonly<Record<string, Row>>;
+  const started = num(row.startedAtMs) ?? 0;
+  const events: Row[] = [];
+  let act = 0;
+  const put: Put = (at, stepId, lines) => {
+    act += 1;
+    for (const line of lines) events.push({ ...line, at, stepId, act });
+  };
+  const last = tellSteps(row, programme, states, started, put);
+  tellWeights(row, programme, states, weighIns, put);
   if (row.status === 'stopped')
     put(num(row.finishedAtMs) ?? last, row.currentId ?? rows(programme.steps)[0]?.id ?? '', [{ type: 'stopped' }]);
   return {

@@ -172,22 +172,12 @@ export function Instrument<F extends Fields>({
   why?: string;
   children: ReactNode;
 }) {
-  const { pathname } = useLocation();
   const small = usePhone();
   const names = (shows ?? Object.keys(fields)) as (keyof F & string)[];
   const field = (name: keyof F & string) => {
     const of = fields[name];
-    return (
-      of && (
-        <OneField
-          key={name}
-          of={of}
-          shown={read.shown[name]}
-          fault={read.faults[name] ?? null}
-          set={(text) => inputs.set(name, text)}
-        />
-      )
-    );
+    const typed = { shown: read.shown[name], fault: read.faults[name] ?? null };
+    return of && <OneField key={name} of={of} {...typed} set={(text) => inputs.set(name, text)} />;
   };
   const near = main ? names.filter((name) => main.includes(name)) : names;
   const more = names.filter((name) => !near.includes(name));
@@ -203,13 +193,7 @@ export function Instrument<F extends Fields>({
   const figures = (
     <Column key="figures" $gap={20}>
       <Row $wrap $gap={12}>
-        <ComboBox
-          label="Take the numbers of"
-          value={inputs.item?.id ?? null}
-          options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
-          placeholder="nothing: these stand alone"
-          onChange={(id) => inputs.take(id ?? '')}
-        />
+        <TakeFrom inputs={inputs} kit={kit} />
       </Row>
       <Inputs>{near.map(field)}</Inputs>
       {more.length > 0 && (
@@ -218,16 +202,7 @@ export function Instrument<F extends Fields>({
         </Disclosure>
       )}
       <Row $wrap>
-        <TextButton
-          onPress={() =>
-            copyLink(
-              pathname,
-              names.map((name) => [name, read.shown[name]]),
-            )
-          }
-        >
-          Copy a link with these figures
-        </TextButton>
+        <CopyLink figures={names.map((name) => [name, read.shown[name]])} />
       </Row>
     </Column>
   );
@@ -243,6 +218,25 @@ export function Instrument<F extends Fields>({
       </TwoColumns>
     </>
   );
+}
+
+/** Whose figures these are. */
+function TakeFrom({ inputs, kit }: { inputs: Inputs; kit: Kit }) {
+  return (
+    <ComboBox
+      label="Take the numbers of"
+      value={inputs.item?.id ?? null}
+      options={kit.items.map((i) => ({ id: i.id, name: thingName(i), ...(i.owner ? { also: i.owner } : {}) }))}
+      placeholder="nothing: these stand alone"
+      onChange={(id) => inputs.take(id ?? '')}
+    />
+  );
+}
+
+/** An address that carries every figure. */
+function CopyLink({ figures }: { figures: readonly (readonly [string, string])[] }) {
+  const { pathname } = useLocation();
+  return <TextButton onPress={() => copyLink(pathname, figures)}>Copy a link with these figures</TextButton>;
 }
 
 /** Copies an address that carries every figure. */

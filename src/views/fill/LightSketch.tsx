@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import type { FillMap } from '../../core/gear';
-import { drawnBaffles } from '../../core/loft';
+import { boundsOf, drawnBaffles } from '../../core/loft';
 import { color } from '../../ui/theme';
 
 const Room = styled.svg`
@@ -18,10 +18,7 @@ const THROUGH = [0.28, 0.34, 0.22, 0.3, 0.78, 0.26] as const;
 /** How the picture is taken: the room dark, the light all around its outline, the thin place bright. Its own baffles, an example of light. */
 export function LightSketch({ map }: { map: FillMap }) {
   const baffles = drawnBaffles(map);
-  const points = baffles.flatMap((b) => b.polygonMm);
-  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
-  const [x0, y0] = [Math.min(...xs), Math.min(...ys)];
-  const [width, height] = [Math.max(...xs) - x0, Math.max(...ys) - y0];
+  const { x: x0, y: y0, width, height } = boundsOf(baffles.flatMap((b) => b.polygonMm));
   const hand = 0.14 * Math.max(width, height);
   const view = [x0 - 2 * hand, y0 - 2 * hand, width + 4 * hand, height + 4 * hand];
   return (

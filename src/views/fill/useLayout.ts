@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { notify } from '../../app/session';
 import type { FillMap } from '../../core/gear';
-import { drawnBaffles, moveBaffle, movePoint, volumeOf } from '../../core/loft';
+import { boundsOf, drawnBaffles, moveBaffle, movePoint, volumeOf } from '../../core/loft';
 import { saveItem } from '../../data/repo';
 import type { Item } from '../../core/gear';
 export const STEP_MM = 10;
@@ -23,9 +23,8 @@ export function useLayout(item: Item) {
     else keep(movePoint(map, picked.id, corner, by), `Corner ${corner + 1} of ${picked.id} is moved.`);
   };
   const size = (): string => {
-    const xs = picked?.polygonMm.map((p) => p[0]) ?? [0];
-    const ys = picked?.polygonMm.map((p) => p[1]) ?? [0];
-    return `${Math.max(...xs) - Math.min(...xs)} × ${Math.max(...ys) - Math.min(...ys)} mm`;
+    const { width, height } = boundsOf(picked?.polygonMm ?? [[0, 0]]);
+    return `${width} × ${height} mm`;
   };
   const dragged = (n: number, by: readonly [number, number], done: boolean): void => {
     setDrag(done ? null : { corner: n, by });
