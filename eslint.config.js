@@ -17,6 +17,16 @@ export default tseslint.config(
     },
   },
   {
+    // What can be read at one sight. Tables of knowledge and words are as long as they are.
+    files: ['src/**/*.{ts,tsx}'],
+    rules: { 'max-lines-per-function': ['error', { max: 80 }] },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/core/knowledge/**', 'src/core/words/**', 'src/core/gear/vocabulary.ts'],
+    rules: { 'max-lines': ['error', { max: 350 }] },
+  },
+  {
     // Where React is: elsewhere there is nothing for these to read, and they read slowly.
     files: ['src/{app,ui,views,workers}/**/*.{ts,tsx}', 'src/main.tsx'],
     plugins: { 'react-hooks': reactHooks },

@@ -3,7 +3,8 @@ import { makeDemoKit } from '../demo/kit';
 import { planDay } from '../src/core/washday';
 import { calendarOf } from '../src/core/washday/calendar';
 import { prove } from '../src/core/washday/exact';
-import type { Link, Node } from '../src/core/washday/nodes';
+import type { Link } from '../src/core/washday/nodes';
+import type { Node } from '../src/core/washday/shapes';
 import { groupsOf, place, tailsOf, type Problem } from '../src/core/washday/place';
 import { asProgramme } from '../tests/day-programme';
 

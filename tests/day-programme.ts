@@ -1,4 +1,4 @@
-import type { Node } from '../src/core/washday/nodes';
+import type { Node } from '../src/core/washday/shapes';
 import type { Problem } from '../src/core/washday/place';
 
 /* A day's schedule as an integer programme over the five-minute grid, written down apart from ours, for a solver from the registry. */

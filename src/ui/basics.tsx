@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import { LinkButton } from './Button';
 import { useSaid } from './said';
 import { color, font, phone, size } from './theme';
 
@@ -117,29 +116,6 @@ export function Empty({
       {whole ? <h1>{title}</h1> : <h2>{title}</h2>}
       {children}
     </EmptyBox>
-  );
-}
-
-/** The address names a thing that is not, or no longer, there. */
-export function NotInKit() {
-  return (
-    <Page>
-      <Empty whole title="This thing is not in your kit.">
-        <p>It may have been deleted, or the kit replaced.</p>
-        <LinkButton to="/kit">To the kit</LinkButton>
-      </Empty>
-    </Page>
-  );
-}
-
-/** The address names a line of the record that is not, or no longer, there. @param what "look", "line". */
-export function NotInRecord({ what }: { what: string }) {
-  return (
-    <Page>
-      <Empty whole title={`This ${what} is not in the record.`}>
-        <LinkButton to="/record">To the record</LinkButton>
-      </Empty>
-    </Page>
   );
 }
 

@@ -1,4 +1,4 @@
-import { type CalendarDate, parseDate, parseTime, type DateValue, type Time } from '@internationalized/date';
+import { type CalendarDate, parseDate, type DateValue } from '@internationalized/date';
 import { CalendarDays, ChevronLeft, ChevronRight } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import {
@@ -18,7 +18,6 @@ import {
   Dialog,
   Group,
   RangeCalendar,
-  TimeField as AriaTimeField,
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { FIRST_DAY, LAST_DAY } from '../core/units/day';
@@ -61,7 +60,7 @@ const Segment = styled(DateSegment)`
     color: ${color.alarm};
   }
 `;
-const Line = styled(Group)`
+export const Line = styled(Group)`
   ${lineLook}
   display: flex;
   align-items: center;
@@ -197,7 +196,7 @@ function useDay({ value, width, autoFocus = false, min = FIRST_DAY, max = LAST_D
     },
   };
 }
-const OneDay = () => <Segments>{(segment) => <Segment segment={segment} />}</Segments>;
+export const OneDay = () => <Segments>{(segment) => <Segment segment={segment} />}</Segments>;
 const Leaf = () => (
   <Open>
     <CalendarDays size={18} aria-hidden="true" />
@@ -316,39 +315,3 @@ export function DayRangeField({
 const RangeBox = styled(DateRangePicker)`
   ${fieldBox}
 ` as typeof DateRangePicker;
-
-/** A time of the day, "19:30", in 24 hours. */
-export function TimeField({
-  label,
-  value,
-  width,
-  onChange,
-  ...rest
-}: FieldProps & { value: string | undefined; onChange: (time: string | undefined) => void }) {
-  const change = useTouch(onChange);
-  let shown: Time | null = null;
-  try {
-    shown = value ? parseTime(value) : null;
-  } catch {
-    shown = null;
-  }
-  return (
-    <TimeBox
-      value={shown}
-      onChange={(time) => change(time === null ? undefined : time.toString().slice(0, 5))}
-      hourCycle={24}
-      shouldForceLeadingZeros
-      style={sized(width)}
-      {...ariaField(rest)}
-    >
-      <FieldName>{label}</FieldName>
-      <Line style={{ minWidth: 96 }}>
-        <OneDay />
-      </Line>
-      <FieldNotes fault={null} />
-    </TimeBox>
-  );
-}
-const TimeBox = styled(AriaTimeField)`
-  ${fieldBox}
-` as typeof AriaTimeField;

@@ -4,7 +4,8 @@ import { seededRandom } from '../../src/core/units/seeded';
 import { calendarOf } from '../../src/core/washday/calendar';
 import { prove } from '../../src/core/washday/exact';
 import { groupsOf, place, tailsOf, type Problem } from '../../src/core/washday/place';
-import type { Link, Node } from '../../src/core/washday/nodes';
+import type { Link } from '../../src/core/washday/nodes';
+import type { Node } from '../../src/core/washday/shapes';
 import { asProgramme } from '../day-programme';
 
 const FROM = '2027-01-08T08:00:00Z';

@@ -1,41 +1,15 @@
+import { COPY_FORMAT, under } from './copy-rows';
+import { ManifestDoc, WishDoc, EveningDoc, ROWS, type RowsOf, ROW_WORDS } from './copy-rows';
 import 'reflect-metadata';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
-import {
-  Const,
-  Counts,
-  Finite,
-  Id,
-  Instant,
-  Maybe,
-  Millis,
-  Nested,
-  NestedList,
-  NotNegative,
-  NotNegatives,
-  OneOf,
-  Points,
-  Positive,
-  Text,
-  Texts,
-  Whole,
-} from './fields';
-import { LIGHT_KINDS, type LightKind } from '../knowledge';
-import { PREFERENCES, type Prefer } from '../washday/types';
 import { checkRows, collect, isObject, readJson, readKit, tooDeep, type Fault } from './read-kit';
 import { MAX_COPY_BYTES } from './limits';
 import { soundPart, type LeftOut, type Sound } from './sound';
 import type { Inspection, Kit } from '../gear';
-
-/*
- * A whole copy of what a browser holds: a ZIP of a kit document, which other software reads as it is, of what belongs to this browser only, and
- * of the photographs. `manifest.json` says which files there are, how long each is, and its SHA-256, so that a copy that lost something says so.
- * Refuses: storing.
- */
-const COPY_FORMAT = 'umbrastic/copy';
 export const COPY_VERSION = 1;
 const MANIFEST = 'manifest.json';
 const KIT = 'kit.json';
@@ -81,168 +55,6 @@ export type ReadCopy =
       readonly left: readonly LeftOut[];
     }
   | { readonly status: 'refused'; readonly faults: readonly Fault[]; readonly sound: Sound | null };
-
-class FileDoc {
-  @Text(300) name!: string;
-  @Whole(0, MAX_COPY_BYTES) bytes!: number;
-  @Text(64) sha256!: string;
-}
-class ManifestDoc {
-  @Const(COPY_FORMAT) format!: string;
-  @Whole(1, 1000) version!: number;
-  @Instant() madeAt!: string;
-  @NestedList(() => FileDoc) files!: FileDoc[];
-}
-class SpreadDoc {
-  @Text(60) baffle!: string;
-  @NotNegative() grams!: number;
-  @NotNegative() sd!: number;
-}
-class MarksDoc {
-  @Points() corners!: [number, number][];
-}
-class LightDoc {
-  @Nested(() => MarksDoc) marks!: MarksDoc;
-  @NestedList(() => SpreadDoc) spread!: SpreadDoc[];
-}
-class SpotDoc {
-  @Text(40) id!: string;
-  @Text(60) name!: string;
-  @NotNegatives() at!: [number, number];
-}
-class ColourMarksDoc {
-  @NestedList(() => SpotDoc) spots!: SpotDoc[];
-  @Maybe() @Points() sheet?: [number, number][];
-  @Maybe() @Points() corners?: [number, number][];
-}
-class LabDoc {
-  @Finite() L!: number;
-  @Finite() a!: number;
-  @Finite() b!: number;
-}
-class LightDoubtDoc {
-  @NotNegative() level!: number;
-  @NotNegative() tint!: number;
-}
-class EstimateDoc {
-  @Finite() value!: number;
-  @NotNegative() sd!: number;
-}
-class ColourReadingDoc {
-  @Text(40) id!: string;
-  @Nested(() => LabDoc) lab!: LabDoc;
-  @Nested(() => LabDoc) sd!: LabDoc;
-  @Nested(() => LightDoubtDoc) light!: LightDoubtDoc;
-  @Nested(() => EstimateDoc) yellow!: EstimateDoc;
-}
-class SessionDoc {
-  @NotNegative() hours!: number;
-  @OneOf(LIGHT_KINDS) light!: LightKind;
-}
-class ColourDoc {
-  @Nested(() => ColourMarksDoc) marks!: ColourMarksDoc;
-  @NestedList(() => ColourReadingDoc) readings!: ColourReadingDoc[];
-  @Maybe() @Nested(() => SessionDoc) session?: SessionDoc;
-}
-class PhotoDoc {
-  @Id() id!: string;
-  @Id() itemId!: string;
-  @Instant() at!: string;
-  @Positive() width!: number;
-  @Positive() height!: number;
-  @Positive() bytes!: number;
-  @Text(300) file!: string;
-  @Text(60) type!: string;
-  @Maybe() @Text(300) step?: string;
-  @Maybe() @Nested(() => LightDoc) light?: LightDoc;
-  @Maybe() @Nested(() => ColourDoc) colour?: ColourDoc;
-}
-class ReasonDoc {
-  @Id() rule!: string;
-  @Text() text!: string;
-}
-class SettingsDoc {}
-class StepDoc {
-  @Id() id!: string;
-  @Id() key!: string;
-  @Text(200) title!: string;
-  @Text() text!: string;
-  @Text(40) when!: string;
-  @Text(40) phase!: string;
-  @Text(60) do!: string;
-  @NotNegative() attendedMin!: number;
-  @NotNegative() unattendedMin!: number;
-  @Nested(() => SettingsDoc) settings!: SettingsDoc;
-  @NestedList(() => ReasonDoc) why!: ReasonDoc[];
-  @Texts(4000) cautions!: string[];
-}
-class ProgrammeDoc {
-  @NestedList(() => StepDoc) steps!: StepDoc[];
-}
-class EventDoc {
-  @Text(40) type!: string;
-  @Millis() at!: number;
-  @Text(200) stepId!: string;
-}
-const STATES = ['live', 'finished', 'stopped', 'written', 'dropped'];
-class RunDoc {
-  @Id() id!: string;
-  @Id() itemId!: string;
-  @Text(300) itemName!: string;
-  @Nested(() => ProgrammeDoc) programme!: ProgrammeDoc;
-  @Millis() startedAtMs!: number;
-  @OneOf(STATES) status!: string;
-  @NestedList(() => EventDoc) events!: EventDoc[];
-}
-class DraftDoc {
-  @Id() itemId!: string;
-  @Text(60) card!: string;
-}
-class SheetDoc {
-  @Text(300) key!: string;
-}
-class ViewDoc {
-  @Id() id!: string;
-  @Text(200) name!: string;
-  @Text(2000) query!: string;
-}
-class PersonDoc {
-  @Text(200) name!: string;
-}
-class WishDoc {
-  @Texts(200) items!: string[];
-  @Instant() from!: string;
-  @NestedList(() => PersonDoc) people!: PersonDoc[];
-  @OneOf(PREFERENCES) prefer!: Prefer;
-}
-class EveningDoc {
-  @Text(20_000) of!: string;
-  @Texts(400) moves!: string[];
-}
-class RegisterDoc {
-  @Text(400) key!: string;
-  @Counts() v!: Record<string, number>;
-  @Millis() at!: number;
-  @Maybe() @Millis() goneAt?: number;
-}
-const ROWS = {
-  runs: RunDoc,
-  drafts: DraftDoc,
-  sheets: SheetDoc,
-  views: ViewDoc,
-  registers: RegisterDoc,
-  photos: PhotoDoc,
-} as const;
-type RowsOf = keyof typeof ROWS;
-/** What a row is called to the person whose copy it is. */
-const ROW_WORDS: Readonly<Record<RowsOf, string>> = {
-  runs: 'A programme under way',
-  drafts: 'A look that was not finished',
-  sheets: 'A change that was not saved',
-  views: 'A saved view',
-  registers: 'A note of who changed something when',
-  photos: 'A photograph',
-};
 
 /** The same content always gives the same bytes: entries bear no time of their own. */
 const NO_TIME = new Date(1980, 0, 1);
@@ -327,9 +139,6 @@ export function readCopy(bytes: Uint8Array): ReadCopy {
     left,
   };
 }
-const under =
-  (file: string) =>
-  ({ path, message }: Fault): Fault => ({ path: path === '' ? file : `${file}: ${path}`, message });
 
 function faultsIn(document: object, cls: new () => object): Fault[] {
   const faults: Fault[] = [];

@@ -3,7 +3,7 @@ import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
 import { costsOf, shoppingOf } from './costs';
 import { driedIn } from './members';
-import { handSlots } from './nodes';
+import { handSlots } from './shapes';
 import { minutesOfSlots, type Asked } from './problem';
 import { findDay, USUAL_EFFORT, type Effort, type Outcome } from './search';
 import type { Costs, DayRequest, WashDay } from './types';

@@ -1,5 +1,5 @@
 import { SUN_HOURS } from '../knowledge';
-import { SLOT_MIN, type Node } from './nodes';
+import { SLOT_MIN, type Node } from './shapes';
 import type { Hand, Span } from './types';
 
 const SLOT_MS = SLOT_MIN * 60_000;

@@ -1,5 +1,5 @@
 import { mayBegin } from './calendar';
-import type { Node } from './nodes';
+import type { Node } from './shapes';
 import { isSingle, tailsOf, type Placed, type Problem } from './place';
 
 /*

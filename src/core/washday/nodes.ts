@@ -1,43 +1,15 @@
-import type { Equipment, Rack } from '../gear';
+import { SLOT_MIN, slotsOf, type Node, NOISY_TOOLS, placeOf, shapeOf } from './shapes';
+import type { Equipment } from '../gear';
 import { IN_THE_SUN, LINE_METRES } from '../knowledge';
 import type { ProgrammeStep } from '../document';
 import { orderOf } from './loads';
 import { hasteOf } from './sharing';
 import { driedIn } from './members';
-import type { DayStep, Drying, Load, Member } from './types';
-
-/** Everything is on a grid of this many minutes. */
-export const SLOT_MIN = 5;
+import type { Drying, Load, Member } from './types';
 /** What may not wait is followed within this, slots. */
 export const AT_ONCE = 3;
 /** Hand work of one thing is done in one go up to this, min. */
 const ONE_GO_MIN = 45;
-
-/** Slots of so many minutes. */
-export const slotsOf = (minutes: number): number => Math.ceil(Math.round(minutes * 100) / 100 / SLOT_MIN);
-
-/** One piece of work: its length, when in it somebody is needed, what it occupies. */
-export interface Node {
-  readonly itemIds: readonly string[];
-  readonly load?: number;
-  readonly steps: readonly DayStep[];
-  readonly do: string;
-  readonly titles: readonly string[];
-  readonly on: string;
-  readonly slots: number;
-  readonly stretches: readonly { readonly at: number; readonly slots: number }[];
-  /** Heard by the neighbours. */
-  readonly noisy: boolean;
-  /** Works by the sun. */
-  readonly inSun?: boolean;
-  readonly mayWait: boolean;
-  /** Metres that it takes of its rack. */
-  readonly metres?: number;
-  /** Purges stand for themselves. */
-  readonly purge?: 'purge' | 'scent-purge';
-}
-/** Slots in which somebody is needed for it. */
-export const handSlots = (node: Pick<Node, 'stretches'>): number => node.stretches.reduce((sum, s) => sum + s.slots, 0);
 /** `to` begins when `from` has ended, at most `most` slots later. */
 export interface Link {
   readonly from: number;
@@ -49,34 +21,6 @@ export interface Work {
   readonly links: readonly Link[];
   /** Last node of every thing. */
   readonly last: ReadonlyMap<string, number>;
-}
-
-const RACKS: Readonly<Record<string, Rack['kind']>> = { line: 'line', rack: 'rack', flat: 'flat' };
-function rackOf(step: ProgrammeStep, equipment: Equipment): Rack | undefined {
-  const kind = step.settings.place === undefined ? undefined : RACKS[step.settings.place];
-  return kind && equipment.racks?.find((r) => r.kind === kind);
-}
-const NOISY_TOOLS: readonly string[] = ['hair-dryer', 'extractor'];
-
-/** Where a step of one thing is done. */
-function placeOf(step: ProgrammeStep, equipment: Equipment): { on: string; rack?: Rack } {
-  const { settings: s } = step;
-  if (s.dryerId !== undefined && step.do !== 'check-dryer-fit') return { on: s.dryerId };
-  if (s.washerId !== undefined) return { on: s.washerId };
-  if (step.do === 'heat-iron') return { on: equipment.irons?.[0]?.id ?? 'hands' };
-  if (step.unattendedMin === 0) return { on: 'hands' };
-  const rack = rackOf(step, equipment);
-  return rack ? { on: rack.id, rack } : { on: 'rest' };
-}
-
-/** When somebody is needed in it: at the start, and at the start of each round or part. */
-function shapeOf(step: Pick<ProgrammeStep, 'attendedMin' | 'unattendedMin' | 'settings'>): Pick<Node, 'slots' | 'stretches'> {
-  const { attendedMin, unattendedMin, settings } = step;
-  const parts = Math.max(1, settings.rounds ?? settings.soakParts?.length ?? 1);
-  const each = slotsOf((attendedMin + unattendedMin) / parts);
-  const hands = Math.min(each, slotsOf(attendedMin / parts));
-  const stretches = Array.from({ length: hands > 0 ? parts : 0 }, (_, n) => ({ at: n * each, slots: hands }));
-  return { slots: Math.max(1, each * parts), stretches };
 }
 
 /** A piece of one thing's work before it is joined with what others share. */

@@ -1,5 +1,6 @@
 import { mayBegin, type Calendar } from './calendar';
-import type { Link, Node, Work } from './nodes';
+import type { Link, Work } from './nodes';
+import type { Node } from './shapes';
 
 /** A day to be scheduled, in slots. */
 export interface Problem {

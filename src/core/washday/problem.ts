@@ -1,7 +1,8 @@
 import type { Kit } from '../gear';
 import type { Calendar } from './calendar';
 import type { Wishes } from './loads';
-import { AS_PLANNED, SLOT_MIN, workOf, type Work } from './nodes';
+import { AS_PLANNED, workOf, type Work } from './nodes';
+import { SLOT_MIN } from './shapes';
 import type { Problem } from './place';
 import type { DayTask, Drying, Load, Member, Prefer } from './types';
 

@@ -3,7 +3,7 @@ import { thingName } from '../words';
 import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
 import { hasHired, withHired } from './hired';
-import { handSlots } from './nodes';
+import { handSlots } from './shapes';
 import { minutesOfSlots, type Asked } from './problem';
 import { findDay, type Effort, type Outcome } from './search';
 import type { DayRequest, Member, Remedy, WashDay } from './types';

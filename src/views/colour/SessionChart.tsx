@@ -1,11 +1,16 @@
 import { useMemo } from 'react';
+import { type Session } from '../../core/colour';
+import { estimateText } from '../../core/telling/colour';
+import type { Photo } from '../../data/db';
+import { Quiet } from '../../ui/basics';
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
 import { courseOf, hoursSoFar } from '../../core/colour';
-import { estimateText } from '../../core/telling/colour';
 import { axisTick } from '../../ui/chart';
-import { Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';
-import type { Read } from './Sessions';
+
+export interface Read extends Session {
+  readonly photo: Photo;
+}
 /** Whole hours, few enough to be read. */
 function ticksTo(end: number): number[] {
   const step = Math.max(1, Math.ceil(end / 6));

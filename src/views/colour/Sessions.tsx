@@ -1,3 +1,4 @@
+import { type Read } from './SessionChart';
 import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import { outlookOf, type Session } from '../../core/colour';
@@ -13,9 +14,6 @@ import { NumberField } from '../../ui/NumberField';
 import { Select } from '../../ui/Select';
 
 import { SessionChart } from './SessionChart';
-export interface Read extends Session {
-  readonly photo: Photo;
-}
 const hoursText = (hours: number): string => minutesText(Math.round(hours * 60));
 /** The readings of one spot over all pictures, oldest first. */
 export function sessionsOf(photos: readonly Photo[], spotId: string): Read[] {

@@ -19,7 +19,8 @@ import { OneOf } from '../../ui/Choices';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 import { CleanFor } from './CleanFor';
-import { DryerSheet, IronSheet, RackSheet, WasherSheet } from './MachineSheets';
+import { DryerSheet, IronSheet, RackSheet } from './MachineSheets';
+import { WasherSheet } from './WasherSheet';
 import { Lines, Two } from './parts';
 import { toRun } from '../../app/routes';
 

@@ -16,7 +16,8 @@ import { dropTestsOf, leaks, repellencyOf, type Repellency } from '../../core/re
 import { zoneName } from '../../core/words/zones';
 import { gainsText, repellencyText, zonesText } from '../../core/telling/repellency';
 import { saveSeen } from '../../data/repo';
-import { Column, NotInKit, Page, Row, TwoColumns } from '../../ui/basics';
+import { Column, Page, Row, TwoColumns } from '../../ui/basics';
+import { NotInKit } from '../../app/NotHere';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Chances } from './Chances';
 import { Halves } from './Halves';

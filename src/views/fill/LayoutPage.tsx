@@ -4,7 +4,8 @@ import { useItem } from '../../app/kit';
 import { UnderWayOf } from '../../app/UnderWay';
 import type { Item } from '../../core/gear';
 import { drawnBaffles } from '../../core/loft';
-import { Column, NotInKit, Page, Quiet, TwoColumns } from '../../ui/basics';
+import { Column, Page, Quiet, TwoColumns } from '../../ui/basics';
+import { NotInKit } from '../../app/NotHere';
 import { BaffleMap } from '../../ui/BaffleMap';
 
 import { useLayout } from './useLayout';

@@ -6,7 +6,8 @@ import { useKit } from '../../app/kit';
 import { dayText, whenText } from '../../app/time';
 import { isEntry } from '../../core/gear';
 import { KIND_WORDS } from '../../core/words';
-import { NotInRecord, Page, Quiet, Row } from '../../ui/basics';
+import { Page, Quiet, Row } from '../../ui/basics';
+import { NotInRecord } from '../../app/NotHere';
 import { Button } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
 

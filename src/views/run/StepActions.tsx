@@ -1,41 +1,25 @@
-import { useState, type ReactNode } from 'react';
-import { useReading, useVoice } from '../../app/voice';
+import { Foot, placeName } from './Foot';
+import { type ReactNode } from 'react';
 import { hiddenWords } from './HiddenPlaces';
 import { Bell, Pause, Play, Scale } from 'lucide-react';
 import { askToNotify, notifying } from '../../app/alarms';
 import { nowMs } from '../../app/now';
 import { notify } from '../../app/session';
 import { clockText } from '../../app/time';
-import {
-  addRinse,
-  answerCheck,
-  canGoBack,
-  finishStep,
-  isUntouched,
-  moveTo,
-  noteStep,
-  pauseTimer,
-  photographed,
-  resumeTimer,
-  seeWhole,
-  skipStep,
-} from '../../core/run';
+import { addRinse, answerCheck, finishStep, moveTo, noteStep, pauseTimer, resumeTimer, seeWhole, skipStep } from '../../core/run';
 import { tickAll } from '../../core/run/load';
 import { minutesText } from '../../core/units';
 import { HEAT_WORDS } from '../../core/words';
 import { listed } from '../../core/words/text';
-import { changeRun } from '../../data/repo';
 import { Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { countdown } from '../../ui/countdown';
-import { PhotoTaker } from '../../app/PhotoTaker';
 import { Meeting, NoteField, SkipField } from './Asides';
 import { missingOf } from './DampPanel';
 import { WholeStep } from './Measures';
 import { CutShort, Occupied } from './Questions';
 import { Used } from './Used';
-import { usePhone } from '../../ui/phone';
-import { Actions, AtHand, Answers, Pair, Rarer } from './parts';
+import { Actions, Answers, Pair } from './parts';
 import { WeighHere } from './StepBody';
 import { type LiveRun } from './useLive';
 
@@ -277,95 +261,4 @@ function Ringing({ live }: { live: LiveRun }) {
       {!felt && !clash && open !== 'early' && <TextButton onPress={() => toggle('early')}>Finish early</TextButton>}
     </Row>
   );
-}
-
-/** The step as it is read aloud: what it is, what to do, with what care, and what to look for. */
-const spoken = ({ step, words, ready }: LiveRun): string =>
-  ready.length > 0
-    ? ['Make it ready.', ...ready.filter((r) => !r.done).map((r) => `${r.step.title}. ${r.step.text}`)].join(' ')
-    : [`${words.title}.`, words.text, ...step.cautions, step.check?.look ?? ''].filter(Boolean).join(' ');
-/** What is rarer: back, hold, skip, weigh, note, photograph, stop. Below what stands over the text on a small screen. */
-function Foot({ live }: { live: LiveRun }) {
-  const small = usePhone();
-  const {
-    run,
-    stored,
-    item,
-    open,
-    toggle,
-    step,
-    damp,
-    act,
-    back,
-    shared,
-    running,
-    clash,
-    weighsDry,
-    asking,
-    gate,
-    answering,
-    stop,
-  } = live;
-  const stands = !clash && !asking && !gate;
-  const voice = useVoice();
-  const [aloud, setAloud] = useState(false);
-  useReading(spoken(live), aloud);
-  const rarer = (
-    <>
-      {clash && (
-        <TextButton onPress={() => act((r) => skipStep(r, nowMs(), 'would have met what it must not'))}>
-          Leave this step out
-        </TextButton>
-      )}
-      {voice && <TextButton onPress={() => setAloud(!aloud)}>{aloud ? 'Stop reading' : 'Read it to me'}</TextButton>}
-      {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
-      {stands && shared === null && !running && !weighsDry && !damp && answering && (
-        <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
-      )}
-      {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
-      {item && shared === null && (
-        <PhotoTaker
-          itemId={item.id}
-          step={step.title}
-          onTaken={(photoId) => void changeRun(run.id, (r) => photographed(r, photoId, step.id, nowMs()))}
-        />
-      )}
-      {item && shared === null && (
-        <TextButton onPress={() => void import('../../app/copy').then(({ saveRunFor }) => saveRunFor(run))}>
-          Hand it over
-        </TextButton>
-      )}
-      <TextButton onPress={() => (isUntouched(run) || run.machineId ? stop() : toggle('stop'))}>
-        {shared === null ? 'Stop the programme' : 'Stop it for all'}
-      </TextButton>
-    </>
-  );
-  return (
-    <AtHand>
-      {canGoBack(stored) && <TextButton onPress={back}>One step back</TextButton>}
-      {small ? (
-        <>
-          <TextButton aria-expanded={open === 'more'} onPress={() => toggle('more')}>
-            {open === 'more' ? 'Less' : 'More'}
-          </TextButton>
-          {open === 'more' && <Rarer>{rarer}</Rarer>}
-        </>
-      ) : (
-        rarer
-      )}
-    </AtHand>
-  );
-}
-
-function placeName(
-  settings: { readonly washerId?: string; readonly dryerId?: string; readonly place?: string; readonly tool?: string },
-  equipment: {
-    readonly washers?: readonly { id: string; name?: string }[];
-    readonly dryers?: readonly { id: string; name?: string }[];
-  },
-): string {
-  const { washerId, dryerId, place, tool } = settings;
-  if (dryerId !== undefined) return equipment.dryers?.find((d) => d.id === dryerId)?.name ?? 'the dryer';
-  if (washerId !== undefined) return equipment.washers?.find((w) => w.id === washerId)?.name ?? 'the machine';
-  return place ? `the ${place}` : `the ${tool ?? 'place'}`;
 }

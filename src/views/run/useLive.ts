@@ -1,21 +1,15 @@
-import { useContext, useEffect, useMemo, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { type Change, useStanding, type At, useEntries, type Entries } from './standing';
 import { PATHS, toThing } from '../../app/routes';
-import { notifying } from '../../app/alarms';
 import { steerDevice } from '../../app/devices';
-import { useLevelling } from '../../app/levelling';
-import type { LoftReading, Item, Kit, Room } from '../../core/gear';
-import { useEquipment, useItem } from '../../app/kit';
+import type { LoftReading } from '../../core/gear';
 import { nowMs } from '../../app/now';
-import { goBack, pressInLoad, useLoad } from '../../app/loads';
-import { useOpenRuns } from '../../app/runs';
+import { goBack, pressInLoad } from '../../app/loads';
 import { notify } from '../../app/session';
 import type { Heat } from '../../core/gear';
 import { loftOf } from '../../core/loft';
 import {
   answerCheck,
   type Carried,
-  current,
   isCounted,
   isUntouched,
   lateMinutes,
@@ -26,136 +20,28 @@ import {
   type Run,
   startTimer,
   stopRun,
-  tick,
   timerMinutes,
   wayHere,
   weighIn,
   zonesHere,
 } from '../../core/run';
-import { type Damp, dampOf, dryingMinutes, expectedDryG } from '../../core/run/damp';
+import { dampOf, dryingMinutes, expectedDryG } from '../../core/run/damp';
 import { inForce } from '../../core/run/events';
 import { occupant } from '../../core/run/in-use';
 import { besideHere, gathered, pressAt, sharedAs } from '../../core/run/load';
 import { lookOf } from '../../core/run/looks';
-import { pieceOf } from '../../core/run/ticks';
 import { clashAt, withStanding, type Clash } from '../../core/run/meet';
 import { rinseAfter } from '../../core/run/rinsed';
 import { drumWords } from '../../core/telling/load';
 import { cutShortText } from '../../core/telling/run';
 import { dropRuns, saveEquipment } from '../../data/repo';
 import { weightText } from '../../core/telling/drying';
-import { useRunClock } from './clock';
 import type { Measured } from './Used';
-import { Units } from '../../ui/units';
 import { allInUnits } from '../../core/units/said';
-import { focusOn } from '../../ui/focus';
-
-const NOBODY: readonly Run[] = [];
 /** In these it is wet when it is weighed. */
 const WET_PHASES: ReadonlySet<string> = new Set(['wash', 'rinse', 'extract']);
-type Change = (run: Run, how: Carried) => Run;
 const isOver = (run: Run, id: string): boolean =>
   ['done', 'passed', 'failed', 'skipped'].includes(run.steps[id]?.state ?? 'waiting');
-/** What is asked about a round that is ended early, and what is done then. */
-interface Asked {
-  readonly stepId: string;
-  readonly question: string;
-  readonly ran: number;
-  readonly change: Change;
-}
-
-/** The drying of the current step, worked out anew by the minute. */
-function useDamp(stored: Run, item: Item | undefined, kit: Kit | undefined, room: Room | undefined, minute: number): Damp | null {
-  return useMemo(() => {
-    const step = current(stored);
-    return step && item && kit ? dampOf(stored, step, item, kit.weighIns ?? [], room, minute) : null;
-  }, [stored, item, kit, room, minute]);
-}
-
-/** Where a run stands, and in what company. */
-function useStanding(stored: Run) {
-  const { now, jumped } = useRunClock(stored);
-  const run = tick(stored, now);
-  const navigate = useNavigate();
-  const equipment = useEquipment();
-  const openRuns = useOpenRuns();
-  const runs = openRuns ?? [];
-  const mates = useLoad(stored.load?.id) ?? NOBODY;
-  const { kit, item } = useItem(run.itemId);
-  const { levelling } = useLevelling(kit, item);
-  const units = useContext(Units);
-  const planned = current(run);
-  // Said in the user's units; what goes into the record stays as it was planned.
-  const step = planned && allInUnits(planned, units);
-  const state = step && run.steps[step.id];
-  // By the minute: the curve need not be worked out at every tick.
-  const minute = Math.floor(now / 60_000) * 60_000;
-  const damp = useDamp(stored, item, kit, equipment?.room, minute);
-  // What makes the thing ready is one screen with ticks; a step that stands alone is its own.
-  const piece = step && run.detours.length === 0 ? pieceOf(run.programme.steps, step.id) : [];
-  const focusKey = `${piece[0]?.id ?? step?.id}/${state?.state === 'asking'}/${run.open.length}`;
-  useEffect(() => {
-    focusOn('step');
-  }, [focusKey]);
-  return {
-    stored,
-    now,
-    jumped,
-    run,
-    navigate,
-    equipment,
-    openRuns,
-    runs,
-    mates,
-    kit,
-    item,
-    levelling,
-    units,
-    planned,
-    step,
-    state,
-    damp,
-    piece,
-  };
-}
-type Standing = ReturnType<typeof useStanding>;
-/** Where it stands at a step. */
-type At = Standing & { readonly step: NonNullable<Standing['step']>; readonly state: NonNullable<Standing['state']> };
-
-/** What is open, asked and typed. Each belongs to the step it was opened at, and closes with it. */
-function useEntries() {
-  const [opened, setOpened] = useState<{
-    stepId: string;
-    what: 'weigh' | 'skip' | 'note' | 'together' | 'stop' | 'early' | 'more';
-  } | null>(null);
-  const [asked, setAsked] = useState<Asked | null>(null);
-  const [usedAt, setUsedAt] = useState<(Measured & { stepId: string }) | null>(null);
-  const [rinsedAt, setRinsedAt] = useState<string | null>(null);
-  const [mayNotify, setMayNotify] = useState(notifying);
-  const [heard, setHeard] = useState<number | null>(null);
-  // What is typed and not kept yet: an answer keeps it first, so that nothing typed is lost.
-  const [typed, setTyped] = useState<{ stepId: string; massG?: number | null; loft?: readonly LoftReading[] } | null>(null);
-  const [feltAt, setFeltAt] = useState<string | null>(null);
-  return {
-    opened,
-    setOpened,
-    asked,
-    setAsked,
-    usedAt,
-    setUsedAt,
-    rinsedAt,
-    setRinsedAt,
-    mayNotify,
-    setMayNotify,
-    heard,
-    setHeard,
-    typed,
-    setTyped,
-    feltAt,
-    setFeltAt,
-  };
-}
-type Entries = ReturnType<typeof useEntries>;
 
 /** What is used at this step: as it was measured, or as it is planned. */
 function amountsOf({ run, step }: At, { usedAt }: Entries) {

@@ -1,0 +1,156 @@
+import type { Limit } from '../envelope';
+import type { Programme, Why } from '../document';
+import type { Aim } from '../gear';
+import type { Dimension } from '../knowledge';
+import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
+import { holds } from '../facts';
+import { isIrrelevant, refusedBy, sameHere } from './schools';
+import type { Words } from '../words';
+import { zoneName } from '../words/zones';
+import {
+  type AssessGaps,
+  assessText,
+  dropsText,
+  ODOUR_WORDS,
+  SOIL_GRADE_WORDS,
+  boundText,
+  causeText,
+  DRYER_WORDS,
+  SUPPLY_WORDS,
+  isSeveral,
+  ofSeveral,
+  waiverRisk,
+  WASHER_WORDS,
+} from '../words';
+import type { Plan } from './plan';
+
+export function whyOfLimit(limit: Limit): Why {
+  return {
+    rule: limit.rule,
+    text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material, limit.fabric)),
+    basis: limit.basis,
+    ...(limit.source === undefined ? {} : { source: limit.source }),
+  };
+}
+
+/** Zones of such a thing that rain and rubbing reach first, by name. */
+export const exposedNames = ({ request: { item }, knowledge }: Plan): string[] =>
+  exposedZones(item.kind, knowledge).map((zone) => zoneName(zone, item.kind));
+
+const MOST_CHANGES = 5;
+
+const MACHINE_WORDS: Readonly<Record<string, string>> = { ...WASHER_WORDS, ...DRYER_WORDS };
+function machineName(machine: { id: string; name?: string; kind: string }): string {
+  const kind = MACHINE_WORDS[machine.kind] ?? machine.kind;
+  return machine.name ? `“${machine.name}” (${kind})` : `The ${kind}`;
+}
+
+/** Refusals that are a limit's doing. */
+const BOUND_REFUSALS: Readonly<Record<string, Dimension>> = {
+  'tumble-not-allowed': 'tumble',
+  'dryer-not-allowed': 'tumble',
+  'iron-not-allowed': 'ironMaxC',
+  'machine-not-allowed': 'action',
+  'no-machine-here': 'action',
+  'warmer-than-limit': 'washMaxC',
+};
+
+export function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
+  return plan.refusals.map(({ option, school, machine, rule }) => {
+    const binds = BOUND_REFUSALS[rule];
+    const by = binds && plan.envelope.bounds[binds].by;
+    // What really refuses it, where it is a limit.
+    const reason = by ? whyOfLimit(by).text : (words.blocks[rule] ?? words.rules[rule] ?? rule);
+    const text = machine
+      ? `${machineName(machine)} stays out of this: ${reason.charAt(0).toLowerCase()}${reason.slice(1)}`
+      : school
+        ? `“${words.options[`${school}=${option}`]?.name ?? option}” is refused. ${reason}`
+        : reason;
+    return { option, ...(school ? { school } : {}), rule, text };
+  });
+}
+
+/** What the sentences of its assessment say of this very thing. */
+export function gapsOf(plan: Plan): AssessGaps {
+  const { item, inspection, kit } = plan.request;
+  const drops = inspection?.droplet && dropsText(inspection.droplet, (zone) => zoneName(zone, item.kind));
+  return {
+    limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
+    exposed: exposedNames(plan),
+    ...(inspection?.soil === undefined ? {} : { soil: SOIL_GRADE_WORDS[inspection.soil] ?? '' }),
+    ...(inspection?.odour === undefined ? {} : { odour: ODOUR_WORDS[inspection.odour] ?? '' }),
+    ...(drops ? { drops } : {}),
+  };
+}
+/** A reason as it is said of this thing. */
+export const saidOf = ({ request }: Plan): ((text: string) => string) => (isSeveral(request.item) ? ofSeveral : (text) => text);
+/** What would change the verdict: first what decided, then what could have and did not. */
+export function writeWouldChange(plan: Plan, words: Words): string[] {
+  const { spoke, silent } = plan.assessment;
+  const unique: string[] = [];
+  const gaps = gapsOf(plan);
+  const said = saidOf(plan);
+  const add = (raw: string | null | undefined): void => {
+    const text = raw && said(assessText(raw, gaps));
+    if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);
+  };
+  for (const rule of spoke) add(words.assess[rule.id]?.reverse);
+  if (!plan.facts.has('aim:refer')) {
+    const { aims } = plan.assessment;
+    const needless = (aim: Aim | 'none'): boolean =>
+      aims.some((one) => one === aim || (aim !== 'none' && SUPERSEDES[one]?.includes(aim)));
+    for (const rule of silent) if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
+  }
+  return unique;
+}
+
+export function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
+  const alternatives: Programme['alternatives'][number][] = [];
+  for (const school of plan.asked) {
+    if (isIrrelevant(school, plan.facts)) continue;
+    const chosen = plan.choices.get(school.id);
+    for (const option of school.options) {
+      const { id } = option;
+      if (id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
+      const text = words.options[`${school.id}=${id}`];
+      alternatives.push({ school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id });
+    }
+  }
+  return alternatives;
+}
+
+/** Soft limits passed, each once however many layers share it. */
+export function writeWaived(plan: Plan): Programme['envelope']['waived'] {
+  const waived: Programme['envelope']['waived'][number][] = [];
+  for (const { dimension, from, to, by } of plan.envelope.waived) {
+    if (waived.some((w) => w.limit === dimension && w.from === from && w.by === by)) continue;
+    waived.push({ limit: dimension, from, to, by, risk: waiverRisk(dimension) });
+  }
+  return waived;
+}
+
+/** How sure: every unseen observation that could have decided lowers it, a missing label too. */
+export function confidenceOf(plan: Plan, open: number): Programme['confidence'] {
+  const { facts } = plan;
+  if (facts.has('life-safety')) return 'high';
+  let missing = 0;
+  if (facts.has('label:none')) missing += 1;
+  if (facts.has('unseen:soil')) missing += 2;
+  if (facts.has('unseen:odour')) missing += 1;
+  if (facts.has('has-finish') && facts.has('unseen:droplet')) missing += 1;
+  if (facts.has('filled') && facts.has('unseen:loftRatio') && !facts.has('aim:wash')) missing += 1;
+  // Many open questions make nobody sure, whatever each is worth.
+  missing += open >= OPEN_QUESTIONS.low ? 3 : open >= OPEN_QUESTIONS.medium ? 1 : 0;
+  return missing === 0 ? 'high' : missing <= 2 ? 'medium' : 'low';
+}
+
+export function assumptionsOf(plan: Plan, words: Words): string[] {
+  const said = plan.knowledge.assumptions.filter((a) => holds(a.when, plan.facts)).map((a) => words.assumptions[a.id] ?? a.id);
+  if (plan.dose?.basis === 'guess' && plan.cleaner) {
+    const [low, high] = plan.dose.rangeMl;
+    said.push(
+      `No dose is recorded for the ${SUPPLY_WORDS[plan.cleaner]}: ${plan.dose.ml} mL is a guess between ${Math.round(low)} and ${Math.round(high)} mL.`,
+    );
+  }
+  return said;
+}
