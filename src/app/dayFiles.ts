@@ -1,3 +1,4 @@
+import { dayAsWritten, hourAsWritten } from '../core/units/day';
 import ICAL from 'ical.js';
 import type { DayTask, Span, WashDay } from '../core/washday';
 import { SUPPLY_WORDS } from '../core/words';
@@ -102,7 +103,7 @@ const MOST_TIMES = 5000;
 
 /** A day as Markdown: verdict, loads, and the turns in their order. */
 export function dayMarkdown(day: WashDay, nameOf: (id: string) => string): string {
-  const clock = (instant: string): string => `${instant.slice(0, 10)} ${instant.slice(11, 16)}`;
+  const clock = (instant: string): string => `${dayAsWritten(instant)} ${hourAsWritten(instant)}`;
   const lines = [`# ${mdText(day.verdict)}`, '', '## Loads', ''];
   for (const load of day.loads) {
     const { tempC, spinRpm, rinses, cleaner, doseMl } = load.settings;
@@ -120,7 +121,7 @@ export function dayMarkdown(day: WashDay, nameOf: (id: string) => string): strin
   const turns = day.tasks.flatMap((task) => task.attended.map((span) => ({ span, task })));
   turns.sort((a, b) => Date.parse(a.span.from) - Date.parse(b.span.from));
   for (const { span, task } of turns)
-    lines.push(`- ${clock(span.from)}–${span.to.slice(11, 16)} ${mdText(span.by)}: ${mdText(task.text)}`);
+    lines.push(`- ${clock(span.from)}–${hourAsWritten(span.to)} ${mdText(span.by)}: ${mdText(task.text)}`);
   if (day.cautions.length > 0) lines.push('', '## Careful', '', ...day.cautions.map((c) => `- ${mdText(c)}`));
   return `${lines.join('\n')}\n`;
 }

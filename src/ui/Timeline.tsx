@@ -1,3 +1,4 @@
+import { hourOf } from '../core/units/day';
 import styled from 'styled-components';
 import { bandGround, type Band } from './strata';
 import { color, font } from './theme';
@@ -214,7 +215,7 @@ function marksOf(all: TimeBlock[], at: (ms: number) => number) {
     const name = date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
     if (name === day && place - (marks.at(-1)?.at ?? -1) < APART) continue;
     if (name !== day && place - (marks.at(-1)?.at ?? -1) < APART) marks.pop();
-    marks.push({ ms, at: place, text: date.toTimeString().slice(0, 5), day: name === day ? null : name });
+    marks.push({ ms, at: place, text: hourOf(date), day: name === day ? null : name });
     day = name;
   }
   return { marks, first, last };

@@ -1,3 +1,4 @@
+import { yearOf } from '../core/units/day';
 import { type CalendarDate, parseDate, type DateValue } from '@internationalized/date';
 import { CalendarDays, ChevronLeft, ChevronRight } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
@@ -157,7 +158,7 @@ function faultOf(day: DateValue | null, { min = FIRST_DAY, max = LAST_DAY }: Day
   if (day === null) return null;
   const text = day.toString();
   // Years of five figures sort wrongly as text.
-  if (day.year > Number(LAST_DAY.slice(0, 4)) || text > max) return `Write a day up to ${said(max)}. This one is not kept.`;
+  if (day.year > yearOf(LAST_DAY) || text > max) return `Write a day up to ${said(max)}. This one is not kept.`;
   return text < min ? `Write a day from ${said(min)} on. This one is not kept.` : null;
 }
 

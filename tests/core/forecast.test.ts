@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { forecastText } from '../../src/core/telling/due';
-import { addDays } from '../../src/core/due';
+import { addDays } from '../../src/core/units/day';
 import { dueOf, forecast, nextEvent } from '../../src/core/due/forecast';
 import type { Item, LogEntry, UseEntry } from '../../src/core/gear';
 

@@ -1,7 +1,7 @@
 import { dayOf, daysBetween } from '../units/day';
 import { isHardUse } from '../facts';
 import { isEntry, lookedAt, type Inspection, type Item, type LogEntry } from '../gear';
-import { addDays } from './index';
+import { addDays } from '../units/day';
 import { RHYTHM_FIGURES } from '../knowledge';
 
 export interface ForecastInput {

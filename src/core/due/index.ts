@@ -1,3 +1,4 @@
+import { addDays } from '../units/day';
 /**
  * When to look at a thing again. Performance and soil come first; this is the calendar that backs them up. Refuses: deciding on care.
  */
@@ -38,10 +39,6 @@ export function machineWashesAYear(item: Item): number | null {
   addTraits(KNOWLEDGE.traits, facts);
   return pick(KNOWLEDGE.settings.machineWashesAYear, facts) ?? null;
 }
-
-/** An ISO day so many days later. */
-export const addDays = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 
 /** The day to look again after care or a look on `fromDay` (ISO day). */
 export function nextLook(item: Item, fromDay: string): Due {

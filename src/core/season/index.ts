@@ -2,7 +2,7 @@
  * The weeks ahead: what will be due in each, how long it takes, what it pours, and what can be moved to a quieter week.
  * Refuses: the clock; deciding on care: what will be due is a forecast, and a look decides when it comes.
  */
-import { addDays } from '../due';
+import { addDays } from '../units/day';
 import { dueOf, eventsAhead, goesAlong, type Ahead } from '../due/forecast';
 import { needsCare, USUAL_DAYS, type Outline, type Ranked } from '../due/rank';
 import { minutesOf } from '../document';

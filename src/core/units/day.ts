@@ -17,3 +17,13 @@ export const daysBetween = (from: string, to: string): number =>
   Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / 86_400_000);
 /** The instant at noon of a day at the place where this runs. */
 export const noonOf = (day: string): string => `${new Date(`${day}T12:00:00`).toISOString().slice(0, 19)}Z`;
+/** An ISO day so many days later. */
+export const addDays = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+/** The year of an ISO day. */
+export const yearOf = (day: string): number => Number(day.slice(0, 4));
+/** Day and hour of an RFC 3339 instant in the offset that it is written in, "2027-01-03" and "11:40": a wash day is told where it is done. */
+export const dayAsWritten = (instant: string): string => instant.slice(0, 10);
+export const hourAsWritten = (instant: string): string => instant.slice(11, 16);
+/** The hour of a clock, "11:40", at the place where this runs. */
+export const hourOf = (at: Date): string => `${two(at.getHours())}:${two(at.getMinutes())}`;

@@ -1,3 +1,4 @@
+import { yearOf } from '../units/day';
 /** A year of the record: what was done, what it took, and how things stood in it. Refuses: the clock; which year it is, is asked for. */
 import { isEntry, latestByItem, type CareEntry, type Inspection, type Item, type Kit, type LogEntry, type Wear } from '../gear';
 import { dayOf } from '../units/day';
@@ -39,27 +40,23 @@ export interface YearRecord {
   /** What each thing took in money and how often it was used in the year, the dearest first. */
   readonly things: readonly { readonly item: Item; readonly cares: number; readonly uses: number; readonly money: number }[];
 }
-const yearOf = (at: string): number => Number(dayOf(at).slice(0, 4));
 /** The day of a use, which may be written down later. */
 export const dayOfUse = (e: LogEntry): string => (e.type === 'use' && e.on) || dayOf(e.at);
 const isCare = (e: LogEntry): e is CareEntry => e.type === 'care' && (e.did ?? []).length > 0;
 
 /** Years that the record holds something of, the newest first; the one that is asked for always. */
 export const yearsIn = (kit: Pick<Kit, 'log'>, now: number): number[] =>
-  [
-    ...new Set([
-      now,
-      ...(kit.log ?? []).filter((e) => e.type === 'use' || isCare(e)).map((e) => Number(dayOfUse(e).slice(0, 4))),
-    ]),
-  ].sort((a, b) => b - a);
+  [...new Set([now, ...(kit.log ?? []).filter((e) => e.type === 'use' || isCare(e)).map((e) => yearOf(dayOfUse(e)))])].sort(
+    (a, b) => b - a,
+  );
 
 /** @param year of the place where this runs. */
 export function yearRecord(kit: Pick<Kit, 'items' | 'inspections' | 'log'>, year: number): YearRecord {
   const log = kit.log ?? [];
-  const cares = log.filter(isCare).filter((e) => yearOf(e.at) === year);
-  const uses = log.filter(isEntry('use')).filter((e) => Number(dayOfUse(e).slice(0, 4)) === year);
+  const cares = log.filter(isCare).filter((e) => yearOf(dayOf(e.at)) === year);
+  const uses = log.filter(isEntry('use')).filter((e) => yearOf(dayOfUse(e)) === year);
   // What a drum took for all of them stands in its own line, once.
-  const taking = [...cares, ...log.filter(isEntry('load')).filter((e) => yearOf(e.at) === year)];
+  const taking = [...cares, ...log.filter(isEntry('load')).filter((e) => yearOf(dayOf(e.at)) === year)];
   const washed = (e: CareEntry): boolean => (e.did ?? []).includes('washed');
   const things = (did: 'renewed' | 'mended'): number =>
     new Set(cares.filter((e) => e.did?.includes(did)).map((e) => e.itemId)).size;

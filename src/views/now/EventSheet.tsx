@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { addDays } from '../../core/due';
+import { addDays } from '../../core/units/day';
 import type { EventEntry, Item } from '../../core/gear';
 import { thingName } from '../../core/words';
 import { newId, nowIso, today } from '../../app/now';

@@ -1,3 +1,4 @@
+import { yearOf } from '../../core/units/day';
 import { Said } from '../../ui/said';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -115,7 +116,7 @@ export function RecordLines({ kit, record }: { kit: Kit; record: RecordHere }) {
       {month !== null && (
         <Row $wrap>
           <strong>
-            <Said>{monthText(month)}</Said> {month.slice(0, 4)}: {howMany(here.length, 'line')}.
+            <Said>{monthText(month)}</Said> {yearOf(month)}: {howMany(here.length, 'line')}.
           </strong>
           <TextButton onPress={() => show(year, null)}>All of it</TextButton>
         </Row>

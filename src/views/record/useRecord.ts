@@ -1,3 +1,4 @@
+import { yearOf } from '../../core/units/day';
 import { useState } from 'react';
 import { usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
@@ -20,7 +21,7 @@ const recordLines = (kit: Kit): RecordLine[] =>
 export function useRecord(kit: Kit) {
   const planning = usePlanning(kit);
   const ranked = useRanked(kit, planning.programmes);
-  const thisYear = Number(today().slice(0, 4));
+  const thisYear = yearOf(today());
   const [{ year, month }, setChosen] = useState<{ readonly year: number; readonly month: string | null }>({
     year: thisYear,
     month: null,

@@ -1,3 +1,4 @@
+import { hourAsWritten } from '../../core/units/day';
 import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
@@ -53,7 +54,7 @@ export function DayOnPaper({ day, kit }: { day: WashDay; kit: Kit }) {
         {doings.map((doing, n) => (
           <Line key={doing.key}>
             <i aria-hidden="true" />
-            <span>{doing.from.slice(11, 16)}</span>
+            <span>{hourAsWritten(doing.from)}</span>
             <span>
               {(n === 0 || dayName(doing.from) !== dayName(doings[n - 1]?.from ?? '')) && (
                 <strong>{dayName(doing.from)}. </strong>

@@ -1,3 +1,4 @@
+import { hourAsWritten } from '../../core/units/day';
 import { useEffect } from 'react';
 import styled from 'styled-components';
 import type { Kit } from '../../core/gear';
@@ -74,7 +75,7 @@ export function DoorCards({ day, kit, onClose }: { day: WashDay; kit: Kit; onClo
                       (t) =>
                         t.loadId === load.id && t.on === id && t.do !== 'machine-wash' && VERBS[t.do] && load.purpose === 'wash',
                     )
-                    .map((t) => ` · ${t.from.slice(11, 16)} ${VERBS[t.do]}${t.do === 'machine-rinse' ? ' once more' : ''}`)}
+                    .map((t) => ` · ${hourAsWritten(t.from)} ${VERBS[t.do]}${t.do === 'machine-rinse' ? ' once more' : ''}`)}
                   {load.ballast.length > 0 && <Quiet> · with {cushionText(load.ballast)}</Quiet>}
                 </li>
               ))}

@@ -1,3 +1,4 @@
+import { dayOf, hourOf } from '../../core/units/day';
 import { useState, type SetStateAction, type Dispatch } from 'react';
 import { busyHours } from '../../app/dayFiles';
 import { instantOf } from '../../app/dayHours';
@@ -27,7 +28,7 @@ const PREFERENCES: readonly { id: Prefer; name: string; text: string }[] = [
 const parts = (instant: string | undefined): { day?: string; time?: string } => {
   if (!instant) return {};
   const date = new Date(instant);
-  return { day: date.toLocaleDateString('sv-SE'), time: date.toTimeString().slice(0, 5) };
+  return { day: dayOf(instant), time: hourOf(date) };
 };
 const joined = (day: string | undefined, time: string | undefined): string | undefined =>
   day ? instantOf(new Date(`${day}T${time ?? '00:00'}`)) : undefined;

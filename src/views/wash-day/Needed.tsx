@@ -1,3 +1,4 @@
+import { hourAsWritten } from '../../core/units/day';
 import styled from 'styled-components';
 import type { DayTask, WashDay } from '../../core/washday';
 import { Figure, Quiet } from '../../ui/basics';
@@ -124,7 +125,7 @@ function OneTurn({
     <li>
       <span>
         <Figure>
-          {turn.from.slice(11, 16)}–{turn.to.slice(11, 16)}
+          {hourAsWritten(turn.from)}–{hourAsWritten(turn.to)}
         </Figure>{' '}
         <br />
         <Quiet>{turn.by}</Quiet>
@@ -138,11 +139,11 @@ function OneTurn({
                 isDisabled={inRuns.includes(doing.task.id)}
                 onChange={(has) => onBegun(doing.task.id, has)}
               >
-                <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+                <Figure>{hourAsWritten(doing.from)}</Figure> {doingText(doing)}
               </Checkbox>
             ) : (
               <span>
-                <Figure>{doing.from.slice(11, 16)}</Figure> {doingText(doing)}
+                <Figure>{hourAsWritten(doing.from)}</Figure> {doingText(doing)}
               </span>
             )}{' '}
             {doing.nth === 0 && doing.task.title !== doing.task.text && (
