@@ -29,6 +29,13 @@ module.exports = {
       from: { path: '^src/views/([^/]+)/' },
       to: { path: '^src/views/', pathNot: '^src/views/$1/' },
     },
+    // A page lays out; what it reads of the store comes from its model (`use*.ts`) or from the app.
+    {
+      name: 'pages-ask-no-store',
+      severity: 'error',
+      from: { path: '^src/(views|ui)/.*\\.tsx$' },
+      to: { path: '/dexie(-react-hooks)?/' },
+    },
     only('cli-knows-core', '^cli/', ['^src/core/']),
     only('server-knows', '^server/', ['^src/core/', '^demo/']),
     only('demo-knows-core', '^demo/', ['^src/core/']),

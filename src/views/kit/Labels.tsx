@@ -1,6 +1,6 @@
+import { useAllPhotos } from '../../app/stored';
 import { toThing, readList, PATHS } from '../../app/routes';
 import { dayOf } from '../../core/units/day';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { toDataURL } from 'qrcode';
 import { useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -9,7 +9,7 @@ import { useKit } from '../../app/kit';
 import { dayText } from '../../app/time';
 import { isEntry, type Item, type Kit } from '../../core/gear';
 import { AIM_WORDS, KIND_WORDS } from '../../core/words';
-import { db, type Photo } from '../../data/db';
+import { type Photo } from '../../data/db';
 import { Empty, Page, Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
@@ -99,7 +99,7 @@ export function Labels() {
   const kit = useKit();
   const [params] = useSearchParams();
   const ids = params.get('ids') === null ? null : readList(params.get('ids'));
-  const photos = useLiveQuery(() => db.photos.toArray(), []) ?? [];
+  const photos = useAllPhotos() ?? [];
   if (!kit) return <Page aria-busy="true" />;
   const items = ids ? kit.items.filter((i) => ids.includes(i.id)) : kit.items.filter((i) => !i.archivedOn);
   return (

@@ -1,8 +1,7 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useSavedViews } from '../../app/stored';
 import { useState } from 'react';
 import { newId } from '../../app/now';
 import { notify } from '../../app/session';
-import { db } from '../../data/db';
 import { deleteView, saveView } from '../../data/repo';
 import { Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
@@ -12,7 +11,7 @@ import { Form } from '../../ui/Form';
 
 /** Saved ways of looking at the kit: each is the address's own search under a name. */
 export function SavedViews({ query, onPick }: { query: string; onPick: (query: string) => void }) {
-  const views = useLiveQuery(() => db.savedViews.toArray(), []) ?? [];
+  const views = useSavedViews() ?? [];
   const [naming, setNaming] = useState(false);
   const [name, setName] = useState('');
   const here = views.find((v) => v.query === query);

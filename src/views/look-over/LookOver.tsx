@@ -1,6 +1,6 @@
+import { useLookDraft } from '../../app/stored';
 import { useAnswerKeys } from '../../ui/shortcuts';
 import { Said } from '../../ui/said';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -12,7 +12,6 @@ import { newId, nowIso } from '../../app/now';
 import { latestInspection, type Inspection, type InspectionPatch, type Item, type Kit } from '../../core/gear';
 import type { Programme } from '../../core/document';
 import { plan, writeProgramme } from '../../core/programme';
-import { db } from '../../data/db';
 import { patchDraft, saveInspection } from '../../data/repo';
 import { Column, Page, Quiet, Row } from '../../ui/basics';
 import { NotInKit } from '../../app/NotHere';
@@ -91,7 +90,7 @@ function judge(kit: Kit, item: Item, seen: Partial<Inspection>): Programme {
 export function LookOver() {
   const id = useIdHere();
   const { kit, item } = useItem(id);
-  const draft = useLiveQuery(async () => (id ? ((await db.drafts.get(id)) ?? null) : null), [id]);
+  const draft = useLookDraft(id);
   if (!kit || draft === undefined) return <Page aria-busy="true" />;
   if (!item) {
     return <NotInKit />;

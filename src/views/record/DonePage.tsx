@@ -1,9 +1,8 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useUndosKept } from '../../app/stored';
 import { useState } from 'react';
-import { nowMs } from '../../app/now';
 import { notify } from '../../app/session';
 import { whenText } from '../../app/time';
-import { takeBackKept, undosKept } from '../../data/undo';
+import { takeBackKept } from '../../data/undo';
 import { Empty, Page, Quiet, Row } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { Crumbs } from '../../ui/Crumbs';
@@ -12,7 +11,7 @@ import { PATHS } from '../../app/routes';
 
 /** What was done in the last day, each to be taken back by itself, over a reload too. */
 export function DonePage() {
-  const done = useLiveQuery(() => undosKept(nowMs()), []);
+  const done = useUndosKept();
   const [busy, setBusy] = useState(false);
   if (!done) return <Page aria-busy="true" />;
   return (

@@ -1,5 +1,5 @@
+import { useCopiedAt, useSnapshots } from '../../app/stored';
 import type { ComponentProps } from 'react';
-import { useLiveQuery } from 'dexie-react-hooks';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { bringBack, saveForOthers, snapshot } from '../../app/copy';
@@ -8,8 +8,8 @@ import { daysUntil, whenText } from '../../app/time';
 import { dayOf } from '../../core/units/day';
 import { type Kit } from '../../core/gear';
 import { capital, howMany } from '../../core/words/text';
-import { readMeta, type SnapshotReason } from '../../data/db';
-import { KEPT_DAYS, LEFT_DAYS, snapshots } from '../../data/snapshots';
+import { type SnapshotReason } from '../../data/db';
+import { KEPT_DAYS, LEFT_DAYS } from '../../data/snapshots';
 import { fullness, isKept, type Fullness } from '../../data/storage';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
@@ -49,7 +49,7 @@ const AboutKit = lazy(() => import('./AboutKit'));
 const OLD_DAYS = 30;
 /** When a copy was saved last, and what has been recorded since. */
 function Copied({ kit }: { kit: Kit }) {
-  const at = useLiveQuery(async () => (await readMeta('copiedAt')) ?? null, []);
+  const at = useCopiedAt();
   if (at === undefined || kit.items.length === 0) return null;
   const since = [...kit.inspections, ...(kit.log ?? [])].filter((row) => at === null || row.at > at).length;
   const old = at === null || daysUntil(dayOf(at)) < -OLD_DAYS;
@@ -74,7 +74,7 @@ const BEFORE_WORDS: Readonly<Record<SnapshotReason, string>> = {
 };
 /** Whole states of before, each to be brought back; nothing when there are none. */
 function Earlier() {
-  const all = useLiveQuery(snapshots, []) ?? [];
+  const all = useSnapshots() ?? [];
   const [busy, setBusy] = useState(false);
   if (all.length === 0) return null;
   return (

@@ -1,10 +1,9 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useEntry } from '../../app/stored';
 import { useEffect } from 'react';
 import { useEquipment, useKit } from '../../app/kit';
 import { nowIso } from '../../app/now';
 import type { Run } from '../../core/run';
 import { finishPurge } from '../../core/run/finish';
-import { db } from '../../data/db';
 import { writePurge } from '../../data/repo';
 import { Page, Row } from '../../ui/basics';
 import { LinkButton } from '../../ui/Button';
@@ -15,7 +14,7 @@ export function Purged({ run }: { run: Run }) {
   const equipment = useEquipment();
   const supplies = useKit()?.supplies;
   const logId = `log-${run.id}`;
-  const entry = useLiveQuery(async () => (await db.log.get(logId)) ?? null, [logId]);
+  const entry = useEntry(logId);
   useEffect(() => {
     if (run.status !== 'finished' || !equipment || !supplies || entry !== null) return;
     void writePurge(run.id, finishPurge(run, equipment, supplies, { iso: nowIso(), logId }));
