@@ -54,6 +54,13 @@ export function Select<T extends string>({ options, words, onChange, ...rest }: 
   const [same, said] = [useSame(options), useSame(words)];
   return <Drawn {...rest} options={same} {...(said ? { words: said } : {})} onChange={change} />;
 }
+/** One of a few known words of which one always stands: what is chosen is never nothing. */
+export function OneSelect<T extends string>({
+  onChange,
+  ...rest
+}: Omit<SelectProps<T>, 'blank' | 'onChange'> & { readonly onChange: (value: T) => void }) {
+  return <Select {...rest} blank="" onChange={(value) => value !== undefined && onChange(value)} />;
+}
 const Drawn = memo(function Drawn<T extends string>({
   label,
   value,

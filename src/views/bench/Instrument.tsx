@@ -16,7 +16,7 @@ import { Button, TextButton } from '../../ui/Button';
 import { usePhone } from '../../ui/phone';
 import { phone } from '../../ui/theme';
 import { ComboBox } from '../../ui/ComboBox';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { DigitsField } from '../../ui/TextField';
 import { Said } from '../../ui/said';
 import { useUnit } from '../../ui/units';
@@ -127,13 +127,12 @@ function OneField({
 }) {
   if (of.kind === 'choice')
     return (
-      <Select
+      <OneSelect
         label={of.label}
         value={shown}
         options={of.options}
         {...(of.words ? { words: of.words } : {})}
-        blank=""
-        onChange={(o) => o !== undefined && set(o)}
+        onChange={(o) => set(o)}
       />
     );
   const typed = { value: shown, fault, placeholder: of.usual === null ? 'not known' : '', onChange: set };

@@ -11,7 +11,7 @@ import type { Photo } from '../../data/db';
 import { Column, Figure, Note, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { FigureTable } from '../../ui/FigureTable';
 import { NumberField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 
 import { SessionChart } from './SessionChart';
 const hoursText = (hours: number): string => minutesText(Math.round(hours * 60));
@@ -46,14 +46,13 @@ function HoursBefore({ latest, onSession }: { latest: Read; onSession: OnSession
         step={0.25}
         onChange={(hours) => onSession(latest.photo, hours ? { hours, light: latest.light } : undefined)}
       />
-      <Select
+      <OneSelect
         label="What light"
         value={latest.light}
         options={LIGHT_KINDS}
         words={LIGHT_WORDS}
-        blank=""
         width={170}
-        onChange={(light) => light && latest.hours > 0 && onSession(latest.photo, { hours: latest.hours, light })}
+        onChange={(light) => latest.hours > 0 && onSession(latest.photo, { hours: latest.hours, light })}
       />
     </Row>
   );
@@ -125,12 +124,11 @@ export function Sessions({
           <Column $gap={12}>
             {lit.length > 1 && <SessionChart lit={lit} from={sessions[0]} />}
             {spots.length > 1 && (
-              <Select
+              <OneSelect
                 label="Place that is followed"
                 value={spot.id}
                 options={spots.map((s) => s.id)}
                 words={Object.fromEntries(spots.map((s) => [s.id, s.name]))}
-                blank=""
                 width={220}
                 onChange={setChosen}
               />

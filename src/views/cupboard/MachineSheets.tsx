@@ -10,7 +10,7 @@ import { Quiet } from '../../ui/basics';
 import { AnyOf, OneOf } from '../../ui/Choices';
 import { withField } from '../../ui/fields';
 import { QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { Grid } from './parts';
 import { useDraft } from '../../app/draft';
 import { capital } from '../../core/words/text';
@@ -34,13 +34,12 @@ export function DryerSheet({ of, equipment, onClose }: Props<Dryer>) {
       onClose={onClose}
     >
       <Grid>
-        <Select
+        <OneSelect
           label="Kind"
           value={draft.kind}
           options={gear.DRYER_KINDS}
           words={DRYER_WORDS}
-          blank=""
-          onChange={(kind) => kind && setDraft({ ...draft, kind })}
+          onChange={(kind) => setDraft({ ...draft, kind })}
         />
         <Drum value={draft.drumLitres} onChange={(x) => setDraft(withField(draft, 'drumLitres', x))} />
       </Grid>

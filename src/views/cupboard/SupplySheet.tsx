@@ -7,7 +7,7 @@ import { Button, TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { withField } from '../../ui/fields';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { Sheet } from '../../ui/Sheet';
 import { Grid } from './parts';
 import { TextField } from '../../ui/TextField';
@@ -51,13 +51,12 @@ function Held({ of }: { of: SupplyDraft }) {
   const { draft, set, counted } = of;
   return (
     <Grid>
-      <Select
+      <OneSelect
         label="What it is"
         value={draft.class}
         options={gear.SUPPLY_CLASSES}
         words={SUPPLY_WORDS}
-        blank=""
-        onChange={(cls) => cls && set('class', cls)}
+        onChange={(cls) => set('class', cls)}
       />
       <TextField
         label="Your name for it"

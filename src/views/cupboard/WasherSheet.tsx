@@ -9,7 +9,7 @@ import { TextButton } from '../../ui/Button';
 import { AnyOf } from '../../ui/Choices';
 import { useRowKeys, withField } from '../../ui/fields';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { Grid } from './parts';
 import { DigitsField, TextField } from '../../ui/TextField';
 import { useDraft } from '../../app/draft';
@@ -109,13 +109,12 @@ export function WasherSheet({ of, equipment, onClose }: Props<Washer>) {
       onClose={onClose}
     >
       <Grid>
-        <Select
+        <OneSelect
           label="Kind"
           value={draft.kind}
           options={gear.WASHER_KINDS}
           words={WASHER_WORDS}
-          blank=""
-          onChange={(kind) => kind && setDraft({ ...draft, kind })}
+          onChange={(kind) => setDraft({ ...draft, kind })}
         />
         {drum && (
           <>

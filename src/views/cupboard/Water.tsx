@@ -12,7 +12,7 @@ import { Button } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { withField } from '../../ui/fields';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { Grid, Two } from './parts';
 import { TextField } from '../../ui/TextField';
 import { useChecked } from '../../app/checked';
@@ -218,11 +218,10 @@ export function Water({ kit }: { kit: Kit }) {
                 )
               }
             />
-            <Select
+            <OneSelect
               label="Water hardness in"
               value={unit}
               options={HARDNESS_UNITS}
-              blank=""
               onChange={(hardnessUnit) => void savePreferences({ hardnessUnit })}
             />
             <Note>Stored figures are metric whatever you choose here.</Note>

@@ -15,7 +15,7 @@ import { saveEntry, saveHalves } from '../../data/repo';
 import { Column, Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 
 /** What can be done to one half alone, and may be done to such a thing. */
 const HALF_CARES = ['renew', 'heat'] as const satisfies readonly FinishCare[];
@@ -125,14 +125,13 @@ function Begin({ kit, item, ways, onEnd }: { kit: Kit; item: Item; ways: Ways; o
         onChange={(id) => setCare(id === 'heat' ? 'heat' : 'renew')}
       />
       {chosen === 'renew' && bottles.length > 0 && (
-        <Select
+        <OneSelect
           label="Bottle"
-          blank=""
           width={300}
           value={bottleId}
           options={bottles.map((s) => s.id)}
           words={Object.fromEntries(bottles.map((s) => [s.id, s.name ?? SUPPLY_WORDS['spray-proofer']]))}
-          onChange={(id) => setBottleId(id ?? undefined)}
+          onChange={setBottleId}
         />
       )}
       <p style={{ margin: 0 }}>

@@ -9,7 +9,7 @@ import { dayOf } from '../../core/units/day';
 import { zoneName } from '../../core/words/zones';
 import { Column, Note, Quiet } from '../../ui/basics';
 import { Outline } from '../../ui/Outline';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { phone } from '../../ui/theme';
 
 const Side = styled.div`
@@ -64,14 +64,13 @@ export function ZoneMaps({ item, tests }: { item: Item; tests: readonly Inspecti
         </Note>
       )}
       {before && earlier.length > 1 && (
-        <Select
+        <OneSelect
           label="Held against"
-          blank=""
           width={260}
           value={before.id}
           options={earlier.map((t) => t.id)}
           words={Object.fromEntries(earlier.map((t) => [t.id, titleOf(t, item)]))}
-          onChange={(id) => setChosen(id ?? null)}
+          onChange={setChosen}
         />
       )}
     </Column>

@@ -4,7 +4,7 @@ import { PANEL_WORDS } from '../../core/telling/loft';
 import { Quiet, Row } from '../../ui/basics';
 import { Button } from '../../ui/Button';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { TextField } from '../../ui/TextField';
 import { BOUNDS } from '../../core/knowledge/bounds';
 
@@ -60,13 +60,12 @@ export function AddPanel({ layout: { map, keep } }: { layout: Layout }) {
       </h2>
       <Row $wrap $gap={12} $top>
         <TextField label="Its name" value={panel.name} maxLength={30} onChange={(text) => setPanel({ ...panel, name: text })} />
-        <Select
+        <OneSelect
           label="Its baffles"
           value={panel.style}
           options={PANEL_STYLES}
           words={PANEL_WORDS}
-          blank=""
-          onChange={(style) => style && setPanel({ ...panel, style })}
+          onChange={(style) => setPanel({ ...panel, style })}
         />
         <Length {...asked} of="widthMm" label="Width" />
         <Length {...asked} of="heightMm" label="Height" />

@@ -150,8 +150,8 @@ function Filled({ kit, item, map }: { kit: Kit; item: Item; map: FillMap }) {
   const { levelling, fillG } = fill;
   return (
     <Page>
+      <UnderWayOf itemId={item.id} />
       <Row $between $wrap>
-        <UnderWayOf itemId={item.id} />
         <Trail item={item} />
         <Sources item={item} fill={fill} />
       </Row>

@@ -5,7 +5,7 @@ import type { FillMap, Item } from '../../core/gear';
 import { DRUMS, type Drum, type Levelling, migrationOf, tiesOf } from '../../core/loft';
 import { DRUM_WORDS, migrationText, tieText } from '../../core/telling/loft';
 import { Column, Quiet } from '../../ui/basics';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { toHandbook } from '../../app/routes';
 
 /** What washing and drying would do to the spread, and which openings a tie is for. */
@@ -22,14 +22,7 @@ export function Handling({ item, map, levelling }: { item: Item; map: FillMap; l
         <p role="status">
           <Said>{migrationText(migrationOf(map, drum), drum)}</Said>
         </p>
-        <Select
-          label="Its drum turns"
-          value={drum}
-          options={DRUMS}
-          words={DRUM_WORDS}
-          blank=""
-          onChange={(next) => next && setDrum(next)}
-        />
+        <OneSelect label="Its drum turns" value={drum} options={DRUMS} words={DRUM_WORDS} onChange={(next) => setDrum(next)} />
         {ties.length > 0 && (
           <>
             <p>

@@ -7,7 +7,7 @@ import { saveItem } from '../../data/repo';
 import { Column, Figure, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import type { Fill, Picked, ReadingsHere } from './useFill';
 
 const OPENING_WORDS = { open: 'open', tied: 'tied off', sewn: 'sewn shut' } as const;
@@ -66,15 +66,13 @@ function Thicknesses({ item, map, baffle, ruler }: OfBaffle & { ruler: ReadingsH
 function Openings({ item, map, baffle }: OfBaffle) {
   return (map.openings ?? []).map((o, n) =>
     o.from === baffle.id || o.to === baffle.id ? (
-      <Select
+      <OneSelect
         key={`${o.from} ${o.to}`}
         label={`Opening to ${o.from === baffle.id ? o.to : o.from}`}
         value={o.state ?? 'open'}
         options={OPENING_STATES}
         words={OPENING_WORDS}
-        blank=""
         onChange={(state) =>
-          state &&
           keepMap(
             item,
             { ...map, openings: (map.openings ?? []).map((x, k) => (k === n ? { ...x, state } : x)) },

@@ -7,7 +7,7 @@ import { savePreferences } from '../../data/repo';
 import { Quiet } from '../../ui/basics';
 import { TextButton } from '../../ui/Button';
 import { color } from '../../ui/theme';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 
 const Box = styled.fieldset`
   border: 1px solid ${color.line};
@@ -69,7 +69,7 @@ export function Thresholds({ kit }: { kit: Kit }) {
       <Quiet>From memory, so move them where your things tell you otherwise. Hard limits and cautions do not move.</Quiet>
       <div>
         {choices(now).map(({ key, label, values, name }) => (
-          <Select
+          <OneSelect
             key={key}
             label={label}
             value={String(now[key])}
@@ -77,8 +77,7 @@ export function Thresholds({ kit }: { kit: Kit }) {
             words={Object.fromEntries(
               [...values, now[key]].map((x) => [String(x), `${name(x)}${x === THRESHOLDS[key] ? ', ours' : ''}`]),
             )}
-            blank=""
-            onChange={(x) => x !== undefined && void set(key, Number(x))}
+            onChange={(x) => void set(key, Number(x))}
           />
         ))}
       </div>

@@ -7,7 +7,7 @@ import { FABRIC_WORDS, MATERIAL_WORDS, PART_WORDS } from '../../core/words';
 import { Row } from '../../ui/basics';
 import { Button, IconButton } from '../../ui/Button';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect, Select } from '../../ui/Select';
 import { usualOrder } from '../../ui/Stack';
 import { phone } from '../../ui/theme';
 import { useRowKeys, withField } from '../../ui/fields';
@@ -122,21 +122,19 @@ export const LayersEditor = memo(function LayersEditor({
         {({ c, n }, _place, moves) => (
           <>
             <Line>
-              <Select
+              <OneSelect
                 label="Part"
                 value={c.part}
                 options={gear.PARTS}
                 words={PART_WORDS}
-                blank=""
-                onChange={(x) => x && set(n, { ...c, part: x })}
+                onChange={(x) => set(n, { ...c, part: x })}
               />
-              <Select
+              <OneSelect
                 label="Material"
                 value={c.material}
                 options={gear.MATERIALS}
                 words={MATERIAL_WORDS}
-                blank=""
-                onChange={(x) => x && set(n, { ...c, material: x })}
+                onChange={(x) => set(n, { ...c, material: x })}
               />
               <Select
                 label="Comes out"

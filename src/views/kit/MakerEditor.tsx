@@ -4,7 +4,7 @@ import type { MakerNote } from '../../core/gear';
 import * as gear from '../../core/gear';
 import { Quiet, Row } from '../../ui/basics';
 import { Button, IconButton } from '../../ui/Button';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { phone } from '../../ui/theme';
 import { useRowKeys, withField } from '../../ui/fields';
 import { TextField } from '../../ui/TextField';
@@ -39,20 +39,18 @@ export function MakerEditor({ notes, onChange }: { notes: readonly MakerNote[]; 
       <ul>
         {notes.map((note, n) => (
           <Line key={rows.keys[n]}>
-            <Select
+            <OneSelect
               label="The maker"
               value={note.says}
               options={gear.MAKER_VERBS}
-              blank=""
-              onChange={(x) => x && set(n, { ...note, says: x })}
+              onChange={(x) => set(n, { ...note, says: x })}
             />
-            <Select
+            <OneSelect
               label="What"
               value={note.about}
               options={gear.MAKER_TOPICS}
               words={ABOUT}
-              blank=""
-              onChange={(x) => x && set(n, { ...note, about: x })}
+              onChange={(x) => set(n, { ...note, about: x })}
             />
             <TextField
               label="In their words"

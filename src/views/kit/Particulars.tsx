@@ -7,7 +7,7 @@ import { today } from '../../app/now';
 import { FarDayField } from '../../ui/dates';
 import { withField } from '../../ui/fields';
 import { NumberField, QuantityField } from '../../ui/NumberField';
-import { Select } from '../../ui/Select';
+import { OneSelect, Select } from '../../ui/Select';
 import { TextField } from '../../ui/TextField';
 import { FieldGrid, isClothLike } from './edit';
 
@@ -61,14 +61,7 @@ export function Particulars({
         value={draft.boughtOn}
         onChange={(day) => set('boughtOn', day)}
       />
-      <Select
-        label="Kind"
-        value={draft.kind}
-        options={gear.KINDS}
-        words={KIND_WORDS}
-        blank=""
-        onChange={(x) => x && set('kind', x)}
-      />
+      <OneSelect label="Kind" value={draft.kind} options={gear.KINDS} words={KIND_WORDS} onChange={(x) => set('kind', x)} />
       <Nature draft={draft} set={set} />
       {isClothLike(draft.kind) && (
         <>

@@ -9,7 +9,7 @@ import { Column, DrawingAside, Note, Quiet, Row } from '../../ui/basics';
 import { Button, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Outline } from '../../ui/Outline';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { placeHint } from './cards';
 import { TextField } from '../../ui/TextField';
 
@@ -67,13 +67,12 @@ export function Stains({ item, seen, answer }: PinsProps) {
       <Column $gap={16}>
         <p>Say what it is, then touch the outline where it sits, or add it without a pin.</p>
         <Row $wrap $gap={16} $top>
-          <Select
+          <OneSelect
             label="What is it?"
             value={soil}
             options={soilsOf(item, [soil])}
             words={SOIL_WORDS}
-            blank=""
-            onChange={(x) => x && setSoil(x)}
+            onChange={(x) => setSoil(x)}
           />
           <TextField
             label="Where?"
@@ -83,13 +82,12 @@ export function Stains({ item, seen, answer }: PinsProps) {
             onChange={(text) => setPlace(text)}
           />
           {parts.length > 1 && (
-            <Select
+            <OneSelect
               label="On which part?"
               value={part}
               options={parts}
               words={Object.fromEntries(parts.map((p) => [p, partText(item, p)]))}
-              blank=""
-              onChange={(x) => setChosen(x ?? null)}
+              onChange={setChosen}
             />
           )}
         </Row>

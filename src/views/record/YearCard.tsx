@@ -25,7 +25,7 @@ import { OneOf } from '../../ui/Choices';
 import { Disclosure } from '../../ui/Disclosure';
 import { Paper } from '../../ui/Paper';
 import { FigureTable } from '../../ui/FigureTable';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 import { color } from '../../ui/theme';
 
 const Chart = lazy(async () => ({ default: (await import('../../ui/MonthBars')).MonthBars }));
@@ -114,13 +114,12 @@ export function YearCard({
           </p>
         )}
         {years.length > 1 && (
-          <Select
+          <OneSelect
             label="Year"
-            blank=""
             width={140}
             value={String(of.year)}
             options={years.map(String)}
-            onChange={(year) => onYear(Number(year ?? of.year))}
+            onChange={(year) => onYear(Number(year))}
           />
         )}
         {of.cares > 0 && (

@@ -4,7 +4,7 @@ import { offered, planned, type ChoiceId, type Choices, type Setup } from '../..
 import { CHOICE_WORDS, chosenText } from '../../core/telling/rehearse';
 import { Quiet } from '../../ui/basics';
 import { phone } from '../../ui/theme';
-import { Select } from '../../ui/Select';
+import { OneSelect } from '../../ui/Select';
 
 const Grid = styled.div`
   display: grid;
@@ -30,12 +30,11 @@ export function Chosen({ setup, choices, onChange }: { setup: Setup; choices: Ch
         const values = can[id] as readonly Choices[ChoiceId][];
         return (
           <div key={id}>
-            <Select
+            <OneSelect
               label={CHOICE_WORDS[id]}
               value={String(choices[id])}
               options={values.map(String)}
               words={Object.fromEntries(values.map((v) => [String(v), chosenText(id, v)]))}
-              blank=""
               onChange={(said) => {
                 const value = values.find((v) => String(v) === said);
                 if (value !== undefined) onChange({ ...choices, [id]: value });

@@ -143,8 +143,8 @@ function Rehearsed({ kit, item }: { kit: Kit; item: Item }) {
   if (!setup || !choices) return <Nothing item={item} nextWash={rehearsing.nextWash} />;
   return (
     <Page>
+      <UnderWayOf itemId={item.id} />
       <Row $between $wrap>
-        <UnderWayOf itemId={item.id} />
         <Trail item={item} />
         <Quiet>
           begins at {clock(0)}; invented luck of day {seed}
