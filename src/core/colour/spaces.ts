@@ -41,4 +41,5 @@ export function xyzOfLab({ L, a, b }: Lab): Xyz {
   const fy = (L + 16) / 116;
   return [WHITE[0] * uncurve(fy + a / 500), WHITE[1] * uncurve(fy), WHITE[2] * uncurve(fy - b / 200)];
 }
+/** CIELAB of linear RGB, 0 to 1 each. */
 export const labOfRgb = (rgb: Rgb): Lab => labOf(xyzOf(rgb));

@@ -15,6 +15,7 @@ export interface Heard {
   /** When each was last heard, or listening began, ms. */
   readonly atMs: Readonly<Record<DeviceId, number>>;
 }
+/** Before anything was heard. @param nowMs when listening began. */
 export const nothingHeard = (nowMs: number): Heard => ({
   weights: [],
   dryer: null,
@@ -22,6 +23,7 @@ export const nothingHeard = (nowMs: number): Heard => ({
   atMs: { scale: nowMs, dryer: nowMs, room: nowMs },
 });
 
+/** What is known after one more reading. */
 export function hear(heard: Heard, reading: Reading, nowMs: number): Heard {
   const atMs = { ...heard.atMs, [reading.device]: nowMs };
   switch (reading.device) {
@@ -45,6 +47,7 @@ export interface Believed {
   readonly scaleStuck: boolean;
   readonly silent: readonly DeviceId[];
 }
+/** What can be relied on just now: medians of what was said, and which devices have fallen silent. */
 export function believe(heard: Heard, nowMs: number): Believed {
   const silent = (Object.keys(heard.atMs) as DeviceId[]).filter((id) => nowMs - heard.atMs[id] > SILENT_MS);
   const speaks = (id: DeviceId): boolean => !silent.includes(id);

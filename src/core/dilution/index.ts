@@ -16,6 +16,7 @@ export function volumeToPercent(volume: number): number {
   if (!(volume >= 0)) throw new RangeError('The volume strength must be 0 or more.');
   return ((2 * volume) / MOLAR_VOLUME_L) * (MOLAR.hydrogenPeroxide / 10);
 }
+/** Peroxide of so many per cent by mass as "volume", litres of oxygen a litre gives off: the inverse of `volumeToPercent`, linear as that is. */
 export const percentToVolume = (percent: number): number => percent / volumeToPercent(1);
 
 /** Share of sodium percarbonate 2 Na₂CO₃·3 H₂O₂ that is peroxide, by mass: 0.325. */

@@ -30,6 +30,7 @@ import 'reflect-metadata';
  * Refuses: storing.
  */
 export const COPY_FORMAT = 'umbrastic/copy';
+/** A fault of a file within a copy, with the file before its path. */
 export const under =
   (file: string) =>
   ({ path, message }: Fault): Fault => ({ path: path === '' ? file : `${file}: ${path}`, message });

@@ -68,6 +68,7 @@ export const OrNull = (): Decorate => (target, key) => {
   ValidateIf((doc: Record<string, unknown>) => doc[key] !== null)(target, key);
 };
 
+/** Words, at most so many characters. */
 export const Text = (max = 4000): Decorate =>
   rule(
     'text',
@@ -75,6 +76,7 @@ export const Text = (max = 4000): Decorate =>
     (v) => typeof v === 'string' && v.length <= max,
     `must be text of at most ${max} characters`,
   );
+/** An id: what may stand in an address and in a file. */
 export const Id = (): Decorate =>
   rule(
     'id',
@@ -82,6 +84,7 @@ export const Id = (): Decorate =>
     (v) => typeof v === 'string' && v.length > 0 && v.length <= 200,
     'must be text of 1 to 200 characters',
   );
+/** One value and no other. */
 export const Const = (value: string | number): Decorate =>
   rule(
     'const',
@@ -89,6 +92,7 @@ export const Const = (value: string | number): Decorate =>
     (v) => v === value,
     `must be ${JSON.stringify(value)}`,
   );
+/** True or false. */
 export const Bool = (): Decorate =>
   rule(
     'bool',
@@ -102,7 +106,9 @@ const NUMBER: JsonSchema = { type: 'number', minimum: -MOST, maximum: MOST };
 const NOT_NEGATIVE: JsonSchema = { type: 'number', minimum: 0, maximum: MOST };
 const POSITIVE: JsonSchema = { type: 'number', minimum: LEAST, maximum: MOST };
 const finite = (v: unknown): v is number => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= MOST;
+/** Any number but NaN and the infinite. */
 export const Finite = (): Decorate => rule('finite', () => NUMBER, finite, 'must be a number');
+/** A number, both ends included. */
 export const Between = (min: number, max: number): Decorate =>
   rule(
     'between',
@@ -121,8 +127,10 @@ export const Millis = (): Decorate =>
     'must be an instant in milliseconds',
   );
 const positive = (v: unknown): boolean => finite(v) && v >= LEAST;
+/** A number above 0, within what a thing of this world can have. */
 export const Positive = (): Decorate =>
   rule('positive', () => POSITIVE, positive, `must be a number greater than 0, from ${LEAST} to ${MOST}`);
+/** 0 or a number above it, within the same most. */
 export const NotNegative = (): Decorate =>
   rule(
     'notNegative',
@@ -130,6 +138,7 @@ export const NotNegative = (): Decorate =>
     (v) => finite(v) && v >= 0,
     'must be a number of 0 or more',
   );
+/** 0 to 100. */
 export const Percent = (): Decorate =>
   rule(
     'percent',
@@ -137,6 +146,7 @@ export const Percent = (): Decorate =>
     (v) => finite(v) && v >= 0 && v <= 100,
     'must be a number from 0 to 100',
   );
+/** A whole number, both ends included. */
 export const Whole = (min: number, max: number): Decorate =>
   rule(
     'whole',
@@ -144,6 +154,7 @@ export const Whole = (min: number, max: number): Decorate =>
     (v) => finite(v) && Number.isInteger(v) && v >= min && v <= max,
     `must be a whole number from ${min} to ${max}`,
   );
+/** One of these values. */
 export const OneOf = (values: readonly (string | number)[]): Decorate =>
   rule(
     'oneOf',
@@ -151,6 +162,7 @@ export const OneOf = (values: readonly (string | number)[]): Decorate =>
     (v) => values.includes(v as string),
     `must be one of ${values.join(', ')}`,
   );
+/** An instant, RFC 3339. */
 export const Instant = (): Decorate =>
   rule(
     'instant',
@@ -158,6 +170,7 @@ export const Instant = (): Decorate =>
     isInstant,
     'must be a time with an offset, such as 2027-01-03T08:00:00Z',
   );
+/** A day, ISO 8601, from 1900 to 2199. */
 export const Day = (): Decorate =>
   rule('day', () => ({ type: 'string', format: 'date' }), isDay, 'must be a day, such as 2027-01-03');
 
@@ -185,6 +198,7 @@ function listRule(
     })(target, key);
   };
 }
+/** A list of these values. */
 export const ListOf = (values: readonly (string | number)[]): Decorate =>
   listRule(
     'listOf',
@@ -200,6 +214,7 @@ export const Share = (): Decorate =>
     (v) => finite(v) && v >= 0 && v <= 1,
     'must be a number from 0 to 1',
   );
+/** A list of words, each at most so many characters. */
 export const Texts = (max: number): Decorate =>
   listRule(
     'texts',
@@ -207,7 +222,9 @@ export const Texts = (max: number): Decorate =>
     (v) => typeof v === 'string' && v.length <= max,
     `must be text of at most ${max} characters`,
   );
+/** A list of numbers above 0. */
 export const PositiveList = (): Decorate => listRule('positiveList', () => POSITIVE, positive, 'must be a number greater than 0');
+/** A list of numbers that are 0 or above. */
 export const NotNegatives = (): Decorate =>
   listRule(
     'notNegatives',
@@ -215,12 +232,14 @@ export const NotNegatives = (): Decorate =>
     (v) => finite(v) && v >= 0,
     'must be a number of 0 or more',
   );
+/** Two numbers above 0: the lower end and the upper. */
 export const RangeOfTwo = (): Decorate =>
   listRule('rangeOfTwo', () => POSITIVE, positive, 'must be a number greater than 0', {
     minItems: 2,
     maxItems: 2,
   });
 const isPoint = (v: unknown): boolean => Array.isArray(v) && v.length === 2 && v.every(finite);
+/** A list of points, two numbers each. */
 export const Points = (): Decorate =>
   listRule('points', () => ({ type: 'array', items: NUMBER, minItems: 2, maxItems: 2 }), isPoint, 'must be two numbers');
 
@@ -251,6 +270,7 @@ export const Counts = (): Decorate =>
   );
 
 const isObject = (v: unknown): boolean => typeof v === 'object' && v !== null && !Array.isArray(v);
+/** A record of another class, checked with it. */
 export const Nested =
   (cls: () => DocClass): Decorate =>
   (target, key) => {
@@ -265,6 +285,7 @@ export const Nested =
     ValidateNested({ message: 'must be an object' })(target, key);
     Type(cls)(target, key);
   };
+/** A list of records of another class, checked with it. */
 export const NestedList =
   (cls: () => DocClass): Decorate =>
   (target, key) => {

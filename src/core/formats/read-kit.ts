@@ -40,6 +40,7 @@ const firstOf = (faults: readonly Fault[]): readonly Fault[] =>
 const join = (path: string, key: string): string =>
   /^\d+$/.test(key) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
 
+/** Adds what a validator found to the faults, each with its path. */
 export function collect(errors: readonly ValidationError[], path: string, faults: Fault[]): void {
   for (const error of errors) {
     const here = join(path, error.property);
@@ -54,6 +55,7 @@ export function collect(errors: readonly ValidationError[], path: string, faults
 }
 
 type Loose = Readonly<Record<string, unknown>>;
+/** True of a JSON object; a list and null are none. */
 export const isObject = (value: unknown): value is Loose => typeof value === 'object' && value !== null && !Array.isArray(value);
 /** A list of objects, whatever stands there: what is no object has been named as a fault already. */
 const objects = (value: unknown): Loose[] => (Array.isArray(value) ? value.map((entry) => (isObject(entry) ? entry : {})) : []);
@@ -116,6 +118,7 @@ function references(kit: Loose): Fault[] {
   return faults;
 }
 
+/** True of what is nested deeper than any document of ours: it is refused before anything walks through it. */
 export function tooDeep(value: unknown, depth = 0): boolean {
   if (typeof value !== 'object' || value === null) return false;
   if (depth > MAX_DEPTH) return true;

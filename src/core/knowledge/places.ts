@@ -22,6 +22,7 @@ const BY_MATERIAL: Partial<Record<Material, Surface>> = {
   tpu: 'rubber',
 };
 const SHOES: readonly Kind[] = ['shoe', 'boot', 'studded-boot'];
+/** True of what is worn on feet and has a sole. */
 export const isShoe = (kind: Kind): boolean => SHOES.includes(kind);
 /** The surface of a part; of shoes the lining and the insole are worked on from inside, whatever they are made of. */
 export function surfaceOf(part: Part, material: Material, kind: Kind): Surface {

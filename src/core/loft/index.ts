@@ -61,8 +61,10 @@ export interface Levelling {
 }
 /** Thickness by baffle, as a look gives it; mm. */
 export type Readings = ReadonlyMap<string, { readonly nowMm: number; readonly newMm?: number | undefined }>;
+/** The readings of a look; none without one. */
 export const readingsOf = (seen: Pick<Inspection, 'loft'> | null): Readings =>
   new Map((seen?.loft ?? []).map((r) => [r.baffle, { nowMm: r.nowMm, newMm: r.newMm }] as const));
+/** The least moves that even the fill, from what a ruler read. @param fillG grams of down in all. @returns null when nothing was read. */
 export function levellingOf(map: FillMap, fillG: number, readings: Parameters<typeof spreadOf>[2]): Levelling | null {
   const spread = spreadOf(map, fillG, readings);
   return spread && levellingFrom(map, spread);

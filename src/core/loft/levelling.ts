@@ -27,6 +27,7 @@ export interface EvenNode {
   readonly target: number;
 }
 type Opening = NonNullable<FillMap['openings']>[number];
+/** True where fill can go through; one of which nothing is said is open. */
 export const isOpen = ({ state }: Opening): boolean => (state ?? 'open') === 'open';
 
 const MG = 1000;

@@ -24,6 +24,7 @@ import {
 } from '../words';
 import type { Plan } from './plan';
 
+/** The reason that a limit is for a step. */
 export function whyOfLimit(limit: Limit): Why {
   return {
     rule: limit.rule,
@@ -55,6 +56,7 @@ const BOUND_REFUSALS: Readonly<Record<string, Dimension>> = {
   'warmer-than-limit': 'washMaxC',
 };
 
+/** What is refused here, each with the rule and the sentence. */
 export function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
   return plan.refusals.map(({ option, school, machine, rule }) => {
     const binds = BOUND_REFUSALS[rule];
@@ -104,6 +106,7 @@ export function writeWouldChange(plan: Plan, words: Words): string[] {
   return unique;
 }
 
+/** Options that would do otherwise, each with what it gains and risks. */
 export function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
   const alternatives: Programme['alternatives'][number][] = [];
   for (const school of plan.asked) {
@@ -144,6 +147,7 @@ export function confidenceOf(plan: Plan, open: number): Programme['confidence'] 
   return missing === 0 ? 'high' : missing <= 2 ? 'medium' : 'low';
 }
 
+/** What is taken for granted, in sentences. */
 export function assumptionsOf(plan: Plan, words: Words): string[] {
   const said = plan.knowledge.assumptions.filter((a) => holds(a.when, plan.facts)).map((a) => words.assumptions[a.id] ?? a.id);
   if (plan.dose?.basis === 'guess' && plan.cleaner) {

@@ -22,6 +22,7 @@ export const movesLimits = (school: School): boolean => school.options.some((opt
 
 /** The schools in the order they are settled, made once for each list: those that move limits, then the others. */
 const settled = new WeakMap<readonly School[], { readonly first: readonly School[]; readonly others: readonly School[] }>();
+/** The schools that move limits, and the others, each in the order of their records; made once for each list. */
 export function inTurn(schools: readonly School[]): { readonly first: readonly School[]; readonly others: readonly School[] } {
   let turns = settled.get(schools);
   if (!turns)

@@ -46,7 +46,7 @@ function carry(simulation: Simulation, step: RehearsedStep, choices: Choices, ri
   simulation.handsMin += step.attendedMin;
   if (inDrum(step)) {
     const drum = drumOf(simulation, choices.heat);
-    simulation.tell('warmed', { heat: choices.heat });
+    simulation.log('warmed', { heat: choices.heat });
     return simulation.dry(drum.body, drum.step, step.unattendedMin + step.attendedMin, () => {
       if (setup.filled)
         simulation.clumps = fill.tumbled(
@@ -59,13 +59,13 @@ function carry(simulation: Simulation, step: RehearsedStep, choices: Choices, ri
     });
   }
   if (inAir(step)) {
-    simulation.tell('hangs', {});
+    simulation.log('hangs', {});
     return hang(simulation, step.settings.dryModel ? choices.hangMin : step.unattendedMin + step.attendedMin);
   }
   simulation.rest(step.attendedMin + step.unattendedMin);
   if (step.phase === 'restore' && setup.filled && step.unattendedMin === 0) {
     simulation.clumps = fill.pulled(simulation.clumps, fill.floorOf(simulation.residue), simulation.core);
-    simulation.tell('evened');
+    simulation.log('evened');
   }
 }
 
@@ -95,14 +95,14 @@ export function rehearse(setup: Setup, choices: Choices, luck: Luck): Rehearsal 
     simulation.mark();
     begin();
     if (choices.delayMin > 0) {
-      simulation.tell('waits', { n: choices.delayMin });
+      simulation.log('waits', { n: choices.delayMin });
       const waitsFrom = simulation.minute;
       if (setup.filled) simulation.clumps = fill.lain(simulation.clumps, choices.delayMin);
       simulation.rest(choices.delayMin);
       simulation.bands.push({ step: 'waits', phase: 'extract', fromMin: waitsFrom, toMin: simulation.minute });
     }
   }
-  simulation.tell('stored');
+  simulation.log('stored');
   simulation.mark();
   return rehearsalOf(simulation);
 }

@@ -20,6 +20,7 @@ const EXCHANGE_SPREAD = REHEARSED_FIGURES.exchangeSpread.value;
 const SLIP_CHANCE = REHEARSED_FIGURES.slipChance.value;
 const ROUNDS = 12;
 
+/** What one day brings; the same seed brings the same. */
 export function luckOf(seed: number): Luck {
   const next = seededRandom(seed);
   const spread = (by: number): number => Math.exp((next() + next() - 1) * by);

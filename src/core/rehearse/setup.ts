@@ -88,6 +88,7 @@ export function setupOf(plan: Plan, programme: Programme): Setup {
   };
 }
 
+/** True of what is warmed in a dryer. */
 export const inDrum = (step: RehearsedStep): boolean => step.settings.heat !== undefined;
 /** Rounds in a drum with a look after each, where it is dried. */
 export const inRounds = (step: RehearsedStep): boolean =>

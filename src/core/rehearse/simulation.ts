@@ -63,7 +63,7 @@ export class Simulation {
     this.moments.push(moment);
     if (drawn) this.drawn.push(moment);
   }
-  tell(id: EventId, more: Pick<Happening, 'n' | 'heat'> = {}): void {
+  log(id: EventId, more: Pick<Happening, 'n' | 'heat'> = {}): void {
     this.happened.push({ minutes: this.minute, id, ...more });
   }
   /** The same water everywhere, kg per kg dry. */
@@ -107,6 +107,7 @@ export class Simulation {
   }
 }
 
+/** The drum at a heat: the body that is dried in it, its air and rate, and how freely it turns, 0 to 1. */
 export function drumOf({ setup, choices, luck }: Simulation, heat: Heat): { body: Body; step: Step; turns: number } {
   const named = setup.dryer.heatC[heat];
   const usual = drumAir({ heat, dryer: setup.dryer.kind, room: setup.room, heatC: named });
@@ -145,9 +146,9 @@ export function rounds(simulation: Simulation): void {
     if (luck.slips[round - 1]) {
       const slipped = HEATS[Math.min(HEATS.length - 1, HEATS.indexOf(knob) + 1)] ?? knob;
       if (!choices.checkHeat) knob = slipped;
-      if (slipped !== choices.heat) simulation.tell(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
+      if (slipped !== choices.heat) simulation.log(choices.checkHeat ? 'set-back' : 'slipped', { n: round, heat: slipped });
     }
-    simulation.tell('round', { n: round, heat: knob });
+    simulation.log('round', { n: round, heat: knob });
     const drum = drumOf(simulation, knob);
     simulation.dry(drum.body, drum.step, choices.roundMin, () => {
       if (setup.filled)
@@ -162,14 +163,15 @@ export function rounds(simulation: Simulation): void {
     look(simulation);
     if (last) return;
     if (choices.rounds === 'feels' && simulation.shellG / 1000 <= FEELS_DRY * body.shellKg)
-      return void simulation.tell('feels-dry');
+      return void simulation.log('feels-dry');
     if (choices.rounds === 'weighs' && simulation.waterG <= bandG) {
-      simulation.tell('weighs-dry');
+      simulation.log('weighs-dry');
       last = true;
     }
   }
 }
 
+/** Hangs it for so many minutes. */
 export function hang(simulation: Simulation, minutes: number): void {
   const { setup, choices, luck, roomC } = simulation;
   const whole = hangingBody(setup.dryG, setup.coreFactor);
@@ -195,11 +197,12 @@ export function rinsesOf(setup: Setup, choices: Choices): Map<string, number> {
   );
 }
 
+/** A step in water. @param rinses how many each step has, by its id. */
 export function wet(simulation: Simulation, step: RehearsedStep, rinses: ReadonlyMap<string, number>): void {
   const { setup } = simulation;
   const { settings } = step;
   const waterC = settings.tempC ?? simulation.roomC;
-  if (simulation.waterG === 0) simulation.tell('wet');
+  if (simulation.waterG === 0) simulation.log('wet');
   simulation.mark();
   simulation.hold(heldAt(setup.heldAt600, 0));
   const here = rinses.get(step.id) ?? 0;
@@ -210,7 +213,7 @@ export function wet(simulation: Simulation, step: RehearsedStep, rinses: Readonl
   const rinsing = settings.rinseModel ? Math.min(all, here * each) : 0;
   simulation.handsMin += step.attendedMin;
   if (step.phase === 'wash') {
-    simulation.tell('wash');
+    simulation.log('wash');
     if (settings.cleaner) {
       simulation.residue = 1;
       simulation.rinsed = 0;
@@ -225,7 +228,7 @@ export function wet(simulation: Simulation, step: RehearsedStep, rinses: Readonl
     simulation.rinsed++;
     simulation.residue =
       simulation.residue > 0 ? (rinseCurve(settings.rinseModel, simulation.rinsed)[simulation.rinsed - 1]?.total ?? 0) : 0;
-    simulation.tell('rinse', { n: simulation.rinsed });
+    simulation.log('rinse', { n: simulation.rinsed });
     simulation.mark();
   }
 }

@@ -9,6 +9,7 @@ export interface TestWay {
   readonly drops: number;
   readonly waitS: number;
 }
+/** How drops were tried; what was not said is as usual: tap water, height in mm, number, seconds of waiting. */
 export const testWay = (said: DropTest = {}): TestWay => ({
   water: said.water ?? 'tap',
   heightMm: said.heightMm ?? REPELLENCY_FIGURES.dropHeightMm.value,

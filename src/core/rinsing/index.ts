@@ -83,6 +83,7 @@ export function rinseCount(input: RinseInput, target: number = RINSE_DEFAULTS.ta
     ? { status: 'never', fills: RINSE_DEFAULTS.limit, left: curve[curve.length - 1]?.total ?? 1 }
     : { status: 'clear', fills: at + 1 };
 }
+/** Fresh fills until the cleaner left is below the target share. Refusals as `rinseCount`. */
 export const rinsesToClear = (input: RinseInput, target?: number): number => rinseCount(input, target).fills;
 
 /** What ideal mixing alone would need: n = ⌈ln(1/target)/ln(1+Vw/Vr)⌉. Real loads need more. */

@@ -132,6 +132,7 @@ export const moveBefore = (events: readonly RunEvent[]): RunEvent | undefined =>
   const kept = inForce(events);
   return kept[lastMove(kept)];
 };
+/** True when there is a press to go back over. */
 export const hasMove = (events: readonly RunEvent[]): boolean => moveBefore(events) !== undefined;
 
 /**

@@ -57,7 +57,9 @@ export function timerMinutes(step: ProgrammeStep, now?: Pick<StepRun, 'times' | 
 /** Rounds or parts in which a step was meant to go. */
 export const roundsOf = ({ settings }: ProgrammeStep): number => settings.soakParts?.length ?? settings.rounds ?? 1;
 
+/** A step of the run by its id. */
 export const stepOf = (run: Run, id: string | null): ProgrammeStep | undefined => stepIn(run.programme, id);
+/** The step at which it stands; undefined when it has ended. */
 export const current = (run: Run): ProgrammeStep | undefined => stepIn(run.programme, run.currentId);
 const nowOf = (run: Run): StepRun | undefined => (run.currentId ? run.steps[run.currentId] : undefined);
 
@@ -110,7 +112,9 @@ export function startTimer(run: Run, nowMs: number, minutes?: number): Run {
   if (!step || !now) return run;
   return move(run, nowMs, step.id, { type: 'timer', minutes: minutes ?? timerMinutes(step, now) });
 }
+/** Stops the timer of the present step where it is. */
 export const pauseTimer = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'paused' });
+/** Lets the timer go on with what was left. */
 export const resumeTimer = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'resumed' });
 
 /** The run as it looks at an instant: a timer that has ended rings. The same run when nothing rings. */
@@ -247,6 +251,7 @@ export function finishStep(run: Run, nowMs: number, how: Carried = {}): Run {
   const step = current(run);
   return step ? move(run, nowMs, step.id, ...uses(step, how), ...notesOf(how), { type: 'done', ...ran(how) }) : run;
 }
+/** Passes a step over, with the reason. */
 export const skipStep = (run: Run, nowMs: number, why: string): Run => move(run, nowMs, run.currentId, { type: 'skipped', why });
 
 /**
@@ -273,6 +278,7 @@ export function answerCheck(
 export const chooseWay = (run: Run, way: WayId, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'way', way });
 /** Puts it away although a look is open, or takes that look after all. */
 export const putAwayAsItIs = (run: Run, nowMs: number): Run => move(run, nowMs, run.currentId, { type: 'as-it-is' });
+/** Takes a look that was left open after all. */
 export const lookAfterAll = (run: Run, checkId: string, nowMs: number): Run =>
   move(run, nowMs, run.currentId, { type: 'back-to', checkId });
 
@@ -297,10 +303,12 @@ export function stepBack(run: Run, nowMs: number): Run {
   return move(run, nowMs, at, { type: 'undone' });
 }
 
+/** Ends it here; what was done so far stays done. */
 export const stopRun = (run: Run, nowMs: number): Run => add(run, nowMs, run.currentId, { type: 'stopped' });
 /** True when nothing was carried out yet: there is nothing to keep. */
 export const isUntouched = (run: Run): boolean =>
   Object.values(run.steps).every((s) => s.times === 0 && s.spells.length === 0 && s.state !== 'running' && s.state !== 'elapsed');
+/** Ends it with nothing of it to be written. */
 export const dropRun = (run: Run): Run => ({ ...run, status: 'dropped' });
 
 /** The way out that sent the work to where it stands: at the look itself, or on the way to its remedy and back; null when none did. */

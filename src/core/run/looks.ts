@@ -8,6 +8,7 @@ export function lookOf(step: ProgrammeStep): (LookRecord & { readonly id: LookId
   const key = step.key.replace(/-suds$/, '');
   return LOOKS.find((l) => (l.at as readonly string[]).includes(key) || (step.key.endsWith('-suds') && l.id === 'suds')) ?? null;
 }
+/** The record of a way out of a failed look. */
 export const wayOf = (id: WayId): WayRecord & { readonly id: WayId } => WAYS.find((w) => w.id === id) as (typeof WAYS)[number];
 
 /** Fewest rinses beyond the counted ones before an end to suds is talked of. */

@@ -53,6 +53,7 @@ export function standAt(run: Run, id: string | null, atMs: number): Run {
   return { ...run, currentId: id, open: store && !run.putAwayAsItIs ? openLooks(run) : [] };
 }
 
+/** Stands at what comes after a step: the next of a detour, or of the programme. */
 export function advance(run: Run, fromId: string, atMs: number): Run {
   const detour = run.detours.at(-1);
   if (detour?.at !== fromId) return standAt(run, following(run, fromId), atMs);
@@ -102,6 +103,7 @@ function washAgain(run: Run, step: ProgrammeStep, atMs: number): Run {
   return standAt(next, steps[from]?.id ?? step.id, atMs);
 }
 
+/** Goes the way out that was chosen for a failed look. */
 export function chosenWay(run: Run, step: ProgrammeStep, way: WayId, atMs: number): Run {
   const record = wayOf(way);
   const chosen = patched(run, step.id, { way });
@@ -148,6 +150,7 @@ export function withSettings(
 /** All its drying in a dryer is done in a large one elsewhere. */
 const toLaunderette = (run: Run): Run => withSettings(run, (s) => s.settings.dryerId !== undefined, { place: 'launderette' });
 
+/** What a look leads to: on when it passed, else to its remedy or to the question of causes. */
 export function looked(run: Run, step: ProgrammeStep, event: Extract<RunEvent, { type: 'look' }>): Run {
   const { at, passed, proof, ranMin } = event;
   const ended = endRound(run, step.id, at, ranMin);

@@ -83,6 +83,7 @@ export interface Run extends Omit<RunRecord, 'programme'> {
 export const STILL = { endsAtMs: null, leftMs: null } as const;
 export const MINUTE = 60_000;
 
+/** A step that nobody has begun. */
 export const waiting = (stepId: string, sinceMs: number): StepRun => ({
   stepId,
   state: 'waiting',
@@ -100,10 +101,12 @@ export const waiting = (stepId: string, sinceMs: number): StepRun => ({
   satMin: 0,
 });
 
+/** A step of a programme by its id. */
 export const stepIn = (programme: Programme, id: string | null): ProgrammeStep | undefined =>
   programme.steps.find((s) => s.id === id);
 
 export type Patch = Partial<StepCarried> & (Timer | { readonly state?: never });
+/** The run with a step changed; as it was when it has no such step. */
 export function patched(run: Run, id: string, patch: Patch): Run {
   const step = run.steps[id];
   return step ? { ...run, steps: { ...run.steps, [id]: { ...step, ...patch } as StepRun } } : run;

@@ -92,6 +92,7 @@ export function panelOf(item: Item, mark: Stain, panels = panelsOf(item)): Panel
 
 /** What a mark is, by what was seen and tried: a mark with its soil, or damage that no cleaning brings back. Null = nothing was answered. */
 export type WhatItIs = { readonly soil: Stain['soil'] } | { readonly damage: 'crack' };
+/** What a mark is likely to be, by what was tried on it and where it lies. */
 export function whatIsIt(
   answers: Readonly<Partial<Record<MarkTestId, boolean>>>,
   panel: Pick<Panel, 'component' | 'surface'>,
@@ -179,6 +180,7 @@ export interface Surfaces {
   /** Marks that a rung took off. */
   readonly gone: readonly { readonly soil: Stain['soil']; readonly place?: string; readonly rung: string; readonly at: string }[];
 }
+/** A pair panel by panel: its marks as the newest look has them, what was tried on each, and what is off. */
 export function surfacesOf(kit: Kit, item: Item): Surfaces {
   const seen = latestInspection(kit.inspections, item.id);
   const stains = seen?.stains ?? [];

@@ -17,7 +17,9 @@ const SPOT_FAULTS: Record<SpotFault, string> = {
   far: 'too far from the sheet to know the light there; lay white paper beside it',
   outside: 'it lies outside the picture',
 };
+/** Why a picture cannot be read, and what to do. */
 export const pictureFault = (status: Exclude<ColourResult['status'], 'read'>): string => PICTURE_FAULTS[status];
+/** Why a place in a picture cannot be read. */
 export const spotFault = (name: string, fault: SpotFault): string => `${name}: ${SPOT_FAULTS[fault]}.`;
 
 const minus = (text: string): string => text.replace('-', '−');

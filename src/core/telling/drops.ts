@@ -45,6 +45,7 @@ const productOf = (
 };
 /** Of a pair one of the two is a half. */
 const isPair = (kind: Kind): boolean => isShoe(kind) || kind === 'gloves';
+/** "left half", "right one". */
 export const halfName = (kind: Kind, half: Half): string => `${half} ${isPair(kind) ? 'one' : 'half'}`;
 /** What stands is seen from its door, what is worn as it is worn. */
 export function halfQuestion(kind: Kind): string {

@@ -36,6 +36,7 @@ export function takesWorking({ what, from, kWh, supply }: TakesLine): string {
   }
 }
 
+/** What another way would save, in a sentence. */
 export function alternativeText({ id, with: figure }: Alternative): string {
   switch (id) {
     case 'planned':

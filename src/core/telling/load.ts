@@ -61,6 +61,7 @@ export interface UnderWayLine {
   /** What is done now; the run's own step where this is null. */
   readonly now: string | null;
 }
+/** What is under way, a line each. */
 export function underWayLines(runs: readonly Run[]): UnderWayLine[] {
   const named = new Set<string>();
   return runs.flatMap((run): UnderWayLine[] => {

@@ -119,6 +119,7 @@ export const DID_WORDS = {
 } as const satisfies Record<Care, string>;
 /** What was done to a thing by one line of its record; older lines say only what was aimed at. */
 const didOf = ({ did, aims = [] }: CareEntry): Care[] => did ?? CARES.filter((care) => aims.some((aim) => AIM_OF[care] === aim));
+/** "washed, dried and warmed". */
 export const didText = (entry: CareEntry): string => {
   const did = didOf(entry).map((care) => DID_WORDS[care]);
   return did.length === 0 ? 'begun, nothing done' : `${listed(did)}${entry.stopped ? ', then stopped' : ''}`;

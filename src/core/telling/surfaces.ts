@@ -29,14 +29,17 @@ export const panelWord = (panel: Pick<Panel, 'component' | 'id'>): string =>
 export const markName = ({ stain, panel }: Pick<MarkAt, 'stain' | 'panel'>): string =>
   `${panel ? panelText(panel) : (stain.place ?? 'somewhere')}, ${SOIL_WORDS[stain.soil]}`;
 
+/** A rung by its name; one of another version by its id. */
 export const rungName = (rung: string): string => (rung in RUNG_NAMES ? RUNG_NAMES[rung as RungId] : rung);
 /** What a rung did each time: "paler, no change". */
 export const triesText = (tries: readonly TreatmentEntry[]): string => tries.map((t) => DID_WORDS[t.result].said).join(', ');
 /** What a line of the record says of a rung, or of a hidden place. */
 export const treatedText = (e: TreatmentEntry): string =>
   `${capital(rungName(e.rung))} on ${SOIL_WORDS[e.soil]}${e.place ? ` (${e.place})` : ''}: ${DID_WORDS[e.result].said}`;
+/** "Acetone on a hidden place: the cloth stayed clean". */
 export const testText = (e: SpotTestEntry): string =>
   `${capital(TRIED_WORDS[e.agent])} on a hidden place${e.place ? ` (${e.place})` : ''}: ${CLOTH_WORDS[e.cloth].said}`;
+/** What a cloth showed after a test. */
 export const clothText = (cloth: Cloth): string => CLOTH_WORDS[cloth].said;
 
 const ENDS: Record<MarkAt['end'], string> = {
@@ -94,6 +97,7 @@ export interface RungSaid {
   readonly rows: readonly { readonly name: string; readonly text: string }[];
   readonly cautions: readonly string[];
 }
+/** A rung of a mark in words: what is done, how long, what to watch for, and what never. */
 export function rungSaid(mark: MarkAt, rung: RungAt): RungSaid {
   const never = WARNED_SURFACES.has(rung.on) ? STAIN_NEVER[mark.stain.soil as keyof typeof STAIN_NEVER] : undefined;
   return {

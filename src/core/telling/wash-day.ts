@@ -58,6 +58,7 @@ const CUSHION_WORDS: Readonly<Record<CushionRule['what'], readonly [string, stri
   towel: ['towel', 'towels'],
   'white-cotton': ['piece of white cotton', 'pieces of white cotton'],
 };
+/** "two towels and one sheet". */
 export const cushionText = (ballast: readonly { readonly what: CushionRule['what']; readonly count: number }[]): string =>
   listed(ballast.map(({ what, count }) => `${count} ${CUSHION_WORDS[what][count === 1 ? 0 : 1]}`));
 

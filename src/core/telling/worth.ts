@@ -44,6 +44,7 @@ export function outlookText(o: Outlook, perHour: number | null, aheadMin: number
     ? `Stop here: the ${minutesText(aheadMin)} of work ahead bring less than ${hour} an hour ${casesText(o.adds.below)}. ${leaves}`
     : `${leaves} ${adds}, an hour of it ${wageText(o.adds.below, hour)}.`;
 }
+/** Up to what price somebody else may do it. @param limit in the currency of the kit. */
 export const professionalText = (limit: number, currency: string): string =>
   `Somebody else may do the work ahead for up to ${moneyText(limit, currency)}; above that your own hands are cheaper.`;
 /** What keeping it costs, in one sentence; null when that is not known. */

@@ -24,6 +24,7 @@ export const addDays = (day: string, days: number): string =>
 export const yearOf = (day: string): number => Number(day.slice(0, 4));
 /** Day and hour of an RFC 3339 instant in the offset that it is written in, "2027-01-03" and "11:40": a wash day is told where it is done. */
 export const dayAsWritten = (instant: string): string => instant.slice(0, 10);
+/** The hour of an instant in the offset that it is written in, "11:40". */
 export const hourAsWritten = (instant: string): string => instant.slice(11, 16);
 /** The hour of a clock, "11:40", at the place where this runs. */
 export const hourOf = (at: Date): string => `${two(at.getHours())}:${two(at.getMinutes())}`;

@@ -21,6 +21,7 @@ export const MG_PER_L: Readonly<Record<HardnessUnit, number>> = {
 };
 /** Hardness in a unit, to mg/L as CaCO₃. */
 export const toMgPerL = (value: number, unit: HardnessUnit): number => value * MG_PER_L[unit];
+/** Hardness in another unit. @param mgPerL as CaCO₃. */
 export const fromMgPerL = (mgPerL: number, unit: HardnessUnit): number => mgPerL / MG_PER_L[unit];
 /** Classes of water and their upper ends, mg/L as CaCO₃. Source: USGS. */
 const HARDNESS_CLASSES = [
@@ -30,12 +31,14 @@ const HARDNESS_CLASSES = [
   { name: 'very hard', upTo: Infinity },
 ] as const;
 export type HardnessClass = (typeof HARDNESS_CLASSES)[number]['name'];
+/** The class of water. @param mgPerL as CaCO₃. Source: USGS. */
 export const hardnessClass = (mgPerL: number): HardnessClass =>
   (HARDNESS_CLASSES.find((c) => mgPerL <= c.upTo) ?? HARDNESS_CLASSES[3]).name;
 
 /** °C to °F: °F = 1.8 °C + 32. */
 export const fahrenheit = (celsius: number): number => 1.8 * celsius + 32;
 
+/** °F as °C, exact. */
 export const celsius = (fahrenheitValue: number): number => (fahrenheitValue - 32) / 1.8;
 
 /** A typed number: a decimal comma is a point; undefined for nothing, NaN for what is no number. */

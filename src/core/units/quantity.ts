@@ -122,6 +122,7 @@ export interface NumberRange {
   readonly max?: number | undefined;
   readonly whole?: boolean | undefined;
 }
+/** True of a number within a range, both ends included; above 0 where no least is given. */
 export const fitsRange = (n: number, { min, max = Infinity, whole = false }: NumberRange): boolean =>
   (min === undefined ? n > 0 : n >= min) && n <= max && (!whole || Number.isInteger(n));
 /** "a number from 5 to 30", "a whole number above 0". */

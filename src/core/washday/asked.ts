@@ -36,6 +36,7 @@ const wishesOf = (request: DayRequest): Wishes => ({
   apart: request.apart ?? [],
   drums: dryerLitres(request.kit),
 });
+/** What is asked of a day with everything that follows from it: the hours as slots, wishes, what has begun. */
 export function askedOf(request: DayRequest, members: readonly Member[]): Asked {
   const begun = request.begun ?? [];
   const turned = new Map<string, number>();

@@ -114,6 +114,7 @@ function turningFor(members: readonly Member[], { problem }: Found): ReadonlySet
   );
 }
 
+/** What the day needs and the kit has not: of what is shared by a drum once. */
 export function shoppingOf(kit: Kit, members: readonly Member[], loads: readonly Load[]): WashDay['shopping'] {
   const needs = members.flatMap((member) => {
     const load = loads.find((l) => l.members.includes(member));

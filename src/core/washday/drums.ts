@@ -49,6 +49,7 @@ export function packed(asked: Asked, fixed: readonly Load[], order: readonly Uni
   }
   return [...fixed, ...drums.flatMap((d) => drumOf(asked, d) ?? [])];
 }
+/** These things in one drum, in the first machine that takes them; undefined when none does. */
 export function drumOf(asked: Asked, members: readonly Member[]): Load | undefined {
   const washer = machinesFor(members).find((w) => members.length === 1 || mayShare(members, w, asked.wishes));
   return washer && loadOf(members, washer);

@@ -163,19 +163,19 @@ class Search {
         const one = going[g];
         if (one && one.s.from + one.s.slots <= s.from) going.splice(g, 1);
       }
-      const told = this.whoIs(state.who, s.n, s.k);
+      const whose = this.whoIs(state.who, s.n, s.k);
       const there = this.thereAt(s.from, s.slots);
       // Only what has begun stands outside everybody's hours.
       if (there.length === 0) continue;
-      const may = told < 0 ? there : there.filter((p) => p === told);
+      const may = whose < 0 ? there : there.filter((p) => p === whose);
       const person = may.find((p) => !going.some((g) => g.person === p));
       if (person !== undefined) {
         going.push({ s, person });
         continue;
       }
-      if (calendar.there.length === 1 || told >= 0) {
-        const other = going.find((g) => calendar.there.length === 1 || g.person === told);
-        const known = other && (calendar.there.length === 1 || this.whoIs(state.who, other.s.n, other.s.k) === told);
+      if (calendar.there.length === 1 || whose >= 0) {
+        const other = going.find((g) => calendar.there.length === 1 || g.person === whose);
+        const known = other && (calendar.there.length === 1 || this.whoIs(state.who, other.s.n, other.s.k) === whose);
         if (other && known)
           return [
             { arc: { from: s.n, to: other.s.n, least: s.offset + s.slots - other.s.offset } },
@@ -196,9 +196,9 @@ class Search {
       .flatMap((node, n) => node.stretches.map((s, k) => ({ n, k, from: (starts[n] ?? 0) + s.at, slots: s.slots })))
       .sort((x, y) => x.from - y.from || x.n - y.n || x.k - y.k);
     for (const { n, k, from, slots } of all) {
-      const told = this.whoIs(state.who, n, k);
+      const whose = this.whoIs(state.who, n, k);
       const person = calendar.there.findIndex(
-        (there, p) => (told < 0 || told === p) && (there[from] ?? 0) >= slots && !busy[p]?.has(from),
+        (there, p) => (whose < 0 || whose === p) && (there[from] ?? 0) >= slots && !busy[p]?.has(from),
       );
       const list = by[n];
       if (list) list[k] = Math.max(0, person);

@@ -25,6 +25,7 @@ export interface Asked {
   readonly dryingEnergyOf: (member: Member, drying: Drying) => number;
 }
 
+/** The work of these loads as pieces with their order, to be put into the hours. */
 export function problemOf(asked: Asked, loads: readonly Load[], drying: Drying = AS_PLANNED): { work: Work; problem: Problem } {
   const { kit, members, calendar, begun } = asked;
   const work = workOf(members, loads, kit.equipment ?? {}, drying);

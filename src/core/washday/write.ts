@@ -24,6 +24,7 @@ export interface Writing {
   readonly loadIds: readonly string[];
   readonly byId: ReadonlyMap<string, Member>;
 }
+/** The loads of a plan as the document has them, in the order in which they begin. */
 export function writeLoads(w: Writing): DayLoad[] {
   const washes = w.found.loads.map((load, n): DayLoad & { first: number } => {
     const { washer } = load;
@@ -111,6 +112,7 @@ function taskWords(w: Writing, at: number): { readonly title: string; readonly t
   const own = node.steps.flatMap((s) => stepIn(w, s.itemId, s.stepId)?.text ?? []);
   return { title, text: `${listed(names)}: ${own.join(' ')}` };
 }
+/** The tasks of a plan as the document has them, in the order in which they begin. */
 export function writeTasks(w: Writing): DayTask[] {
   const { problem, placed } = w.found;
   const at = (slot: number): string => instantAt(w.calendar, slot, w.offset);

@@ -2,6 +2,7 @@ import type { Item, Kind } from '../gear';
 
 /** What one speaks of as several: a pair, or what has two legs. */
 const SEVERAL: readonly Kind[] = ['trousers', 'gloves', 'socks', 'shoe', 'boot', 'studded-boot', 'pads'];
+/** True of what is spoken of as several: a pair, a stack. */
 export const isSeveral = ({ kind, count = 1 }: Pick<Item, 'kind' | 'count'>): boolean => SEVERAL.includes(kind) || count > 1;
 
 /** Verbs of one and of several; behind an "it" that is not followed by one of these, it is done to the thing. */

@@ -1,6 +1,8 @@
 /* Words put together, whoever says them. */
 
+/** With a capital letter. */
 export const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
+/** With a small letter. */
 export const uncapital = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 /** "a, b and c". @param last what stands before the last one. */
 export const listed = (words: readonly string[], last: 'and' | 'or' = 'and'): string =>

@@ -128,6 +128,7 @@ export function outlookOf({ paid, spent, ahead, asFound, after, perHour }: Worth
 }
 /** In more cases than this the work ahead brings too little: stop. */
 const MOSTLY = 0.5;
+/** True when more work is likely to cost more than it brings. */
 export const isStop = ({ adds }: Outlook): boolean => adds?.below !== null && adds?.below !== undefined && adds.below > MOSTLY;
 
 /** What a sale left. */
@@ -138,6 +139,7 @@ export interface Sold {
   /** Of all that was put in; null when nothing was. */
   readonly percent: number | null;
 }
+/** What a sale left, and an hour of hands. @param paid what it cost; null counts as nothing. */
 export function soldOf(sale: Sale, paid: number | null, spent: Spent): Sold {
   const put = (paid ?? 0) + spent.money;
   const profit = sale.amount - (sale.fees ?? 0) - (sale.post ?? 0) - put;

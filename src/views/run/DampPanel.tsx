@@ -6,9 +6,9 @@ import { missingText } from '../../core/telling/drying';
 import { Quiet } from '../../ui/basics';
 
 const DampChart = lazy(async () => ({ default: (await import('./DampChart')).DampChart }));
-function core(chance: number): string {
-  if (chance < 0.05) return ', the core hardly damp any more';
-  return chance > 0.95 ? ', the core surely still damp' : `, the core still damp with a chance of ${Math.round(chance * 100)} %`;
+function core(probability: number): string {
+  if (probability < 0.05) return ', the core hardly damp any more';
+  return probability > 0.95 ? ', the core surely still damp' : `, the core still damp with a chance of ${Math.round(probability * 100)} %`;
 }
 const round = (minutes: number): number => (minutes < 60 ? Math.round(minutes / 5) * 5 : Math.round(minutes / 10) * 10);
 

@@ -31,9 +31,9 @@ export function DeviceLine({
   onHeard: () => void;
 }) {
   const { state, scale, dryer, room, scaleStuck, silent } = useDevices();
-  const tell = useEffectEvent(onHeard);
+  const hear = useEffectEvent(onHeard);
   useEffect(() => {
-    if (state === 'on') tell();
+    if (state === 'on') hear();
   }, [state]);
   if (state === 'off')
     return (

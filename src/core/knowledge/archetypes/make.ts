@@ -24,12 +24,14 @@ export interface Archetype {
 }
 type Rest = Omit<Item, 'id' | 'name' | 'label' | 'kind' | 'components'>;
 
+/** A component, in a line. */
 export const c = (part: Part, material: Material, rest: Partial<Component> = {}): Component => ({ part, material, ...rest });
 export const face = c('face', 'polyamide-woven');
 export const liner = c('lining', 'polyamide-woven');
 export const down = c('fill', 'down');
 export const batting = c('fill', 'polyester-fill');
 export const membrane = c('membrane', 'membrane');
+/** The layers of a shoe with such an upper. */
 export const shoe = (upper: Material): Component[] => [
   c('upper', upper, { bonded: 'cemented' }),
   c('outsole', 'rubber', { bonded: 'cemented' }),
@@ -38,6 +40,7 @@ export const shoe = (upper: Material): Component[] => [
 ];
 export const LACED: Rest = { bulk: 'small', fittings: ['laces', 'eyelets', 'removable-insole'] };
 
+/** Constructions of one group, a row each. */
 export function make(
   group: ArchetypeGroup,
   rows: readonly (readonly [id: string, name: string, hint: string, kind: Kind, components: Component[], rest: Rest])[],

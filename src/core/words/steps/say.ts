@@ -66,6 +66,7 @@ export interface StepWords {
 
 /** What is spoken of: one thing, or all of a stack. */
 export const it = (c: StepContext): string => (c.has('several') ? 'all of them' : 'it');
+/** "30 °C"; 20 °C where nothing is said. */
 export const degrees = (c: StepContext): string => `${c.s.tempC ?? 20} °C`;
 /** What a dial may call such a programme. */
 const DIAL: Readonly<Record<CycleStyle, string>> = {
@@ -82,6 +83,7 @@ export const programmeSaid = (c: StepContext): string => {
   if (!c.cycle) return `on ${DIAL[c.cycleStyle]}${c.noCycleFits ? ', none of those on your list,' : ''} at ${water}`;
   return `on “${c.cycle.name}” ${c.cycle.tempC === undefined || c.cycle.tempC === c.s.tempC ? `at ${water}` : `set to ${water}`}`;
 };
+/** "spin 600 rpm at most", "without a spin". */
 export const spin = (c: StepContext): string => (c.s.spinRpm ? `spin ${c.s.spinRpm} rpm at most` : 'without a spin');
 /** "30 mL (2 caps) of down cleaner", "20 mL (20 g) of oxygen booster". */
 export const dose = (c: StepContext): string => {
@@ -92,8 +94,10 @@ export const dose = (c: StepContext): string => {
   const also = [grams === null ? '' : `${Math.round(grams)} g`, caps ? capsText(caps) : ''].filter(Boolean).join(', ');
   return `${doseMl} mL${also ? ` (${also})` : ''} of ${SUPPLY_WORDS[cleaner]}`;
 };
+/** "3 rinses", "its own rinses". */
 export const rinses = (c: StepContext): string =>
   c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
+/** The programme of a machine, its spin and its cleaner. */
 export const machine = (c: StepContext): string => `${programmeSaid(c)}, ${spin(c)}, with ${dose(c)}`;
 /** "soak 20 min, knead every part, and soak 20 min more": in one piece where it is too short for that. */
 export const soaked = (c: StepContext): string => {
@@ -126,6 +130,7 @@ export const exposed = (c: StepContext): string => {
   if (c.exposed.length < 2) return 'the places that rain reaches first';
   return `the ${listed(c.exposed)}`;
 };
+/** How a tub with an agitator or an impeller is filled; empty for a drum. */
 export const topLoader = (c: StepContext): string =>
   c.has('washer:agitator') || c.has('washer:impeller')
     ? ' Let the tub fill a quarter, add the cleaner, and put things in at three quarters.'
@@ -167,10 +172,14 @@ export const rubberLadders = (c: StepContext): string =>
   );
 /** What must not get wet or meet the agent while one place is worked on. */
 export const keptOut = (c: StepContext): string => (c.heldOut ? ` Hold ${c.heldOut} out of it, dry.` : '');
+/** ", inside out", or nothing. */
 export const inside = (c: StepContext): string => (c.s.insideOut ? ', inside out' : '');
+/** " with 2 clean plain dryer balls", or nothing. */
 export const balls = (c: StepContext): string =>
   c.s.aids?.length ? ` with ${c.s.count ?? 2} clean ${c.s.aids[0] === 'felt-balls' ? 'felt balls' : 'plain dryer balls'}` : '';
+/** In which dryer. */
 export const where = (c: StepContext): string => (c.s.dryerId ? `in ${c.dryer}` : 'in a large commercial dryer at a launderette');
+/** "45 min", "about 3 h", "about 2 days". @param min minutes. */
 export const hours = (min: number): string =>
   min < 90 ? `${min} min` : min < 2160 ? `about ${Math.round(min / 60)} h` : `about ${Math.round(min / 1440)} days`;
 
@@ -190,6 +199,7 @@ const DAMP_PLACES: readonly (readonly [Fact, string])[] = [
   ['kind:hat', 'Feel the band'],
   ['kind:trousers', 'Feel waistband, pockets and hems'],
 ];
+/** Where damp hides in such a thing. */
 export const dryPlaces = (c: StepContext): string =>
   `${DAMP_PLACES.find(([fact]) => c.has(fact))?.[1] ?? 'Feel seams, cuffs and the thickest place'}.`;
 export const DRY_PASS = 'Dry to the touch everywhere, no chill.';
