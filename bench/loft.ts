@@ -9,7 +9,7 @@ import { seededRandom } from '../src/core/units/seeded';
 import { largePicture } from './picture';
 
 /*
- * Loft: an evening of 200 baffles beside a registry solver on the same programme, and the sums of a 12 MP picture beside its own decoding.
+ * Loft: an levelling of 200 baffles beside a registry solver on the same programme, and the sums of a 12 MP picture beside its own decoding.
  */
 const PLAN_AIM_MS = 50;
 const PICTURE_AIM_MS = 1500;
@@ -52,7 +52,7 @@ const solver = await highs();
 const ours = best(9, () => evenPlan(nodes, openings));
 const theirs = best(5, () => solver.solve(programme));
 console.log(
-  `evening of 200 baffles: ${ours.toFixed(1)} ms, ${(ours / PLAN_AIM_MS).toFixed(2)} × the aim of ${PLAN_AIM_MS}; ${(ours / theirs).toFixed(2)} × a registry solver (HiGHS, ${theirs.toFixed(1)} ms)`,
+  `levelling of 200 baffles: ${ours.toFixed(1)} ms, ${(ours / PLAN_AIM_MS).toFixed(2)} × the aim of ${PLAN_AIM_MS}; ${(ours / theirs).toFixed(2)} × a registry solver (HiGHS, ${theirs.toFixed(1)} ms)`,
 );
 
 const { width, height, rgba, file } = largePicture();
