@@ -4,7 +4,7 @@ import { entriesUsedBy, entryIdOf, handbook, search, SECTIONS } from '../../src/
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import { plan, writeProgramme } from '../../src/core/programme';
 import { DIRTY, down, KIT } from '../make';
-import * as any from '../property/arbitraries';
+import * as arbitrary from '../property/arbitraries';
 
 const entries = handbook();
 const byId = new Map(entries.map((e) => [e.id, e]));
@@ -46,7 +46,7 @@ describe('the handbook', () => {
   });
   test('every why, limit and refusal of any programme leads to an entry', () => {
     fc.assert(
-      fc.property(any.item, any.seen, any.household, (item, inspection, kit) => {
+      fc.property(arbitrary.item, arbitrary.seen, arbitrary.household, (item, inspection, kit) => {
         const made = plan({ item, inspection, kit });
         const written = writeProgramme(made);
         const rules = [

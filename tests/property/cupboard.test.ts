@@ -17,7 +17,7 @@ import { plan, writeProgramme } from '../../src/core/programme';
 import { heldAt, learnRelease, rinseCount, rinseCurve } from '../../src/core/rinsing';
 import { alternatives, takes } from '../../src/core/energy/takes';
 import { celsius, fahrenheit, fromMgPerL, toMgPerL } from '../../src/core/units';
-import * as any from './arbitraries';
+import * as arbitrary from './arbitraries';
 
 const some = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 const range = fc.tuple(some(5, 200), some(5, 200));
@@ -196,7 +196,7 @@ describe('instruments on any address', () => {
 });
 
 describe('plans', () => {
-  const request = fc.record({ item: any.item, inspection: any.seen, kit: any.household });
+  const request = fc.record({ item: arbitrary.item, inspection: arbitrary.seen, kit: arbitrary.household });
   test('what a plan takes is finite and not negative, and the alternatives start from it', () => {
     fc.assert(
       fc.property(request, (asked) => {

@@ -5,7 +5,7 @@ import type { Item } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import type { StepSettings } from '../../src/core/document';
 import { plan, writeProgramme } from '../../src/core/programme';
-import * as any from './arbitraries';
+import * as arbitrary from './arbitraries';
 
 const RUNS = { numRuns: 400 };
 
@@ -29,7 +29,7 @@ describe('the envelope is a meet', () => {
   test('commutative: the order of components does not matter', () => {
     fc.assert(
       fc.property(
-        any.item.chain((thing) =>
+        arbitrary.item.chain((thing) =>
           fc.tuple(fc.constant(thing), fc.shuffledSubarray(thing.components, { minLength: thing.components.length })),
         ),
         ([thing, shuffled]) => {
@@ -41,7 +41,7 @@ describe('the envelope is a meet', () => {
   });
   test('idempotent: the same component twice changes nothing', () => {
     fc.assert(
-      fc.property(any.item, (thing) => {
+      fc.property(arbitrary.item, (thing) => {
         expect(boundsOf({ ...thing, components: [...thing.components, ...thing.components] })).toEqual(boundsOf(thing));
       }),
       RUNS,
@@ -49,7 +49,7 @@ describe('the envelope is a meet', () => {
   });
   test('associative: limits may be gathered in any grouping', () => {
     fc.assert(
-      fc.property(any.item, any.item, any.item, (a, b, c) => {
+      fc.property(arbitrary.item, arbitrary.item, arbitrary.item, (a, b, c) => {
         const limits = [a, b, c].map((x) => allLimits({ ...x, label: null, makerSays: [] }, KNOWLEDGE));
         const bare: Item = { ...a, label: null, makerSays: [] };
         const values = (list: readonly (typeof limits)[number][]): unknown =>
@@ -63,7 +63,7 @@ describe('the envelope is a meet', () => {
   });
   test('one more component never loosens anything', () => {
     fc.assert(
-      fc.property(any.item, any.component, (thing, extra) => {
+      fc.property(arbitrary.item, arbitrary.component, (thing, extra) => {
         const before = envelopeOf(thing, allLimits(thing, KNOWLEDGE)).bounds;
         const more: Item = { ...thing, components: [...thing.components, extra] };
         const after = envelopeOf(more, allLimits(more, KNOWLEDGE)).bounds;
@@ -74,7 +74,7 @@ describe('the envelope is a meet', () => {
   });
   test('a hard limit is passed by nothing but the label it names', () => {
     fc.assert(
-      fc.property(any.item, any.seen, any.household, (thing, inspection, kit) => {
+      fc.property(arbitrary.item, arbitrary.seen, arbitrary.household, (thing, inspection, kit) => {
         const made = plan({ item: thing, inspection, kit });
         for (const limit of made.envelope.limits) {
           if (!limit.hard || limit.scope !== 'whole') continue;
@@ -92,7 +92,7 @@ describe('the envelope is a meet', () => {
 describe('every programme', () => {
   const forAll = (check: (made: ReturnType<typeof plan>, written: ReturnType<typeof writeProgramme>) => void, runs = 600): void =>
     fc.assert(
-      fc.property(any.item, any.seen, any.household, (thing, inspection, kit) => {
+      fc.property(arbitrary.item, arbitrary.seen, arbitrary.household, (thing, inspection, kit) => {
         const made = plan({ item: thing, inspection, kit });
         check(made, writeProgramme(made));
       }),
@@ -173,7 +173,7 @@ describe('every programme', () => {
   });
   test('is the same for the same request', () => {
     fc.assert(
-      fc.property(any.item, any.seen, any.household, (thing, inspection, kit) => {
+      fc.property(arbitrary.item, arbitrary.seen, arbitrary.household, (thing, inspection, kit) => {
         expect(writeProgramme(plan({ item: thing, inspection, kit }))).toEqual(
           writeProgramme(
             plan({ item: structuredClone(thing), inspection: structuredClone(inspection), kit: structuredClone(kit) }),

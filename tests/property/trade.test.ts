@@ -5,11 +5,11 @@ import type { Programme } from '../../src/core/document';
 import { plan, writeProgramme, type Plan } from '../../src/core/programme';
 import { keepApart } from '../../src/core/programme/apart';
 import { arranged, isShoe, KNOWLEDGE } from '../../src/core/knowledge';
-import * as any from './arbitraries';
+import * as arbitrary from './arbitraries';
 import type { PlannedStep } from '../../src/core/programme';
 
 /* Laws of the trade over random things, looks, households and schools. Common practice, no source, unless a line says otherwise. */
-const request = fc.record({ item: any.item, inspection: any.seen, kit: any.household });
+const request = fc.record({ item: arbitrary.item, inspection: arbitrary.seen, kit: arbitrary.household });
 const forAll = (check: (p: Programme, made: Plan) => void, numRuns = 600): void =>
   fc.assert(
     fc.property(request, (asked) => {

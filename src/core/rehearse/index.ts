@@ -5,7 +5,7 @@
 import { dryBandG } from '../drying';
 import { heldAt } from '../rinsing';
 import { planned, type Choices } from './choices';
-import { Simulation, drumOf, hang, rinsesOf, rounds, wet } from './simulation';
+import { Simulation, drumOf, hang, rinsesOf, rounds, tumble, wet } from './simulation';
 import * as fill from './fill';
 import { inAir, inDrum, inRounds, isWet, type Setup, type RehearsedStep } from './setup';
 import type { Luck } from './luck';
@@ -47,16 +47,7 @@ function carry(simulation: Simulation, step: RehearsedStep, choices: Choices, ri
   if (inDrum(step)) {
     const drum = drumOf(simulation, choices.heat);
     simulation.log('warmed', { heat: choices.heat });
-    return simulation.dry(drum.body, drum.step, step.unattendedMin + step.attendedMin, () => {
-      if (setup.filled)
-        simulation.clumps = fill.tumbled(
-          simulation.clumps,
-          fill.floorOf(simulation.residue),
-          simulation.core,
-          choices.balls,
-          drum.turns,
-        );
-    });
+    return tumble(simulation, drum, step.unattendedMin + step.attendedMin);
   }
   if (inAir(step)) {
     simulation.log('hangs', {});

@@ -127,6 +127,15 @@ export function drumOf({ setup, choices, luck }: Simulation, heat: Heat): { body
     turns: Math.min(1, FREE_FILL / air.fill),
   };
 }
+/** Turns it in a drum for so many minutes: water goes, and what holds down comes apart. */
+export function tumble(simulation: Simulation, drum: ReturnType<typeof drumOf>, minutes: number): void {
+  const { setup, choices } = simulation;
+  simulation.dry(drum.body, drum.step, minutes, () => {
+    if (!setup.filled) return;
+    const floor = fill.floorOf(simulation.residue);
+    simulation.clumps = fill.tumbled(simulation.clumps, floor, simulation.core, choices.balls, drum.turns);
+  });
+}
 
 function look(simulation: Simulation): void {
   simulation.handsMin += LOOK_MIN;
@@ -150,16 +159,7 @@ export function rounds(simulation: Simulation): void {
     }
     simulation.log('round', { n: round, heat: knob });
     const drum = drumOf(simulation, knob);
-    simulation.dry(drum.body, drum.step, choices.roundMin, () => {
-      if (setup.filled)
-        simulation.clumps = fill.tumbled(
-          simulation.clumps,
-          fill.floorOf(simulation.residue),
-          simulation.core,
-          choices.balls,
-          drum.turns,
-        );
-    });
+    tumble(simulation, drum, choices.roundMin);
     look(simulation);
     if (last) return;
     if (choices.rounds === 'feels' && simulation.shellG / 1000 <= FEELS_DRY * body.shellKg)

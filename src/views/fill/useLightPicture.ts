@@ -25,7 +25,6 @@ interface Source {
   readonly photo: Photo | null;
 }
 
-export type { Source };
 export type Which = 'thing' | 'alone';
 
 /** A picture of a thing against the light: what is read of it, what is marked on it, and how its grams are kept. */

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { useChecked } from '../../app/checked';
@@ -120,7 +121,7 @@ function Day({ of: { draft, setDraft }, field, label }: OfFigures<'boughtOn' | '
     />
   );
 }
-function Said({ of: { draft, setDraft }, field, label }: OfFigures<'where' | 'to'>) {
+function Words({ of: { draft, setDraft }, field, label }: OfFigures<'where' | 'to'>) {
   return (
     <TextField
       label={label}
@@ -131,44 +132,39 @@ function Said({ of: { draft, setDraft }, field, label }: OfFigures<'where' | 'to
     />
   );
 }
+/** Fields that belong together, under their name and the money they are in. */
+const Group = ({ name, children }: { name: string; children: ReactNode }) => (
+  <Fieldset>
+    <legend>{name}</legend>
+    <Fields>{children}</Fields>
+  </Fieldset>
+);
 /** All of its figures, in the order in which they come. */
 function AllFigures({ of, own }: { of: ReturnType<typeof useDraft<Figures>>; own: string }) {
   return (
     <>
-      <Fieldset>
-        <legend>Bought, {own}</legend>
-        <Fields>
-          <Money of={of} field="paid" label="Paid" name="price.amount" />
-          <Day of={of} field="boughtOn" label="Bought on" />
-        </Fields>
-      </Fieldset>
-      <Fieldset>
-        <legend>What it might bring, {own}</legend>
-        <Fields>
-          <Money of={of} field="foundLow" label="As found, low" />
-          <Money of={of} field="foundHigh" label="As found, high" name="worth.asFound.high" />
-          <Money of={of} field="afterLow" label="After the work, low" />
-          <Money of={of} field="afterHigh" label="After the work, high" name="worth.after.high" />
-        </Fields>
-      </Fieldset>
-      <Fieldset>
-        <legend>Offered, {own}</legend>
-        <Fields>
-          <Money of={of} field="listed" label="Offered for" />
-          <Day of={of} field="listedOn" label="Offered since" />
-          <Said of={of} field="where" label="Where" />
-        </Fields>
-      </Fieldset>
-      <Fieldset>
-        <legend>Sold, {own}</legend>
-        <Fields>
-          <Money of={of} field="sold" label="Sold for" />
-          <Day of={of} field="soldOn" label="Sold on" />
-          <Money of={of} field="fees" label="Fees" />
-          <Money of={of} field="post" label="Post" />
-          <Said of={of} field="to" label="To whom" />
-        </Fields>
-      </Fieldset>
+      <Group name={`Bought, ${own}`}>
+        <Money of={of} field="paid" label="Paid" name="price.amount" />
+        <Day of={of} field="boughtOn" label="Bought on" />
+      </Group>
+      <Group name={`What it might bring, ${own}`}>
+        <Money of={of} field="foundLow" label="As found, low" />
+        <Money of={of} field="foundHigh" label="As found, high" name="worth.asFound.high" />
+        <Money of={of} field="afterLow" label="After the work, low" />
+        <Money of={of} field="afterHigh" label="After the work, high" name="worth.after.high" />
+      </Group>
+      <Group name={`Offered, ${own}`}>
+        <Money of={of} field="listed" label="Offered for" />
+        <Day of={of} field="listedOn" label="Offered since" />
+        <Words of={of} field="where" label="Where" />
+      </Group>
+      <Group name={`Sold, ${own}`}>
+        <Money of={of} field="sold" label="Sold for" />
+        <Day of={of} field="soldOn" label="Sold on" />
+        <Money of={of} field="fees" label="Fees" />
+        <Money of={of} field="post" label="Post" />
+        <Words of={of} field="to" label="To whom" />
+      </Group>
     </>
   );
 }

@@ -51,16 +51,7 @@ function differences(before: WashDay, after: WashDay, itemId: string): string[] 
   return lines;
 }
 
-/** Puts a thing into another drum: what may be and what not, and what it changes, before it is done. */
-export function MoveSheet({
-  kit,
-  wish,
-  day,
-  itemId,
-  to,
-  onMove,
-  onClose,
-}: {
+interface Asked {
   kit: Kit;
   wish: DayWish;
   day: WashDay;
@@ -69,20 +60,15 @@ export function MoveSheet({
   to: string | null;
   onMove: (next: DayWish) => void;
   onClose: () => void;
-}) {
+}
+/** Puts a thing into another drum: what may be and what not, and what it changes, before it is done. */
+export function MoveSheet(asked: Asked) {
+  const { kit, day, itemId, onMove, onClose } = asked;
   const nameOf = namesIn(kit);
   const loads = day.loads.filter((l) => l.purpose === 'wash');
   const here = loads.find((l) => l.itemIds.includes(itemId));
   const others = loads.filter((l) => l !== here);
-  const { chosen, setChosen, reachable, against, refused, next, after, taken, lines } = useMoving({
-    to,
-    others,
-    day,
-    itemId,
-    wish,
-    here,
-    kit,
-  });
+  const { chosen, setChosen, reachable, against, refused, next, after, taken, lines } = useMoving(asked, here, others);
   return (
     <Sheet title={`Where does ${nameOf(itemId)} go?`} open onClose={onClose}>
       <RadioList
@@ -114,23 +100,7 @@ export function MoveSheet({
 }
 
 /** Where it may go, where it is to go, and the day as that would make it. */
-function useMoving({
-  to,
-  others,
-  day,
-  itemId,
-  wish,
-  here,
-  kit,
-}: {
-  to: string | null;
-  others: DayLoad[];
-  day: WashDay;
-  itemId: string;
-  wish: DayWish;
-  here: DayLoad | undefined;
-  kit: Kit;
-}) {
+function useMoving({ kit, wish, day, itemId, to }: Asked, here: DayLoad | undefined, others: readonly DayLoad[]) {
   const [chosen, setChosen] = useState<string | null>(to);
   const [planned, setPlanned] = useState<{ asked: string; day: WashDay } | null>(null);
   const reachable = others
