@@ -24,15 +24,7 @@ const Moves = styled.ol<{ $large: boolean }>`
 `;
 
 /** The moves of an evening in their order, to be ticked off; large for wet hands. */
-export function LevellingMoves({
-  itemId,
-  levelling,
-  large = false,
-}: {
-  itemId: string;
-  levelling: Levelling;
-  large?: boolean;
-}) {
+export function LevellingMoves({ itemId, levelling, large = false }: { itemId: string; levelling: Levelling; large?: boolean }) {
   const [done, tick] = useTicked(itemId, levelling);
   return (
     <>

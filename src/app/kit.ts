@@ -1,23 +1,26 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useObservable } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
 import type { UsualCare } from '../core/season';
 import { readMeta } from '../data/db';
-import { loadKit } from '../data/kit';
+import { KIT_TABLES, loadKit } from '../data/kit';
+import { live } from '../data/live';
 import { useOpenRuns } from './runs';
 import { useSession } from './session';
 import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
 
+const liveKit = live(KIT_TABLES, () => loadKit());
 /** The whole kit, live; undefined while it is read, and on a first visit until the demo has come. */
 export function useKit(): Kit | undefined {
   const arriving = useSession((s) => s.arriving);
-  const kit = useLiveQuery(() => loadKit(), []);
+  const kit = useObservable(liveKit);
   return arriving ? undefined : kit;
 }
 
+const liveEquipment = live(['meta'], () => readMeta('equipment'));
 /** Machines, places, room and water, live. */
-export const useEquipment = (): Equipment | undefined => useLiveQuery(() => readMeta('equipment'), []);
+export const useEquipment = (): Equipment | undefined => useObservable(liveEquipment);
 
 /** A thing of the kit; `kit` is undefined until it and what is under way are read: a page of a thing says first what runs with it. */
 export function useItem(id: string | undefined): { kit: Kit | undefined; item: Item | undefined } {
@@ -75,6 +78,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
     if (!kit) return;
     const again = asked.current !== round;
     asked.current = round;
+    // The same kit as on the page before: its answer stands.
+    if (!again && newest?.kit === kit && newest.end === 'done') return setAnswer(newest);
     let stale = false;
     let shown = performance.now();
     let made = byId();
@@ -82,7 +87,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
       shown = performance.now();
       made = Object.assign(byId(), made);
       const now = { kit, round, done, end, programmes: made };
-      if (end !== null && end !== 'failed') newest = now;
+      // To the next page it is the answer to its first question.
+      if (end !== null && end !== 'failed') newest = { ...now, round: 0 };
       setAnswer(now);
     };
     const onPiece: OnPiece = (piece, done) => {

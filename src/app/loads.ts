@@ -1,10 +1,11 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useLiveQuery, useObservable } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { foldRun, isUntouched, type Run, type RunRecord } from '../core/run';
 import type { DayWish, WashDay } from '../core/washday';
 import { backTogether } from '../core/run/load';
 import { goneOnText } from '../core/telling/load';
 import { db, readMeta } from '../data/db';
+import { live } from '../data/live';
 import { changeRuns } from '../data/repo';
 import { nowIso, nowMs } from './now';
 import { notify } from './session';
@@ -24,8 +25,9 @@ export const idsWith = (run: Run): string[] => [
   ...(run.load?.members.map((m) => m.runId).filter((id) => id !== run.id) ?? []),
 ];
 
+const liveWish = live(['meta'], async () => (await readMeta('washDay')) ?? null);
 /** The wash day as it is put together, live; null when none is. */
-export const useWish = (): DayWish | null | undefined => useLiveQuery(async () => (await readMeta('washDay')) ?? null, []);
+export const useWish = (): DayWish | null | undefined => useObservable(liveWish);
 /** The same, read once. */
 export const readWish = (): Promise<DayWish | undefined> => readMeta('washDay');
 /**

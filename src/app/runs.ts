@@ -1,9 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useLiveQuery, useObservable } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Programme } from '../core/document';
-import { foldRun, startRun, type Run, type RunRecord } from '../core/run';
+import { foldRun, startRun, type Run } from '../core/run';
 import { tickAll } from '../core/run/load';
 import { db } from '../data/db';
+import { live } from '../data/live';
 import { openRecords, startRuns } from '../data/repo';
 import { newId, nowMs } from './now';
 
@@ -12,14 +13,9 @@ export function useRun(id: string | undefined): Run | null | undefined {
   const record = useLiveQuery(async () => (id ? ((await db.runs.get(id)) ?? null) : null), [id]);
   return useMemo(() => record && foldRun(record), [record]);
 }
-/** Those read last: the next page has them at once, so that nothing moves when they come. */
-let newest: RunRecord[] | undefined;
-const readOpen = async (): Promise<RunRecord[]> => (newest = await openRecords());
+const liveOpen = live(['runs'], async () => (await openRecords()).map(foldRun));
 /** All runs that are not over for the record, oldest first; undefined while they are read for the first time. */
-export function useOpenRuns(): readonly Run[] | undefined {
-  const records = useLiveQuery(readOpen, [], newest);
-  return useMemo(() => records?.map(foldRun), [records]);
-}
+export const useOpenRuns = (): readonly Run[] | undefined => useObservable(liveOpen);
 /** The run that a thing or machine is in, or null. */
 export function useRunOf(itemId: string | undefined): Run | null {
   const runs = useOpenRuns();

@@ -1,9 +1,12 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useObservable } from 'dexie-react-hooks';
 import { thresholdsOf, type Thresholds } from '../core/knowledge';
 import { readMeta } from '../data/db';
+import { live } from '../data/live';
+
+const livePreferences = live(['meta'], () => readMeta('preferences'));
 
 /** Where one answer turns into another: ours, and what the user moved. */
 export function useThresholds(): Thresholds {
-  const preferences = useLiveQuery(() => readMeta('preferences'), []);
+  const preferences = useObservable(livePreferences);
   return thresholdsOf(preferences?.thresholds);
 }

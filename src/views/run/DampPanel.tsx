@@ -8,7 +8,9 @@ import { Quiet } from '../../ui/basics';
 const DampChart = lazy(async () => ({ default: (await import('./DampChart')).DampChart }));
 function core(probability: number): string {
   if (probability < 0.05) return ', the core hardly damp any more';
-  return probability > 0.95 ? ', the core surely still damp' : `, the core still damp with a chance of ${Math.round(probability * 100)} %`;
+  return probability > 0.95
+    ? ', the core surely still damp'
+    : `, the core still damp with a chance of ${Math.round(probability * 100)} %`;
 }
 const round = (minutes: number): number => (minutes < 60 ? Math.round(minutes / 5) * 5 : Math.round(minutes / 10) * 10);
 

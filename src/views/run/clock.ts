@@ -1,11 +1,13 @@
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useObservable } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import { nowMs } from '../../app/now';
 import { pageTitle } from '../../app/title';
 import { current, type Run } from '../../core/run';
 import { readMeta } from '../../data/db';
+import { live } from '../../data/live';
 
 const TICK_MS = 500;
+const liveClock = live(['meta'], () => readMeta('clock'));
 
 /** Keeps a live run's time, and the screen awake. Ringing and the device's clock are the shell's, for every run at once. */
 export function useRunClock(run: Run): { now: number; jumped: number } {
@@ -14,7 +16,7 @@ export function useRunClock(run: Run): { now: number; jumped: number } {
     const timer = setInterval(() => setNow(nowMs()), TICK_MS);
     return () => clearInterval(timer);
   }, []);
-  const clock = useLiveQuery(() => readMeta('clock'), []);
+  const clock = useObservable(liveClock);
   // A step that came before this run began is none of its concern.
   const jumped = clock && clock.atMs - clock.askedMs > run.startedAtMs ? clock.askedMs : 0;
   const title = current(run)?.title ?? null;

@@ -1,0 +1,87 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { db, openStore, readMeta, writeMeta } from '../../src/data/db';
+import { live } from '../../src/data/live';
+
+/* A page that is opened after another has what both read with its first drawing, and never what was written over. */
+describe('what is read of the store and followed', () => {
+  beforeEach(async () => {
+    await openStore();
+  });
+  afterEach(() => db.delete({ disableAutoOpen: false }));
+  const title = () => {
+    const query = vi.fn(() => readMeta('title'));
+    return { query, followed: live(['meta'], query) };
+  };
+  const reader = (of: ReturnType<typeof title>['followed']) => {
+    const got: (string | undefined)[] = [];
+    const failed: unknown[] = [];
+    const { unsubscribe } = of.subscribe(
+      (value) => got.push(value),
+      (error) => failed.push(error),
+    );
+    return { got, failed, unsubscribe };
+  };
+
+  test('is not there before it was read, and then for the next reader at once', async () => {
+    await writeMeta('title', 'First');
+    const { query, followed } = title();
+    expect(followed.hasValue()).toBe(false);
+    expect(() => followed.getValue()).toThrow('Nothing was read yet');
+    const one = reader(followed);
+    await vi.waitFor(() => expect(one.got).toEqual(['First']));
+    one.unsubscribe();
+    expect(followed.hasValue()).toBe(true);
+    expect(followed.getValue()).toBe('First');
+    const two = reader(followed);
+    expect(two.got).toEqual(['First']);
+    expect(query).toHaveBeenCalledTimes(1);
+  });
+
+  test('what was written while nobody read is not handed out: the next reader has what stands now', async () => {
+    await writeMeta('title', 'First');
+    const { followed } = title();
+    const one = reader(followed);
+    await vi.waitFor(() => expect(one.got).toEqual(['First']));
+    one.unsubscribe();
+    const kept = writeMeta('title', 'Second').then(() => followed.hasValue() && followed.getValue());
+    // To whoever waited for the writing the old value is not shown for a moment either.
+    expect(await kept).not.toBe('First');
+    const two = reader(followed);
+    await vi.waitFor(() => expect(two.got.at(-1)).toBe('Second'));
+    expect(two.got).not.toContain('First');
+  });
+
+  test('readers that are there hear of every change, those that left of none', async () => {
+    const { followed } = title();
+    const [here, left] = [reader(followed), reader(followed)];
+    await vi.waitFor(() => expect(here.got).toEqual([undefined]));
+    left.unsubscribe();
+    await writeMeta('title', 'Changed');
+    await vi.waitFor(() => expect(here.got.at(-1)).toBe('Changed'));
+    expect(left.got).toEqual([undefined]);
+  });
+
+  test('a value beside it that is written costs one reading by the next reader, however many come; another table none', async () => {
+    await writeMeta('title', 'First');
+    const { query, followed } = title();
+    await vi.waitFor(() => expect(reader(followed).got).toEqual(['First']));
+    query.mockClear();
+    await db.savedViews.put({ id: 'v', name: 'Wet', query: '' });
+    expect(followed.hasValue()).toBe(true);
+    await writeMeta('demoOffered', true);
+    expect(followed.hasValue()).toBe(false);
+    const [two, three] = [reader(followed), reader(followed)];
+    await vi.waitFor(() => expect([two.got, three.got]).toEqual([['First'], ['First']]));
+    expect(query).toHaveBeenCalledTimes(1);
+  });
+
+  test('a fault is told to those that read, and the next one asks anew', async () => {
+    const query = vi.fn<() => Promise<string>>().mockRejectedValueOnce(new Error('full')).mockResolvedValue('mended');
+    const followed = live(['meta'], query);
+    const one = reader(followed);
+    await vi.waitFor(() => expect(one.failed).toHaveLength(1));
+    expect(followed.hasValue()).toBe(false);
+    const two = reader(followed);
+    await vi.waitFor(() => expect(two.got).toEqual(['mended']));
+  });
+});
