@@ -1,12 +1,19 @@
 import react from '@vitejs/plugin-react';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import { fileURLToPath } from 'node:url';
-import { defineConfig, type Plugin } from 'vite';
+import { defineConfig, type Plugin, type UserConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { askedTogether, FRAMEWORK, partsOfFirstPage, type Parts } from './scripts/first-page';
 import { licences } from './scripts/licences';
 
 const API = 'http://127.0.0.1:4173';
+
+/** What settles which modules there are. */
+const modulePlugins = (): Plugin[] => [
+  planningWorker(),
+  { ...optimizeLocales.vite({ locales: ['en-GB', 'en-US'] }), enforce: 'pre' },
+];
 
 /** A worker built with the page, so that what both need (all that is known and said) is one file, loaded once. */
 function planningWorker(): Plugin {
@@ -26,56 +33,65 @@ function planningWorker(): Plugin {
   };
 }
 
-export default defineConfig({
-  plugins: [
-    react(),
-    planningWorker(),
-    { ...optimizeLocales.vite({ locales: ['en-GB', 'en-US'] }), enforce: 'pre' },
-    // At the tub there may be no network: the whole app is kept after the first visit. A newer one takes over when every tab is closed.
-    VitePWA({
-      registerType: 'prompt',
-      injectRegister: false,
-      manifest: {
-        name: 'Umbrastic',
-        short_name: 'Umbrastic',
-        description: 'Looks after down, waterproof, footwear, microfibre and protective gear.',
-        start_url: '/',
-        display: 'standalone',
-        background_color: '#F4F1EA',
-        theme_color: '#F4F1EA',
-        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
-      },
-      workbox: {
-        globPatterns: ['index.html', 'icon.svg', 'licences.txt', 'assets/*.{js,css}', 'assets/*-latin-wght-normal-*.woff2'],
-        navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api\//],
-      },
-    }),
-    licences(),
-    // Made small once, here, and not at every visit.
-    compression({
-      include: /\.(js|css|html|svg|txt|webmanifest)$/,
-      algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
-    }),
-  ],
-  worker: { format: 'es' },
-  optimizeDeps: { include: ['comlink'] },
-  server: { proxy: { '/api': API } },
-  build: {
-    target: 'es2022',
-    sourcemap: false,
-    chunkSizeWarningLimit: 700,
-    rolldownOptions: {
-      output: {
-        codeSplitting: {
-          groups: [
-            {
-              name: 'react',
-              test: /node_modules[\\/](react|react-dom|react-router|scheduler|styled-components|stylis|zustand)[\\/]/,
-            },
+export default defineConfig(async ({ command }): Promise<UserConfig> => {
+  const modules = modulePlugins();
+  const parts: Parts = command === 'build' ? await partsOfFirstPage(modulePlugins()) : new Map();
+  return {
+    plugins: [
+      react(),
+      ...modules,
+      askedTogether(parts),
+      // At the tub there may be no network: the whole app is kept after the first visit. A newer one takes over when every tab is closed.
+      VitePWA({
+        registerType: 'prompt',
+        injectRegister: false,
+        manifest: {
+          name: 'Umbrastic',
+          short_name: 'Umbrastic',
+          description: 'Looks after down, waterproof, footwear, microfibre and protective gear.',
+          start_url: '/',
+          display: 'standalone',
+          background_color: '#F4F1EA',
+          theme_color: '#F4F1EA',
+          icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
+        },
+        workbox: {
+          globPatterns: [
+            'index.html',
+            'first-visit.js',
+            'icon.svg',
+            'licences.txt',
+            'assets/*.{js,css}',
+            'assets/*-latin-wght-normal-*.woff2',
           ],
+          navigateFallback: '/index.html',
+          navigateFallbackDenylist: [/^\/api\//],
+        },
+      }),
+      licences(),
+      // Made small once, here, and not at every visit.
+      compression({
+        include: /\.(js|css|html|svg|txt|webmanifest)$/,
+        algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
+      }),
+    ],
+    worker: { format: 'es' },
+    optimizeDeps: { include: ['comlink'] },
+    server: { proxy: { '/api': API } },
+    build: {
+      target: 'es2022',
+      sourcemap: false,
+      chunkSizeWarningLimit: 700,
+      rolldownOptions: {
+        output: {
+          codeSplitting: {
+            groups: [
+              { name: 'react', test: FRAMEWORK, priority: 2 },
+              { name: (id) => parts.get(id) ?? null, debugName: 'first page', priority: 1 },
+            ],
+          },
         },
       },
     },
-  },
+  };
 });

@@ -87,6 +87,9 @@ export interface DemoPicture {
   readonly step: string;
   readonly daysAgo?: number;
   readonly colour?: object;
+  /** Pixels of the file. */
+  readonly width: number;
+  readonly height: number;
 }
 /** The smock’s face after drops were shaken off it, with dry cloth on the left. */
 export const DROP_SCENES: readonly (DropScene & { readonly file: string; readonly step: string; readonly daysAgo: number })[] = (
@@ -111,16 +114,24 @@ export const DROP_SCENES: readonly (DropScene & { readonly file: string; readonl
   blur: 0,
   glare: 0,
 }));
+const sizeOf = ({ width, height }: { readonly width: number; readonly height: number }) => ({ width, height });
 /** Pictures that come with the demo kit; made by `npm run pictures`. */
 export const DEMO_PICTURES: readonly DemoPicture[] = [
-  { file: 'quilt-against-light.jpg', itemId: 'itm-quilt', step: 'Against the light' },
-  { file: 'light-alone.jpg', itemId: 'itm-quilt', step: 'The light alone' },
-  ...DROP_SCENES.map(({ file, step, daysAgo }) => ({ file, step, daysAgo, itemId: 'itm-smock' })),
-  ...SHOE_SCENES.map(({ file, step, daysAgo, itemId }, n) => ({
+  { file: 'quilt-against-light.jpg', itemId: 'itm-quilt', step: 'Against the light', ...sizeOf(QUILT_SCENE) },
+  { file: 'light-alone.jpg', itemId: 'itm-quilt', step: 'The light alone', ...sizeOf(QUILT_SCENE) },
+  ...DROP_SCENES.map((scene) => ({
+    file: scene.file,
+    step: scene.step,
+    daysAgo: scene.daysAgo,
+    itemId: 'itm-smock',
+    ...sizeOf(scene),
+  })),
+  ...SHOE_SCENES.map(({ file, step, daysAgo, itemId, ...scene }, n) => ({
     file,
     step,
     daysAgo,
     itemId,
+    ...sizeOf(scene),
     colour: {
       ...SHOE_COLOURS[n],
       ...(step.endsWith('session') || step.endsWith('sessions') ? { session: { hours: 0.75, light: 'sun' } } : {}),

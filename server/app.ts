@@ -5,7 +5,7 @@ import helmet from 'helmet';
 import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { makeDemoKit } from '../demo/kit';
+import { demoOffer } from '../demo/offer';
 import { devices } from './devices';
 
 /** The stand-in devices tell the same story after every start. */
@@ -22,38 +22,42 @@ export interface ServerOptions {
   readonly now: () => number;
 }
 
+/** Files that pages and workers load; a worker's own script is none. */
+const LOADED = /^\/assets\/(?!.*worker)/;
 const MINUTE_MS = 60_000;
 /** Serves the built app, the stand-in devices and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
 export function makeApp({ dist, demo, now }: ServerOptions): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          workerSrc: ["'self'", 'blob:'],
-          connectSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          frameAncestors: ["'none'"],
-          baseUri: ["'self'"],
-          formAction: ["'self'"],
-        },
+  const guard = helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        workerSrc: ["'self'", 'blob:'],
+        connectSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        frameAncestors: ["'none'"],
+        baseUri: ["'self'"],
+        formAction: ["'self'"],
       },
-      strictTransportSecurity: false,
-    }),
+    },
+    strictTransportSecurity: false,
+  });
+  // What a page loads keeps to the page's own rules, and says only what it is; pages and workers bring the rules.
+  app.use((request, response, next) =>
+    LOADED.test(request.path) ? (response.set('X-Content-Type-Options', 'nosniff'), next()) : guard(request, response, next),
   );
   app.use(ownOnly);
   app.use('/api/demo', compression());
   // Its days are those of the visit; to the minute is near enough.
-  let made = { atMs: -Infinity, kit: {} };
+  let made = { atMs: -Infinity, offer: {} };
   app.get('/api/demo', (_request, response) => {
     const nowMs = now();
-    if (Math.abs(nowMs - made.atMs) >= MINUTE_MS) made = { atMs: nowMs, kit: makeDemoKit(nowMs) };
-    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...made.kit });
+    if (Math.abs(nowMs - made.atMs) >= MINUTE_MS) made = { atMs: nowMs, offer: demoOffer(nowMs) };
+    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...made.offer });
   });
   app.use('/api/demo/pictures', express.static(PICTURES, { index: false }));
   app.use('/api/devices', devices(DEVICE_SEED));

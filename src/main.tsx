@@ -3,13 +3,27 @@ import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
+import { whenQuiet } from './app/quiet';
 import { applyTheme, useSession } from './app/session';
 import { Shell } from './app/Shell';
 import { StoreTrouble, Trouble } from './app/Trouble';
 import { openStore, readMeta } from './data/db';
 import { GlobalStyle } from './ui/theme';
+import { plannerWorker } from './workers';
+
+declare global {
+  /** What a first visit asked for already, see public/first-visit.js. */
+  var clubAsked: Promise<Response> | undefined;
+}
 
 const Loading = () => null;
+/** The places that say of every thing what it needs: what plans is made ready while they are fetched. */
+const withPlanner = <T,>(page: () => Promise<T>) => {
+  return (): Promise<T> => {
+    plannerWorker();
+    return page();
+  };
+};
 
 const router = createBrowserRouter([
   {
@@ -20,8 +34,8 @@ const router = createBrowserRouter([
       {
         errorElement: <Trouble />,
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('./views/now/Now')).Now }) },
-          { path: 'kit', lazy: async () => ({ Component: (await import('./views/kit/KitList')).KitList }) },
+          { index: true, lazy: withPlanner(async () => ({ Component: (await import('./views/now/Now')).Now })) },
+          { path: 'kit', lazy: withPlanner(async () => ({ Component: (await import('./views/kit/KitList')).KitList })) },
           { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
           { path: 'begin', lazy: async () => ({ Component: (await import('./views/begin/Begin')).Begin }) },
           { path: 'kit/shells', lazy: async () => ({ Component: (await import('./views/kit/Shells')).Shells }) },
@@ -85,38 +99,36 @@ function Places() {
   return overtaken ? <StoreTrouble state="overtaken" /> : <RouterProvider router={router} />;
 }
 
-const opened = await openStore({
-  onHeld: () => show(<StoreTrouble state="held" />),
-  onOvertaken: () => useSession.setState({ overtaken: true }),
-});
-const isFirst = opened.status === 'open' && !(await readMeta('demoOffered'));
-// The page stands while the demo comes; what it needs is fetched beside it.
-if (isFirst) useSession.setState({ arriving: true });
-if (opened.status === 'open') show(<Places />);
-else if (opened.status === 'newer') show(<StoreTrouble state="newer" message={`Stored as version ${opened.version}.`} />);
-else show(<StoreTrouble state="failed" message={opened.message} />);
+/** Nothing of this file is waited for: pages that come later share its files. */
+async function begin(): Promise<void> {
+  const opened = await openStore({
+    onHeld: () => show(<StoreTrouble state="held" />),
+    onOvertaken: () => useSession.setState({ overtaken: true }),
+  });
+  const isFirst = opened.status === 'open' && !(await readMeta('demoOffered'));
+  // The page stands while the demo comes; what it needs is fetched beside it.
+  if (isFirst) useSession.setState({ arriving: true });
+  if (opened.status === 'open') show(<Places />);
+  else if (opened.status === 'newer') show(<StoreTrouble state="newer" message={`Stored as version ${opened.version}.`} />);
+  else show(<StoreTrouble state="failed" message={opened.message} />);
 
-// Loaded beside the page, which it must not hold up.
-void import('./app/faults').then(({ hearFaults }) => hearFaults());
+  // Loaded beside the page, which it must not hold up.
+  void import('./app/faults').then(({ hearFaults }) => hearFaults());
 
-if (isFirst) {
-  const here = (): void => useSession.setState({ arriving: false });
-  const asked = fetch('/api/demo');
-  // Without a network it is met with where it is awaited.
-  asked.catch(() => undefined);
-  try {
-    await (await import('./app/demo')).firstVisit(asked, here);
-  } finally {
-    here();
-  }
-} else if (opened.status === 'open' && (await readMeta('demoPictures'))?.length)
-  void import('./app/demo').then(({ restOfPictures }) => restOfPictures());
-
-/** The app is kept for when there is no network, but not before the page has its answer: on a thin line it would wait for all of that. */
-const QUIET_MS = 500;
-function keepWhenQuiet(): void {
-  if (document.querySelector('[aria-busy=true]') !== null || document.querySelector('h1') === null)
-    setTimeout(keepWhenQuiet, QUIET_MS);
-  else void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
+  if (isFirst) {
+    const here = (): void => useSession.setState({ arriving: false });
+    const asked = globalThis.clubAsked ?? fetch('/api/demo');
+    // Without a network it is met with where it is awaited.
+    asked.catch(() => undefined);
+    try {
+      await (await import('./app/demo')).firstVisit(asked, here);
+    } finally {
+      here();
+    }
+  } else if (opened.status === 'open' && (await readMeta('demoPictures'))?.length)
+    void import('./app/demo').then(({ restOfPictures }) => restOfPictures());
+  // The app is kept for when there is no network, but not before the page has its answer: on a thin line it would wait for all of that.
+  if (import.meta.env.PROD && 'serviceWorker' in navigator)
+    void whenQuiet().then(() => navigator.serviceWorker.register('/sw.js').catch(() => undefined));
 }
-if (import.meta.env.PROD && 'serviceWorker' in navigator) setTimeout(keepWhenQuiet, QUIET_MS);
+void begin();

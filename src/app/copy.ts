@@ -11,7 +11,7 @@ import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } fro
 import { bringTogether } from '../data/together';
 import type { Undo } from '../data/repo';
 import { keepSnapshot, snapshots } from '../data/snapshots';
-import { copyWorker, plannerWorker } from '../workers';
+import { copyWorker, type ReadKitFile } from '../workers';
 import { askWhere, download, downloadBlob } from './download';
 import { newId, nowIso, nowMs, today } from './now';
 import { notify } from './session';
@@ -189,7 +189,8 @@ const photosOf = (rest: CopyRest, pictures: ReadonlyMap<string, Uint8Array>): Ph
 export async function openFile(file: File): Promise<Opened> {
   const first = new Uint8Array(await file.slice(0, 4).arrayBuffer());
   if (first[0] !== 0x50 || first[1] !== 0x4b) {
-    const read = await plannerWorker().read(await file.text());
+    const text = await file.text();
+    const read = await withWorker<ReadKitFile>(async (api) => api.readKit(text));
     return read.status === 'read'
       ? { state: 'ready', kit: read.kit, left: [], whole: null, madeAt: null }
       : { state: 'refused', faults: read.faults, sound: read.sound };

@@ -1,21 +1,21 @@
 import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
-import { checkKit } from '../core/formats';
-import { answerCheck, current, finishStep, startRun, startTimer } from '../core/run';
+import { foldRun, type RunRecord } from '../core/run';
 import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
 import { loadKit, replaceKit } from '../data/kit';
-import { saveRun, saveWashDay, type Undo } from '../data/repo';
+import { savePhoto, saveRuns, saveWashDay, type Undo } from '../data/repo';
 import { AS_IT_CAME, undoAll } from '../data/undo';
 import { instantOf } from './dayHours';
-import { newId, nowMs } from './now';
-import { keepPhotos } from './photos';
+import { nowIso, nowMs } from './now';
+import { whenQuiet } from './quiet';
 
+/** What the demo server offers; it has held the kit to the rules of the format, and its pictures hold nothing but the picture. */
 interface DemoOffer {
   readonly firstVisit: boolean;
   readonly kit: Kit;
   readonly pictures: readonly DemoPicture[];
   readonly weekend?: Pick<DayWish, 'items' | 'people' | 'quiet'>;
-  readonly live: readonly { readonly itemId: string; readonly atStep: string; readonly minutesIn: number }[];
+  readonly runs: readonly RunRecord[];
 }
 
 async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise<DemoOffer | null> {
@@ -31,22 +31,10 @@ async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise
 export async function takeDemoKit(offer?: DemoOffer, onKit: () => void = () => undefined): Promise<Undo | null> {
   const demo = offer ?? (await fetchDemo());
   if (!demo) return null;
-  const checked = checkKit(demo.kit);
-  if (checked.status !== 'read') return null;
-  const undos = [await replaceKit(checked.kit)];
-  if (demo.weekend) undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }, AS_IT_CAME));
+  const undos = [await replaceKit(demo.kit), await saveRuns(demo.runs.map(foldRun))];
+  if (demo.weekend)
+    undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }, { ...AS_IT_CAME, checked: true }));
   onKit();
-  // What plans comes when the kit is on the page.
-  const { planItem } = await import('../core/programme');
-  for (const live of demo.live) {
-    const item = checked.kit.items.find((i) => i.id === live.itemId);
-    if (!item) continue;
-    const start = nowMs() - (live.minutesIn + 180) * 60_000;
-    let run = startRun(planItem(checked.kit, item), item.name ?? item.kind, newId('run'), start);
-    while (run.currentId && run.programme.steps.find((s) => s.id === run.currentId)?.key !== live.atStep)
-      run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
-    undos.push(await saveRun(startTimer(run, nowMs() - live.minutesIn * 60_000)));
-  }
   // The photographs come after the kit, which does not wait for them; undoing does.
   const pictures = takePictures(demo.pictures);
   return async () => undoAll(...undos, ...(await pictures))();
@@ -65,7 +53,8 @@ const DAY_MS = 86_400_000;
 async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
   const undos: Undo[] = [];
   await writeMeta('demoPictures', pictures);
-  for (const [n, { file, itemId, step, daysAgo, colour }] of pictures.entries()) {
+  await whenQuiet();
+  for (const [n, { file, itemId, step, daysAgo, colour, width, height }] of pictures.entries()) {
     // Something else may have taken the club's place meanwhile, or all but some of its things may be gone.
     if (!(await readMeta('demoPictures'))?.length) return undos;
     await writeMeta('demoPictures', pictures.slice(n));
@@ -73,14 +62,10 @@ async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
     try {
       const response = await fetch(`/api/demo/pictures/${file}`);
       if (!response.ok) continue;
-      const kept = await keepPhotos(itemId, [new File([await response.blob()], file)], {
-        step,
-        id: `pho-demo-${file}`,
-        ...(daysAgo === undefined ? {} : { at: new Date(nowMs() - daysAgo * DAY_MS).toISOString() }),
-        ...(colour ? { colour } : {}),
-        manner: AS_IT_CAME,
-      });
-      if (kept.undo) undos.push(kept.undo);
+      const blob = await response.blob();
+      const at = daysAgo === undefined ? nowIso() : new Date(nowMs() - daysAgo * DAY_MS).toISOString();
+      const photo = { id: `pho-demo-${file}`, itemId, step, at, width, height, bytes: blob.size, blob };
+      undos.push(await savePhoto({ ...photo, ...(colour ? { colour } : {}) }, AS_IT_CAME));
     } catch {
       return undos;
     }

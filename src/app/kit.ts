@@ -75,6 +75,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
   const [answer, setAnswer] = useState<Answer | null>(newest);
   const asked = useRef(0);
   useEffect(() => {
+    // It is made ready while the kit is read.
+    const worker = plannerWorker();
     if (!kit) return;
     const again = asked.current !== round;
     asked.current = round;
@@ -100,11 +102,9 @@ export function usePlanning(kit: Kit | undefined): Planning {
       if (!stale) show(Object.keys(made).length, 'failed');
     };
     const deaf = onPlannerTrouble(fail);
-    plannerWorker()
-      .planAll({ ...kit, log: whatPlansRead(kit), weighIns: [] }, proxy(onPiece), again)
-      .then((end) => {
-        if (!stale) show(Object.keys(made).length, end);
-      }, fail);
+    worker.planAll({ ...kit, log: whatPlansRead(kit), weighIns: [] }, proxy(onPiece), again).then((end) => {
+      if (!stale) show(Object.keys(made).length, end);
+    }, fail);
     return () => {
       stale = true;
       deaf();

@@ -44,6 +44,9 @@ export interface DemoPicture {
   readonly step: string;
   readonly daysAgo?: number;
   readonly colour?: ColourOfPhoto;
+  /** Pixels of the file. */
+  readonly width: number;
+  readonly height: number;
 }
 /** An unfinished look-over, kept at every answer. */
 export interface Draft {

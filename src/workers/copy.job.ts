@@ -1,3 +1,5 @@
+import { saidFaults } from '../core/explaining';
+import { readJson, readKit, soundPart } from '../core/formats';
 import { packCopy, readCopy } from '../core/formats/copy';
 import { foldRun, type RunRecord } from '../core/run';
 import type { CopyApi } from './copy.protocol';
@@ -29,5 +31,11 @@ export const copyJobs: CopyApi = {
       message: 'cannot be followed from its beginning',
     }));
     return { ...read, rest: { ...read.rest, runs: read.rest.runs.filter(follows) }, left: [...read.left, ...left] };
+  },
+  readKit: async (text) => {
+    const read = readKit(text);
+    if (read.status === 'read') return read;
+    const json = read.status === 'faulty' ? readJson(text) : { document: null };
+    return { ...read, faults: saidFaults(read.faults, text), sound: 'document' in json ? soundPart(json.document) : null };
   },
 };

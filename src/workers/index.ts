@@ -10,6 +10,7 @@ import type { PictureApi } from './picture.protocol';
 import type { PlannerApi } from './planner.protocol';
 import type { RehearseApi } from './rehearse.protocol';
 
+export type { ReadKitFile } from './copy.protocol';
 export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
 
 let planner: Remote<PlannerApi> | null = null;

@@ -1,6 +1,4 @@
-import { saidFaults } from '../core/explaining';
 import { reachOf } from '../core/energy/choice';
-import { readJson, readKit, soundPart } from '../core/formats';
 import { byItem, latestInspection, type Inspection, type Item, type Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
 import { minutesOf, type Programme } from '../core/document';
@@ -193,11 +191,5 @@ export const plannerJobs: PlannerApi = {
   stop: async () => {
     latest++;
     memory.left = new Set(asked.filter((id) => !memory.made.has(id)));
-  },
-  read: async (text) => {
-    const read = readKit(text);
-    if (read.status === 'read') return read;
-    const json = read.status === 'faulty' ? readJson(text) : { document: null };
-    return { ...read, faults: saidFaults(read.faults, text), sound: 'document' in json ? soundPart(json.document) : null };
   },
 };

@@ -1,5 +1,4 @@
 import type { Reach, Reached } from '../core/energy/choice';
-import type { Fault, Sound } from '../core/formats';
 import type { Kit } from '../core/gear';
 import type { Programme, ProgrammeStep } from '../core/document';
 import type { UsualCare } from '../core/season';
@@ -39,8 +38,4 @@ export interface PlannerApi {
   usual(kit: Kit): Promise<Readonly<Record<string, UsualCare>>>;
   /** Stops planning, by hand; what is under way returns what it has, the rest waits to be asked for. */
   stop(): Promise<void>;
-  /** Reads and checks a kit file's text; of one with faults, what can be read and what cannot. */
-  read(
-    text: string,
-  ): Promise<{ status: 'read'; kit: Kit } | { status: 'newer' | 'faulty'; faults: readonly Fault[]; sound: Sound | null }>;
 }

@@ -12,6 +12,7 @@ import { waterWord } from '../../src/core/words/water';
 import { boundText, causeText, limitText } from '../../src/core/words';
 import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
+import { copyJobs } from '../../src/workers/copy.job';
 import { emptyMemory, planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
 import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
 import { makeDemoKit } from '../../demo/kit';
@@ -245,7 +246,7 @@ describe('the planning worker’s job', () => {
     expect(users['material/down']).not.toContain('itm-rope');
   });
   test('reads a file without throwing', async () => {
-    expect((await plannerJobs.read('nonsense')).status).toBe('faulty');
-    expect((await plannerJobs.read(JSON.stringify(demo))).status).toBe('read');
+    expect((await copyJobs.readKit('nonsense')).status).toBe('faulty');
+    expect((await copyJobs.readKit(JSON.stringify(demo))).status).toBe('read');
   });
 });

@@ -3,8 +3,11 @@ import type { AddressInfo } from 'node:net';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import jpeg from 'jpeg-js';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import type { DemoPicture } from '../../demo/pictures';
 import { checkKit } from '../../src/core/formats';
+import { current, foldRun, type Run, type RunRecord } from '../../src/core/run';
 import { makeApp } from '../../server/app';
 
 let server: Server;
@@ -13,7 +16,7 @@ let dist: string;
 beforeAll(async () => {
   dist = mkdtempSync(join(tmpdir(), 'umbrastic-dist-'));
   mkdirSync(join(dist, 'assets'));
-  writeFileSync(join(dist, 'assets', 'a.js'), 'export {};');
+  for (const name of ['a.js', 'a.worker.js']) writeFileSync(join(dist, 'assets', name), 'export {};');
   server = makeApp({ dist, demo: true, now: () => Date.parse('2027-01-03T08:00:00Z') }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -35,10 +38,16 @@ describe('the server', () => {
   test('offers a valid demo kit of its own day, never cached', async () => {
     const response = await fetch(`${base}/api/demo`);
     expect(response.headers.get('cache-control')).toBe('no-store');
-    const offer = (await response.json()) as { firstVisit: boolean; kit: unknown; live: { itemId: string }[] };
+    const offer = (await response.json()) as { firstVisit: boolean; kit: unknown; runs: RunRecord[]; pictures: DemoPicture[] };
     expect(offer.firstVisit).toBe(true);
     expect(checkKit(offer.kit).status).toBe('read');
-    expect(offer.live[0]?.itemId).toBe('itm-quilt');
+    const [run] = offer.runs.map(foldRun);
+    expect([run?.itemId, current(run as Run)?.key]).toEqual(['itm-quilt', 'tumble-down']);
+    // A phone keeps them as they are: each is as large as it is said to be, and nothing stands in it but the picture.
+    for (const { file, width, height } of offer.pictures) {
+      const bytes = Buffer.from(await (await fetch(`${base}/api/demo/pictures/${file}`)).arrayBuffer());
+      expect(jpeg.decode(bytes), file).toMatchObject({ width, height, exifBuffer: undefined });
+    }
   });
   test('answers a page of another site nothing, and no other name than its machine’s', async () => {
     const post = (headers: Record<string, string>) =>
@@ -77,7 +86,11 @@ describe('the server', () => {
     expect(text).not.toMatch(/\n\s+at |node_modules|\/server\/|Error:/);
   });
   test('lets the page load nothing from elsewhere', async () => {
-    const policy = (await fetch(base)).headers.get('content-security-policy') ?? '';
+    const policyOf = async (path: string) => (await fetch(base + path)).headers.get('content-security-policy') ?? '';
+    const policy = await policyOf('/');
+    // A worker has none but its own; what pages load keeps to theirs, and is only what it says it is.
+    expect(await policyOf('/assets/a.worker.js')).toBe(policy);
+    expect((await fetch(`${base}/assets/a.js`)).headers.get('x-content-type-options')).toBe('nosniff');
     expect(policy).toContain("default-src 'self'");
     expect(policy).toContain("base-uri 'self'");
     expect(policy).toContain("form-action 'self'");
