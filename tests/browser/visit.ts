@@ -417,6 +417,8 @@ export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<str
   const found = await v.page.evaluate(async (only) => {
     const result = await (window as unknown as { axe: typeof axe }).axe.run(document, {
       resultTypes: ['violations'],
+      // What is at fault is shown by its own text.
+      selectors: false,
       // What pages link to is the app’s own.
       preload: false,
       ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
