@@ -30,3 +30,25 @@ export function readScene(scene: DropScene, marks: WettingMarks = MARKS): Wettin
   const { rgba, width, height } = renderDrops(scene);
   return readWetting(reduce(rgba, width, height), marks);
 }
+
+export const GRADES = [0, 1, 2, 3, 4, 5] as const;
+/** From the face alone, wet through looks as wet. */
+const seenAs = (grade: number): number => Math.max(1, grade);
+type Share = Extract<WettingResult, { readonly status: 'read' }>['share'];
+/** How `each` pictures of every grade are read: within one grade, with the truth within what it may be, or not at all. */
+export function gradesRead(each: number, from: number) {
+  let [within, held, refused] = [0, 0, 0];
+  const shares: Share[] = [];
+  for (const grade of GRADES)
+    for (let n = 0; n < each; n++) {
+      const read = readScene(sceneOf(grade, from + n));
+      if (read.status !== 'read') {
+        refused++;
+        continue;
+      }
+      if (Math.abs(read.grade.value - seenAs(grade)) <= 1) within++;
+      if (read.grade.low <= grade && grade <= read.grade.high) held++;
+      shares.push(read.share);
+    }
+  return { all: GRADES.length * each, within, held, refused, shares };
+}

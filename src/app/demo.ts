@@ -75,8 +75,9 @@ async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
 }
 /** Pictures of the club that a page which was shut did not get. */
 export async function restOfPictures(): Promise<void> {
-  const rest = await readMeta('demoPictures');
-  if (rest && rest.length > 0) await takePictures(rest);
+  // An earlier version did not note how large they are; they are left out.
+  const rest = ((await readMeta('demoPictures')) ?? []).filter(({ width, height }) => width > 0 && height > 0);
+  await (rest.length > 0 ? takePictures(rest) : writeMeta('demoPictures', []));
 }
 
 /**
