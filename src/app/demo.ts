@@ -6,7 +6,7 @@ import { loadKit, replaceKit } from '../data/kit';
 import { savePhoto, saveRuns, saveWashDay, type Undo } from '../data/repo';
 import { AS_IT_CAME, undoAll } from '../data/undo';
 import { instantOf } from './dayHours';
-import { nowIso, nowMs } from './now';
+import { newId, nowIso, nowMs } from './now';
 import { whenQuiet } from './quiet';
 
 /** What the demo server offers; it has held the kit to the rules of the format, and its pictures hold nothing but the picture. */
@@ -31,7 +31,7 @@ async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise
 export async function takeDemoKit(offer?: DemoOffer, onKit: () => void = () => undefined): Promise<Undo | null> {
   const demo = offer ?? (await fetchDemo());
   if (!demo) return null;
-  const undos = [await replaceKit(demo.kit), await saveRuns(demo.runs.map(foldRun))];
+  const undos = [await replaceKit(demo.kit), await saveRuns(demo.runs.map((run) => foldRun({ ...run, id: newId('run') })))];
   if (demo.weekend)
     undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }, { ...AS_IT_CAME, checked: true }));
   onKit();
