@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Button as AriaButton, type ButtonProps as AriaButtonProps, Tooltip, TooltipTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled, { css } from 'styled-components';
+import { drawnApart } from './steady';
 import { color, size as text } from './theme';
 
 /** `main`: the one thing to do here; `quiet`: what may also be done; `danger`: what takes something away. */
@@ -66,9 +67,9 @@ interface ButtonLook {
   readonly named?: boolean;
 }
 /** Does something here. One `main` a page; Enter inside a form presses the one of `type="submit"`. To go to another place, take `LinkButton`. */
-export function Button({ look = 'main', size = 'usual', named = false, ...rest }: Pressed & ButtonLook) {
-  return <Face $look={look} $size={size} $named={named} {...rest} />;
-}
+export const Button = drawnApart(({ look = 'main', size = 'usual', named = false, ...rest }: Pressed & ButtonLook) => (
+  <Face $look={look} $size={size} $named={named} {...rest} />
+));
 
 const LinkFace = styled(Link)<FaceProps>`
   ${face}
@@ -102,9 +103,7 @@ const Words = styled(AriaButton)`
   }
 `;
 /** An action inside a sentence or a row, underlined. */
-export function TextButton(props: Pressed) {
-  return <Words {...props} />;
-}
+export const TextButton = drawnApart((props: Pressed) => <Words {...props} />);
 
 const Square = styled(AriaButton)`
   width: 44px;
@@ -136,7 +135,11 @@ const Tip = styled(Tooltip)`
   max-width: 280px;
 `;
 /** A picture that is pressed: its name is read aloud, and shown when it is pointed at or reached by key. */
-export function IconButton({ label, children, ...rest }: Omit<Pressed, 'aria-label'> & { label: string }) {
+export const IconButton = drawnApart(function IconButton({
+  label,
+  children,
+  ...rest
+}: Omit<Pressed, 'aria-label'> & { label: string }) {
   return (
     <TooltipTrigger delay={500}>
       <Square aria-label={label} {...rest}>
@@ -145,7 +148,7 @@ export function IconButton({ label, children, ...rest }: Omit<Pressed, 'aria-lab
       <Tip offset={4}>{label}</Tip>
     </TooltipTrigger>
   );
-}
+});
 
 const Bare = styled(AriaButton)`
   border: 0;
@@ -161,6 +164,6 @@ const Bare = styled(AriaButton)`
   }
 `;
 /** A picture, a row or a card that is pressed as a whole; whoever uses it says how it looks. */
-export function PressArea({ className, ...rest }: Pressed & { className?: string }) {
+export const PressArea = drawnApart(function PressArea({ className, ...rest }: Pressed & { className?: string }) {
   return <Bare {...(className === undefined ? {} : { className })} {...rest} />;
-}
+});

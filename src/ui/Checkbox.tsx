@@ -9,6 +9,7 @@ import {
 import styled from 'styled-components';
 import { useTouch } from './field';
 import { color, size } from './theme';
+import { drawnApart } from './steady';
 
 const Line = styled(AriaCheckbox)`
   display: inline-flex;
@@ -50,7 +51,7 @@ const Box = ({ selected, some }: { selected: boolean; some: boolean }) => (
 
 type Ticked = Pick<CheckboxProps, 'isIndeterminate' | 'isDisabled' | 'excludeFromTabOrder'> & { readonly selected?: boolean };
 /** One thing that is ticked off or chosen. Its words are `children`, or `label` where they stand elsewhere. */
-export function Checkbox({
+export const Checkbox = drawnApart(function Checkbox({
   label,
   selected,
   onChange = () => undefined,
@@ -73,7 +74,7 @@ export function Checkbox({
       )}
     </Line>
   );
-}
+});
 
 const Group = styled(AriaCheckboxGroup)`
   display: flex;
@@ -83,7 +84,7 @@ const Title = styled.span`
   font-weight: 650;
 `;
 /** Several things to tick off, each a line: a list of what is done. To choose among names, take the chips (`AnyOf`). */
-export function CheckboxGroup({
+export const CheckboxGroup = drawnApart(function CheckboxGroup({
   label,
   values,
   options,
@@ -110,7 +111,7 @@ export function CheckboxGroup({
       ))}
     </Group>
   );
-}
+});
 
 const Lever = styled(AriaSwitch)`
   display: inline-flex;
@@ -156,7 +157,7 @@ const Lever = styled(AriaSwitch)`
   }
 `;
 /** Something that is on or off from the moment it is pressed. What is only kept with a form is a `Checkbox`. */
-export function Switch({
+export const Switch = drawnApart(function Switch({
   selected,
   onChange,
   children,
@@ -171,4 +172,4 @@ export function Switch({
       {children}
     </Lever>
   );
-}
+});

@@ -1,8 +1,8 @@
 import { Radio, RadioGroup, ToggleButton, ToggleButtonGroup } from 'react-aria-components';
-import { memo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { useTouch } from './field';
-import { useSame, useSteady } from './steady';
+import { drawnApart } from './steady';
 import { color, size } from './theme';
 
 const chip = `
@@ -43,7 +43,7 @@ export interface Option {
 }
 
 /** One of a few: every option visible. For more than about eight, take `Select`. */
-export function OneOf({
+export const OneOf = drawnApart(function OneOf({
   label,
   value,
   options,
@@ -71,20 +71,17 @@ export function OneOf({
       </Wrap>
     </Group>
   );
-}
+});
 
-/** Any of a few, each a chip that is on or off. For a list to tick off, take `CheckboxGroup`. */
-export function AnyOf({ label, values, options, onChange }: AnyOfProps) {
-  const [on, all] = [useSame(values), useSame(options)];
-  return <DrawnAnyOf label={label} values={on} options={all} onChange={useSteady(useTouch(onChange))} />;
-}
 interface AnyOfProps {
   label: string;
   values: readonly string[];
   options: readonly Omit<Option, 'picture'>[];
   onChange: (ids: string[]) => void;
 }
-const DrawnAnyOf = memo(function DrawnAnyOf({ label, values, options, onChange }: AnyOfProps) {
+/** Any of a few, each a chip that is on or off. For a list to tick off, take `CheckboxGroup`. */
+export const AnyOf = drawnApart(function AnyOf({ label, values, options, onChange }: AnyOfProps) {
+  const change = useTouch(onChange);
   return (
     <div>
       <Title>{label}</Title>
@@ -92,7 +89,7 @@ const DrawnAnyOf = memo(function DrawnAnyOf({ label, values, options, onChange }
         aria-label={label}
         selectionMode="multiple"
         selectedKeys={new Set(values)}
-        onSelectionChange={(keys) => onChange([...keys].map(String))}
+        onSelectionChange={(keys) => change([...keys].map(String))}
         style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 8 }}
       >
         {options.map((option) => (

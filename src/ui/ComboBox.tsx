@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, insetButton, lineLook, sized, useTouch } from './field';
 import { overLook } from './Floating';
 import { OptionLine, OptionList } from './list';
+import { drawnApart } from './steady';
 
 const Box = styled(AriaComboBox)`
   ${fieldBox}
@@ -43,7 +44,7 @@ export interface ComboOption {
 /**
  * One of many, found by typing any of its words; among 5 000 only those in sight are drawn. For a handful of fixed words take `Select`.
  */
-export function ComboBox({
+export const ComboBox = drawnApart(function ComboBox({
   label,
   value,
   options,
@@ -98,7 +99,7 @@ export function ComboBox({
       <Found found={found} />
     </Box>
   );
-}
+});
 
 /** What is typed, what it finds, and what is chosen by it. */
 function useTyped(onChange: (id: string | null) => void, options: readonly ComboOption[], value: string | null, clears: boolean) {

@@ -3,6 +3,7 @@ import { DropZone, FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button, type Look, TextButton } from './Button';
 import { color } from './theme';
+import { drawnApart } from './steady';
 
 const Zone = styled(DropZone)`
   border: 1px dashed transparent;
@@ -13,7 +14,7 @@ const Zone = styled(DropZone)`
   }
 `;
 /** Files from the device: chosen, dropped onto the button, or taken with the camera of a phone. */
-export function FilePick({
+export const FilePick = drawnApart(function FilePick({
   accept,
   multiple = false,
   camera = false,
@@ -68,4 +69,4 @@ export function FilePick({
       {trigger}
     </Zone>
   );
-}
+});

@@ -1,6 +1,7 @@
 import { type CSSProperties, type ReactNode } from 'react';
 import { Form as AriaForm } from 'react-aria-components';
 import styled from 'styled-components';
+import { Contents, drawnApart, Framed } from './steady';
 import { color } from './theme';
 
 const Lines = styled(AriaForm)`
@@ -43,17 +44,16 @@ export function Form({
   children: ReactNode;
 }) {
   const others = Object.entries(faults).filter(([name]) => !fields.includes(name));
-  return (
-    <Lines
-      {...(label === undefined ? {} : { 'aria-label': label })}
+  const frame = (
+    <Frame
+      {...(label === undefined ? {} : { label })}
       {...(style === undefined ? {} : { style })}
-      validationErrors={faults}
-      onSubmit={(event) => {
-        event.preventDefault();
-        event.stopPropagation();
-        onSubmit();
-      }}
-    >
+      faults={faults}
+      onSubmit={onSubmit}
+    />
+  );
+  return (
+    <Framed frame={frame}>
       {children}
       <Alert role="alert">
         {others.length > 0 && (
@@ -67,6 +67,33 @@ export function Form({
           </Others>
         )}
       </Alert>
-    </Lines>
+    </Framed>
   );
 }
+
+const Frame = drawnApart(function Frame({
+  label,
+  faults,
+  style,
+  onSubmit,
+}: {
+  label?: string;
+  faults: Faults;
+  style?: CSSProperties;
+  onSubmit: () => void;
+}) {
+  return (
+    <Lines
+      {...(label === undefined ? {} : { 'aria-label': label })}
+      {...(style === undefined ? {} : { style })}
+      validationErrors={faults}
+      onSubmit={(event) => {
+        event.preventDefault();
+        event.stopPropagation();
+        onSubmit();
+      }}
+    >
+      <Contents />
+    </Lines>
+  );
+});

@@ -13,6 +13,7 @@ import {
   type Unit,
 } from '../core/units/quantity';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, lineLook, sized, useTouch, wrong } from './field';
+import { drawnApart } from './steady';
 import { Units } from './units';
 
 const Box = styled(TextField)`
@@ -127,7 +128,16 @@ const inRange = (number: number | undefined, range: NumberRange): number | undef
  * A number in its range, or nothing. What cannot be read is said beside the field, and the last good value is kept; a decimal comma is a
  * point. Arrow keys count up and down. For a number with a unit take `QuantityField`.
  */
-export function NumberField({ value, what, min, max, whole, step = 1, onChange, ...rest }: NumberProps) {
+export const NumberField = drawnApart(function NumberField({
+  value,
+  what,
+  min,
+  max,
+  whole,
+  step = 1,
+  onChange,
+  ...rest
+}: NumberProps) {
   const range = { min, max, whole };
   const shown = (v: number | undefined): string => (v === undefined ? '' : String(v));
   const typed = useTyped(value, shown, (text) => inRange(typedNumber(text), range), onChange);
@@ -138,13 +148,13 @@ export function NumberField({ value, what, min, max, whole, step = 1, onChange, 
   return (
     <Figures {...rest} typed={typed} wanted={`Write ${what}, as ${rangeText(range)}.`} kept={shown(value)} onCount={count} />
   );
-}
+});
 
 /**
  * A value with a unit: shown in the user's own, taken in any that is typed ("4 oz", "86 F", "1,5 kg"), handed on in `unit`, to which the
  * bounds belong as well. What cannot be read is said, and the last good value is kept.
  */
-export function QuantityField({
+export const QuantityField = drawnApart(function QuantityField({
   label,
   value,
   what,
@@ -176,4 +186,4 @@ export function QuantityField({
       hint={foreign && meant !== null && meant !== undefined ? `That is ${quantityText(meant, unit)}.` : undefined}
     />
   );
-}
+});

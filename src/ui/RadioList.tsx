@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { color, size } from './theme';
+import { drawnApart } from './steady';
 
 const Group = styled(RadioGroup)`
   display: flex;
@@ -40,7 +41,7 @@ const Row = styled(Radio)`
 `;
 
 /** One of a few, each with a sentence that is read before it is chosen. For names alone, take the chips. */
-export function RadioList({
+export const RadioList = drawnApart(function RadioList({
   label,
   value,
   options,
@@ -65,4 +66,4 @@ export function RadioList({
       ))}
     </Group>
   );
-}
+});

@@ -1,12 +1,12 @@
 import { ChevronDown } from 'lucide-react';
-import { memo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Button, Select as AriaSelect, SelectValue } from 'react-aria-components';
 import styled from 'styled-components';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, lineLook, sized, useTouch, wrong } from './field';
 import { Floating } from './Floating';
 import { OptionLine, OptionList } from './list';
 import { Row } from './basics';
-import { useSame, useSteady } from './steady';
+import { drawnApart } from './steady';
 import { color, phone } from './theme';
 
 const Box = styled(AriaSelect)`
@@ -49,11 +49,7 @@ interface SelectProps<T extends string> extends FieldProps {
   readonly onChange: (value: T | undefined) => void;
 }
 /** One of more than a few known words; absent means not recorded. Up to about six: take the chips. Things of a kit: take `ComboBox`. */
-export function Select<T extends string>({ options, words, onChange, ...rest }: SelectProps<T>) {
-  const change = useSteady(useTouch(onChange));
-  const [same, said] = [useSame(options), useSame(words)];
-  return <Drawn {...rest} options={same} {...(said ? { words: said } : {})} onChange={change} />;
-}
+export const Select = drawnApart(Chosen) as <T extends string>(props: SelectProps<T>) => ReactNode;
 /** One of a few known words of which one always stands: what is chosen is never nothing. */
 export function OneSelect<T extends string>({
   onChange,
@@ -61,7 +57,7 @@ export function OneSelect<T extends string>({
 }: Omit<SelectProps<T>, 'blank' | 'onChange'> & { readonly onChange: (value: T) => void }) {
   return <Select {...rest} blank="" onChange={(value) => value !== undefined && onChange(value)} />;
 }
-const Drawn = memo(function Drawn<T extends string>({
+function Chosen({
   label,
   value,
   options,
@@ -72,17 +68,15 @@ const Drawn = memo(function Drawn<T extends string>({
   fault = null,
   onChange,
   ...rest
-}: SelectProps<T>) {
-  const called = (o: T): string => words?.[o] ?? o.replace(/-/g, ' ');
-  const rows = [
-    ...(blank === '' ? [] : [{ id: NOTHING, name: blank }]),
-    ...options.map((o) => ({ id: o as string, name: called(o) })),
-  ];
+}: SelectProps<string>) {
+  const change = useTouch(onChange);
+  const called = (o: string): string => words?.[o] ?? o.replace(/-/g, ' ');
+  const rows = [...(blank === '' ? [] : [{ id: NOTHING, name: blank }]), ...options.map((o) => ({ id: o, name: called(o) }))];
   return (
     <Box
       {...(hideLabel ? { 'aria-label': label } : {})}
       value={value ?? (blank === '' ? null : NOTHING)}
-      onChange={(key) => onChange(key === NOTHING || key === null ? undefined : (String(key) as T))}
+      onChange={(key) => change(key === NOTHING || key === null ? undefined : String(key))}
       {...wrong(fault !== null)}
       style={sized(width)}
       {...ariaField(rest)}
@@ -104,4 +98,4 @@ const Drawn = memo(function Drawn<T extends string>({
       </Floating>
     </Box>
   );
-}) as <T extends string>(props: SelectProps<T>) => ReactNode;
+}

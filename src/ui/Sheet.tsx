@@ -3,6 +3,7 @@ import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from './Button';
 import { Touched } from './field';
+import { Contents, drawnApart, Framed } from './steady';
 import { color, phone } from './theme';
 
 const Overlay = styled(ModalOverlay)<{ $above: boolean }>`
@@ -113,33 +114,45 @@ export function Sheet({
   const changed = touched || begun;
   const [asking, setAsking] = useState(false);
   const touch = useCallback(() => setChanged(true), []);
+  const shut = (): void => (changed ? setAsking(true) : onClose());
   return (
-    <Overlay
-      data-sheet
-      $above={false}
-      isOpen={open}
-      onOpenChange={(isOpen) => !isOpen && (changed ? setAsking(true) : onClose())}
-      isDismissable
-    >
+    <Framed frame={<Frame title={title} open={open} wide={wide} onShut={shut} />}>
+      <Touched.Provider value={touch}>{children}</Touched.Provider>
+      {asking && (
+        <Ask
+          title="Your changes are not saved."
+          stay="Keep changing"
+          go="Throw them away"
+          onStay={() => setAsking(false)}
+          onGo={onClose}
+        >
+          <p>If you leave now, they are gone.</p>
+        </Ask>
+      )}
+    </Framed>
+  );
+}
+const Frame = drawnApart(function Frame({
+  title,
+  open,
+  wide,
+  onShut,
+}: {
+  title: string;
+  open: boolean;
+  wide: boolean;
+  onShut: () => void;
+}) {
+  return (
+    <Overlay data-sheet $above={false} isOpen={open} onOpenChange={(isOpen) => !isOpen && onShut()} isDismissable>
       <Box $wide={wide}>
         <Inner>
           <Heading slot="title" style={{ fontSize: 22 }}>
             {title}
           </Heading>
-          <Touched.Provider value={touch}>{children}</Touched.Provider>
-          {asking && (
-            <Ask
-              title="Your changes are not saved."
-              stay="Keep changing"
-              go="Throw them away"
-              onStay={() => setAsking(false)}
-              onGo={onClose}
-            >
-              <p>If you leave now, they are gone.</p>
-            </Ask>
-          )}
+          <Contents />
         </Inner>
       </Box>
     </Overlay>
   );
-}
+});

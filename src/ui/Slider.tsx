@@ -2,6 +2,7 @@ import { Label, Slider as AriaSlider, SliderThumb, SliderTrack } from 'react-ari
 import styled from 'styled-components';
 import { Row } from './basics';
 import { color } from './theme';
+import { drawnApart } from './steady';
 
 const Bar = styled(AriaSlider)`
   ${Row} > & {
@@ -39,7 +40,7 @@ const Name = styled(Label)<{ $hidden: boolean }>`
   ${(p) => p.$hidden && 'position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);'}
 `;
 /** A place on a line that is looked for by moving. For a setting with limits take `LimitRuler`; for an exact number a field. */
-export function Slider({
+export const Slider = drawnApart(function Slider({
   label,
   hideLabel = false,
   value,
@@ -64,4 +65,4 @@ export function Slider({
       </Track>
     </Bar>
   );
-}
+});

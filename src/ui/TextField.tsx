@@ -20,6 +20,7 @@ import {
   wrong,
 } from './field';
 import { Row } from './basics';
+import { drawnApart } from './steady';
 import { color } from './theme';
 
 const Box = styled(AriaTextField)`
@@ -48,16 +49,12 @@ interface TextProps extends FieldProps {
 }
 
 /** One line of text. Enter submits the form around it. For a number take `NumberField`, for one with a unit `QuantityField`. */
-export function TextField(props: TextProps) {
-  return <Typed {...props} inputMode="text" />;
-}
+export const TextField = (props: TextProps) => <Typed {...props} inputMode="text" />;
 
 /** One line that stands for figures, which its owner reads: the phone shows its keys for figures. */
-export function DigitsField(props: TextProps) {
-  return <Typed {...props} inputMode="decimal" />;
-}
+export const DigitsField = (props: TextProps) => <Typed {...props} inputMode="decimal" />;
 
-function Typed({
+const Typed = drawnApart(function Typed({
   label,
   value,
   width,
@@ -91,10 +88,10 @@ function Typed({
       <FieldNotes fault={fault} hint={hint} />
     </Box>
   );
-}
+});
 
 /** Several lines of text; Enter begins a new one. */
-export function TextArea({
+export const TextArea = drawnApart(function TextArea({
   label,
   value,
   width,
@@ -119,7 +116,7 @@ export function TextArea({
       <FieldNotes fault={fault} hint={hint} />
     </Box>
   );
-}
+});
 
 /** A search: its glass stands inside, before what is typed. */
 export const SearchFrame = styled(AriaSearchField)`
@@ -160,7 +157,7 @@ const EmptiedLine = styled(SearchLine)`
   padding-right: 44px;
 `;
 /** Finds while one types; Escape empties it. Over one list, `f` goes to it; `/` searches everything (`FindList`). */
-export function SearchField({
+export const SearchField = drawnApart(function SearchField({
   label,
   value,
   placeholder,
@@ -194,4 +191,4 @@ export function SearchField({
       </Button>
     </SearchBox>
   );
-}
+});

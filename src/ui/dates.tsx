@@ -36,6 +36,7 @@ import {
 } from './field';
 import { Floating } from './Floating';
 import { color, font } from './theme';
+import { drawnApart } from './steady';
 
 const Segments = styled(DateInput)`
   display: flex;
@@ -217,7 +218,7 @@ const MonthFace = () => (
 );
 
 /** A day that is near: typed in figures, or chosen in a month. Days are local days, inside bounds. */
-export function DayField(props: DayProps) {
+export const DayField = drawnApart(function DayField(props: DayProps) {
   const { fault, given } = useDay(props);
   return (
     <DayBox {...given}>
@@ -234,13 +235,13 @@ export function DayField(props: DayProps) {
       </MonthOver>
     </DayBox>
   );
-}
+});
 const DayBox = styled(DatePicker)`
   ${fieldBox}
 ` as typeof DatePicker;
 
 /** A day that is far away, such as when something was bought: typed in figures, without a month to leaf through. */
-export function FarDayField(props: DayProps) {
+export const FarDayField = drawnApart(function FarDayField(props: DayProps) {
   const { fault, given } = useDay(props);
   return (
     <FarBox {...given}>
@@ -251,7 +252,7 @@ export function FarDayField(props: DayProps) {
       <FieldNotes fault={fault} />
     </FarBox>
   );
-}
+});
 const FarBox = styled(AriaDateField)`
   ${fieldBox}
 ` as typeof AriaDateField;
@@ -261,7 +262,7 @@ export interface DayRange {
   readonly to: string;
 }
 /** From one day to another, such as a tour: both ends typed, or drawn in a month. */
-export function DayRangeField({
+export const DayRangeField = drawnApart(function DayRangeField({
   label,
   value,
   min = FIRST_DAY,
@@ -312,7 +313,7 @@ export function DayRangeField({
       </MonthOver>
     </RangeBox>
   );
-}
+});
 const RangeBox = styled(DateRangePicker)`
   ${fieldBox}
 ` as typeof DateRangePicker;

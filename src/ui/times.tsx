@@ -3,9 +3,10 @@ import { TimeField as AriaTimeField } from 'react-aria-components';
 import styled from 'styled-components';
 import { ariaField, fieldBox, FieldName, FieldNotes, type FieldProps, sized, useTouch } from './field';
 import { Line, OneDay } from './dates';
+import { drawnApart } from './steady';
 
 /** A time of the day, "19:30", in 24 hours. */
-export function TimeField({
+export const TimeField = drawnApart(function TimeField({
   label,
   value,
   width,
@@ -35,7 +36,7 @@ export function TimeField({
       <FieldNotes fault={null} />
     </TimeBox>
   );
-}
+});
 const TimeBox = styled(AriaTimeField)`
   ${fieldBox}
 ` as typeof AriaTimeField;
