@@ -140,6 +140,23 @@ async function measure(page: Page, base: string, count: number): Promise<Record<
   return { search, filter, sort, scroll, planning, back };
 }
 
+const LETTER_AIM_MS = 50;
+/** One letter in the largest sheet, of some forty fields, until it is drawn, beside one in a bare line of text on an empty page. */
+async function letter(browser: Browser, base: string): Promise<void> {
+  const page = await (await browser.createBrowserContext()).newPage();
+  await page.goto(base, { waitUntil: 'networkidle0' });
+  await page.goto(`${base}/kit/itm-parka?correct=1`, { waitUntil: 'networkidle0' });
+  await (await page.waitForSelector('::-p-aria([name="Name"][role="textbox"])'))?.click();
+  const sheet = await step(page, (n) => page.keyboard.type(String(n % 9)));
+  await page.goto('data:text/html,<input autofocus>');
+  await page.click('input');
+  const bare = await step(page, (n) => page.keyboard.type(String(n % 9)));
+  await page.close();
+  console.log(
+    `a letter in the sheet of corrections: ${sheet.toFixed(0)} ms, ${(sheet / LETTER_AIM_MS).toFixed(2)} × the aim of ${LETTER_AIM_MS}; ${(sheet / bare).toFixed(1)} × one in a bare line (${bare.toFixed(0)} ms)`,
+  );
+}
+
 const PICTURE_AIM_MS = 1500;
 /** A 12 MP picture from its choosing to its answer, through the worker, beside the browser's own decoding and reading of it. */
 async function light(browser: Browser, base: string, folder: string): Promise<void> {
@@ -244,6 +261,7 @@ export async function benchPage(): Promise<void> {
     console.log(
       `longest task while planning ${count} things: ${result.planning?.toFixed(0)} ms, ${((result.planning ?? 0) / TASK_AIM_MS).toFixed(2)} × the aim of ${TASK_AIM_MS}; back to them from another page: ${result.back?.toFixed(0)} ms`,
     );
+  await letter(browser, base);
   await light(browser, base, profile);
   await browser.close();
   server.close();
