@@ -80,23 +80,25 @@ function One({
       {state}{' '}
       {event.itemIds && (
         <Quiet>{event.itemIds.length === 1 ? 'One thing goes' : `${event.itemIds.length} things go`} along.</Quiet>
-      )}{' '}
-      {unready.length > 0 && (
-        <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
-          {open ? 'Fold it' : 'What to begin when'}
-        </TextButton>
-      )}{' '}
-      {unready.length > 0 && (
-        <Link
-          to={toWashDay(
-            unready.map((row) => row.item.id),
-            event.readyBy,
-          )}
-        >
-          Put a wash day together
-        </Link>
-      )}{' '}
-      <TextButton onPress={onChange}>Change it</TextButton>
+      )}
+      <Row $wrap style={{ gap: '0 16px' }}>
+        {unready.length > 0 && (
+          <>
+            <TextButton aria-expanded={open} onPress={() => setOpen(!open)}>
+              {open ? 'Fold it' : 'What to begin when'}
+            </TextButton>
+            <Link
+              to={toWashDay(
+                unready.map((row) => row.item.id),
+                event.readyBy,
+              )}
+            >
+              Put a wash day together
+            </Link>
+          </>
+        )}
+        <TextButton onPress={onChange}>Change it</TextButton>
+      </Row>
       {event.itemIds && known && event.itemIds.length <= MOST_PIECES && (
         <ReadyBar
           label={`What is ready for ${event.name}`}
