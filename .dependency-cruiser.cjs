@@ -45,7 +45,7 @@ module.exports = {
       '^server/',
       '^demo/',
       '^scripts/',
-      '^tests/(make|light-cases|colour-cases|day-programme)',
+      '^tests/(make|light-cases|colour-cases|drop-cases|day-programme)',
     ]),
     only('unit-tests-know', '^tests/(?!browser/)', ['^src/(?!views/)', '^cli/', '^server/', '^demo/', '^scripts/']),
     only('browser-tests-drive', '^tests/browser/', ['^src/core/', '^server/', '^demo/', '^scripts/', '^tests/make']),

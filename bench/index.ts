@@ -60,3 +60,4 @@ const bytes = code.reduce((total, file) => total + (file.type === 'chunk' ? gzip
 say('knowledge, words and engine', bytes / KB, AIMS.knowledge);
 await benchPage();
 await (await import('./first')).benchFirst();
+await (await import('./places')).benchPlaces();
