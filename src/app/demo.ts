@@ -2,10 +2,11 @@ import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
 import { foldRun, type RunRecord } from '../core/run';
 import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
-import { loadKit, replaceKit } from '../data/kit';
+import { replaceKit, takeFirst } from '../data/kit';
 import { savePhoto, saveRuns, saveWashDay, type Undo } from '../data/repo';
 import { AS_IT_CAME, undoAll } from '../data/undo';
 import { instantOf } from './dayHours';
+import { kitIsRead } from './kit';
 import { newId, nowIso, nowMs } from './now';
 import { whenQuiet } from './quiet';
 
@@ -27,14 +28,18 @@ async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise
   }
 }
 
-/** Loads the demo kit, with one thing being dried just now. `onKit` is called when the kit stands and the rest is on its way. Gives back what undoes all of it, or null when there is no demo kit here. */
-export async function takeDemoKit(offer?: DemoOffer, onKit: () => void = () => undefined): Promise<Undo | null> {
-  const demo = offer ?? (await fetchDemo());
+/** What is under way in it, each run this browser's own. */
+const runsOf = ({ runs }: DemoOffer): RunRecord[] => runs.map((run) => ({ ...run, id: newId('run') }));
+const washDayOf = ({ weekend }: DemoOffer): DayWish | undefined =>
+  weekend && { ...weekend, from: saturday(), prefer: 'earliest' };
+
+/** Loads the demo kit, with one thing being dried just now, in place of what is here. Gives back what undoes all of it, or null when there is no demo kit here. */
+export async function takeDemoKit(): Promise<Undo | null> {
+  const demo = await fetchDemo();
   if (!demo) return null;
-  const undos = [await replaceKit(demo.kit), await saveRuns(demo.runs.map((run) => foldRun({ ...run, id: newId('run') })))];
-  if (demo.weekend)
-    undos.push(await saveWashDay({ ...demo.weekend, from: saturday(), prefer: 'earliest' }, { ...AS_IT_CAME, checked: true }));
-  onKit();
+  const undos = [await replaceKit(demo.kit), await saveRuns(runsOf(demo).map(foldRun))];
+  const washDay = washDayOf(demo);
+  if (washDay) undos.push(await saveWashDay(washDay, { ...AS_IT_CAME, checked: true }));
   // The photographs come after the kit, which does not wait for them; undoing does.
   const pictures = takePictures(demo.pictures);
   return async () => undoAll(...undos, ...(await pictures))();
@@ -82,12 +87,15 @@ export async function restOfPictures(): Promise<void> {
 
 /**
  * On a first visit to a demo server the kit is loaded; it is offered, never forced, elsewhere.
- * @param asked the answer of the server, asked for before this file was here. @param onKit called when the kit stands.
+ * @param asked the answer of the server, asked for before this file was here. @param onKit called when pages have the kit: none says for a moment that there is nothing.
  */
 export async function firstVisit(asked: Promise<Response>, onKit: () => void): Promise<void> {
   if (await readMeta('demoOffered')) return;
   await writeMeta('demoOffered', true);
-  if ((await loadKit()).items.length > 0) return;
   const demo = await fetchDemo(asked);
-  if (demo?.firstVisit) await takeDemoKit(demo, onKit);
+  if (!demo?.firstVisit || !(await takeFirst(demo.kit, runsOf(demo), washDayOf(demo)))) return;
+  await kitIsRead();
+  onKit();
+  // The photographs come after the kit, which does not wait for them.
+  await takePictures(demo.pictures);
 }

@@ -19,6 +19,18 @@ export function useKit(): Kit | undefined {
 }
 
 const liveEquipment = live(['meta'], () => readMeta('equipment'));
+/** When pages have the kit as it was last written, or cannot have it. */
+export async function kitIsRead(): Promise<void> {
+  let stop = (): void => undefined;
+  await new Promise<void>((done) => {
+    stop = liveKit.subscribe(
+      () => done(),
+      () => done(),
+    ).unsubscribe;
+  });
+  stop();
+}
+
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useObservable(liveEquipment);
 

@@ -85,6 +85,19 @@ async function putKit(kit: Kit): Promise<void> {
 export const replaceKit = (kit: Kit): Promise<Undo> =>
   undoable(OF_KIT, () => putKit(kit), { checked: true, noted: (changed) => replaced(changed, []) });
 
+/**
+ * The first kit of an empty store, checked before, with what is under way in it, in one transaction. Nothing is replaced and nobody's, so there
+ * is nothing to take back. Refuses: a store that holds a thing. @returns whether it was taken.
+ */
+export const takeFirst = (kit: Kit, runs: readonly RunRecord[], washDay?: DayWish): Promise<boolean> =>
+  db.transaction('rw', db.tables, async () => {
+    if ((await db.items.count()) > 0) return false;
+    await putKit(kit);
+    await db.runs.bulkPut(runs);
+    if (washDay) await writeMeta('washDay', washDay);
+    return true;
+  });
+
 /** What of a copy is no part of a kit document, as the store holds it. */
 export interface Whole {
   readonly rest: Omit<CopyRest, 'photos'>;

@@ -49,6 +49,25 @@ describe('to begin', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('comes on a first visit without a word of there being nothing, however slow the phone', async () => {
+    // Nothing of the app has run there yet.
+    const v = await visit({ path: '/icon.svg', bare: true, width: 390, height: 844 });
+    const cdp = await v.page.createCDPSession();
+    await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+    await v.page.evaluateOnNewDocument(() => {
+      const w = window as unknown as { said: Set<string> };
+      w.said = new Set();
+      new MutationObserver(() => {
+        for (const heading of document.querySelectorAll('h1')) w.said.add(heading.textContent ?? '');
+      }).observe(document, { childList: true, subtree: true, characterData: true });
+    });
+    await v.load('/');
+    await v.sees('Needs care');
+    const said = await v.page.evaluate(() => [...(window as unknown as { said: Set<string> }).said]);
+    expect(said.at(-1)).toMatch(/things? needs? care\.$/);
+    expect(said.filter((text) => /What do you want|Nothing/.test(text))).toEqual([]);
+    await v.close();
+  });
   test('the other door, on a phone: the club is looked round in', async () => {
     const v = await visit({ path: '/begin', width: 390, height: 844 });
     await v.press('Begin, and add the first thing');

@@ -1,10 +1,15 @@
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
+import { demoOffer } from '../../demo/offer';
 import { readKit } from '../../src/core/formats';
 import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/data/db';
-import { exportKit, loadKit, replaceKit } from '../../src/data/kit';
-import { chooseFor, chooseForKit, patchDraft, saveItem, savePhoto } from '../../src/data/repo';
+import { exportKit, loadKit, replaceKit, takeFirst } from '../../src/data/kit';
+import { chooseFor, chooseForKit, patchDraft, saveItem, savePhoto, saveRuns, saveWashDay } from '../../src/data/repo';
 import { db } from '../../src/data/db';
+import { TABLE_NAMES } from '../../src/data/tables';
+import { AS_IT_CAME } from '../../src/data/undo';
+import { foldRun } from '../../src/core/run';
+import { everything } from '../changes';
 import { invented } from '../make';
 
 const kit = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
@@ -68,6 +73,36 @@ describe('the store', () => {
     await chooseForKit('DOWN-HEAT', 'air');
     await chooseForKit('LACES', 'in');
     expect((await loadKit()).preferences?.schools).toEqual({ 'DOWN-HEAT': 'air', LACES: 'in' });
+  });
+});
+
+describe('the first kit of an empty store', () => {
+  const { kit: club, runs, weekend } = demoOffer(Date.parse('2027-01-03T08:00:00Z'));
+  const day = { ...weekend, from: '2027-01-09T08:00:00Z', prefer: 'earliest' } as const;
+  beforeEach(async () => void (await openStore()));
+  afterEach(() => db.delete({ disableAutoOpen: false }));
+
+  test('is what replacing, starting and wishing one after the other would make of it', async () => {
+    await replaceKit(club);
+    await saveRuns(runs.map(foldRun));
+    await saveWashDay(day, AS_IT_CAME);
+    const apart = await everything(TABLE_NAMES);
+    await db.delete({ disableAutoOpen: false });
+    await openStore();
+    expect(await takeFirst(club, runs, day)).toBe(true);
+    const own = (all: Record<string, unknown>) => ({
+      ...all,
+      // Who a browser is is its own; keys that the store makes up go on counting.
+      meta: (all.meta as { key: string }[]).filter(({ key }) => key !== 'browser'),
+    });
+    expect(own(await everything(TABLE_NAMES))).toEqual(own(apart));
+    expect(((await everything(['runs'])).runs as unknown[]).length).toBeGreaterThan(0);
+  });
+  test('is not taken where there is a thing', async () => {
+    await replaceKit({ ...club, items: club.items.slice(0, 1), inspections: [], log: [], weighIns: [] });
+    const before = await everything();
+    expect(await takeFirst(club, runs)).toBe(false);
+    expect(await everything()).toEqual(before);
   });
 });
 
