@@ -87,7 +87,13 @@ export default defineConfig(async ({ command }): Promise<UserConfig> => {
           codeSplitting: {
             groups: [
               { name: 'react', test: FRAMEWORK, priority: 2 },
-              { name: (id) => parts.get(id) ?? null, debugName: 'first page', priority: 1 },
+              // Without what only other pages take from a room: the parts hold whatever they need themselves.
+              {
+                name: (id) => parts.get(id) ?? null,
+                debugName: 'first page',
+                priority: 1,
+                includeDependenciesRecursively: false,
+              },
             ],
           },
         },

@@ -52,7 +52,7 @@ export async function partsOfFirstPage(plugins: readonly Plugin[]): Promise<Part
     if (planner.has(id)) return frame.has(id) ? 'common' : start.has(id) ? 'ground' : 'planning';
     return frame.has(id) ? 'frame' : 'start';
   };
-  const ids = [...new Set([...frame, ...start, ...planner])].filter((id) => !id.startsWith('\0') && !FRAMEWORK.test(id));
+  const ids = [...new Set([...frame, ...start, ...planner])].filter((id) => !id.startsWith('\0rolldown') && !FRAMEWORK.test(id));
   return new Map(ids.map((id) => [id, partOf(id)]));
 }
 
