@@ -1,12 +1,8 @@
-import type { AddressInfo } from 'node:net';
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readdirSync } from 'node:fs';
 import express from 'express';
 import staticGzip from 'express-static-gzip';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
-import { makeApp } from '../server/app';
-import { CHROMIUM, CHROMIUM_ARGS } from '../scripts/chromium';
+import type { Browser, Page } from 'puppeteer-core';
+import { inBrowser, served } from './browser';
 
 /*
  * The first visit as somebody at the tub has it: Chromium four times slower than here, over "Slow 4G" (1.6 Mbit/s down, 0.75 up, 150 ms). When
@@ -59,40 +55,28 @@ async function fresh<T>(browser: Browser, what: (page: Page) => Promise<T>): Pro
 }
 
 /** Prints the figures of a first and a later visit beside the bare framework. */
-export async function benchFirst(): Promise<void> {
-  if (!CHROMIUM) throw new Error('This needs Chromium.');
-  const [server, bare] = [
-    makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1'),
-    bareServer().listen(0, '127.0.0.1'),
-  ];
-  const urlOf = (s: typeof server): string => `http://127.0.0.1:${(s.address() as AddressInfo).port}/`;
-  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-first-'));
-  const browser = await puppeteer.launch({ executablePath: CHROMIUM, userDataDir: profile, args: CHROMIUM_ARGS });
-  try {
-    const [first, later, frame]: [Seen[], Seen[], Seen[]] = [[], [], []];
-    for (let n = 0; n < TIMES; n++) {
-      frame.push(await fresh(browser, (page) => seen(page, urlOf(bare), 'Bare')));
-      await fresh(browser, async (page) => {
-        first.push(await seen(page, urlOf(server), VERDICT));
-        await page.goto('about:blank');
-        later.push(await seen(page, urlOf(server), VERDICT));
-      });
-    }
-    const [a, b, c] = [middleOf(first), middleOf(later), middleOf(frame)];
-    const row = (name: string, s: Seen): string =>
-      `  ${name.padEnd(16)} paint ${Math.round(s.paintMs)} ms · verdict ${Math.round(s.verdictMs)} ms · sent ${Math.round(s.sentKb)} kB`;
-    console.log('\nFirst visit on a phone: CPU four times slower, Slow 4G; middle of three');
-    console.log([row('bare framework', c), row('first visit', a), row('later visit', b)].join('\n'));
-    console.log(
-      `  paint ${(a.paintMs / c.paintMs).toFixed(1)} × the bare framework (aim ${AIMS.paintMs} ms) · verdict ${(a.verdictMs / c.verdictMs).toFixed(1)} × (aim ${AIMS.verdictMs} ms first, ${AIMS.laterMs} ms later) · sent (aim ${AIMS.sentKb} kB)`,
-    );
-  } finally {
-    await browser.close();
-    server.close();
-    bare.close();
-    rmSync(profile, { recursive: true, force: true });
-  }
-}
+export const benchFirst = (): Promise<void> =>
+  inBrowser((browser, base) =>
+    served(bareServer(), async (bare) => {
+      const [first, later, frame]: [Seen[], Seen[], Seen[]] = [[], [], []];
+      for (let n = 0; n < TIMES; n++) {
+        frame.push(await fresh(browser, (page) => seen(page, bare, 'Bare')));
+        await fresh(browser, async (page) => {
+          first.push(await seen(page, base, VERDICT));
+          await page.goto('about:blank');
+          later.push(await seen(page, base, VERDICT));
+        });
+      }
+      const [a, b, c] = [middleOf(first), middleOf(later), middleOf(frame)];
+      const row = (name: string, s: Seen): string =>
+        `  ${name.padEnd(16)} paint ${Math.round(s.paintMs)} ms · verdict ${Math.round(s.verdictMs)} ms · sent ${Math.round(s.sentKb)} kB`;
+      console.log('\nFirst visit on a phone: CPU four times slower, Slow 4G; middle of three');
+      console.log([row('bare framework', c), row('first visit', a), row('later visit', b)].join('\n'));
+      console.log(
+        `  paint ${(a.paintMs / c.paintMs).toFixed(1)} × the bare framework (aim ${AIMS.paintMs} ms) · verdict ${(a.verdictMs / c.verdictMs).toFixed(1)} × (aim ${AIMS.verdictMs} ms first, ${AIMS.laterMs} ms later) · sent (aim ${AIMS.sentKb} kB)`,
+      );
+    }),
+  );
 
 /** A page that loads the framework's own chunk, sent as the app sends it, and writes one word. */
 function bareServer(): express.Express {

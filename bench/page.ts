@@ -1,11 +1,8 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { makeDemoKit } from '../demo/kit';
-import { makeApp } from '../server/app';
-import { CHROMIUM, CHROMIUM_ARGS } from '../scripts/chromium';
+import { inBrowser } from './browser';
 import { largePicture } from './picture';
 
 /*
@@ -232,38 +229,27 @@ async function wire(browser: Browser, base: string): Promise<void> {
   await page.close();
 }
 
-export async function benchPage(): Promise<void> {
-  if (!CHROMIUM) return console.log('page: no Chromium here, not measured');
-  const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-bench-'));
-  const browser = await puppeteer.launch({
-    executablePath: CHROMIUM,
-    userDataDir: profile,
-    args: CHROMIUM_ARGS,
+/** Prints what the page weighs, and how it holds with many things. */
+export const benchPage = (): Promise<void> =>
+  inBrowser(async (browser, base, folder) => {
+    await wire(browser, base);
+    const page = await browser.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    await page.goto(base, { waitUntil: 'networkidle0' });
+    const few = await measure(page, base, 20);
+    const three = await measure(page, base, 300);
+    const many = await measure(page, base, 5000);
+    for (const what of ['search', 'filter', 'sort', 'scroll'] as const)
+      console.log(
+        `${what}, 5000 things: ${many[what]?.toFixed(0)} ms a step, ${((many[what] ?? 0) / STEP_AIM_MS).toFixed(2)} × the aim of ${STEP_AIM_MS}; ${((many[what] ?? 0) / (few[what] ?? 1)).toFixed(1)} × the same with 20`,
+      );
+    for (const [count, result] of [
+      ['300', three],
+      ['5000', many],
+    ] as const)
+      console.log(
+        `longest task while planning ${count} things: ${result.planning?.toFixed(0)} ms, ${((result.planning ?? 0) / TASK_AIM_MS).toFixed(2)} × the aim of ${TASK_AIM_MS}; back to them from another page: ${result.back?.toFixed(0)} ms`,
+      );
+    await letter(browser, base);
+    await light(browser, base, folder);
   });
-  await wire(browser, base);
-  const page = await browser.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
-  await page.goto(base, { waitUntil: 'networkidle0' });
-  const few = await measure(page, base, 20);
-  const three = await measure(page, base, 300);
-  const many = await measure(page, base, 5000);
-  for (const what of ['search', 'filter', 'sort', 'scroll'] as const)
-    console.log(
-      `${what}, 5000 things: ${many[what]?.toFixed(0)} ms a step, ${((many[what] ?? 0) / STEP_AIM_MS).toFixed(2)} × the aim of ${STEP_AIM_MS}; ${((many[what] ?? 0) / (few[what] ?? 1)).toFixed(1)} × the same with 20`,
-    );
-  for (const [count, result] of [
-    ['300', three],
-    ['5000', many],
-  ] as const)
-    console.log(
-      `longest task while planning ${count} things: ${result.planning?.toFixed(0)} ms, ${((result.planning ?? 0) / TASK_AIM_MS).toFixed(2)} × the aim of ${TASK_AIM_MS}; back to them from another page: ${result.back?.toFixed(0)} ms`,
-    );
-  await letter(browser, base);
-  await light(browser, base, profile);
-  await browser.close();
-  server.close();
-  rmSync(profile, { recursive: true, force: true });
-}

@@ -1,10 +1,5 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import puppeteer, { type Browser } from 'puppeteer-core';
-import { makeApp } from '../server/app';
-import { CHROMIUM, CHROMIUM_ARGS } from '../scripts/chromium';
+import type { Browser } from 'puppeteer-core';
+import { inBrowser } from './browser';
 
 /*
  * Each place as it is come to from Now, its files at hand: how long until it stands, and the longest time for which it holds the machine. On a
@@ -85,14 +80,8 @@ async function look(
 }
 
 /** Prints each place’s two figures, beside the aims and beside Now. */
-export async function benchPlaces(): Promise<void> {
-  if (!CHROMIUM) return console.log('places: no Chromium here, not measured');
-  const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-places-'));
-  const browser = await puppeteer.launch({ executablePath: CHROMIUM, userDataDir: profile, args: CHROMIUM_ARGS });
-  try {
+export const benchPlaces = (): Promise<void> =>
+  inBrowser(async (browser, base) => {
     for (const as of LOOKS) {
       const seen = await look(browser, base, as);
       const now = seen.get('/')?.stands ?? NaN;
@@ -104,9 +93,4 @@ export async function benchPlaces(): Promise<void> {
           `  ${path.padEnd(40)} ${stands.toFixed(0).padStart(5)} ms ${(stands / now).toFixed(1).padStart(4)} × · ${task === 0 ? 'under 50' : task.toFixed(0).padStart(8)} ms${task > as.taskMs || stands > as.standsMs ? ' over' : ''}`,
         );
     }
-  } finally {
-    await browser.close();
-    server.close();
-    rmSync(profile, { recursive: true, force: true });
-  }
-}
+  });

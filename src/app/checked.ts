@@ -1,8 +1,6 @@
 import { useState } from 'react';
 import type { KitPart } from '../core/formats';
-import type { Faults } from '../ui/Form';
-
-const NONE: Faults = {};
+import { NONE, type Faults } from '../ui/Form';
 
 /**
  * Holds what a form is about to keep to the rules that import and store hold it to. They are loaded when the first form is submitted.

@@ -1,6 +1,5 @@
 import type { Photo } from '../data/db';
 import { savePhoto, type Undo } from '../data/repo';
-import type { Manner } from '../data/undo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
 import { newId, nowIso } from './now';
@@ -19,7 +18,7 @@ export interface KeptPhotos {
 export async function keepPhotos(
   itemId: string,
   files: readonly File[],
-  { manner, ...more }: Partial<Pick<Photo, 'step' | 'light' | 'colour' | 'id' | 'at'>> & { readonly manner?: Manner },
+  more: Partial<Pick<Photo, 'step' | 'light'>>,
   onOne: () => void = () => undefined,
 ): Promise<KeptPhotos> {
   let fault: string | null = null;
@@ -33,7 +32,7 @@ export async function keepPhotos(
       const { blob, width, height } = answer.photo;
       try {
         const photo = { id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more };
-        undo = await savePhoto(photo, manner);
+        undo = await savePhoto(photo);
         ids.push(photo.id);
       } catch (error) {
         fault = isFull(error)

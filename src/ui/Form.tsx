@@ -22,6 +22,8 @@ const Others = styled.ul`
 `;
 /** Faults by the name of their field. */
 export type Faults = Readonly<Record<string, string>>;
+/** No fault, of which there is one. */
+export const NONE: Faults = {};
 
 /**
  * Fields that are kept together. Enter in any of them submits; with a field at fault nothing is submitted and the focus goes to it.
@@ -29,7 +31,7 @@ export type Faults = Readonly<Record<string, string>>;
  */
 export function Form({
   label,
-  faults = {},
+  faults = NONE,
   fields = [],
   style,
   onSubmit,
@@ -71,7 +73,7 @@ export function Form({
   );
 }
 
-const Frame = drawnApart(function Frame({
+function Around({
   label,
   faults,
   style,
@@ -96,4 +98,6 @@ const Frame = drawnApart(function Frame({
       <Contents />
     </Lines>
   );
-});
+}
+/** A fault that is found once more is said once more. */
+const Frame = drawnApart(Around, ['faults']);

@@ -15,9 +15,15 @@ type Hand = (...args: unknown[]) => unknown;
 /**
  * A control that is drawn anew only when something of it says something else. Its functions may be written where it is used: they are what a
  * hand does, called as they are at that moment, never while drawing.
+ * @param news properties of which a new one is news though it says the same, as the faults of another try.
  */
-export function drawnApart<P extends object>(Control: (props: P) => ReactNode): (props: P) => ReactNode {
-  const Drawn = memo(Control, saySame) as unknown as (props: P) => ReactNode;
+export function drawnApart<P extends object>(
+  Control: (props: P) => ReactNode,
+  news: readonly (keyof P)[] = [],
+): (props: P) => ReactNode {
+  const Drawn = memo(Control, (a, b) => news.every((name) => a[name] === b[name]) && saySame(a, b)) as unknown as (
+    props: P,
+  ) => ReactNode;
   return function Apart(props: P) {
     const latest = useRef(props);
     useLayoutEffect(() => {

@@ -157,6 +157,52 @@ describe('a sheet', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('what is wrong is said again at every try, also when it is the same that was wrong before', async () => {
+    const v = await visit({ path: '/kit/itm-blue-shoes' });
+    await v.press('Write down its price');
+    await v.write('After the work, low', '40');
+    const high = await v.named('After the work, high', 'textbox');
+    const isWrong = (): Promise<boolean> => high.evaluate((e) => e.getAttribute('aria-invalid') === 'true');
+    for (const tooLow of ['20', '30']) {
+      await v.write('After the work, high', tooLow);
+      await v.page.keyboard.press('Tab');
+      await soon(async () => expect(await isWrong()).toBe(false));
+      await v.press('Save');
+      await soon(async () => expect(await isWrong(), tooLow).toBe(true));
+      await v.sees('Must not be below low.');
+    }
+    await v.close();
+  });
+  test('a letter draws its own field, not the sheet around it', async () => {
+    const v = await visit({ path: '/kit/itm-parka?correct=1' });
+    const line = await v.named('Name', 'textbox');
+    await line.click();
+    const cdp = await v.page.createCDPSession();
+    await cdp.send('Profiler.enable');
+    await cdp.send('Profiler.startPreciseCoverage', { callCount: true, detailed: false });
+    /** Functions of the app that were called since the last time. */
+    const called = async (): Promise<number> => {
+      await v.page.evaluate(() => new Promise((later) => setTimeout(later, 600)));
+      const { result } = await cdp.send('Profiler.takePreciseCoverage');
+      return result
+        .filter(({ url }) => url.includes('/assets/'))
+        .reduce((sum, script) => script.functions.reduce((n, f) => n + (f.ranges[0]?.count ?? 0), sum), 0);
+    };
+    const letter = async (): Promise<number> => {
+      // The first also opens a draft and the question that guards it.
+      await v.page.keyboard.type('a');
+      await called();
+      await v.page.keyboard.type('b');
+      return called();
+    };
+    const inFortyFields = await letter();
+    await v.load('/kit/itm-vest');
+    await v.press('Lend it');
+    await (await v.named('To whom?', 'textbox')).click();
+    const inTwo = await letter();
+    expect(inFortyFields / inTwo).toBeLessThan(6);
+    await v.close();
+  });
   test('asks too when rows were added, moved or taken away, and no field was touched', async () => {
     const v = await visit({ path: '/cupboard/machines' });
     await v.press('Correct Cellar machine');

@@ -1,6 +1,6 @@
 import { withField } from '../../ui/fields';
 import { type Faults } from '../../ui/Form';
-import { type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { notify } from '../../app/session';
 import type { Equipment } from '../../core/gear';
 import { saveEquipment } from '../../data/repo';
@@ -52,6 +52,7 @@ export function PlaceSheet<T extends { id: string; name?: string }>({
 }) {
   const { draft, setDraft, forget } = sheet;
   const { faults, keep } = useChecked();
+  const here = useMemo(() => own(faults), [faults]);
   const others = (equipment[list] ?? []) as readonly { id: string }[] as readonly T[];
   const name = draft.name ?? called;
   const write = (rows: readonly T[], said: string): Promise<void> =>
@@ -69,7 +70,7 @@ export function PlaceSheet<T extends { id: string; name?: string }>({
   return (
     <Sheet title={title} open wide={list === 'washers'} changed={sheet.changed} onClose={leave}>
       <Restored of={sheet} />
-      <Form faults={own(faults)} fields={FIELDS} onSubmit={() => !fault && sheet.ready() && void save()}>
+      <Form faults={here} fields={FIELDS} onSubmit={() => !fault && sheet.ready() && void save()}>
         <TextField
           label="Name"
           name="name"
