@@ -68,6 +68,39 @@ describe('to begin', () => {
     expect(said.filter((text) => /What do you want|Nothing/.test(text))).toEqual([]);
     await v.close();
   });
+  test('asks for all the files of a first visit with its page, and what plans loads no page', async () => {
+    const v = await visit();
+    await v.sees('Needs care');
+    const { origin } = new URL(v.page.url());
+    const text = async (path: string): Promise<string> => (await fetch(origin + path)).text();
+    const asked = new Set([...(await text('/')).matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map((m) => m[1]!));
+    const withImports = async (paths: Iterable<string>): Promise<Map<string, string>> => {
+      const files = new Map<string, string>();
+      const follow = async (path: string): Promise<void> => {
+        if (files.has(path)) return;
+        files.set(path, '');
+        const code = await text(path);
+        files.set(path, code);
+        for (const [, file] of code.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) await follow(`/assets/${file}`);
+      };
+      for (const path of paths) await follow(path);
+      return files;
+    };
+    const all = await withImports(asked);
+    expect([...all.keys()].filter((path) => !asked.has(path))).toEqual([]);
+    // The start page is among them.
+    expect([...all.values()].some((code) => code.includes('Needs care'))).toBe(true);
+    const worker = await v.page.evaluate(() =>
+      performance
+        .getEntriesByType('resource')
+        .map((e) => new URL(e.name).pathname)
+        .find((path) => path.includes('planner.worker')),
+    );
+    const plans = [...(await withImports([worker!])).keys()];
+    expect(plans.filter((path) => path !== worker && !asked.has(path))).toEqual([]);
+    expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
+    await v.close();
+  });
   test('the other door, on a phone: the club is looked round in', async () => {
     const v = await visit({ path: '/begin', width: 390, height: 844 });
     await v.press('Begin, and add the first thing');
