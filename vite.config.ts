@@ -6,6 +6,7 @@ import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import { askedTogether, FRAMEWORK, partsOfFirstPage, type Parts } from './scripts/first-page';
 import { licences } from './scripts/licences';
+import { quickLocale } from './scripts/quick-locale';
 
 const API = 'http://127.0.0.1:4173';
 
@@ -40,6 +41,7 @@ export default defineConfig(async ({ command }): Promise<UserConfig> => {
     plugins: [
       react(),
       ...modules,
+      quickLocale(),
       askedTogether(parts),
       // At the tub there may be no network: the whole app is kept after the first visit. A newer one takes over when every tab is closed.
       VitePWA({

@@ -3,6 +3,7 @@ import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter } from 'react-router';
 import { RouterProvider } from 'react-router/dom';
+import { kitIsRead } from './app/kit';
 import { whenQuiet } from './app/quiet';
 import { applyTheme, useSession } from './app/session';
 import { Shell } from './app/Shell';
@@ -105,6 +106,8 @@ async function begin(): Promise<void> {
     onHeld: () => show(<StoreTrouble state="held" />),
     onOvertaken: () => useSession.setState({ overtaken: true }),
   });
+  // Pages ask for it; it is read while they are drawn.
+  if (opened.status === 'open') void kitIsRead();
   const isFirst = opened.status === 'open' && !(await readMeta('demoOffered'));
   // The page stands while the demo comes; what it needs is fetched beside it.
   if (isFirst) useSession.setState({ arriving: true });

@@ -101,6 +101,38 @@ describe('to begin', () => {
     expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
     await v.close();
   });
+  test('has its answer drawn before the browser is asked for its tables of languages, which a phone reads for a tenth of a second', async () => {
+    const v = await visit({ path: '/icon.svg', bare: true });
+    await v.page.evaluateOnNewDocument(() => {
+      const asked: string[] = [];
+      Object.assign(window, { asked });
+      const heard = <T extends object>(name: string, on: T, key: keyof T): void => {
+        const real = on[key];
+        if (typeof real === 'function')
+          Object.defineProperty(on, key, {
+            value: new Proxy(real, {
+              apply: (f, self, given) => (asked.push(name), Reflect.apply(f, self, given)),
+              construct: (f, given) => (asked.push(`new ${name}`), Reflect.construct(f, given)),
+            }),
+          });
+      };
+      for (const key of ['DateTimeFormat', 'NumberFormat', 'Collator', 'Locale'] as const) {
+        if (key !== 'Locale') heard(`${key}.supportedLocalesOf`, Intl[key], 'supportedLocalesOf');
+        heard(key, Intl, key);
+      }
+      heard('localeCompare', String.prototype, 'localeCompare');
+      for (const key of ['toLocaleString', 'toLocaleDateString', 'toLocaleTimeString'] as const) heard(key, Date.prototype, key);
+    });
+    const asked = (): Promise<unknown> => v.page.evaluate(() => (window as unknown as { asked: string[] }).asked);
+    await v.load('/');
+    await v.sees('Needs care today');
+    expect(await asked()).toEqual([]);
+    // Where one language’s own order is wanted it is asked for, and heard here.
+    await v.go('/kit');
+    await v.sees('Old storm shell');
+    expect(await asked()).not.toEqual([]);
+    await v.close();
+  });
   test('the other door, on a phone: the club is looked round in', async () => {
     const v = await visit({ path: '/begin', width: 390, height: 844 });
     await v.press('Begin, and add the first thing');

@@ -113,12 +113,15 @@ function rankItem<O extends Outline>(known: Planned<O>, today: string): Ranked<O
   };
 }
 
+const inTurn = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+/** Small letters: what compares by the rules of a language has a browser read all that it knows of languages first. */
+const nameOf = ({ item }: Ranked): string => (item.name ?? item.kind).toLowerCase();
 /** The order of every list: by state, then by what is lost, then by day, then by name. */
 export const byNeed = (a: Ranked, b: Ranked): number =>
   NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need) ||
   b.weight - a.weight ||
-  (a.on < b.on ? -1 : a.on > b.on ? 1 : 0) ||
-  (a.item.name ?? a.item.kind).localeCompare(b.item.name ?? b.item.kind);
+  inTurn(a.on, b.on) ||
+  inTurn(nameOf(a), nameOf(b));
 /** Those that want care now; what is under way has it. */
 export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || need === 'due';
 /** What would not be ready for an outing today: in want of care, or in the middle of it. */
