@@ -1,6 +1,7 @@
 import { useSay } from '../ui/said';
 import { useRef } from 'react';
-import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from '../ui/ChartPlace';
 import { Row } from '../ui/basics';
 import { axisTick } from '../ui/chart';
 import { color } from '../ui/theme';
@@ -16,7 +17,7 @@ export function WeightCurve({ weights }: { weights: readonly { readonly massG: n
   return (
     <div ref={chart}>
       <div style={{ height: 170 }} role="img" aria-label={say(said)}>
-        <ResponsiveContainer width="100%" height="100%">
+        <ChartPlace>
           <LineChart data={data} margin={{ top: 8, right: 34, bottom: 0, left: -6 }}>
             <CartesianGrid stroke={color.line} vertical={false} />
             <XAxis
@@ -43,7 +44,7 @@ export function WeightCurve({ weights }: { weights: readonly { readonly massG: n
               isAnimationActive={false}
             />
           </LineChart>
-        </ResponsiveContainer>
+        </ChartPlace>
       </div>
       <Row $wrap className="no-print">
         <ChartOut

@@ -1,4 +1,5 @@
-import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, CartesianGrid, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from './ChartPlace';
 import { axisTick } from './chart';
 import { color } from './theme';
 
@@ -24,7 +25,7 @@ export function MonthBars({
 }) {
   return (
     <div role="img" aria-label={label} style={{ height: 190 }}>
-      <ResponsiveContainer width="100%" height="100%">
+      <ChartPlace>
         <BarChart
           data={[...months]}
           margin={{ top: 8, right: 8, bottom: 0, left: -20 }}
@@ -52,7 +53,7 @@ export function MonthBars({
             cursor="pointer"
           />
         </BarChart>
-      </ResponsiveContainer>
+      </ChartPlace>
     </div>
   );
 }

@@ -1,4 +1,5 @@
-import { Bar, BarChart, CartesianGrid, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, CartesianGrid, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from './ChartPlace';
 import { axisTick } from './chart';
 import { color } from './theme';
 
@@ -14,7 +15,7 @@ export function PairBars({ pairs, label, onOpen }: { pairs: readonly PairBar[]; 
   const height = pairs.length * ROW + 40;
   return (
     <div role="img" aria-label={label} style={{ height }}>
-      <ResponsiveContainer width="100%" height="100%">
+      <ChartPlace>
         <BarChart
           data={[...pairs]}
           layout="vertical"
@@ -31,7 +32,7 @@ export function PairBars({ pairs, label, onOpen }: { pairs: readonly PairBar[]; 
           <Bar dataKey="before" fill={color.air} isAnimationActive={false} cursor="pointer" />
           <Bar dataKey="after" fill={color.finish} isAnimationActive={false} cursor="pointer" />
         </BarChart>
-      </ResponsiveContainer>
+      </ChartPlace>
     </div>
   );
 }

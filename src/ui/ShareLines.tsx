@@ -1,4 +1,5 @@
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
+import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from './ChartPlace';
 import { axisDay, axisTick, timeAxis } from './chart';
 import { color } from './theme';
 
@@ -43,7 +44,7 @@ export function ShareLines({
   const within = { top: 10, bottom: 6 };
   return (
     <div style={{ height: 200 }} role="img" aria-label={label}>
-      <ResponsiveContainer width="100%" height="100%">
+      <ChartPlace>
         <LineChart
           data={[...points]}
           margin={{ top: 8, right: count ? 0 : 36, bottom: 0, left: -18 }}
@@ -93,7 +94,7 @@ export function ShareLines({
             />
           )}
         </LineChart>
-      </ResponsiveContainer>
+      </ChartPlace>
     </div>
   );
 }

@@ -7,6 +7,7 @@ import {
   leaks,
   leastThatHelps,
   type Repellency,
+  repellencyCurve,
   repellencyOf,
   treatmentOf,
 } from '../../src/core/repellency';
@@ -147,7 +148,12 @@ describe('laws', () => {
       fc.property(history, (h) => {
         const { looks, log } = build(h);
         const told = of(looks, log, 100);
-        for (const p of [told.now, ...told.curve]) {
+        const curve = repellencyCurve({ id: 'x', kind: 'jacket', finish: 'reduced' }, looks, log, START + 100 * DAY);
+        // It ends where the thing stands now, and passes each test and each side of each care.
+        expect(curve.at(-1)).toMatchObject(told.now);
+        expect(curve.map((p) => p.at)).toEqual(expect.arrayContaining(told.tests.map((t) => t.at)));
+        for (const { at } of told.cares) expect(curve.filter((p) => p.at === at).length).toBeGreaterThanOrEqual(2);
+        for (const p of [told.now, ...curve]) {
           expect(p.low).toBeGreaterThanOrEqual(0);
           expect(p.high).toBeLessThanOrEqual(100);
           expect(p.low <= p.value && p.value <= p.high).toBe(true);

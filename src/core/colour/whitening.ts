@@ -59,19 +59,18 @@ function possibleOf(sessions: readonly Session[]): { readonly likely: readonly P
   for (let i = 0; i < RATES; i++) {
     const z = -3 + (6 * (i + 0.5)) / RATES;
     const rate = COLOUR_FIGURES.whiteningRate.value * COLOUR_FIGURES.whiteningSpread.value ** z;
+    const fading = read.map((r) => ({ ...r, e: Math.exp(-rate * r.at) }));
     for (let j = 0; j < LIMITS; j++) {
       const limit = first.yellow.value * (-0.1 + (1.1 * (j + 0.5)) / LIMITS);
       // The start that fits best, for this rate and limit: the readings are linear in it.
       let [top, bottom] = [0, 0];
-      for (const { at, value, sd } of read) {
-        const e = Math.exp(-rate * at);
+      for (const { e, value, sd } of fading) {
         top += (e * (value - limit * (1 - e))) / sd ** 2;
         bottom += e ** 2 / sd ** 2;
       }
       const start = top / bottom;
       let miss = z ** 2;
-      for (const { at, value, sd } of read) {
-        const e = Math.exp(-rate * at);
+      for (const { e, value, sd } of fading) {
         miss += ((value - limit - (start - limit) * e) / sd) ** 2;
       }
       all.push({ rate, limit: Math.min(limit, start), start, weight: -miss / 2 });

@@ -118,10 +118,7 @@ const inTurn = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
 const nameOf = ({ item }: Ranked): string => (item.name ?? item.kind).toLowerCase();
 /** The order of every list: by state, then by what is lost, then by day, then by name. */
 export const byNeed = (a: Ranked, b: Ranked): number =>
-  NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need) ||
-  b.weight - a.weight ||
-  inTurn(a.on, b.on) ||
-  inTurn(nameOf(a), nameOf(b));
+  NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need) || b.weight - a.weight || inTurn(a.on, b.on) || inTurn(nameOf(a), nameOf(b));
 /** Those that want care now; what is under way has it. */
 export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || need === 'due';
 /** What would not be ready for an outing today: in want of care, or in the middle of it. */

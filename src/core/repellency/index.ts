@@ -102,7 +102,6 @@ export interface RepellencyPoint extends Interval {
 export interface Repellency {
   readonly tests: readonly { readonly at: number; readonly index: number }[];
   readonly cares: readonly { readonly at: number; readonly treatment: Treatment }[];
-  readonly curve: readonly RepellencyPoint[];
   readonly now: Interval;
   /** When it falls below the mark at the present pace, ms; null = it has, or nothing is worn. */
   readonly below: Interval | null;
@@ -176,67 +175,103 @@ const chanceOf = <T>(list: readonly Weighted<T>[], is: (one: T) => boolean): num
   return sum > 0 ? list.reduce((s, w) => s + (is(w.one) ? w.weight : 0), 0) / sum : 0;
 };
 
-/**
- * The repellency of one thing with a finish. Pure; the same record gives the same answer.
- * @param nowMs until when it is followed. @returns null before its first test.
- */
-export function repellencyOf(
-  item: Pick<Item, 'id' | 'kind' | 'finish'>,
+type Shell = Pick<Item, 'id' | 'kind' | 'finish'>;
+/** All that is possible of a thing at `nowMs`, and what was seen on the way; null before its first test. */
+interface Followed {
+  readonly all: readonly Possible[];
+  readonly events: readonly Event[];
+  readonly tests: Repellency['tests'];
+  /** Of each treatment that a test followed. */
+  readonly gains: readonly { readonly treatment: Treatment; readonly gain: number; readonly after: number }[];
+  /** Hours of wear a day that stand for uses nobody wrote down. */
+  readonly daily: number;
+}
+const indexNow = (all: readonly Possible[]): Interval => rangeOf(stateOf(all), (s) => s.index);
+/** Follows a thing from its first test until `nowMs`. @param passed is told of every instant at which something was seen or done. */
+function follow(
+  item: Shell,
   inspections: readonly Inspection[],
   log: readonly LogEntry[],
   nowMs: number,
-): Repellency | null {
+  passed: (at: number, all: readonly Possible[]) => void = () => undefined,
+): Followed | null {
   const events = eventsOf(item, inspections, log).filter((e) => e.at <= nowMs);
   const tests = events.flatMap((e) => (e.type === 'test' ? [{ at: e.at, index: e.index }] : []));
   const [first] = tests;
   if (!first) return null;
-  const worn = events.filter((e) => e.type === 'use');
-  const daily = worn.length === 0 ? REPELLENCY_FIGURES.usualPerDay.value : 0;
+  const daily = events.some((e) => e.type === 'use') ? 0 : REPELLENCY_FIGURES.usualPerDay.value;
   const all = possibleOf(item.finish ?? 'unknown');
-  const curve: RepellencyPoint[] = [];
-  const gainsSeen: { treatment: Treatment; gain: number; after: number }[] = [];
+  const gains: { treatment: Treatment; gain: number; after: number }[] = [];
   let at = first.at;
   let since: { treatment: Treatment; before: number } | null = null;
-  const follow = (to: number): void => {
+  const wait = (to: number): void => {
     const days = (to - at) / DAY_MS;
     if (daily > 0 && days > 0) for (const p of all) fadeBy(p, daily * days);
     // Not every use is written down: what is long ago is known less well.
     if (days > 0) for (const p of all) p.variance += REPELLENCY_FIGURES.driftPerDay.value ** 2 * days;
     at = to;
   };
-  const note = (): void => void curve.push({ at, ...rangeOf(stateOf(all), (s) => s.index) });
   for (const p of all) [p.mean, p.variance] = [first.index, REPELLENCY_FIGURES.testSd.value ** 2];
-  note();
+  passed(at, all);
   for (const event of events) {
     if (event.at < first.at || (event.at === first.at && event.type === 'test')) continue;
-    follow(event.at);
+    wait(event.at);
     if (event.type === 'use') for (const p of all) fadeBy(p, event.hours);
     else if (event.type === 'care') {
-      note();
-      since = { treatment: event.treatment, before: curve.at(-1)?.value ?? 0 };
+      passed(at, all);
+      since = { treatment: event.treatment, before: indexNow(all).value };
       for (const p of all) treat(p, event.treatment);
-      note();
+      passed(at, all);
     } else {
-      if (since) gainsSeen.push({ treatment: since.treatment, gain: event.index - since.before, after: event.index });
+      if (since) gains.push({ treatment: since.treatment, gain: event.index - since.before, after: event.index });
       since = null;
       for (const p of all) observe(p, event.index);
-      note();
+      passed(at, all);
     }
   }
-  follow(nowMs);
-  note();
+  wait(nowMs);
+  passed(at, all);
+  return { all, events, tests, gains, daily };
+}
+
+/** The index of one thing over time, from its first test until `nowMs`; nothing before that. Takes and promises what `repellencyOf` does. */
+export function repellencyCurve(
+  item: Shell,
+  inspections: readonly Inspection[],
+  log: readonly LogEntry[],
+  nowMs: number,
+): RepellencyPoint[] {
+  const curve: RepellencyPoint[] = [];
+  follow(item, inspections, log, nowMs, (at, all) => curve.push({ at, ...indexNow(all) }));
+  return curve;
+}
+
+/**
+ * The repellency of one thing with a finish. Pure; the same record gives the same answer.
+ * @param nowMs until when it is followed. @returns null before its first test.
+ */
+export function repellencyOf(
+  item: Shell,
+  inspections: readonly Inspection[],
+  log: readonly LogEntry[],
+  nowMs: number,
+): Repellency | null {
+  const followed = follow(item, inspections, log, nowMs);
+  if (!followed) return null;
+  const { all, events, tests, gains, daily } = followed;
+  const from = tests[0]?.at ?? nowMs;
   const state = stateOf(all);
   const after = (treatment: Treatment): number =>
     chanceOf(state, ({ p, index }) => index + p.back[treatment] * (100 - index) >= MARK);
-  const renewals = gainsSeen.filter((g) => g.treatment === 'renew').slice(-2);
+  const renewals = gains.filter((g) => g.treatment === 'renew').slice(-2);
+  const worn = events.filter((e) => e.type === 'use');
   return {
     tests,
-    cares: events.flatMap((e) => (e.type === 'care' && e.at >= first.at ? [{ at: e.at, treatment: e.treatment }] : [])),
-    curve,
+    cares: events.flatMap((e) => (e.type === 'care' && e.at >= from ? [{ at: e.at, treatment: e.treatment }] : [])),
     now: rangeOf(state, (s) => s.index),
     below: belowOf(state, paceOf(worn, nowMs, daily), nowMs),
     gains: TREATMENTS.flatMap((treatment) => {
-      const seen = gainsSeen.filter((g) => g.treatment === treatment);
+      const seen = gains.filter((g) => g.treatment === treatment);
       if (seen.length === 0) return [];
       return [{ treatment, gain: seen.reduce((sum, g) => sum + g.gain, 0) / seen.length, times: seen.length }];
     }),

@@ -1,4 +1,5 @@
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from '../../ui/ChartPlace';
 import type { CleanerLeft } from '../../core/rinsing';
 import { Quiet } from '../../ui/basics';
 import { axisTick } from '../../ui/chart';
@@ -23,7 +24,7 @@ export function RinseChart({ curve, target }: { curve: readonly CleanerLeft[]; t
   return (
     <figure style={{ margin: 0 }}>
       <div style={{ height: 250 }} role="img" aria-label={`Left after each rinse: ${said}`}>
-        <ResponsiveContainer width="100%" height="100%">
+        <ChartPlace>
           <LineChart data={data} margin={{ top: 8, right: 24, bottom: 4, left: -6 }}>
             <CartesianGrid stroke={color.line} vertical={false} />
             <XAxis
@@ -61,7 +62,7 @@ export function RinseChart({ curve, target }: { curve: readonly CleanerLeft[]; t
               />
             ))}
           </LineChart>
-        </ResponsiveContainer>
+        </ChartPlace>
       </div>
       <figcaption>
         <Quiet>Cleaner left after each rinse, of the start. {LINES.map((l) => `${l.name}: ${l.how}`).join(' · ')}.</Quiet>

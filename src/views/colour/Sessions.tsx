@@ -103,7 +103,7 @@ export function Sessions({
   const spot = spots.find((s) => s.id === (chosen ?? first)) ?? spots[0];
   const spotId = spot?.id ?? '';
   const sessions = useMemo(() => sessionsOf(photos, spotId), [photos, spotId]);
-  const lit = sessions.filter((s, n) => n === 0 || s.hours > 0);
+  const lit = useMemo(() => sessions.filter((s, n) => n === 0 || s.hours > 0), [sessions]);
   const outlook = useMemo(() => outlookOf(lit), [lit]);
   if (!spot || sessions.length < 2) return null;
   const latest = sessions.find((s, n) => n > 0 && s.photo.id === after?.id);

@@ -123,7 +123,7 @@ function Past({
         <Column $gap={12}>
           {of.tests.length > 1 && (
             <Suspense fallback={<div style={{ minHeight: 280 }} />}>
-              <Curve of={of} name={`drops-${item.id}`} />
+              <Curve kit={kit} item={item} of={of} />
             </Suspense>
           )}
           {gains && (

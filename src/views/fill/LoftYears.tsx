@@ -1,7 +1,8 @@
 import { Said } from '../../ui/said';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from '../../ui/ChartPlace';
 import { toThing } from '../../app/routes';
 import { useThresholds } from '../../app/thresholds';
 import { whenText } from '../../app/time';
@@ -38,7 +39,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
           </p>
           <figure style={{ margin: 0, minHeight: 220 }}>
             <div role="img" aria-label={`Loft from ${data[0]?.loft} to ${data.at(-1)?.loft} % of new over ${data.length} looks`}>
-              <ResponsiveContainer width="100%" height={200}>
+              <ChartPlace height={200}>
                 <LineChart data={data} margin={{ top: 16, right: 36, bottom: 4, left: 0 }}>
                   <CartesianGrid stroke={color.line} vertical={false} />
                   <XAxis
@@ -69,7 +70,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
                     dot={{ r: 4, fill: color.finish, stroke: color.ground }}
                   />
                 </LineChart>
-              </ResponsiveContainer>
+              </ChartPlace>
             </div>
             <figcaption>
               <Quiet>Share of its loft when new. Verticals are care; below the dashed line it is washed.</Quiet>

@@ -1,5 +1,6 @@
 import { useSay } from '../../ui/said';
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from '../../ui/ChartPlace';
 import type { Moment, Rehearsal, Setup } from '../../core/rehearse';
 import { dryBandG } from '../../core/drying';
 import { Quiet } from '../../ui/basics';
@@ -123,7 +124,7 @@ function Lines({ row, yours, plans, axis, first, last }: Both & { row: Row; axis
   }));
   const other = plans?.moments.map((m) => ({ minutes: m.minutes, plan: row.lines[0]?.read(m) ?? 0 })) ?? [];
   return (
-    <ResponsiveContainer width="100%" height="100%">
+    <ChartPlace>
       <LineChart margin={{ top: 6, right: 26, bottom: 0, left: -2 }}>
         <CartesianGrid stroke={color.line} vertical={false} />
         <XAxis
@@ -172,7 +173,7 @@ function Lines({ row, yours, plans, axis, first, last }: Both & { row: Row; axis
           />
         ))}
       </LineChart>
-    </ResponsiveContainer>
+    </ChartPlace>
   );
 }
 

@@ -1,15 +1,6 @@
 import { useSay } from '../../ui/said';
-import {
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceArea,
-  ReferenceLine,
-  ResponsiveContainer,
-  Scatter,
-  XAxis,
-  YAxis,
-} from 'recharts';
+import { CartesianGrid, ComposedChart, Line, ReferenceArea, ReferenceLine, Scatter, XAxis, YAxis } from 'recharts';
+import { ChartPlace } from '../../ui/ChartPlace';
 import type { Damp } from '../../core/run/damp';
 import { axisTick } from '../../ui/chart';
 import { color } from '../../ui/theme';
@@ -25,7 +16,7 @@ export function DampChart({ damp }: { damp: Damp }) {
   const said = `Water left from ${Math.round(curve[0]?.middle ?? 0)} g; dry likely between ${Math.round(minutes + estimate.left.low)} and ${Math.round(minutes + estimate.left.high)} minutes of drying.`;
   return (
     <div style={{ height: 190 }} role="img" aria-label={say(said)}>
-      <ResponsiveContainer width="100%" height="100%">
+      <ChartPlace>
         <ComposedChart margin={{ top: 8, right: 34, bottom: 0, left: -6 }}>
           <CartesianGrid stroke={color.line} vertical={false} />
           <XAxis
@@ -63,7 +54,7 @@ export function DampChart({ damp }: { damp: Damp }) {
           <Line data={[...curve]} dataKey="middle" stroke={color.water} strokeWidth={2.5} dot={false} isAnimationActive={false} />
           <Scatter data={dots} dataKey="water" fill={color.ink} isAnimationActive={false} />
         </ComposedChart>
-      </ResponsiveContainer>
+      </ChartPlace>
     </div>
   );
 }

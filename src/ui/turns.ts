@@ -1,0 +1,30 @@
+import { useEffect, useState } from 'react';
+
+/** Those that wait for their turn, the first first. */
+const waiting = new Set<() => void>();
+let going = false;
+/** About a frame: long enough for the page to be seen and a hand to be heard between two. */
+const BETWEEN_MS = 16;
+function goOn(): void {
+  const [next] = waiting;
+  if (!next) return void (going = false);
+  waiting.delete(next);
+  next();
+  setTimeout(goOn, BETWEEN_MS);
+}
+
+/**
+ * Whether it is this one's turn to be drawn. What takes long comes after the page it is on, one after the other and each in a task of its own, so
+ * that a hand is heard in between; once drawn it stays.
+ */
+export function useTurn(): boolean {
+  const [mine, setMine] = useState(false);
+  useEffect(() => {
+    const take = (): void => setMine(true);
+    waiting.add(take);
+    if (!going) setTimeout(goOn);
+    going = true;
+    return () => void waiting.delete(take);
+  }, []);
+  return mine;
+}
