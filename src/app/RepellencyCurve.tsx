@@ -33,7 +33,7 @@ function Curve(drawn: Of) {
   const { kit, item, of } = drawn;
   // eslint-disable-next-line react-hooks/exhaustive-deps -- what it is worked out from
   const data = useMemo(() => curveOf(drawn).map((p) => ({ at: p.at, value: p.value, band: [p.low, p.high] })), [kit, item]);
-  const tests = of.tests.map((t) => ({ at: t.at, test: t.index }));
+  const tests = useMemo(() => of.tests.map((t) => ({ at: t.at, test: t.index })), [of]);
   return (
     <ComposedChart data={data} margin={{ top: 8, right: 36, bottom: 0, left: -8 }}>
       <CartesianGrid stroke={color.line} vertical={false} />

@@ -19,13 +19,10 @@ function ticksTo(end: number): number[] {
 }
 /** Worked out where it is drawn: it takes longer than all else on its page. */
 function Course({ lit, hours }: { lit: readonly Read[]; hours: readonly number[] }) {
-  const course = useMemo(() => courseOf(lit), [lit]);
-  const points = lit.map((s, n) => ({ hours: hours[n] ?? 0, read: s.yellow.value }));
+  const course = useMemo(() => courseOf(lit).map((p) => ({ ...p, band: [p.low, p.high] })), [lit]);
+  const points = useMemo(() => lit.map((s, n) => ({ hours: hours[n] ?? 0, read: s.yellow.value })), [lit, hours]);
   return (
-    <ComposedChart
-      data={course.map((p) => ({ ...p, band: [p.low, p.high] }))}
-      margin={{ top: 12, right: 24, bottom: 4, left: 0 }}
-    >
+    <ComposedChart data={course} margin={{ top: 12, right: 24, bottom: 4, left: 0 }}>
       <CartesianGrid stroke={color.line} vertical={false} />
       <XAxis
         dataKey="hours"
@@ -45,7 +42,7 @@ function Course({ lit, hours }: { lit: readonly Read[]; hours: readonly number[]
 }
 /** How yellow it was over hours of sun, and the band of what the readings say. */
 export function SessionChart({ lit, from }: { lit: readonly Read[]; from: Read | undefined }) {
-  const hours = hoursSoFar(lit);
+  const hours = useMemo(() => hoursSoFar(lit), [lit]);
   return (
     <figure style={{ margin: 0, minHeight: 220 }}>
       <div
