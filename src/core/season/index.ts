@@ -159,11 +159,14 @@ export function seasonAhead(asked: SeasonAsked): SeasonWeek[] {
     ...upkeepAhead(kit, today, weeks),
   ];
   const first = mondayOf(today);
+  const byWeek = new Map<string, SeasonTask[]>();
+  for (const task of tasks) {
+    const monday = mondayOf(task.on);
+    byWeek.set(monday, [...(byWeek.get(monday) ?? []), task]);
+  }
   return Array.from({ length: weeks }, (_, n): SeasonWeek => {
     const monday = addDays(first, 7 * n);
-    const here = tasks
-      .filter((task) => mondayOf(task.on) === monday)
-      .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id < b.id ? -1 : 1));
+    const here = (byWeek.get(monday) ?? []).sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id < b.id ? -1 : 1));
     const handsMin = here.reduce((sum, task) => sum + task.handsMin, 0);
     return {
       monday,
