@@ -14,6 +14,7 @@ import { TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Disclosure } from '../../ui/Disclosure';
 import { FilePick } from '../../ui/FilePick';
+import { InTurn } from '../../ui/InTurn';
 import { PictureAnswer } from '../../ui/PictureStage';
 import { ColourStage } from './ColourStage';
 import { Faults, NAMES, Readings } from './Readings';
@@ -196,17 +197,19 @@ function Colours({ item, photos }: { item: Item; photos: readonly Photo[] }) {
           </Disclosure>
         </Column>
       </TwoColumns>
-      <Sessions
-        photos={photos}
-        spots={before.marks.spots}
-        first={best?.id}
-        after={second}
-        onSession={(photo, session) => {
-          if (!photo.colour) return;
-          const { session: _before, ...rest } = photo.colour;
-          void changePhoto(photo.id, { colour: { ...rest, ...(session ? { session } : {}) } });
-        }}
-      />
+      <InTurn>
+        <Sessions
+          photos={photos}
+          spots={before.marks.spots}
+          first={best?.id}
+          after={second}
+          onSession={(photo, session) => {
+            if (!photo.colour) return;
+            const { session: _before, ...rest } = photo.colour;
+            void changePhoto(photo.id, { colour: { ...rest, ...(session ? { session } : {}) } });
+          }}
+        />
+      </InTurn>
     </Page>
   );
 }

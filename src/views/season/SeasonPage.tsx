@@ -33,7 +33,7 @@ import { Meter } from '../../ui/Meter';
 import { NumberField } from '../../ui/NumberField';
 import { Progress } from '../../ui/Progress';
 import { color, phone } from '../../ui/theme';
-import { useTurn } from '../../ui/turns';
+import { InTurn } from '../../ui/InTurn';
 import { Outings } from './Outings';
 import { Lifetimes, Swapped } from './Swap';
 import type { Ranked } from '../../core/due/rank';
@@ -221,21 +221,14 @@ function AheadOfKit({
           <Link to={PATHS.cupboard}>To the shopping list of what is due now</Link>
         </section>
       )}
-      <Beneath kit={kit} usual={usual ?? {}} />
+      <InTurn>
+        <Swapped kit={kit} usual={usual ?? {}} />
+        <Lifetimes kit={kit} />
+      </InTurn>
     </Column>
   );
 }
 
-/** What stands below the weeks, drawn when they are. */
-function Beneath({ kit, usual }: { kit: Kit; usual: Readonly<Record<string, UsualCare>> }) {
-  if (!useTurn()) return <div aria-busy="true" />;
-  return (
-    <>
-      <Swapped kit={kit} usual={usual} />
-      <Lifetimes kit={kit} />
-    </>
-  );
-}
 const cares = (week: SeasonWeek): string[] => week.tasks.flatMap((t) => (t.kind === 'care' ? [t.item.id] : []));
 /** While the weeks are worked out, or could not be. */
 function Waiting({ planning, of }: { planning: Planning; of: number }) {

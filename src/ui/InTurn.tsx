@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 
 /** Those that wait for their turn, the first first. */
 const waiting = new Set<() => void>();
@@ -14,10 +14,10 @@ function goOn(): void {
 }
 
 /**
- * Whether it is this one's turn to be drawn. What takes long comes after the page it is on, one after the other and each in a task of its own, so
- * that a hand is heard in between; once drawn it stays.
+ * What takes long to draw, or to work out, comes after the page it is on, one after the other and each in a task of its own, so that a hand is
+ * heard in between. Once drawn it stays. @param height of its place until then, px, or all that what it stands in has.
  */
-export function useTurn(): boolean {
+export function InTurn({ height, children }: { height?: number | '100%'; children: ReactNode }) {
   const [mine, setMine] = useState(false);
   useEffect(() => {
     const take = (): void => setMine(true);
@@ -26,5 +26,5 @@ export function useTurn(): boolean {
     going = true;
     return () => void waiting.delete(take);
   }, []);
-  return mine;
+  return mine ? children : <div aria-busy="true" style={{ height }} />;
 }
