@@ -159,7 +159,7 @@ describe('a programme in one look', () => {
     expect(await ticked()).toEqual([true, false, false]);
     expect(await faultsOf(v)).toEqual([]);
     await v.press('Done');
-    await stands('Wash it in');
+    await stands('Wash them in');
     await v.press('One step back');
     await stands('Make it ready');
     expect(await ticked()).toEqual([true, false, false]);
@@ -168,7 +168,7 @@ describe('a programme in one look', () => {
     await v.press('Skip');
     await v.write('Why leave out what is not ticked?', 'has no zips');
     await v.page.keyboard.press('Enter');
-    await stands('Wash it in');
+    await stands('Wash them in');
     expect(v.errors).toEqual([]);
     await v.close();
   });

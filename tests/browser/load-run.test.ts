@@ -105,7 +105,7 @@ describe('a load of two things', () => {
     await v.press('Take it out: Lead skater’s softshell');
     await v.sees('Lead skater’s softshell goes on by itself');
     for (let n = 0; n < 12 && (await tickNext(v)); n++);
-    await v.sees('Wash it');
+    await v.sees('Wash them');
     expect(await v.text()).toContain('Lead skater’s softshell is not in it.');
     // What is poured is for what is left.
     expect(await v.text()).not.toContain('less is enough');

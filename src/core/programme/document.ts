@@ -18,7 +18,7 @@ import { ahead, openMarks } from './marks';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
-import { AGENT_WORDS, assessText, causeText, DRYER_WORDS, say, verdictText, WASHER_WORDS, WORDS } from '../words';
+import { AGENT_WORDS, assessText, causeText, DRYER_WORDS, OF_THE_THING, say, verdictText, WASHER_WORDS, WORDS } from '../words';
 import type { MarkSaid, StepContext } from '../words';
 import { listed, restText } from '../words/text';
 import type { Plan } from './plan';
@@ -187,20 +187,23 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
 function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
   const shared = sharedContext(plan, words);
+  const said = saidOf(plan);
   return plan.steps.map((step, index) => {
     const { template } = step;
     const id = `st-${index + 1}`;
     const text = words.steps[template.id];
     const context = contextOf(plan, step, shared);
+    const spoken = OF_THE_THING.has(template.id) ? said : (words: string): string => words;
+    const speak = (what: Parameters<typeof say>[0]): string => spoken(say(what, context));
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && (firstOf(template.check.else, ids) ?? id);
     return {
       id,
       key: template.id,
-      title: say(text?.title, context) || template.do,
+      title: speak(text?.title) || template.do,
       phase: template.phase,
       do: template.do,
-      text: say(text?.text, context) || `${template.do}.`,
+      text: speak(text?.text) || `${template.do}.`,
       when: template.ifFailed ? 'if-failed' : 'always',
       settings: step.settings,
       attendedMin: step.attendedMin,
@@ -208,7 +211,7 @@ function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
       mayWait: template.mayWait ?? true,
       why: stepWhy(plan, step, words),
       cautions: stepCautions(plan, step, words),
-      ...(target ? { check: { look: say(text?.look, context), pass: say(text?.pass, context), else: target } } : {}),
+      ...(target ? { check: { look: speak(text?.look), pass: speak(text?.pass), else: target } } : {}),
     };
   });
 }

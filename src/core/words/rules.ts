@@ -130,7 +130,7 @@ export const RULE_WORDS: Record<RuleId, string> = {
   'line-synthetic': 'A line in moving air wears and shrinks nothing.',
   'purged-dryer': 'Only in a clean dryer, on low.',
   'air-it': 'Moving air is enough for a little damp or smell.',
-  'drying-model': 'The time comes from its weight, its area and the air of the room.',
+  'drying-model': 'The time comes from weight, area and the air of the room.',
   'fluff-air': 'Fill that is only flat comes back by tumbling without heat.',
   'fluff-by-hand': 'Without a dryer that fits, shaking and hanging loose does the same more slowly.',
   'heat-wakes-finish': 'Warmth alone often brings a clean finish back.',

@@ -17,14 +17,18 @@ const VERBS: Readonly<Record<string, string>> = {
   smelled: 'smelled',
   would: 'would',
   stays: 'stay',
+  does: 'do',
+  lies: 'lie',
+  seems: 'seem',
 };
-const SAID = new RegExp(`\\bit (${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b`, 'gi');
+const OTHERS: Readonly<Record<string, string>> = { it: 'them', its: 'their', itself: 'themselves' };
+const SAID = new RegExp(`\\bit (${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b|\\bitself\\b`, 'gi');
 /**
  * What is said of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
  * it is something else must name that.
  */
 export const ofSeveral = (text: string): string =>
   text.replace(SAID, (all, verb: string | undefined) => {
-    const said = verb ? `they ${VERBS[verb.toLowerCase()] ?? verb}` : all.toLowerCase() === 'its' ? 'their' : 'them';
+    const said = verb ? `they ${VERBS[verb.toLowerCase()] ?? verb}` : (OTHERS[all.toLowerCase()] ?? all);
     return /^[A-Z]/.test(all) ? `${said.charAt(0).toUpperCase()}${said.slice(1)}` : said;
   });

@@ -322,8 +322,8 @@ export const FINISH_WORDS = {
     },
     look: (c) =>
       c.has('stained')
-        ? 'Are the marks gone, is all of it clean, and is there no smell?'
-        : 'Is all of it clean, and is there no smell?',
+        ? 'Are the marks gone, is everything clean, and is there no smell?'
+        : 'Is everything clean, and is there no smell?',
     pass: 'Clean to the eye in daylight, and no smell.',
   },
   downgrade: {

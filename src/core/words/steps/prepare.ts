@@ -17,7 +17,7 @@ export const PREPARE_WORDS = {
   },
   'refer-down-dryer': {
     title: 'Ask the maker or a down specialist',
-    text: 'Its label or its membrane allows no tumbling, and wet down does not come right without it. Ask the maker, or a professional who washes down.',
+    text: 'Its label or its membrane allows no tumbling, and wet down does not come right without tumbling. Ask the maker, or a professional who washes down.',
   },
   'refer-specialist': {
     title: 'Take it to a specialist',
@@ -44,7 +44,7 @@ export const PREPARE_WORDS = {
     text: (c) =>
       c.has('family:flask')
         ? 'A flask or bladder that leaks is not mended: replace it, and keep its valve and tube as spares if they are sound.'
-        : 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for its authorised repair route, and whether to wash it before you send it.',
+        : 'Water coming through, or layers parting, is a repairer’s work. Ask the maker for the authorised repair route, and whether to wash it before you send it.',
   },
   'check-dryer-fit': {
     title: 'Try it dry in the dryer',
@@ -105,7 +105,7 @@ export const PREPARE_WORDS = {
   'close-up': {
     title: 'Close it up',
     text: (c) =>
-      `${c.has('fitting:zip') ? 'Close the zips. ' : ''}${c.has('fitting:hook-and-loop') ? 'Mate the hook-and-loop at its loosest, so that the cuff is not bunched. ' : ''}${c.has('fitting:drawcord') ? 'Loosen the cords. ' : ''}`.trim(),
+      `${c.has('fitting:zip') ? 'Close the zips. ' : ''}${c.has('fitting:hook-and-loop') ? 'Mate the hook-and-loop loosely, so that the cuff is not bunched. ' : ''}${c.has('fitting:drawcord') ? 'Loosen the cords. ' : ''}`.trim(),
   },
   'fur-off': { title: 'Take the fur off', text: 'Take the fur trim off. Brush it; it is not washed.' },
   'electronics-out': { title: 'Take electronics out', text: 'Take out batteries and electronics, and keep them dry.' },

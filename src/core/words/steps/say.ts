@@ -94,9 +94,9 @@ export const dose = (c: StepContext): string => {
   const also = [grams === null ? '' : `${Math.round(grams)} g`, caps ? capsText(caps) : ''].filter(Boolean).join(', ');
   return `${doseMl} mL${also ? ` (${also})` : ''} of ${SUPPLY_WORDS[cleaner]}`;
 };
-/** "3 rinses", "its own rinses". */
+/** "3 rinses", "the rinses of the programme". */
 export const rinses = (c: StepContext): string =>
-  c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'its own rinses';
+  c.s.rinses ? `${c.s.rinses} ${c.s.rinses === 1 ? 'rinse' : 'rinses'}` : 'the rinses of the programme';
 /** The programme of a machine, its spin and its cleaner. */
 export const machine = (c: StepContext): string => `${programmeSaid(c)}, ${spin(c)}, with ${dose(c)}`;
 /** "soak 20 min, knead every part, and soak 20 min more": in one piece where it is too short for that. */

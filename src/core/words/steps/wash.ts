@@ -127,8 +127,8 @@ export const WASH_WORDS = {
     title: 'Erase and brush the nap',
     text: (c) =>
       c.has('at:nap')
-        ? `When it is dry, work on each mark, then brush the nap in one direction.${ladders(c, 'nap')}`
-        : 'When it is dry, rub the marks with the eraser, then brush the nap in one direction.',
+        ? `On dry suede, work on each mark, then brush the nap in one direction.${ladders(c, 'nap')}`
+        : 'On dry suede, rub the marks with the eraser, then brush the nap in one direction.',
     look: 'Look against the light.',
     pass: 'The nap stands and the mark is gone or faint.',
   },
@@ -288,7 +288,7 @@ export const WASH_WORDS = {
   'rinse-bath': {
     title: (c) => `Rinse: ${c.s.rinses} fresh fills`,
     text: (c) =>
-      `Drain, press the water out, and refill with ${c.s.litresPerFill ?? 20} L of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), about ${c.s.rinses} times, until it stays clear.`,
+      `Drain, press the water out, and refill with ${c.s.litresPerFill ?? 20} L of ${waterWord(c.s.tempC ?? 20)} water (${degrees(c)}), about ${c.s.rinses} times, until the water stays clear.`,
     look: 'Press it by hand: are there suds?',
     pass: 'No suds, clear water.',
   },
