@@ -7,7 +7,7 @@ import { describe, expect, test } from 'vitest';
 import { SHOE_SCENES } from '../../demo/pictures';
 import { PLACES, renderShoe, seenIn, type ShoeScene, truthOf } from '../../demo/shoe';
 import { steer } from './steer';
-import { faultsOf, visit, type Visit } from './visit';
+import { faultsOf, soon, visit, type Visit } from './visit';
 
 const folder = (): string => mkdtempSync(join(tmpdir(), 'umbrastic-'));
 function picture(dir: string, name: string, scene: ShoeScene): string {
@@ -76,6 +76,8 @@ describe('the colour of a thing, before and after', () => {
     await v.sees('brighter than the camera could count. Take it again a little darker');
     await v.press('Other pictures');
     await v.file('Choose the picture before', picture(dir, 'good.jpg', OLD));
+    // The sheet is shown in the picture that is on the table.
+    await soon(async () => expect(await v.text()).not.toContain('brighter than the camera could count'));
     await v.press('Show where the sheet is');
     await steer(v, 'White sheet, place 1', seenIn(OLD, [650, 260]));
     await steer(v, 'Spot A', seenIn(OLD, PLACES.toe));
