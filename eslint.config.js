@@ -51,6 +51,13 @@ export default tseslint.config(
       'no-restricted-imports': [
         'error',
         {
+          paths: [
+            {
+              name: 'recharts',
+              importNames: ['ResponsiveContainer'],
+              message: 'ChartPlace of src/ui draws charts in turn.',
+            },
+          ],
           patterns: [
             {
               group: ['react-aria*', 'react-stately*', '@internationalized/*'],

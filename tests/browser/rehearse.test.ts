@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { visit } from './visit';
+import { soon, visit } from './visit';
 
 describe('rehearse', () => {
   test('a programme is run forward, another choice stands beside it, and its address carries it', async () => {
@@ -26,6 +26,26 @@ describe('rehearse', () => {
     await v.press('All as planned');
     await v.sees('nothing is hurt');
     expect(v.page.url()).not.toContain('heat=');
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
+
+  test('draws its charts one after the other: a hand is heard in between', async () => {
+    const v = await visit({ path: '/kit/itm-quilt/programme' });
+    await v.page.evaluate(() => {
+      const came: number[] = [];
+      Object.assign(window, { came });
+      const charts = (): number => document.querySelectorAll('main figure svg.recharts-surface').length;
+      // Heard of at the end of the task in which they came.
+      new MutationObserver(() => {
+        const [here, before] = [charts(), came.at(-1) ?? 0];
+        if (here > before) came.push(here);
+      }).observe(document, { childList: true, subtree: true });
+    });
+    await v.press('Rehearse');
+    await v.sees('nothing is hurt');
+    const came = (): Promise<unknown> => v.page.evaluate(() => (window as unknown as { came: number[] }).came);
+    await soon(async () => expect(await came()).toEqual([1, 2, 3]));
     expect(v.errors).toEqual([]);
     await v.close();
   });
