@@ -10,7 +10,6 @@ function goOn(): void {
   if (!next) return void (going = false);
   waiting.delete(next);
   next();
-  setTimeout(goOn, BETWEEN_MS);
 }
 
 /**
@@ -20,11 +19,15 @@ function goOn(): void {
 export function InTurn({ height, children }: { height?: number | '100%'; children: ReactNode }) {
   const [mine, setMine] = useState(false);
   useEffect(() => {
+    if (mine) return;
     const take = (): void => setMine(true);
     waiting.add(take);
     if (!going) setTimeout(goOn);
     going = true;
-    return () => void waiting.delete(take);
-  }, []);
+    return () => {
+      // It was its turn: it is drawn now, or gone, and the next one may come.
+      if (!waiting.delete(take)) setTimeout(goOn, BETWEEN_MS);
+    };
+  }, [mine]);
   return mine ? children : <div aria-busy="true" style={{ height }} />;
 }
