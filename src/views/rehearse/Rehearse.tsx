@@ -10,6 +10,7 @@ import { outcomeText, riskText } from '../../core/telling/rehearse';
 import { Column, Note, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
 import { NotInKit } from '../../app/NotHere';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { InTurn } from '../../ui/InTurn';
 import { phone } from '../../ui/theme';
 import { Chosen } from './Chosen';
 import { Debriefed } from './Lesson';
@@ -155,20 +156,22 @@ function Rehearsed({ kit, item }: { kit: Kit; item: Item }) {
         <TwoColumns $left={1.5}>
           <Column $gap={16}>{!blind && <Outcome rehearsing={rehearsing} setup={setup} />}</Column>
           <Column $gap={20} style={blind ? { gridColumn: '1 / -1', gridRow: 1 } : {}}>
-            <section aria-labelledby="choices">
-              <h2 id="choices" style={{ marginBottom: 10 }}>
-                {blind ? 'What you would do' : 'Do it otherwise'}
-              </h2>
-              <Chosen
-                setup={setup}
-                choices={choices}
-                onChange={(next) => {
-                  if (debrief) leave();
-                  show(next);
-                }}
-              />
-            </section>
-            <Ways item={item} rehearsing={rehearsing} />
+            <InTurn>
+              <section aria-labelledby="choices">
+                <h2 id="choices" style={{ marginBottom: 10 }}>
+                  {blind ? 'What you would do' : 'Do it otherwise'}
+                </h2>
+                <Chosen
+                  setup={setup}
+                  choices={choices}
+                  onChange={(next) => {
+                    if (debrief) leave();
+                    show(next);
+                  }}
+                />
+              </section>
+              <Ways item={item} rehearsing={rehearsing} />
+            </InTurn>
           </Column>
         </TwoColumns>
       )}
