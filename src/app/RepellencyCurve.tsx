@@ -26,13 +26,11 @@ interface Of {
   readonly item: Item;
   readonly of: Repellency;
 }
-const curveOf = ({ kit, item }: Of): RepellencyPoint[] => repellencyCurve(item, kit.inspections, kit.log ?? [], nowMs());
+const curveOf = (kit: Kit, item: Item): RepellencyPoint[] => repellencyCurve(item, kit.inspections, kit.log ?? [], nowMs());
 
 /** Worked out where it is drawn: it takes longer than all else on its page. */
-function Curve(drawn: Of) {
-  const { kit, item, of } = drawn;
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- what it is worked out from
-  const data = useMemo(() => curveOf(drawn).map((p) => ({ at: p.at, value: p.value, band: [p.low, p.high] })), [kit, item]);
+function Curve({ kit, item, of }: Of) {
+  const data = useMemo(() => curveOf(kit, item).map((p) => ({ at: p.at, value: p.value, band: [p.low, p.high] })), [kit, item]);
   const tests = useMemo(() => of.tests.map((t) => ({ at: t.at, test: t.index })), [of]);
   return (
     <ComposedChart data={data} margin={{ top: 8, right: 36, bottom: 0, left: -8 }}>
@@ -56,8 +54,7 @@ function Curve(drawn: Of) {
 }
 
 /** The index over time: the band that holds nine in ten, tests as dots, care as verticals, the mark dashed. */
-export function RepellencyCurve(drawn: Of) {
-  const { item, of } = drawn;
+export function RepellencyCurve({ kit, item, of }: Of) {
   const chart = useRef<HTMLElement>(null);
   return (
     <figure ref={chart} style={{ margin: 0, minHeight: 280 }}>
@@ -66,13 +63,13 @@ export function RepellencyCurve(drawn: Of) {
         aria-label={`Index from ${Math.round(of.tests[0]?.index ?? 0)} to ${Math.round(of.now.value)} over ${of.tests.length} tests`}
       >
         <ChartPlace height={190}>
-          <Curve {...drawn} />
+          <Curve kit={kit} item={item} of={of} />
         </ChartPlace>
       </div>
       <figcaption>
         <Quiet>Dots are drop tests, verticals care; the band holds nine in ten, below the dashed line rain soaks in.</Quiet>
         <Row $wrap className="no-print">
-          <ChartOut within={chart} name={`drops-${item.id}`} rows={() => rowsOf(of, curveOf(drawn))} />
+          <ChartOut within={chart} name={`drops-${item.id}`} rows={() => rowsOf(of, curveOf(kit, item))} />
         </Row>
       </figcaption>
     </figure>

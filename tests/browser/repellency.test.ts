@@ -7,7 +7,7 @@ describe('how a thing sheds rain', () => {
     await v.sees('How it sheds rain');
     await v.press('Drops, zone by zone');
     await v.sees('At this pace it falls below 70 about');
-    await v.sees('A renewal gave back 13, once.');
+    await v.sees('A renewal gave back 13 of 100, once.');
     await v.page.waitForSelector('[role=img][aria-label^="Index from"]');
     await v.press('Chances, and what they rest on');
     await v.sees('ISO 4920');

@@ -52,6 +52,8 @@ describe('a step stands only for what the thing has', () => {
     expect(said(['zip'])).not.toMatch(/cords|hook/);
     expect(said(['drawcord'])).not.toMatch(/zips/);
     expect(said(['hook-and-loop'])).toMatch(/hook-and-loop loosely/);
+    // Pads and packs have no cuff.
+    expect(said(['hook-and-loop'])).not.toMatch(/cuff/);
   });
   test('everything comes out before anything gets wet, and goes back when it is dry', () => {
     const p = programme(boots(['removable-studs', 'laces', 'removable-insole']), { soil: 3, soils: ['mud'] });

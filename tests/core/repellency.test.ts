@@ -91,7 +91,7 @@ describe('followed over time', () => {
     expect(told.gains[0]?.gain).toBeGreaterThan(12);
     const never = of([drops(0, 2), drops(1, 2), drops(30, 2), drops(31, 2)], [care(0.5, 'warmed'), care(30.5, 'warmed')], 32);
     expect(never.chances.heat).toBeLessThan(told.chances.heat);
-    expect(gainsText(told)).toMatch(/^Heat alone gave back \d+, twice\.$/);
+    expect(gainsText(told)).toMatch(/^Heat alone gave back \d+ of 100, twice\.$/);
   });
   test('two renewals that did not bring it to the mark: it is worn out, and no third is advised', () => {
     const looks = [drops(0, 1), drops(1, 1), drops(40, 1), drops(41, 1)];

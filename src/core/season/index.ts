@@ -162,7 +162,9 @@ export function seasonAhead(asked: SeasonAsked): SeasonWeek[] {
   const byWeek = new Map<string, SeasonTask[]>();
   for (const task of tasks) {
     const monday = mondayOf(task.on);
-    byWeek.set(monday, [...(byWeek.get(monday) ?? []), task]);
+    const week = byWeek.get(monday);
+    if (week) week.push(task);
+    else byWeek.set(monday, [task]);
   }
   return Array.from({ length: weeks }, (_, n): SeasonWeek => {
     const monday = addDays(first, 7 * n);

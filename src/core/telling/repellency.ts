@@ -46,9 +46,9 @@ export function helpText(r: Repellency, can: (way: Treatment) => boolean, leakin
 export function gainsText({ gains }: Repellency): string {
   const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
   const said = gains.map(({ treatment, gain, times: n }) => {
-    return `${uncapital(TREATMENT_WORDS[treatment])} ${gain >= 0.5 ? `gave back ${Math.round(gain)}` : 'gave nothing back'}, ${times(n)}`;
+    return `${uncapital(TREATMENT_WORDS[treatment])} ${gain >= 0.5 ? `gave back ${Math.round(gain)} of 100` : 'gave nothing back'}, ${times(n)}`;
   });
-  return said.length > 0 ? `${capital(listed(said))}.` : '';
+  return said.length > 0 ? `${capital(said.join('; '))}.` : '';
 }
 /** What its figures rest on. */
 export const REPELLENCY_BASIS = [

@@ -6,7 +6,7 @@ export interface Weighted<T> {
 const BINS = 256;
 /**
  * The values below which these shares of the weight lie, each 0 to 1; 0 of nothing. Only the bin in which a share falls is put in order: the whole
- * list takes ten times as long, and a page asks for hundreds.
+ * list takes five times as long, and a page asks for hundreds.
  */
 function quantilesOf<T>(list: readonly Weighted<T>[], of: (one: T) => number, shares: readonly number[]): number[] {
   const values = new Float64Array(list.length);

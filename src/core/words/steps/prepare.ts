@@ -105,7 +105,7 @@ export const PREPARE_WORDS = {
   'close-up': {
     title: 'Close it up',
     text: (c) =>
-      `${c.has('fitting:zip') ? 'Close the zips. ' : ''}${c.has('fitting:hook-and-loop') ? 'Mate the hook-and-loop loosely, so that the cuff is not bunched. ' : ''}${c.has('fitting:drawcord') ? 'Loosen the cords. ' : ''}`.trim(),
+      `${c.has('fitting:zip') ? 'Close the zips. ' : ''}${c.has('fitting:hook-and-loop') ? 'Mate the hook-and-loop loosely, so that nothing is bunched. ' : ''}${c.has('fitting:drawcord') ? 'Loosen the cords. ' : ''}`.trim(),
   },
   'fur-off': { title: 'Take the fur off', text: 'Take the fur trim off. Brush it; it is not washed.' },
   'electronics-out': { title: 'Take electronics out', text: 'Take out batteries and electronics, and keep them dry.' },

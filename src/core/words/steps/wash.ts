@@ -127,8 +127,8 @@ export const WASH_WORDS = {
     title: 'Erase and brush the nap',
     text: (c) =>
       c.has('at:nap')
-        ? `On dry suede, work on each mark, then brush the nap in one direction.${ladders(c, 'nap')}`
-        : 'On dry suede, rub the marks with the eraser, then brush the nap in one direction.',
+        ? `With the nap dry, work on each mark, then brush it in one direction.${ladders(c, 'nap')}`
+        : 'With the nap dry, rub the marks with the eraser, then brush it in one direction.',
     look: 'Look against the light.',
     pass: 'The nap stands and the mark is gone or faint.',
   },
