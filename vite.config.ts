@@ -13,6 +13,11 @@ const API = 'http://127.0.0.1:4173';
 /** What settles which modules there are. */
 const modulePlugins = (): Plugin[] => [
   planningWorker(),
+  // Its build for browsers of today: its usual one carries what older ones lack.
+  {
+    name: 'modern-store',
+    config: () => ({ resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.mjs' }] } }),
+  },
   { ...optimizeLocales.vite({ locales: ['en-GB', 'en-US'] }), enforce: 'pre' },
 ];
 

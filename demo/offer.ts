@@ -1,5 +1,6 @@
 import { checkKit } from '../src/core/formats';
 import type { Kit } from '../src/core/gear';
+import { outlineOf, type ProgrammeOutline } from '../src/core/outline';
 import { planItem } from '../src/core/programme';
 import { answerCheck, current, finishStep, recordOf, startRun, startTimer, type RunRecord } from '../src/core/run';
 import { makeDemoKit } from './kit';
@@ -12,6 +13,8 @@ export interface DemoOffer {
   readonly runs: readonly RunRecord[];
   readonly weekend: DemoWeekend;
   readonly pictures: readonly DemoPicture[];
+  /** What every thing of it needs, so that a first page has its answer before it could plan. */
+  readonly answers: Readonly<Record<string, ProgrammeOutline>>;
 }
 
 const MIN_MS = 60_000;
@@ -35,5 +38,6 @@ export function demoOffer(nowMs: number): DemoOffer {
       run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
     return recordOf(startTimer(run, nowMs - minutesIn * MIN_MS));
   });
-  return { kit, runs, weekend, pictures };
+  const answers = Object.fromEntries(kit.items.map((item) => [item.id, outlineOf(kit, item)]));
+  return { kit, runs, weekend, pictures, answers };
 }

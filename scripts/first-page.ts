@@ -56,7 +56,8 @@ export async function partsOfFirstPage(plugins: readonly Plugin[]): Promise<Part
   return new Map(ids.map((id) => [id, partOf(id)]));
 }
 
-/** Has the page ask for all its parts at once, instead of for each when the one before has come. */
+const FIRST: ReadonlySet<Part | undefined> = new Set<Part>(['common', 'frame', 'ground', 'start']);
+/** Has the page ask for all its parts at once, instead of for each when the one before has come. What plans is none: a first page has its answers with the kit. */
 export const askedTogether = (parts: Parts): Plugin => ({
   name: 'asked-together',
   apply: 'build',
@@ -64,7 +65,7 @@ export const askedTogether = (parts: Parts): Plugin => ({
     order: 'post',
     handler: (html, { bundle }) =>
       Object.values(bundle ?? {})
-        .filter((file) => file.type === 'chunk' && file.moduleIds.some((id) => parts.has(id)))
+        .filter((file) => file.type === 'chunk' && file.moduleIds.some((id) => FIRST.has(parts.get(id))))
         .map((file) => `/${file.fileName}`)
         .filter((href) => !html.includes(href))
         .map((href) => ({ tag: 'link', attrs: { rel: 'modulepreload', crossorigin: true, href }, injectTo: 'head' as const })),

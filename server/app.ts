@@ -1,8 +1,8 @@
-import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import staticGzip from 'express-static-gzip';
 import helmet from 'helmet';
 import { existsSync } from 'node:fs';
+import { brotliCompressSync } from 'node:zlib';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { demoOffer } from '../demo/offer';
@@ -51,13 +51,17 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
     LOADED.test(request.path) ? (response.set('X-Content-Type-Options', 'nosniff'), next()) : guard(request, response, next),
   );
   app.use(ownOnly);
-  app.use('/api/demo', compression());
-  // Its days are those of the visit; to the minute is near enough.
-  let made = { atMs: -Infinity, offer: {} };
-  app.get('/api/demo', (_request, response) => {
+  // Its days are those of the visit; to the minute is near enough. It is made small once, like the files of the app.
+  let made = { atMs: -Infinity, whole: '', small: Buffer.alloc(0) };
+  app.get('/api/demo', (request, response) => {
     const nowMs = now();
-    if (Math.abs(nowMs - made.atMs) >= MINUTE_MS) made = { atMs: nowMs, offer: demoOffer(nowMs) };
-    response.set('Cache-Control', 'no-store').json({ firstVisit: demo, ...made.offer });
+    if (Math.abs(nowMs - made.atMs) >= MINUTE_MS) {
+      const whole = JSON.stringify({ firstVisit: demo, ...demoOffer(nowMs) });
+      made = { atMs: nowMs, whole, small: brotliCompressSync(whole) };
+    }
+    response.set('Cache-Control', 'no-store').vary('Accept-Encoding').type('json');
+    if (request.acceptsEncodings('br')) response.set('Content-Encoding', 'br').send(made.small);
+    else response.send(made.whole);
   });
   app.use('/api/demo/pictures', express.static(PICTURES, { index: false }));
   app.use('/api/devices', devices(DEVICE_SEED));
@@ -69,9 +73,12 @@ export function makeApp({ dist, demo, now }: ServerOptions): Express {
     '/assets',
     staticGzip(join(dist, 'assets'), { ...small, serveStatic: { immutable: true, maxAge: '1y', fallthrough: false } }),
   );
-  app.use(staticGzip(dist, { ...small, serveStatic: { index: false } }));
-  app.get('/{*splat}', (_request, response) => {
-    if (existsSync(index)) response.sendFile(index);
+  const files = staticGzip(dist, { ...small, serveStatic: { index: false } });
+  app.use(files);
+  // Every address is a place of the one page.
+  app.get('/{*splat}', (request, response, next) => {
+    request.url = '/index.html';
+    if (existsSync(index)) files(request, response, next);
     else response.status(503).type('text').send('The app is not built yet. Run: npm run build');
   });
   app.use(sayFault);

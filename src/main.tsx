@@ -1,8 +1,9 @@
-import { type ReactNode, StrictMode } from 'react';
+import { type ComponentType, type ReactNode, StrictMode, Suspense, use } from 'react';
 import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter } from 'react-router';
-import { RouterProvider } from 'react-router/dom';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter, matchRoutes, useLocation, useRoutes } from 'react-router';
+import { keptAnswers } from './app/answers';
 import { kitIsRead } from './app/kit';
 import { whenQuiet } from './app/quiet';
 import { applyTheme, useSession } from './app/session';
@@ -10,79 +11,89 @@ import { Shell } from './app/Shell';
 import { StoreTrouble, Trouble } from './app/Trouble';
 import { openStore, readMeta } from './data/db';
 import { GlobalStyle } from './ui/theme';
-import { plannerWorker } from './workers';
 
 declare global {
   /** What a first visit asked for already, see public/first-visit.js. */
   var clubAsked: Promise<Response> | undefined;
 }
 
-const Loading = () => null;
-/** The places that say of every thing what it needs: what plans is made ready while they are fetched. */
-const withPlanner = <T,>(page: () => Promise<T>) => {
-  return (): Promise<T> => {
-    plannerWorker();
-    return page();
-  };
-};
+/** A page that is fetched when it is gone to; the one that is opened first, at once. */
+interface Place {
+  readonly path: string;
+  readonly load: () => Promise<ComponentType>;
+}
+const PLACES: readonly Place[] = [
+  { path: '/', load: async () => (await import('./views/now/Now')).Now },
+  { path: 'kit', load: async () => (await import('./views/kit/KitList')).KitList },
+  { path: 'kit/new', load: async () => (await import('./views/kit/NewItem')).NewItem },
+  { path: 'begin', load: async () => (await import('./views/begin/Begin')).Begin },
+  { path: 'kit/shells', load: async () => (await import('./views/kit/Shells')).Shells },
+  { path: 'kit/worth', load: async () => (await import('./views/kit/WorthList')).WorthList },
+  { path: 'kit/labels', load: async () => (await import('./views/kit/Labels')).Labels },
+  { path: 'kit/:id', load: async () => (await import('./views/kit/ItemPage')).ItemPage },
+  { path: 'kit/:id/look-over', load: async () => (await import('./views/look-over/LookOver')).LookOver },
+  { path: 'kit/:id/programme', load: async () => (await import('./views/programme/ProgrammePage')).ProgrammePage },
+  { path: 'kit/:id/rehearse', load: async () => (await import('./views/rehearse/Rehearse')).Rehearse },
+  { path: 'kit/:id/fill', load: async () => (await import('./views/fill/FillPage')).FillPage },
+  { path: 'kit/:id/light', load: async () => (await import('./views/fill/LightPage')).LightPage },
+  { path: 'kit/:id/sale', load: async () => (await import('./views/kit/SalePage')).SalePage },
+  { path: 'kit/:id/colour', load: async () => (await import('./views/colour/ColourPage')).ColourPage },
+  { path: 'kit/:id/drops', load: async () => (await import('./views/drops/DropsPage')).DropsPage },
+  { path: 'kit/:id/surfaces', load: async () => (await import('./views/surfaces/SurfacesPage')).SurfacesPage },
+  { path: 'kit/:id/baffles', load: async () => (await import('./views/fill/LayoutPage')).LayoutPage },
+  { path: 'bench/:instrument?', load: async () => (await import('./views/bench/Bench')).Bench },
+  { path: 'run/:id', load: async () => (await import('./views/run/RunPage')).RunPage },
+  { path: 'load/:id', load: async () => (await import('./views/run/LoadPage')).LoadPage },
+  { path: 'cupboard/:section?', load: async () => (await import('./views/cupboard/Cupboard')).Cupboard },
+  { path: 'handbook/:section?/:entry?', load: async () => (await import('./views/handbook/Handbook')).Handbook },
+  { path: 'wash-day', load: async () => (await import('./views/wash-day/WashDay')).WashDay },
+  { path: 'record', load: async () => (await import('./views/record/Record')).Record },
+  { path: 'record/look/:id', load: async () => (await import('./views/look-over/LookPage')).LookPage },
+  { path: 'record/season', load: async () => (await import('./views/season/SeasonPage')).SeasonPage },
+  { path: 'record/done', load: async () => (await import('./views/record/DonePage')).DonePage },
+  { path: 'record/:id', load: async () => (await import('./views/record/ReportPage')).ReportPage },
+  { path: 'gallery', load: async () => (await import('./views/gallery/Gallery')).Gallery },
+  { path: '*', load: async () => (await import('./app/Lost')).Lost },
+];
 
-const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    errorElement: <Trouble />,
-    HydrateFallback: Loading,
-    children: [
-      {
-        errorElement: <Trouble />,
-        children: [
-          { index: true, lazy: withPlanner(async () => ({ Component: (await import('./views/now/Now')).Now })) },
-          { path: 'kit', lazy: withPlanner(async () => ({ Component: (await import('./views/kit/KitList')).KitList })) },
-          { path: 'kit/new', lazy: async () => ({ Component: (await import('./views/kit/NewItem')).NewItem }) },
-          { path: 'begin', lazy: async () => ({ Component: (await import('./views/begin/Begin')).Begin }) },
-          { path: 'kit/shells', lazy: async () => ({ Component: (await import('./views/kit/Shells')).Shells }) },
-          { path: 'kit/worth', lazy: async () => ({ Component: (await import('./views/kit/WorthList')).WorthList }) },
-          { path: 'kit/labels', lazy: async () => ({ Component: (await import('./views/kit/Labels')).Labels }) },
-          { path: 'kit/:id', lazy: async () => ({ Component: (await import('./views/kit/ItemPage')).ItemPage }) },
-          { path: 'kit/:id/look-over', lazy: async () => ({ Component: (await import('./views/look-over/LookOver')).LookOver }) },
-          {
-            path: 'kit/:id/programme',
-            lazy: async () => ({ Component: (await import('./views/programme/ProgrammePage')).ProgrammePage }),
-          },
-          { path: 'kit/:id/rehearse', lazy: async () => ({ Component: (await import('./views/rehearse/Rehearse')).Rehearse }) },
-          { path: 'kit/:id/fill', lazy: async () => ({ Component: (await import('./views/fill/FillPage')).FillPage }) },
-          { path: 'kit/:id/light', lazy: async () => ({ Component: (await import('./views/fill/LightPage')).LightPage }) },
-          { path: 'kit/:id/sale', lazy: async () => ({ Component: (await import('./views/kit/SalePage')).SalePage }) },
-          { path: 'kit/:id/colour', lazy: async () => ({ Component: (await import('./views/colour/ColourPage')).ColourPage }) },
-          {
-            path: 'kit/:id/drops',
-            lazy: async () => ({ Component: (await import('./views/drops/DropsPage')).DropsPage }),
-          },
-          {
-            path: 'kit/:id/surfaces',
-            lazy: async () => ({ Component: (await import('./views/surfaces/SurfacesPage')).SurfacesPage }),
-          },
-          { path: 'kit/:id/baffles', lazy: async () => ({ Component: (await import('./views/fill/LayoutPage')).LayoutPage }) },
-          { path: 'bench/:instrument?', lazy: async () => ({ Component: (await import('./views/bench/Bench')).Bench }) },
-          { path: 'run/:id', lazy: async () => ({ Component: (await import('./views/run/RunPage')).RunPage }) },
-          { path: 'load/:id', lazy: async () => ({ Component: (await import('./views/run/LoadPage')).LoadPage }) },
-          { path: 'cupboard/:section?', lazy: async () => ({ Component: (await import('./views/cupboard/Cupboard')).Cupboard }) },
-          {
-            path: 'handbook/:section?/:entry?',
-            lazy: async () => ({ Component: (await import('./views/handbook/Handbook')).Handbook }),
-          },
-          { path: 'wash-day', lazy: async () => ({ Component: (await import('./views/wash-day/WashDay')).WashDay }) },
-          { path: 'record', lazy: async () => ({ Component: (await import('./views/record/Record')).Record }) },
-          { path: 'record/look/:id', lazy: async () => ({ Component: (await import('./views/look-over/LookPage')).LookPage }) },
-          { path: 'record/season', lazy: async () => ({ Component: (await import('./views/season/SeasonPage')).SeasonPage }) },
-          { path: 'record/done', lazy: async () => ({ Component: (await import('./views/record/DonePage')).DonePage }) },
-          { path: 'record/:id', lazy: async () => ({ Component: (await import('./views/record/ReportPage')).ReportPage }) },
-          { path: 'gallery', lazy: async () => ({ Component: (await import('./views/gallery/Gallery')).Gallery }) },
-          { path: '*', lazy: async () => ({ Component: (await import('./app/Lost')).Lost }) },
-        ],
-      },
-    ],
-  },
-]);
+const coming = new Map<string, Promise<void>>();
+const here = new Map<string, ComponentType>();
+const failed = new Set<string>();
+/** Fetches a page once; what failed is asked for anew after `forgetFailed`. */
+function fetched({ path, load }: Place): Promise<void> {
+  const asked = coming.get(path) ?? load().then((page) => void here.set(path, page));
+  if (!coming.has(path)) asked.catch(() => failed.add(path));
+  coming.set(path, asked);
+  return asked;
+}
+function forgetFailed(): void {
+  for (const path of failed) coming.delete(path);
+  failed.clear();
+}
+function Fetched({ place }: { place: Place }) {
+  if (!here.has(place.path)) use(fetched(place));
+  const Page = here.get(place.path);
+  return Page && <Page />;
+}
+const ROUTES = PLACES.map((place) => ({ path: place.path, element: <Fetched key={place.path} place={place} />, place }));
+const opened = matchRoutes(ROUTES, location)?.at(-1)?.route.place;
+/** The page that is opened is fetched while the store is; what goes wrong is said where it would stand. */
+const first = opened && fetched(opened).catch(() => undefined);
+
+/** The page of this address in its frame. Until the next one has come, the one before stands. */
+function Pages() {
+  const page = useRoutes(ROUTES);
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={Trouble}>
+      <Shell>
+        <ErrorBoundary FallbackComponent={Trouble} resetKeys={[pathname]} onReset={forgetFailed}>
+          <Suspense fallback={null}>{page}</Suspense>
+        </ErrorBoundary>
+      </Shell>
+    </ErrorBoundary>
+  );
+}
 
 applyTheme(useSession.getState().theme);
 const root = createRoot(document.getElementById('root') as HTMLElement);
@@ -97,23 +108,33 @@ const show = (page: ReactNode): void =>
 /** The places, until a newer version takes the store over. */
 function Places() {
   const overtaken = useSession((s) => s.overtaken);
-  return overtaken ? <StoreTrouble state="overtaken" /> : <RouterProvider router={router} />;
+  return overtaken ? (
+    <StoreTrouble state="overtaken" />
+  ) : (
+    <BrowserRouter>
+      <Pages />
+    </BrowserRouter>
+  );
 }
 
 /** Nothing of this file is waited for: pages that come later share its files. */
 async function begin(): Promise<void> {
-  const opened = await openStore({
+  const store = await openStore({
     onHeld: () => show(<StoreTrouble state="held" />),
     onOvertaken: () => useSession.setState({ overtaken: true }),
   });
-  // Pages ask for it; it is read while they are drawn.
-  if (opened.status === 'open') void kitIsRead();
-  const isFirst = opened.status === 'open' && !(await readMeta('demoOffered'));
+  // Pages ask for them; they are read while these are drawn.
+  if (store.status === 'open') {
+    void kitIsRead();
+    void keptAnswers();
+  }
+  const isFirst = store.status === 'open' && !(await readMeta('demoOffered'));
+  await first;
   // The page stands while the demo comes; what it needs is fetched beside it.
   if (isFirst) useSession.setState({ arriving: true });
-  if (opened.status === 'open') show(<Places />);
-  else if (opened.status === 'newer') show(<StoreTrouble state="newer" message={`Stored as version ${opened.version}.`} />);
-  else show(<StoreTrouble state="failed" message={opened.message} />);
+  if (store.status === 'open') show(<Places />);
+  else if (store.status === 'newer') show(<StoreTrouble state="newer" message={`Stored as version ${store.version}.`} />);
+  else show(<StoreTrouble state="failed" message={store.message} />);
 
   // Loaded beside the page, which it must not hold up.
   void import('./app/faults').then(({ hearFaults }) => hearFaults());
@@ -128,7 +149,7 @@ async function begin(): Promise<void> {
     } finally {
       here();
     }
-  } else if (opened.status === 'open' && (await readMeta('demoPictures'))?.length)
+  } else if (store.status === 'open' && (await readMeta('demoPictures'))?.length)
     void import('./app/demo').then(({ restOfPictures }) => restOfPictures());
   // The app is kept for when there is no network, but not before the page has its answer: on a thin line it would wait for all of that.
   if (import.meta.env.PROD && 'serviceWorker' in navigator)

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import { lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
+import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readMeta } from '../data/db';
 import type { UnitSystem } from '../core/units/quantity';
@@ -11,7 +11,7 @@ import { goToFilter, pressMain, useShortcuts } from '../ui/shortcuts';
 import { color, phone } from '../ui/theme';
 import { useArrival } from './arrival';
 import { PLACES } from './places';
-import { goToNotice, takeBack } from './session';
+import { goToNotice, takeBack, useSession } from './session';
 import { PATHS, isRunPage } from './routes';
 
 const Frame = styled.div`
@@ -127,7 +127,7 @@ function Logo() {
   );
 }
 
-// Loaded after the first page: they must not hold it up.
+// Loaded when they are needed: they must not hold up the first page.
 const Toasts = lazy(async () => ({ default: (await import('../ui/Toasts')).Toasts }));
 const Keys = lazy(() => import('./Keys'));
 const Finder = lazy(() => import('./Finder'));
@@ -171,7 +171,7 @@ function ClubLine() {
 }
 
 /** The frame around every place. Run takes the whole screen on a phone. */
-export function Shell() {
+export function Shell({ children }: { children: ReactNode }) {
   const navigate = useNavigate();
   const [keys, setKeys] = useState(false);
   const [finding, setFinding] = useState(false);
@@ -204,6 +204,7 @@ export function Shell() {
     'metric',
     async () => (await readMeta('preferences'))?.units ?? 'metric',
   );
+  const said = useSession((s) => s.said);
   const { pathname } = useLocation();
   useArrival(pathname);
   const running = isRunPage(pathname);
@@ -234,10 +235,10 @@ export function Shell() {
             </FindOnPhone>
           )}
           {!running && pathname !== PATHS.begin && <ClubLine />}
-          <Outlet />
+          {children}
         </Content>
         <Suspense fallback={null}>
-          <Toasts top={running} />
+          {said && <Toasts top={running} />}
           {finding && <Finder onClose={() => setFinding(false)} showKeys={() => setKeys(true)} />}
           {keys && <Keys onClose={() => setKeys(false)} />}
         </Suspense>

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { useRouteError } from 'react-router';
 import { exportKit } from '../data/kit';
 import { Note, Page, Row } from '../ui/basics';
 import { Button } from '../ui/Button';
@@ -36,14 +35,8 @@ function SaveCopy() {
 }
 
 /** Shown instead of a page that failed. The data is untouched. */
-export function Trouble() {
-  const error = useRouteError();
-  const detail =
-    error instanceof Error
-      ? error.message
-      : typeof error === 'object' && error !== null && 'status' in error
-        ? `This address leads nowhere (${String(error.status)}).`
-        : '';
+export function Trouble({ error }: { error: unknown }) {
+  const detail = error instanceof Error ? error.message : '';
   return (
     <Page>
       <h1>This page stopped working.</h1>

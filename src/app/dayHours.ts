@@ -1,11 +1,10 @@
-import { addDays, addMinutes, formatISO, parseISO, set, startOfDay } from 'date-fns';
+import { addDays, addMinutes, parseISO, set, startOfDay } from 'date-fns';
 import type { Kit } from '../core/gear';
+import { instantHere } from '../core/units/day';
 import type { DayRequest, DayTask, DayWish, Span } from '../core/washday';
 
 /** Hours are laid out for so many days. */
 const DAYS = 21;
-/** An instant with the offset of this place, on a whole minute. */
-export const instantOf = (date: Date): string => formatISO(set(date, { seconds: 0, milliseconds: 0 }));
 const onDay = (day: Date, clock: string): Date => {
   const [hours = 0, minutes = 0] = clock.split(':').map(Number);
   return set(day, { hours, minutes, seconds: 0, milliseconds: 0 });
@@ -16,7 +15,7 @@ function daily(first: Date, from: string, to: string): Span[] {
     const day = addDays(startOfDay(first), n - 1);
     const end = onDay(day, to);
     const begin = onDay(day, from);
-    return { from: instantOf(begin), to: instantOf(end > begin ? end : addDays(end, 1)) };
+    return { from: instantHere(begin), to: instantHere(end > begin ? end : addDays(end, 1)) };
   });
 }
 /** What is left of hours when these are taken. */
@@ -33,11 +32,11 @@ export function without(spans: readonly Span[], busy: readonly Span[]): Span[] {
           ].filter((x) => x.from < x.to),
     );
   }
-  return left.map((s) => ({ from: instantOf(s.from), to: instantOf(s.to) }));
+  return left.map((s) => ({ from: instantHere(s.from), to: instantHere(s.to) }));
 }
 
 /** The last hours of a day of this place, 22:00. */
-export const endOfDay = (day: string): string => instantOf(onDay(parseISO(day), '22:00'));
+export const endOfDay = (day: string): string => instantHere(onDay(parseISO(day), '22:00'));
 /** The next quarter of an hour. */
 const soon = (now: Date): Date => {
   return addMinutes(set(now, { seconds: 0, milliseconds: 0 }), 15 - (now.getMinutes() % 15));
@@ -45,7 +44,7 @@ const soon = (now: Date): Date => {
 /** A day that nobody has put together yet: from now on, you there from eight to ten in the evening, quiet at night. */
 export const newWish = (items: readonly string[] = []): DayWish => ({
   items,
-  from: instantOf(soon(new Date())),
+  from: instantHere(soon(new Date())),
   people: [{ name: 'You', from: '08:00', to: '22:00' }],
   quiet: { from: '22:00', to: '07:00' },
   prefer: 'earliest',
@@ -62,7 +61,7 @@ export function requestOf(wish: DayWish, kit: Kit, now: Date = new Date(), begun
     version: 1,
     kit,
     items: wish.items.filter((id) => there.has(id)),
-    from: instantOf(from),
+    from: instantHere(from),
     ...(wish.until && parseISO(wish.until) > from ? { until: wish.until } : {}),
     hands: wish.people.map(({ name, from: begin, to, busy }) => {
       const hours = begin && to ? daily(from, begin, to) : busy ? daily(from, '00:00', '00:00') : [];

@@ -5,7 +5,8 @@ import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
 import { replaceKit, takeFirst } from '../data/kit';
 import { savePhoto, saveRuns, saveWashDay, type Undo } from '../data/repo';
 import { AS_IT_CAME, undoAll } from '../data/undo';
-import { instantOf } from './dayHours';
+import { keepAnswers, type Outlines, takeAnswers } from './answers';
+import { instantHere } from '../core/units/day';
 import { kitIsRead } from './kit';
 import { newId, nowIso, nowMs } from './now';
 import { whenQuiet } from './quiet';
@@ -17,6 +18,8 @@ interface DemoOffer {
   readonly pictures: readonly DemoPicture[];
   readonly weekend?: Pick<DayWish, 'items' | 'people' | 'quiet'>;
   readonly runs: readonly RunRecord[];
+  /** What every thing of it needs, by the build that serves this page. */
+  readonly answers: Outlines;
 }
 
 async function fetchDemo(asked: Promise<Response> = fetch('/api/demo')): Promise<DemoOffer | null> {
@@ -50,7 +53,7 @@ function saturday(): string {
   const day = new Date(nowMs());
   day.setDate(day.getDate() + (6 - day.getDay() || 7));
   day.setHours(8, 0, 0, 0);
-  return instantOf(day);
+  return instantHere(day);
 }
 
 const DAY_MS = 86_400_000;
@@ -94,8 +97,10 @@ export async function firstVisit(asked: Promise<Response>, onKit: () => void): P
   await writeMeta('demoOffered', true);
   const demo = await fetchDemo(asked);
   if (!demo?.firstVisit || !(await takeFirst(demo.kit, runsOf(demo), washDayOf(demo)))) return;
-  await kitIsRead();
+  const kit = await kitIsRead();
+  if (kit) takeAnswers(kit, demo.answers);
   onKit();
+  if (kit) void whenQuiet().then(() => keepAnswers(kit, demo.answers));
   // The photographs come after the kit, which does not wait for them.
   await takePictures(demo.pictures);
 }

@@ -1,14 +1,16 @@
 import { useObservable } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
-import type { Equipment, Item, Kit, LogEntry } from '../core/gear';
+import type { Equipment, Item, Kit } from '../core/gear';
 import type { UsualCare } from '../core/season';
 import { readMeta } from '../data/db';
 import { KIT_TABLES, loadKit } from '../data/kit';
 import { live } from '../data/live';
+import { asPlansRead, byId, keepAnswers, knownFor, type Outlines } from './answers';
+import { whenQuiet } from './quiet';
 import { useOpenRuns } from './runs';
 import { useSession } from './session';
-import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd, type ProgrammeOutline } from '../workers';
+import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd } from '../workers';
 
 const liveKit = live(KIT_TABLES, () => loadKit());
 /** The whole kit, live; undefined while it is read, and on a first visit until the demo has come. */
@@ -19,16 +21,14 @@ export function useKit(): Kit | undefined {
 }
 
 const liveEquipment = live(['meta'], () => readMeta('equipment'));
-/** When pages have the kit as it was last written, or cannot have it. */
-export async function kitIsRead(): Promise<void> {
+/** The kit as it was last written, when pages have it; null when they cannot. */
+export async function kitIsRead(): Promise<Kit | null> {
   let stop = (): void => undefined;
-  await new Promise<void>((done) => {
-    stop = liveKit.subscribe(
-      () => done(),
-      () => done(),
-    ).unsubscribe;
+  const read = await new Promise<Kit | null>((done) => {
+    stop = liveKit.subscribe(done, () => done(null)).unsubscribe;
   });
   stop();
+  return read;
 }
 
 /** Machines, places, room and water, live. */
@@ -43,9 +43,6 @@ export function useItem(id: string | undefined): { kit: Kit | undefined; item: I
   return { kit, item };
 }
 
-type Outlines = Readonly<Record<string, ProgrammeOutline>>;
-/** By an id that may be any word, `__proto__` too. */
-const byId = (): Record<string, ProgrammeOutline> => Object.create(null) as Record<string, ProgrammeOutline>;
 export interface Planning {
   /** Null until the first are there; they come in pieces. */
   readonly programmes: Outlines | null;
@@ -65,14 +62,6 @@ interface Answer {
   readonly end: PlanningEnd | 'failed' | null;
   readonly programmes: Outlines;
 }
-/** The lines of the record that a plan reads, without what it does not: a year of care would be costly to hand over. */
-const whatPlansRead = ({ log = [] }: Kit): LogEntry[] =>
-  log.flatMap((e): LogEntry[] => {
-    if (e.type === 'use') return [e];
-    if (e.type !== 'care') return [];
-    const { steps: _steps, supplies: _supplies, photos: _photos, note: _note, ...rest } = e;
-    return [rest];
-  });
 const stopPlanning = (): void => void plannerWorker().stop();
 /** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
 let newest: Answer | null = null;
@@ -87,8 +76,6 @@ export function usePlanning(kit: Kit | undefined): Planning {
   const [answer, setAnswer] = useState<Answer | null>(newest);
   const asked = useRef(0);
   useEffect(() => {
-    // It is made ready while the kit is read.
-    const worker = plannerWorker();
     if (!kit) return;
     const again = asked.current !== round;
     asked.current = round;
@@ -114,9 +101,23 @@ export function usePlanning(kit: Kit | undefined): Planning {
       if (!stale) show(Object.keys(made).length, 'failed');
     };
     const deaf = onPlannerTrouble(fail);
-    worker.planAll({ ...kit, log: whatPlansRead(kit), weighIns: [] }, proxy(onPiece), again).then((end) => {
-      if (!stale) show(Object.keys(made).length, end);
-    }, fail);
+    const plan = (): void =>
+      void plannerWorker()
+        .planAll(asPlansRead(kit), proxy(onPiece), again)
+        .then((end) => {
+          if (stale) return;
+          show(Object.keys(made).length, end);
+          if (end === 'done') void whenQuiet().then(() => keepAnswers(kit, made));
+        }, fail);
+    const stands = (known: Outlines): void => {
+      made = Object.assign(byId(), known);
+      show(kit.items.length, 'done');
+      // It is made ready for the first change.
+      void whenQuiet().then(plannerWorker);
+    };
+    // Only a first page begins with what was kept: a later one knows more.
+    if (newest !== null || again) plan();
+    else void knownFor(kit).then((known) => void (stale || (known ? stands(known) : plan())), plan);
     return () => {
       stale = true;
       deaf();
@@ -152,7 +153,7 @@ export function useUsual(kit: Kit | undefined): Readonly<Record<string, UsualCar
       if (!stale) setUsual(made);
     };
     plannerWorker()
-      .usual({ ...kit, log: whatPlansRead(kit), weighIns: [] })
+      .usual(asPlansRead(kit))
       .then(answer, () => answer({}));
     return () => {
       stale = true;
@@ -168,7 +169,7 @@ export function useUsers(kit: Kit | undefined): Readonly<Record<string, readonly
     if (!kit) return;
     let stale = false;
     void plannerWorker()
-      .whoUses({ ...kit, log: whatPlansRead(kit), weighIns: [] })
+      .whoUses(asPlansRead(kit))
       .then((answer) => {
         if (!stale) setUsers(answer);
       });

@@ -8,6 +8,8 @@ interface Session {
   readonly arriving: boolean;
   /** A newer version has taken the store over, in another tab. */
   readonly overtaken: boolean;
+  /** Something was said: where it stands is drawn, if it is not yet. */
+  readonly said: boolean;
 }
 const THEME_KEY = 'umbrastic-theme';
 const storedTheme = (): Session['theme'] => {
@@ -16,7 +18,7 @@ const storedTheme = (): Session['theme'] => {
 };
 
 /** Passing state of this tab. Kept things live in the store. */
-export const useSession = create<Session>(() => ({ theme: storedTheme(), arriving: false, overtaken: false }));
+export const useSession = create<Session>(() => ({ theme: storedTheme(), arriving: false, overtaken: false, said: false }));
 
 /** What says it, loaded after the first page. */
 const toasts = () => import('../ui/Toasts');
@@ -36,6 +38,7 @@ export function notify(text: string, undo: Undo | null = null): void {
       const known = await id;
       if (known) await (await kept()).forgetUndo(known);
     });
+  useSession.setState({ said: true });
   void toasts().then(({ show }) => show({ text, undo: back }));
 }
 /** Puts the focus on what was said last. */

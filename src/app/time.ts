@@ -1,21 +1,69 @@
-import { format, formatDistanceStrict, isSameDay, isValid, parseISO } from 'date-fns';
-import { daysBetween } from '../core/units/day';
+import { daysBetween, hourOf } from '../core/units/day';
 import { today } from './now';
+
+/*
+ * Days and hours as pages say them, in English and on the clock of this place. Every page says some: the first one must not wait for a library
+ * of all languages.
+ */
+
+/** A day is its first instant here; an instant is itself. Invalid where the text is neither. */
+const dateOf = (iso: string): Date => new Date(iso.length === 10 ? `${iso}T00:00:00` : iso);
+const isValid = (date: Date): boolean => !Number.isNaN(date.getTime());
+const isToday = (date: Date): boolean => date.toDateString() === new Date().toDateString();
+/** "Sun", "3", "Jan", "2027": the one form of a day that the language itself fixes. */
+const wordsOf = (date: Date): { weekday: string; day: string; month: string; year: string } => {
+  const [weekday = '', month = '', day = '', year = ''] = date.toDateString().split(' ');
+  return { weekday, day: String(Number(day)), month, year: String(Number(year)) };
+};
+
+const MIN_MS = 60_000;
+/** From the longest on, min. A day of 23 or 25 hours is a day; months and years are of 30 and 365 days. */
+const SPANS = [
+  { unit: 'year', min: 525_600, byTheDay: true },
+  { unit: 'month', min: 43_200, byTheDay: true },
+  { unit: 'day', min: 1440, byTheDay: false },
+  { unit: 'hour', min: 60, byTheDay: false },
+  { unit: 'minute', min: 1, byTheDay: false },
+] as const;
+const SECOND = { unit: 'second', min: 1 / 60, byTheDay: false } as const;
+/** "3 days ago", "in 12 days". @param at the instant. @param now the one it is told at. */
+export function distanceText(at: Date, now: Date): string {
+  const ms = at.getTime() - now.getTime();
+  const minutes = Math.abs(ms) / MIN_MS;
+  const onClocks = Math.abs(ms / MIN_MS - at.getTimezoneOffset() + now.getTimezoneOffset());
+  const { unit, min } = SPANS.find((span) => (span.byTheDay ? onClocks : minutes) >= span.min) ?? SECOND;
+  const whole = Math.round((min >= 1440 ? onClocks : minutes) / min);
+  const [n, of] = unit === 'month' && whole === 12 ? [1, 'year'] : [whole, unit];
+  const text = `${n} ${of}${n === 1 ? '' : 's'}`;
+  return at > now ? `in ${text}` : `${text} ago`;
+}
 
 /** "today, 17:40", "3 days ago", "in 12 days". */
 export function whenText(iso: string): string {
-  const at = parseISO(iso);
+  const at = dateOf(iso);
   if (!isValid(at)) return iso;
-  if (iso.length > 10 && isSameDay(at, new Date())) return `today, ${format(at, 'HH:mm')}`;
-  return formatDistanceStrict(at, new Date(), { addSuffix: true });
+  if (iso.length > 10 && isToday(at)) return `today, ${hourOf(at)}`;
+  return distanceText(at, new Date());
 }
-export const clockText = (ms: number): string => format(ms, isSameDay(ms, Date.now()) ? 'HH:mm' : 'EEE HH:mm');
+/** "17:40", and "Fri 17:40" on another day. */
+export function clockText(ms: number): string {
+  const at = new Date(ms);
+  return isToday(at) ? hourOf(at) : `${wordsOf(at).weekday} ${hourOf(at)}`;
+}
 /** "3 Jan 2027"; what is no day, as an earlier version may have kept it, stands as it is, and kills no page. */
-export const dayText = (day: string): string => (isValid(parseISO(day)) ? format(parseISO(day), 'd MMM yyyy') : day);
+export function dayText(iso: string): string {
+  const at = dateOf(iso);
+  if (!isValid(at)) return iso;
+  const { day, month, year } = wordsOf(at);
+  return `${day} ${month} ${year}`;
+}
 /** Whole days from today to a day; negative when it is past. */
 export const daysUntil = (day: string): number => daysBetween(today(), day);
 /** The instant at which a day begins here. */
-export const midnightOf = (day: string): number => parseISO(day).getTime();
+export const midnightOf = (day: string): number => dateOf(day).getTime();
 /** "today at 17:40", "Fri 4 Dec at 17:40". */
-export const atText = (ms: number): string =>
-  `${isSameDay(ms, Date.now()) ? 'today' : format(ms, 'EEE d MMM')} at ${format(ms, 'HH:mm')}`;
+export function atText(ms: number): string {
+  const at = new Date(ms);
+  const { weekday, day, month } = wordsOf(at);
+  return `${isToday(at) ? 'today' : `${weekday} ${day} ${month}`} at ${hourOf(at)}`;
+}

@@ -6,7 +6,8 @@ import { withHired } from '../core/washday/hired';
 import type { DayLoad, DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
 import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
-import { begunOf, instantOf, requestOf } from './dayHours';
+import { instantHere } from '../core/units/day';
+import { begunOf, requestOf } from './dayHours';
 import { begunByRuns, pathOf, runsOfLoad, type Started, useDayRuns, useWish } from './loads';
 import { notify } from './session';
 
@@ -110,7 +111,7 @@ async function carriedOut(kit: Kit, wish: DayWish, started: Started, piece: stri
 /** Moves what has not begun behind now. */
 async function movedBehind(kit: Kit, wish: DayWish, before: Started, inRuns: readonly string[], change: Change): Promise<void> {
   const worker = dayWorker();
-  const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantOf(soonest()) };
+  const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantHere(soonest()) };
   const day = await worker.api.plan(
     late,
     proxy(() => undefined),

@@ -4,11 +4,12 @@ import type { Inspection, Item, Kit, LogEntry, Supply, WeighIn } from '../core/g
 import type { ColourMarks, ColourReading } from '../core/colour';
 import type { LightKind } from '../core/knowledge';
 import type { LightMarks } from '../core/loft/light';
+import type { ProgrammeOutline } from '../core/outline';
 import type { Register } from '../core/merging/register';
 import type { RunRecord } from '../core/run';
 import type { ClockKnown } from '../core/run/clock';
 import type { TableName } from './tables';
-import { m0002, m0003, m0004, m0005, m0006, m0007, m0008, SCHEMA_VERSION } from './migrations';
+import { m0002, m0003, m0004, m0005, m0006, m0007, m0008, m0009, SCHEMA_VERSION } from './migrations';
 
 export { SCHEMA_VERSION };
 
@@ -126,6 +127,15 @@ export interface KeptUndo {
   readonly changes: readonly { readonly noted: boolean; readonly rows: readonly TouchedRow[] }[];
 }
 
+/** What was answered of the kit last, and by which texts it is known that it still holds, see `core/outline/known`. */
+export interface KeptAnswers {
+  readonly id: 'kit';
+  /** Which build answered, and what every plan rests on. */
+  readonly ground: string;
+  /** By thing; in a map, as an id may be any word. */
+  readonly made: ReadonlyMap<string, { readonly text: string; readonly outline: ProgrammeOutline }>;
+}
+
 /** Before what a whole state was kept. */
 export const SNAPSHOT_REASONS = ['import', 'merge', 'demo', 'csv', 'bulk', 'restore', 'begin'] as const;
 export type SnapshotReason = (typeof SNAPSHOT_REASONS)[number];
@@ -159,6 +169,7 @@ export class UmbrasticDb extends Dexie {
   snapshots!: Table<Snapshot, string>;
   registers!: Table<RegisterRow, string>;
   undos!: Table<KeptUndo, string>;
+  answers!: Table<KeptAnswers, 'kit'>;
 
   constructor(name = 'umbrastic') {
     super(name);
@@ -205,18 +216,11 @@ export class UmbrasticDb extends Dexie {
         if (row) await tx.table('meta').put({ ...row, value: m0004.preferences(row.value) });
         await tx.table('meta').put({ key: 'schemaVersion', value: m0004.version });
       });
-    this.version(m0005.version)
-      .stores(m0005.stores)
-      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0005.version })));
-    this.version(m0006.version)
-      .stores(m0006.stores)
-      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0006.version })));
-    this.version(m0007.version)
-      .stores(m0007.stores)
-      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0007.version })));
-    this.version(m0008.version)
-      .stores(m0008.stores)
-      .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: m0008.version })));
+    // A table more each, and nothing else moves.
+    for (const { version, stores } of [m0005, m0006, m0007, m0008, m0009])
+      this.version(version)
+        .stores(stores)
+        .upgrade(async (tx) => void (await tx.table('meta').put({ key: 'schemaVersion', value: version })));
     this.savedViews = this.table('views');
   }
 }

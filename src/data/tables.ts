@@ -37,6 +37,8 @@ export const TABLES = {
   snapshots: { ofItem: null, inKit: null, onReplace: 'kept', onMerge: 'own' },
   /** What was done in the last day, to be taken back: rows of the kit that was. */
   undos: { ofItem: null, inKit: null, onReplace: 'emptied', onMerge: 'own' },
+  /** What was answered last: known again by what it rests on, and never handed to a kit that it is not of. */
+  answers: { ofItem: null, inKit: null, onReplace: 'kept', onMerge: 'own' },
   /** Who changed which row when. */
   registers: { ofItem: null, inKit: null, onReplace: 'kept', onMerge: 'own' },
   /** Values one of a kind; `kit.ts` writes those that a document holds. */

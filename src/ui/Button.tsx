@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Button as AriaButton, type ButtonProps as AriaButtonProps, Tooltip, TooltipTrigger } from 'react-aria-components';
+import { Button as AriaButton, type ButtonProps as AriaButtonProps } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled, { css } from 'styled-components';
 import { drawnApart } from './steady';
@@ -55,7 +55,7 @@ const face = css<FaceProps>`
 const Face = styled(AriaButton)<FaceProps>`
   ${face}
 `;
-type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> & {
+export type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> & {
   readonly children?: ReactNode;
   readonly style?: React.CSSProperties;
 };
@@ -104,51 +104,6 @@ const Words = styled(AriaButton)`
 `;
 /** An action inside a sentence or a row, underlined. */
 export const TextButton = drawnApart((props: Pressed) => <Words {...props} />);
-
-const Square = styled(AriaButton)`
-  width: 44px;
-  height: 44px;
-  display: inline-grid;
-  place-items: center;
-  border: 0;
-  background: none;
-  cursor: pointer;
-  border-radius: 4px;
-  &[data-disabled] {
-    opacity: 0.35;
-    cursor: default;
-  }
-  &[data-hovered] {
-    background: ${color.line};
-  }
-  /* Nothing is pressed on paper. */
-  @media print {
-    display: none;
-  }
-`;
-const Tip = styled(Tooltip)`
-  background: ${color.ink};
-  color: ${color.onInk};
-  border-radius: 4px;
-  padding: 4px 10px;
-  font-size: ${text.small};
-  max-width: 280px;
-`;
-/** A picture that is pressed: its name is read aloud, and shown when it is pointed at or reached by key. */
-export const IconButton = drawnApart(function IconButton({
-  label,
-  children,
-  ...rest
-}: Omit<Pressed, 'aria-label'> & { label: string }) {
-  return (
-    <TooltipTrigger delay={500}>
-      <Square aria-label={label} {...rest}>
-        {children}
-      </Square>
-      <Tip offset={4}>{label}</Tip>
-    </TooltipTrigger>
-  );
-});
 
 const Bare = styled(AriaButton)`
   border: 0;

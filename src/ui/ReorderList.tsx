@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, GripVertical } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode, useRef } from 'react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
-import { IconButton } from './Button';
+import { IconButton } from './IconButton';
 import { color } from './theme';
 
 const List = styled(GridList)`

@@ -11,7 +11,10 @@ import type { PlannerApi } from './planner.protocol';
 import type { RehearseApi } from './rehearse.protocol';
 
 export type { ReadKitFile } from './copy.protocol';
-export type { OnPiece, PlanningEnd, ProgrammeOutline } from './planner.protocol';
+export type { ProgrammeOutline } from '../core/outline';
+export type { OnPiece, PlanningEnd } from './planner.protocol';
+/** Which build plans: an answer of another is none. Null where what plans may change under one name. */
+export const PLANNED_BY: string | null = import.meta.env.PROD ? plannerUrl : null;
 
 let planner: Remote<PlannerApi> | null = null;
 const troubles = new Set<() => void>();

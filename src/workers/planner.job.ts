@@ -1,64 +1,18 @@
 import { reachOf } from '../core/energy/choice';
-import { byItem, latestInspection, type Inspection, type Item, type Kit } from '../core/gear';
+import { latestInspection, type Inspection, type Item, type Kit } from '../core/gear';
 import { entriesUsedBy } from '../core/handbook';
-import { minutesOf, type Programme } from '../core/document';
+import { minutesOf } from '../core/document';
+import { outlineOf, type ProgrammeOutline } from '../core/outline';
+import { groundOf, ownParts, textOf } from '../core/outline/known';
 import type { UsualCare } from '../core/season';
-import { plan, planItem, writeProgramme } from '../core/programme';
-import { rhythmOf } from '../core/due';
+import { plan, writeProgramme } from '../core/programme';
 import { needsOf } from '../core/supplies';
-import type { OnPiece, PlannerApi, PlanningEnd, ProgrammeOutline } from './planner.protocol';
+import type { OnPiece, PlannerApi, PlanningEnd } from './planner.protocol';
 
 const PIECE = 50;
 
-function outline({ itemId, verdict, because, aims, method, confidence, steps }: Programme, item: Item): ProgrammeOutline {
-  return {
-    itemId,
-    verdict,
-    because,
-    aims,
-    method,
-    confidence,
-    lookDays: rhythmOf(item).days,
-    needs: needsOf(itemId, steps),
-    steps: steps.map(({ id, key, phase, do: verb, when, settings, attendedMin, unattendedMin, mayWait }) => ({
-      id,
-      key,
-      phase,
-      do: verb,
-      when,
-      settings: {
-        ...(settings.heat === undefined ? {} : { heat: settings.heat }),
-        ...(settings.place === undefined ? {} : { place: settings.place }),
-      },
-      attendedMin,
-      unattendedMin,
-      mayWait,
-    })),
-  };
-}
-
 /** By an id that may be any word, `__proto__` too. */
 const byId = <T>(): Record<string, T> => Object.create(null) as Record<string, T>;
-
-/** One thing that cannot be planned silences no other. */
-function outlineOf(own: Kit, item: Item): ProgrammeOutline {
-  try {
-    return outline(planItem(own, item), item);
-  } catch (error) {
-    return {
-      itemId: item.id,
-      verdict: 'It could not be planned.',
-      because: [],
-      aims: [],
-      method: 'none',
-      confidence: 'low',
-      lookDays: 0,
-      needs: [],
-      steps: [],
-      failed: error instanceof Error ? error.message : String(error),
-    };
-  }
-}
 
 interface Watch {
   /** Called after every piece of work, with how many items are done. */
@@ -71,12 +25,11 @@ interface Watch {
 
 /** Each item with only its own inspections and lines of the log, so that a long kit is not searched anew for every item. `work` says whether it was any. */
 async function forEachItem(kit: Kit, watch: Watch, work: (item: Item, own: Kit) => boolean): Promise<PlanningEnd> {
-  const looks = byItem(kit.inspections);
-  const logs = byItem(kit.log ?? []);
+  const ownOf = ownParts(kit);
   const of = kit.items.length;
   let worked = 0;
   for (const [index, item] of kit.items.entries()) {
-    if (work(item, { ...kit, inspections: looks.get(item.id) ?? [], log: logs.get(item.id) ?? [] })) worked++;
+    if (work(item, ownOf(item))) worked++;
     if ((index + 1) % PIECE !== 0) continue;
     watch.onPiece?.(index + 1, of);
     if (worked < PIECE) continue;
@@ -103,7 +56,7 @@ export const emptyMemory = (): Memory => ({ ground: '', made: new Map(), left: n
  * is planned.
  */
 export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, memory = emptyMemory()): Promise<PlanningEnd> {
-  const ground = JSON.stringify({ ...kit, items: [], inspections: [], log: [] });
+  const ground = groundOf(kit);
   if (ground !== memory.ground) memory.made.clear();
   memory.ground = ground;
   let piece = byId<ProgrammeOutline>();
@@ -113,7 +66,7 @@ export async function planAll(kit: Kit, onPiece: OnPiece, watch: Watch = {}, mem
   };
   const end = await forEachItem(kit, { ...watch, onPiece: report }, (item, own) => {
     if (memory.left.has(item.id)) return false;
-    const key = JSON.stringify([item, own.inspections, own.log]);
+    const key = textOf(item, own);
     const known = memory.made.get(item.id);
     const fresh = known?.key !== key;
     const made = fresh ? outlineOf(own, item) : known.outline;

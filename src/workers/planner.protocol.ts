@@ -1,23 +1,8 @@
 import type { Reach, Reached } from '../core/energy/choice';
 import type { Kit } from '../core/gear';
-import type { Programme, ProgrammeStep } from '../core/document';
+import type { ProgrammeOutline } from '../core/outline';
 import type { UsualCare } from '../core/season';
-import type { Need } from '../core/supplies';
 
-/** What lists show of a step; whole programmes would be costly to hand over by the hundred. */
-export type StepOutline = Pick<
-  ProgrammeStep,
-  'id' | 'key' | 'phase' | 'do' | 'when' | 'settings' | 'attendedMin' | 'unattendedMin' | 'mayWait'
->;
-export interface ProgrammeOutline extends Pick<Programme, 'itemId' | 'verdict' | 'because' | 'aims' | 'method' | 'confidence'> {
-  readonly steps: readonly StepOutline[];
-  /** What it takes from the cupboard, steps behind a failed check left out. */
-  readonly needs: readonly Need[];
-  /** Days of ordinary use until the next look. */
-  readonly lookDays: number;
-  /** It could not be planned, and why; nothing else of it is known then. */
-  readonly failed?: string;
-}
 /** Outlines as they are made, by item id, and how far the work is. */
 export type OnPiece = (piece: Readonly<Record<string, ProgrammeOutline>>, done: number, of: number) => void;
 /** `stopped`: the user stopped it, or a newer job overtook it; what was done until then has been handed over. */

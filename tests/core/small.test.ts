@@ -14,7 +14,7 @@ import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
 import { copyJobs } from '../../src/workers/copy.job';
 import { emptyMemory, planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
-import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
+import type { ProgrammeOutline } from '../../src/core/outline';
 import { makeDemoKit } from '../../demo/kit';
 import { canvas, CLEAN, comp, down, invented, item, label, programme, shell } from '../make';
 

@@ -10,7 +10,7 @@ import { CLOCK_STEP_MS, type ClockKnown, clockStepped } from '../../src/core/run
 import { dayOf, noonOf } from '../../src/core/units/day';
 import { clashesOf, withChanges } from '../../src/data/sheets';
 import { planAll } from '../../src/workers/planner.job';
-import type { ProgrammeOutline } from '../../src/workers/planner.protocol';
+import type { ProgrammeOutline } from '../../src/core/outline';
 import { invented } from '../make';
 
 const MIN = 60_000;

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { openStore, readMeta, SCHEMA_VERSION, UmbrasticDb } from '../../src/data/db';
 import { current, finishStep, foldRun, type RunRecord } from '../../src/core/run';
 import { dryingMinutes } from '../../src/core/run/damp';
-import { m0002, m0003, m0004, m0005, m0006, m0007, m0008 } from '../../src/data/migrations';
+import { m0002, m0003, m0004, m0005, m0006, m0007, m0008, m0009 } from '../../src/data/migrations';
 
 type Row = Record<string, unknown>;
 const fixture = <T>(number: string): T => JSON.parse(readFileSync(`tests/data/fixtures/${number}.json`, 'utf8')) as T;
@@ -155,6 +155,7 @@ describe('migrations', () => {
     { of: m0006, table: 'snapshots', before: m0005.stores },
     { of: m0007, table: 'registers', before: { ...m0005.stores, ...m0006.stores } },
     { of: m0008, table: 'undos', before: { ...m0005.stores, ...m0006.stores, ...m0007.stores } },
+    { of: m0009, table: 'answers', before: { ...m0005.stores, ...m0006.stores, ...m0007.stores, ...m0008.stores } },
   ])('$of.version: a table more, and nothing else moves', async ({ of, table, before: known }) => {
     const { stores, before } = fixture<{ stores: Record<string, string>; before: Record<string, Row[]> }>(`000${of.version}`);
     expect(of.stores).toEqual(stores);

@@ -2,7 +2,7 @@ import { CARE_RULES } from './assess/care';
 import { WASH_RULES } from './assess/wash';
 import type { Aim } from '../gear';
 import type { When } from './condition';
-import type { AssessRule, Thresholds } from './types';
+import type { AssessRule } from './types';
 
 /*
  * From what was seen to what is needed. All from memory unless marked; the user may move the loft thresholds. A rule may build on
@@ -24,14 +24,6 @@ export const OBSERVED: Readonly<Record<string, When>> = {
 
 /** Open questions from which nobody is very sure, and from which nobody is sure at all [from memory]. */
 export const OPEN_QUESTIONS = { medium: 4, low: 7 } as const;
-
-/** From memory; the user may move each. The first home of these figures. */
-export const THRESHOLDS: Thresholds = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 };
-/** Ours where the user moved none. */
-export const thresholdsOf = (
-  moved: { readonly [K in keyof Thresholds]?: number | undefined } | undefined,
-  ours: Thresholds = THRESHOLDS,
-): Thresholds => ({ ...ours, ...moved }) as Thresholds;
 
 /** An aim on the left makes the ones on the right needless. */
 export const SUPERSEDES: Readonly<Partial<Record<Aim, readonly Aim[]>>> = {

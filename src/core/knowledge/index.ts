@@ -3,7 +3,7 @@
  * them. Refuses: computation. `KNOWLEDGE` is what ships; tests hand the engine variations of it.
  */
 import { arranged } from './arrange';
-import { ASSESS_RULES, THRESHOLDS } from './assessment';
+import { ASSESS_RULES } from './assessment';
 import { BLOCKS } from './blocks';
 import { CAUTIONS } from './cautions';
 import { FAMILIES } from './families';
@@ -19,6 +19,7 @@ import { STAINS } from './stains';
 import { PREPARE_STEPS } from './steps/prepare';
 import { PRETREAT_STEPS } from './steps/pretreat';
 import { WASH_STEPS } from './steps/wash';
+import { THRESHOLDS } from './thresholds';
 import { SEEN_TRAITS, TRAITS } from './traits';
 import type { Knowledge } from './types';
 import { ZONES } from './zones';
@@ -29,7 +30,8 @@ export * from './fact';
 export * from './condition';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';
-export { AIM_SEQUENCE, OBSERVED, OPEN_QUESTIONS, SUPERSEDES, THRESHOLDS, thresholdsOf } from './assessment';
+export { AIM_SEQUENCE, OBSERVED, OPEN_QUESTIONS, SUPERSEDES } from './assessment';
+export { THRESHOLDS, thresholdsOf } from './thresholds';
 export { exposedZones, sprayRowOf, zonesOf } from './zones-of';
 export { TAKEN_OUT } from './materials';
 export { ARCHETYPE_GROUPS, ARCHETYPES, type Archetype } from './archetypes';

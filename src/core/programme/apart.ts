@@ -1,6 +1,6 @@
 import type { Agent, Phase, SupplyClass } from '../gear';
 import { EVAPORATES, type NeverPair } from '../knowledge';
-import { pairOf } from '../supplies';
+import { pairOf } from '../supplies/pair';
 import type { StepSettings } from '../document';
 import type { PlannedStep, Refusal } from './state';
 

@@ -1,6 +1,6 @@
 import type { Droplet, Inspection, InspectionField, Item, Soil, Stain } from '../gear';
 import { surfaceAt } from '../facts';
-import { exposedZones, KNOWLEDGE, type LookId, type Surface } from '../knowledge';
+import { exposedZones, KNOWLEDGE, THRESHOLDS, type LookId, type Surface } from '../knowledge';
 import { loftOf } from '../loft';
 import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './state';
@@ -83,7 +83,7 @@ function marksLeft(
 const MARKS_SOIL = 1;
 /** A look that passed by eye says that the loft is as new. */
 const AS_NEW = 1;
-const PASSED_GRADE = KNOWLEDGE.thresholds.dropFine;
+const PASSED_GRADE = THRESHOLDS.dropFine;
 
 interface Ended {
   readonly run: Run;

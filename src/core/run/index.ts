@@ -13,7 +13,7 @@ import {
   type WeighIn,
 } from '../gear';
 import type { WayId } from '../knowledge';
-import { KNOWLEDGE, RINSING_FIGURES } from '../knowledge';
+import { RINSING_FIGURES, THRESHOLDS } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import { hasMove, inForce, type Happening, type RunEvent } from './events';
 import { extended, foldRun } from './fold';
@@ -212,7 +212,7 @@ export const measureLoft = (run: Run, readings: readonly LoftReading[], nowMs: n
 
 /** The zones on which drops soak in, in the order a hand goes over the thing. */
 export const soakedIn = (grades: Readonly<Droplet>): DropletZone[] =>
-  DROPLET_ZONES.filter((zone) => (grades[zone] ?? KNOWLEDGE.thresholds.dropFine) < KNOWLEDGE.thresholds.dropFine);
+  DROPLET_ZONES.filter((zone) => (grades[zone] ?? THRESHOLDS.dropFine) < THRESHOLDS.dropFine);
 /** True when every zone that was tried sheds water. */
 const dropsPass = (grades: Readonly<Droplet>): boolean =>
   Object.values(grades).some((g) => g !== undefined) && soakedIn(grades).length === 0;

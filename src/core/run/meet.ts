@@ -6,7 +6,7 @@ import type { Agent, Equipment, Standing, SupplyClass, Washer } from '../gear';
 import { NEVER_TOGETHER, type NeverPair } from '../knowledge';
 import type { ProgrammeStep } from '../document';
 import { leftAfter, stays, used } from '../programme/apart';
-import { pairOf } from '../supplies';
+import { pairOf } from '../supplies/pair';
 import type { Run } from './index';
 
 export interface Clash {

@@ -3,6 +3,7 @@
  * and what must never meet. Refuses: choosing the class of a cleaner (the programme does) and forbidding anything by preference.
  */
 import { isMeasured } from '../dosing';
+import { pairOf } from './pair';
 import { DOSING_FIGURES, NEVER_TOGETHER, type NeverPair } from '../knowledge';
 import type { Agent, Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
 
@@ -129,11 +130,6 @@ export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[],
     const perhaps = missing(all);
     return perhaps ? [{ ...perhaps, perhaps: true }] : [];
   });
-}
-
-/** The pair that forbids two supplies to meet, or null. */
-export function pairOf(pairs: readonly NeverPair[], a: Agent, b: Agent): NeverPair | null {
-  return pairs.find((p) => (p.one.includes(a) && p.other.includes(b)) || (p.one.includes(b) && p.other.includes(a))) ?? null;
 }
 
 export interface Matrix {

@@ -28,3 +28,10 @@ export const dayAsWritten = (instant: string): string => instant.slice(0, 10);
 export const hourAsWritten = (instant: string): string => instant.slice(11, 16);
 /** The hour of a clock, "11:40", at the place where this runs. */
 export const hourOf = (at: Date): string => `${two(at.getHours())}:${two(at.getMinutes())}`;
+/** An instant in the offset of the place where this runs, on a whole minute: "2027-01-09T08:00:00+01:00". */
+export function instantHere(at: Date): string {
+  const shift = -at.getTimezoneOffset();
+  const offset =
+    shift === 0 ? 'Z' : `${shift > 0 ? '+' : '-'}${two(Math.floor(Math.abs(shift) / 60))}:${two(Math.abs(shift) % 60)}`;
+  return `${dayOf(at.toISOString())}T${hourOf(at)}:00${offset}`;
+}

@@ -2,15 +2,12 @@
  * Machines kept fit for technical loads: what is due, whether one is clean enough for a load and why, and the guided purge.
  * Refuses: repairing machines.
  */
-import { addDays, differenceInCalendarDays, formatISO, parseISO } from 'date-fns';
 import type { Dryer, Equipment, LogEntry, Residue, UpkeepTask, Washer } from '../gear';
 import { UPKEEP } from '../knowledge/upkeep';
 import { hardnessClass } from '../units';
-import { dayOf } from '../units/day';
+import { addDays, dayOf, daysBetween } from '../units/day';
 
 export { purgeProgramme } from './purge';
-
-const isoDay = (day: Date): string => formatISO(day, { representation: 'date' });
 
 export type UpkeepState = 'due' | 'fine' | 'unknown' | 'habit';
 export interface UpkeepLine {
@@ -53,7 +50,7 @@ export function upkeepOf(equipment: Equipment, log: readonly LogEntry[], today: 
     for (const record of UPKEEP.filter((r) => r.for.includes(machine.kind))) {
       const everyDays = typeof record.everyDays === 'object' && record.everyDays ? record.everyDays[hardness] : record.everyDays;
       const lastOn = lastDone(log, machine.id, record.id);
-      const dueOn = everyDays === null || lastOn === null ? null : isoDay(addDays(parseISO(lastOn), everyDays));
+      const dueOn = everyDays === null || lastOn === null ? null : addDays(lastOn, everyDays);
       const state: UpkeepState =
         record.id === 'lint'
           ? lintIsDue(machine.id, log)
@@ -105,8 +102,7 @@ export function cleanEnough(washer: Washer, asks: LoadAsks, log: readonly LogEnt
   if (asks.sensitive && isDrum) {
     const hot = lastDone(log, washer.id, 'hot-empty');
     if (hot === null) return { verdict: 'better', reasons: ['hot-unknown'] };
-    if (differenceInCalendarDays(parseISO(today), parseISO(hot)) > MONTH_DAYS)
-      return { verdict: 'better', reasons: ['hot-overdue'] };
+    if (daysBetween(hot, today) > MONTH_DAYS) return { verdict: 'better', reasons: ['hot-overdue'] };
   }
   return { verdict: 'clean', reasons: ['clean'] };
 }

@@ -1,7 +1,7 @@
 import { dayOf, hourOf } from '../../core/units/day';
 import { useState, type SetStateAction, type Dispatch } from 'react';
 import { busyHours } from '../../app/dayFiles';
-import { instantOf } from '../../app/dayHours';
+import { instantHere } from '../../core/units/day';
 import { HIRED_WORDS } from '../../core/telling/wash-day';
 import { HIRED, type DayWish, type Prefer } from '../../core/washday/types';
 import { Column, Fieldset, Note, Row } from '../../ui/basics';
@@ -31,7 +31,7 @@ const parts = (instant: string | undefined): { day?: string; time?: string } => 
   return { day: dayOf(instant), time: hourOf(date) };
 };
 const joined = (day: string | undefined, time: string | undefined): string | undefined =>
-  day ? instantOf(new Date(`${day}T${time ?? '00:00'}`)) : undefined;
+  day ? instantHere(new Date(`${day}T${time ?? '00:00'}`)) : undefined;
 const WEEK_MS = 21 * 86_400_000;
 
 /** When it may begin and must end, who is there, when the machines are silent, and what counts most. */

@@ -20,7 +20,7 @@ import {
   type KitPart,
   type Seen,
 } from '../../make';
-import { pairOf } from '../../../src/core/supplies';
+import { pairOf } from '../../../src/core/supplies/pair';
 import { fact, type Fact, MEMORY, PRACTICE } from './fact';
 
 /* Refusals, cautions, assumptions, machines and families: one row a record. */
