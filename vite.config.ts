@@ -88,6 +88,8 @@ export default defineConfig(async ({ command }): Promise<UserConfig> => {
     build: {
       target: 'es2022',
       sourcemap: false,
+      // What browsers of today do by themselves.
+      modulePreload: { polyfill: false },
       chunkSizeWarningLimit: 700,
       rolldownOptions: {
         output: {

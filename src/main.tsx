@@ -1,15 +1,16 @@
+// Before all else.
+import { opening, otherTabs } from './app/opening';
 import { type ComponentType, type ReactNode, StrictMode, Suspense, use } from 'react';
 import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { ErrorBoundary } from 'react-error-boundary';
-import { BrowserRouter, matchRoutes, useLocation, useRoutes } from 'react-router';
-import { keptAnswers } from './app/answers';
-import { kitIsRead } from './app/kit';
+import { BrowserRouter, matchPath, useLocation, useRoutes } from 'react-router';
+import { readFirst } from './app/kit';
 import { whenQuiet } from './app/quiet';
 import { applyTheme, useSession } from './app/session';
 import { Shell } from './app/Shell';
 import { StoreTrouble, Trouble } from './app/Trouble';
-import { openStore, readMeta } from './data/db';
+import { readMeta } from './data/db';
 import { GlobalStyle } from './ui/theme';
 
 declare global {
@@ -17,11 +18,12 @@ declare global {
   var clubAsked: Promise<Response> | undefined;
 }
 
-/** A page that is fetched when it is gone to; the one that is opened first, at once. */
+/** A page that is fetched when it is gone to. */
 interface Place {
   readonly path: string;
   readonly load: () => Promise<ComponentType>;
 }
+/** Those with a word of their own stand before those with an id. */
 const PLACES: readonly Place[] = [
   { path: '/', load: async () => (await import('./views/now/Now')).Now },
   { path: 'kit', load: async () => (await import('./views/kit/KitList')).KitList },
@@ -75,15 +77,16 @@ function Fetched({ place }: { place: Place }) {
   const Page = here.get(place.path);
   return Page && <Page />;
 }
-const ROUTES = PLACES.map((place) => ({ path: place.path, element: <Fetched key={place.path} place={place} />, place }));
-const opened = matchRoutes(ROUTES, location)?.at(-1)?.route.place;
+/** The place of an address: the first whose path it fits. */
+const placeAt = (pathname: string): Place => PLACES.find(({ path }) => matchPath(path, pathname)) as Place;
 /** The page that is opened is fetched while the store is; what goes wrong is said where it would stand. */
-const first = opened && fetched(opened).catch(() => undefined);
+const first = fetched(placeAt(location.pathname)).catch(() => undefined);
 
 /** The page of this address in its frame. Until the next one has come, the one before stands. */
 function Pages() {
-  const page = useRoutes(ROUTES);
   const { pathname } = useLocation();
+  const place = placeAt(pathname);
+  const page = useRoutes([{ path: place.path, element: <Fetched key={place.path} place={place} /> }]);
   return (
     <ErrorBoundary FallbackComponent={Trouble}>
       <Shell>
@@ -117,19 +120,15 @@ function Places() {
   );
 }
 
+otherTabs.onHeld = () => show(<StoreTrouble state="held" />);
+otherTabs.onOvertaken = () => useSession.setState({ overtaken: true });
+
 /** Nothing of this file is waited for: pages that come later share its files. */
 async function begin(): Promise<void> {
-  const store = await openStore({
-    onHeld: () => show(<StoreTrouble state="held" />),
-    onOvertaken: () => useSession.setState({ overtaken: true }),
-  });
-  // Pages ask for them; they are read while these are drawn.
-  if (store.status === 'open') {
-    void kitIsRead();
-    void keptAnswers();
-  }
+  const store = await opening;
+  const ready = store.status === 'open' && readFirst();
   const isFirst = store.status === 'open' && !(await readMeta('demoOffered'));
-  await first;
+  await Promise.all([first, ready]);
   // The page stands while the demo comes; what it needs is fetched beside it.
   if (isFirst) useSession.setState({ arriving: true });
   if (store.status === 'open') show(<Places />);

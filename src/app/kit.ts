@@ -5,10 +5,10 @@ import type { Equipment, Item, Kit } from '../core/gear';
 import type { UsualCare } from '../core/season';
 import { readMeta } from '../data/db';
 import { KIT_TABLES, loadKit } from '../data/kit';
-import { live } from '../data/live';
-import { asPlansRead, byId, keepAnswers, knownFor, type Outlines } from './answers';
+import { live, whenRead } from '../data/live';
+import { asPlansRead, byId, keepAnswers, keptAnswers, knownFor, type Outlines } from './answers';
 import { whenQuiet } from './quiet';
-import { useOpenRuns } from './runs';
+import { runsAreRead, useOpenRuns } from './runs';
 import { useSession } from './session';
 import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd } from '../workers';
 
@@ -22,14 +22,7 @@ export function useKit(): Kit | undefined {
 
 const liveEquipment = live(['meta'], () => readMeta('equipment'));
 /** The kit as it was last written, when pages have it; null when they cannot. */
-export async function kitIsRead(): Promise<Kit | null> {
-  let stop = (): void => undefined;
-  const read = await new Promise<Kit | null>((done) => {
-    stop = liveKit.subscribe(done, () => done(null)).unsubscribe;
-  });
-  stop();
-  return read;
-}
+export const kitIsRead = (): Promise<Kit | null> => whenRead(liveKit);
 
 /** Machines, places, room and water, live. */
 export const useEquipment = (): Equipment | undefined => useObservable(liveEquipment);
@@ -65,6 +58,18 @@ interface Answer {
 const stopPlanning = (): void => void plannerWorker().stop();
 /** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
 let newest: Answer | null = null;
+/**
+ * Reads what every page begins with, and takes up the answers that still hold, so that a page is drawn once, with its answer. What takes longer
+ * than somebody would look at nothing comes while the page stands.
+ */
+export async function readFirst(): Promise<void> {
+  const reading = Promise.all([kitIsRead(), runsAreRead(), keptAnswers()]).then(async ([kit]) => {
+    const known = kit && (await knownFor(kit));
+    if (kit && known) newest = { kit, round: 0, done: kit.items.length, end: 'done', programmes: known };
+  });
+  await Promise.race([reading, new Promise((later) => setTimeout(later, AT_MOST_MS))]);
+}
+const AT_MOST_MS = 700;
 /** An older answer stands for a kit when it holds this share of its things. */
 const MOSTLY = 0.9;
 /** Pieces are shown this often, so that a long list is not drawn anew for each. */
@@ -80,7 +85,12 @@ export function usePlanning(kit: Kit | undefined): Planning {
     const again = asked.current !== round;
     asked.current = round;
     // The same kit as on the page before: its answer stands.
-    if (!again && newest?.kit === kit && newest.end === 'done') return setAnswer(newest);
+    if (!again && newest?.kit === kit && newest.end === 'done') {
+      setAnswer(newest);
+      // What plans is made ready for the first change.
+      void whenQuiet().then(plannerWorker);
+      return;
+    }
     let stale = false;
     let shown = performance.now();
     let made = byId();
@@ -112,10 +122,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
     const stands = (known: Outlines): void => {
       made = Object.assign(byId(), known);
       show(kit.items.length, 'done');
-      // It is made ready for the first change.
-      void whenQuiet().then(plannerWorker);
     };
-    // Only a first page begins with what was kept: a later one knows more.
+    // Only a first page begins with what came or was kept: a later one knows more.
     if (newest !== null || again) plan();
     else void knownFor(kit).then((known) => void (stale || (known ? stands(known) : plan())), plan);
     return () => {

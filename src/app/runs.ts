@@ -4,7 +4,7 @@ import type { Programme } from '../core/document';
 import { foldRun, startRun, type Run } from '../core/run';
 import { tickAll } from '../core/run/load';
 import { db } from '../data/db';
-import { live } from '../data/live';
+import { live, whenRead } from '../data/live';
 import { openRecords, startRuns } from '../data/repo';
 import { newId, nowMs } from './now';
 
@@ -16,6 +16,8 @@ export function useRun(id: string | undefined): Run | null | undefined {
 const liveOpen = live(['runs'], async () => (await openRecords()).map(foldRun));
 /** All runs that are not over for the record, oldest first; undefined while they are read for the first time. */
 export const useOpenRuns = (): readonly Run[] | undefined => useObservable(liveOpen);
+/** When pages have the runs that are not over, or cannot have them. */
+export const runsAreRead = (): Promise<readonly Run[] | null> => whenRead(liveOpen);
 /** The run that a thing or machine is in, or null. */
 export function useRunOf(itemId: string | undefined): Run | null {
   const runs = useOpenRuns();

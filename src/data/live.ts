@@ -63,3 +63,13 @@ export function live<T>(tables: readonly TableName[], query: () => Promise<T>): 
     },
   };
 }
+
+/** What was last read, when it is there; null when it cannot be read. */
+export async function whenRead<T>(followed: Live<T>): Promise<T | null> {
+  let stop = (): void => undefined;
+  const value = await new Promise<T | null>((done) => {
+    stop = followed.subscribe(done, () => done(null)).unsubscribe;
+  });
+  stop();
+  return value;
+}

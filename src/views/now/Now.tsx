@@ -7,6 +7,7 @@ import { BackFrom, UsedToday } from './BackFrom';
 import { capital } from '../../core/words/text';
 import { Empty, Note, Page, Row } from '../../ui/basics';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
+import { InTurn } from '../../ui/InTurn';
 import { Progress } from '../../ui/Progress';
 import { phone } from '../../ui/theme';
 
@@ -118,12 +119,14 @@ function Today({ here }: { here: NowHere }) {
       </Ahead>
       <Looking kit={kit} planning={planning} known={known} />
       <NeedsCare sorted={sorted} planning={planning} />
-      <Later later={sorted.later} />
-      <Unplanned kit={kit} unplanned={sorted.unplanned} />
-      <UsedToday kit={kit} now={now} />
-      <Elsewhere elsewhere={sorted.elsewhere} />
-      <Looks looks={sorted.looks} />
-      <MachinesHere dirtyMachines={here.dirtyMachines} upkeep={here.upkeep} />
+      <InTurn>
+        <Later later={sorted.later} />
+        <Unplanned kit={kit} unplanned={sorted.unplanned} />
+        <UsedToday kit={kit} now={now} />
+        <Elsewhere elsewhere={sorted.elsewhere} />
+        <Looks looks={sorted.looks} />
+        <MachinesHere dirtyMachines={here.dirtyMachines} upkeep={here.upkeep} />
+      </InTurn>
     </Page>
   );
 }
