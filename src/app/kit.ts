@@ -55,6 +55,11 @@ interface Answer {
   readonly end: PlanningEnd | 'failed' | null;
   readonly programmes: Outlines;
 }
+/** What plans is made ready for the first change, when the page has its answer without it. */
+async function readyForChanges(): Promise<void> {
+  await whenQuiet();
+  plannerWorker();
+}
 const stopPlanning = (): void => void plannerWorker().stop();
 /** The newest answer, for the next page: a list that was known stands at once, and is only brought up to date. */
 let newest: Answer | null = null;
@@ -87,8 +92,7 @@ export function usePlanning(kit: Kit | undefined): Planning {
     // The same kit as on the page before: its answer stands.
     if (!again && newest?.kit === kit && newest.end === 'done') {
       setAnswer(newest);
-      // What plans is made ready for the first change.
-      void whenQuiet().then(plannerWorker);
+      void readyForChanges();
       return;
     }
     let stale = false;
@@ -122,6 +126,7 @@ export function usePlanning(kit: Kit | undefined): Planning {
     const stands = (known: Outlines): void => {
       made = Object.assign(byId(), known);
       show(kit.items.length, 'done');
+      void readyForChanges();
     };
     // Only a first page begins with what came or was kept: a later one knows more.
     if (newest !== null || again) plan();

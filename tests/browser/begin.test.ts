@@ -1,5 +1,5 @@
 import { describe, expect, test, vi } from 'vitest';
-import { faultsOf, visit } from './visit';
+import { faultsOf, soon, visit } from './visit';
 
 describe('to begin', () => {
   test('the club says on every page that it is invented; it is left as a whole for one’s own, and comes back as a whole', async () => {
@@ -68,9 +68,30 @@ describe('to begin', () => {
     expect(said.filter((text) => /What do you want|Nothing/.test(text))).toEqual([]);
     await v.close();
   });
-  test('asks for all the files of a first visit with its page, and what plans loads no page', async () => {
-    const v = await visit();
+  test('asks for all the files of a first visit with its page; what plans comes after the answer, and loads no page', async () => {
+    const v = await visit({ path: '/icon.svg', bare: true });
+    await v.page.evaluateOnNewDocument(() => {
+      new MutationObserver((_, all) => {
+        if (!document.body?.textContent?.includes('Needs care')) return;
+        all.disconnect();
+        const come = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
+        const [page] = performance.getEntriesByType('navigation') as PerformanceResourceTiming[];
+        Object.assign(window, {
+          before: come.map((e) => new URL(e.name).pathname),
+          sent: [...come, page!].reduce((sum, e) => sum + e.transferSize, 0),
+        });
+      }).observe(document, { childList: true, subtree: true });
+    });
+    await v.load('/');
     await v.sees('Needs care');
+    const { before, sent } = await v.page.evaluate(() => {
+      const { before: names, sent: bytes } = window as unknown as { before: string[]; sent: number };
+      return { before: names, sent: bytes };
+    });
+    expect(sent).toBeGreaterThan(150_000);
+    expect(sent).toBeLessThanOrEqual(250_000);
+    expect(before.filter((path) => path.startsWith('/assets/react-'))).toHaveLength(1);
+    expect(before.filter((path) => /plan/.test(path))).toEqual([]);
     const { origin } = new URL(v.page.url());
     const text = async (path: string): Promise<string> => (await fetch(origin + path)).text();
     const asked = new Set([...(await text('/')).matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map((m) => m[1]!));
@@ -90,14 +111,15 @@ describe('to begin', () => {
     expect([...all.keys()].filter((path) => !asked.has(path))).toEqual([]);
     // The start page is among them.
     expect([...all.values()].some((code) => code.includes('Needs care'))).toBe(true);
-    const worker = await v.page.evaluate(() =>
-      performance
-        .getEntriesByType('resource')
-        .map((e) => new URL(e.name).pathname)
-        .find((path) => path.includes('planner.worker')),
-    );
-    const plans = [...(await withImports([worker!])).keys()];
-    expect(plans.filter((path) => path !== worker && !asked.has(path))).toEqual([]);
+    // What plans is made ready for the first change.
+    const worker = await soon(async () => {
+      const come = await v.page.evaluate(() => performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname));
+      const found = come.find((path) => path.includes('planner.worker'));
+      expect(found).toBeDefined();
+      return found!;
+    });
+    const plans = [...(await withImports([worker])).keys()];
+    expect(plans.some((path) => path.includes('/planning-'))).toBe(true);
     expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
     await v.close();
   });

@@ -1,4 +1,5 @@
 import { describe, expect, inject, test } from 'vitest';
+import type { Kit } from '../../src/core/gear';
 import { visit } from './visit';
 
 /* At the tub there may be no network. Numbered as a newcomer would do it. */
@@ -68,7 +69,13 @@ describe('over the wire', () => {
     expect(plain.encoding).toBeNull();
     expect(await get('gzip, br')).toEqual({ encoding: 'br', text: plain.text });
     expect(await get('gzip')).toEqual({ encoding: 'gzip', text: plain.text });
-    const kit = await fetch(`${base}/api/demo`, { headers: { 'Accept-Encoding': 'gzip' } });
-    expect(kit.headers.get('content-encoding')).toBe('gzip');
+    const club = async (encoding: string): Promise<{ encoding: string | null; things: number }> => {
+      const response = await fetch(`${base}/api/demo`, { headers: { 'Accept-Encoding': encoding } });
+      const { kit } = (await response.json()) as { kit: Kit };
+      return { encoding: response.headers.get('content-encoding'), things: kit.items.length };
+    };
+    const small = await club('gzip, br');
+    expect(small.encoding).toBe('br');
+    expect(await club('identity')).toEqual({ encoding: null, things: small.things });
   });
 });

@@ -199,6 +199,7 @@ describe('a newcomer', () => {
     await v.choose('Number in the tub', '30');
     await v.choose('Circle in a square', 'one dot');
     await v.press('Save');
+    await v.sees('Cream belay jacket is corrected.');
     await v.sees('Tumble low, exhaust up to 60 °C');
     expect(await v.stored('items', 'itm-pale-jacket')).toMatchObject({
       label: { wash: { allowed: true, maxC: 30 }, tumble: 'low' },
