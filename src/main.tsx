@@ -1,6 +1,6 @@
 // Before all else.
 import { opening, otherTabs } from './app/opening';
-import { type ComponentType, type ReactNode, StrictMode, Suspense, use } from 'react';
+import { type ComponentType, createElement, type ReactNode, StrictMode, Suspense, use } from 'react';
 import { I18nProvider } from 'react-aria/I18nProvider';
 import { createRoot } from 'react-dom/client';
 import { ErrorBoundary } from 'react-error-boundary';
@@ -74,8 +74,8 @@ function forgetFailed(): void {
 }
 function Fetched({ place }: { place: Place }) {
   if (!here.has(place.path)) use(fetched(place));
-  const Page = here.get(place.path);
-  return Page && <Page />;
+  const page = here.get(place.path);
+  return page && createElement(page);
 }
 /** The place of an address: the first whose path it fits. */
 const placeAt = (pathname: string): Place => PLACES.find(({ path }) => matchPath(path, pathname)) as Place;
