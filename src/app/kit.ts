@@ -10,7 +10,7 @@ import { asPlansRead, byId, keepAnswers, keptAnswers, knownFor, type Outlines } 
 import { whenQuiet } from './quiet';
 import { runsAreRead, useOpenRuns } from './runs';
 import { useSession } from './session';
-import { onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd } from '../workers';
+import { kitTexts, onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd } from '../workers';
 
 const liveKit = live(KIT_TABLES, () => loadKit());
 /** The whole kit, live; undefined while it is read, and on a first visit until the demo has come. */
@@ -115,22 +115,26 @@ export function usePlanning(kit: Kit | undefined): Planning {
       if (!stale) show(Object.keys(made).length, 'failed');
     };
     const deaf = onPlannerTrouble(fail);
-    const plan = (): void =>
-      void plannerWorker()
-        .planAll(asPlansRead(kit), proxy(onPiece), again)
-        .then((end) => {
-          if (stale) return;
-          show(Object.keys(made).length, end);
-          if (end === 'done') void whenQuiet().then(() => keepAnswers(kit, made));
-        }, fail);
+    const plan = async (): Promise<void> => {
+      const texts = await kitTexts(asPlansRead(kit));
+      if (stale) return;
+      const end = await plannerWorker().planAll(texts, proxy(onPiece), again);
+      if (stale) return;
+      show(Object.keys(made).length, end);
+      if (end === 'done') void whenQuiet().then(() => keepAnswers(kit, made));
+    };
     const stands = (known: Outlines): void => {
       made = Object.assign(byId(), known);
       show(kit.items.length, 'done');
       void readyForChanges();
     };
     // Only a first page begins with what came or was kept: a later one knows more.
-    if (newest !== null || again) plan();
-    else void knownFor(kit).then((known) => void (stale || (known ? stands(known) : plan())), plan);
+    const begin = async (): Promise<void> => {
+      const known = newest === null && !again ? await knownFor(kit) : null;
+      if (stale) return;
+      await (known ? stands(known) : plan());
+    };
+    begin().catch(fail);
     return () => {
       stale = true;
       deaf();

@@ -13,6 +13,7 @@ import type { RehearseApi } from './rehearse.protocol';
 export type { ReadKitFile } from './copy.protocol';
 export type { ProgrammeOutline } from '../core/outline';
 export type { OnPiece, PlanningEnd } from './planner.protocol';
+export { kitTexts } from './kitTexts';
 /** Which build plans: an answer of another is none. Null where what plans may change under one name. */
 export const PLANNED_BY: string | null = import.meta.env.PROD ? plannerUrl : null;
 

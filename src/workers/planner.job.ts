@@ -7,6 +7,7 @@ import { groundOf, ownParts, textOf } from '../core/outline/known';
 import type { UsualCare } from '../core/season';
 import { plan, writeProgramme } from '../core/programme';
 import { needsOf } from '../core/supplies';
+import { kitOfTexts } from './kitTexts';
 import type { OnPiece, PlannerApi, PlanningEnd } from './planner.protocol';
 
 const PIECE = 50;
@@ -129,7 +130,8 @@ const memory = emptyMemory();
 let asked: readonly string[] = [];
 
 export const plannerJobs: PlannerApi = {
-  planAll: (kit, onPiece, again = false) => {
+  planAll: (texts, onPiece, again = false) => {
+    const kit = kitOfTexts(texts);
     const job = ++latest;
     asked = kit.items.map((item) => item.id);
     if (again) memory.left.clear();

@@ -2,6 +2,7 @@ import type { Reach, Reached } from '../core/energy/choice';
 import type { Kit } from '../core/gear';
 import type { ProgrammeOutline } from '../core/outline';
 import type { UsualCare } from '../core/season';
+import type { KitTexts } from './kitTexts';
 
 /** Outlines as they are made, by item id, and how far the work is. */
 export type OnPiece = (piece: Readonly<Record<string, ProgrammeOutline>>, done: number, of: number) => void;
@@ -14,7 +15,7 @@ export interface PlannerApi {
    * Outlines of the programmes of every item of a kit, in order, in pieces: one large answer would stop the page. What did not change is not
    * planned anew. What was left out when planning was stopped stays left out until it is asked for with `again`.
    */
-  planAll(kit: Kit, onPiece: OnPiece, again?: boolean): Promise<PlanningEnd>;
+  planAll(kit: KitTexts, onPiece: OnPiece, again?: boolean): Promise<PlanningEnd>;
   /** Which items' programmes rest on which entries of the handbook: entry id → item ids. */
   whoUses(kit: Kit): Promise<Readonly<Record<string, readonly string[]>>>;
   /** What one option of a question would change in the other things of a kit. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { byNeed, needsCare, notReady, rankAll, type Need, type Outline } from '../../src/core/due/rank';
+import { byNeed, needsCare, notReady, rankAll, rankerOf, type Need, type Outline } from '../../src/core/due/rank';
 import type { Inspection, Item, Kit } from '../../src/core/gear';
 import { planItem } from '../../src/core/programme';
 import { didText, lastDays } from '../../src/core/telling/run';
@@ -92,5 +92,22 @@ describe('what was last done', () => {
   test('in words', () => {
     const said = (log ?? []).map((e) => (e.type === 'care' ? didText(e) : ''));
     expect(said).toEqual(['washed and warmed', 'begun, nothing done', 'finish renewed and warmed', 'washed and mended']);
+  });
+});
+
+describe('an order that is taken again as programmes come', () => {
+  test('is the one that all of them give at once, and what was known keeps its row', () => {
+    const rank = rankerOf<Outline>(kit, TODAY, new Set([kit.items[0]!.id]));
+    const ids = kit.items.map((i) => i.id);
+    let before = new Map(rank(null).map((r) => [r.item.id, r]));
+    for (let known = 0; known <= ids.length; known += 3) {
+      const some = Object.fromEntries(ids.slice(0, known).flatMap((id) => (outlines[id] ? [[id, outlines[id]]] : [])));
+      const rows = rank(some);
+      expect(rows).toEqual(rankAll(kit, some, TODAY, new Set([ids[0]!])));
+      for (const row of rows) if (before.get(row.item.id)?.programme === row.programme) expect(row).toBe(before.get(row.item.id));
+      before = new Map(rows.map((r) => [r.item.id, r]));
+    }
+    // What was taken back is told anew.
+    expect(rank(null)).toEqual(rankAll(kit, null, TODAY, new Set([ids[0]!])));
   });
 });

@@ -12,6 +12,7 @@ import { waterWord } from '../../src/core/words/water';
 import { boundText, causeText, limitText } from '../../src/core/words';
 import { bandOf, bandsOf } from '../../src/ui/strata';
 import { countdown } from '../../src/ui/countdown';
+import { kitOfTexts, kitTexts } from '../../src/workers/kitTexts';
 import { copyJobs } from '../../src/workers/copy.job';
 import { emptyMemory, planAll, plannerJobs, whoUses } from '../../src/workers/planner.job';
 import type { ProgrammeOutline } from '../../src/core/outline';
@@ -191,10 +192,27 @@ describe('the planning worker’s job', () => {
     expect(count).toBeGreaterThan(25);
     expect(count).toBeLessThan(320);
   });
+  test('a kit that is handed over in texts is the kit it was, in pieces that let a hand be heard in between', async () => {
+    const { log: _log, ...without } = demo;
+    const large = {
+      ...demo,
+      items: Array.from({ length: 2500 }, (_, n) => ({ ...demo.items[n % demo.items.length]!, id: `t${n}` })),
+    };
+    expect(kitOfTexts(await kitTexts(demo))).toEqual(JSON.parse(JSON.stringify(demo)));
+    expect(kitOfTexts(await kitTexts(without))).toEqual({ ...(JSON.parse(JSON.stringify(without)) as Kit), log: [] });
+    let heard = 0;
+    const hand = setInterval(() => heard++, 0);
+    const texts = await kitTexts(large);
+    clearInterval(hand);
+    expect(kitOfTexts(texts)).toEqual(JSON.parse(JSON.stringify(large)));
+    expect(texts.items).toHaveLength(3);
+    expect(heard).toBeGreaterThan(0);
+  });
   test('a newer job stops the older one', async () => {
     const many = { ...demo, items: Array.from({ length: 120 }, (_, n) => ({ ...demo.items[0]!, id: `m${n}` })) };
-    const older = plannerJobs.planAll(many, () => undefined);
-    const newer = plannerJobs.planAll(many, () => undefined);
+    const texts = await kitTexts(many);
+    const older = plannerJobs.planAll(texts, () => undefined);
+    const newer = plannerJobs.planAll(texts, () => undefined);
     expect(await older).toBe('stopped');
     expect(await newer).toBe('done');
   });
@@ -227,16 +245,16 @@ describe('the planning worker’s job', () => {
   test('stopped by hand it stays stopped when the kit is read again, until the rest is asked for', async () => {
     const many = { ...demo, items: Array.from({ length: 400 }, (_, n) => ({ ...demo.items[0]!, id: `stop${n}` })) };
     let stopped = false;
-    const end = await plannerJobs.planAll(many, () => {
+    const end = await plannerJobs.planAll(await kitTexts(many), () => {
       if (!stopped) void plannerJobs.stop();
       stopped = true;
     });
     expect(end).toBe('stopped');
     let again = 0;
-    expect(await plannerJobs.planAll({ ...many }, (piece) => (again += Object.keys(piece).length))).toBe('stopped');
+    expect(await plannerJobs.planAll(await kitTexts(many), (piece) => (again += Object.keys(piece).length))).toBe('stopped');
     expect(again).toBeLessThan(400);
     let all = 0;
-    expect(await plannerJobs.planAll(many, (piece) => (all += Object.keys(piece).length), true)).toBe('done');
+    expect(await plannerJobs.planAll(await kitTexts(many), (piece) => (all += Object.keys(piece).length), true)).toBe('done');
     expect(all).toBe(400);
   });
   test('finds which items rest on an entry', async () => {

@@ -11,6 +11,7 @@ import { dueOf, eventsAhead, goesAlong, type Ahead, type Forecast } from './fore
 /** In the order in which lists show them. */
 const NEEDS = ['under-way', 'urgent', 'due', 'unplanned', 'look', 'blocked', 'fresh', 'safety', 'lent', 'away'] as const;
 export type Need = (typeof NEEDS)[number];
+const PLACE_OF = Object.fromEntries(NEEDS.map((need, place) => [need, place])) as Record<Need, number>;
 
 /** What of a programme decides when a thing is due. */
 export interface Outline extends Pick<Programme, 'aims' | 'verdict' | 'because'> {
@@ -114,11 +115,16 @@ function rankItem<O extends Outline>(known: Planned<O>, today: string): Ranked<O
 }
 
 const inTurn = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
-/** Small letters: what compares by the rules of a language has a browser read all that it knows of languages first. */
-const nameOf = ({ item }: Ranked): string => (item.name ?? item.kind).toLowerCase();
+const names = new WeakMap<Item, string>();
+/** Small letters: what compares by the rules of a language has a browser read all that it knows of languages first. Made once for each. */
+function nameOf({ item }: Ranked): string {
+  const known = names.get(item) ?? (item.name ?? item.kind).toLowerCase();
+  names.set(item, known);
+  return known;
+}
 /** The order of every list: by state, then by what is lost, then by day, then by name. */
 export const byNeed = (a: Ranked, b: Ranked): number =>
-  NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need) || b.weight - a.weight || inTurn(a.on, b.on) || inTurn(nameOf(a), nameOf(b));
+  PLACE_OF[a.need] - PLACE_OF[b.need] || b.weight - a.weight || inTurn(a.on, b.on) || inTurn(nameOf(a), nameOf(b));
 /** Those that want care now; what is under way has it. */
 export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || need === 'due';
 /** What would not be ready for an outing today: in want of care, or in the middle of it. */
@@ -165,31 +171,44 @@ export const readyByThing = <O extends Outline>(
     .map((row) => ({ row, state: unready.includes(row) ? 'not-ready' : row.need === 'look' && !row.seen ? 'unseen' : 'ready' }));
 };
 
-/** Every item of a kit in the order of all lists; each list of the kit is read once. @param underWay ids of things in a run. */
-export function rankAll<O extends Outline>(
+/**
+ * Puts every item of a kit in the order of all lists, whenever more of its programmes are known: the lists of the kit are read once, and an item
+ * whose programme is the one of before keeps its row. @param underWay ids of things in a run. @param today ISO day.
+ */
+export function rankerOf<O extends Outline>(
   kit: Kit,
-  programmes: Readonly<Record<string, O>> | null,
   today: string,
   underWay: ReadonlySet<string>,
-): Ranked<O>[] {
+): (programmes: Readonly<Record<string, O>> | null) => Ranked<O>[] {
   const seen = latestByItem(kit.inspections);
   const logs = byItem(kit.log ?? []);
   const events = eventsAhead(kit.log ?? [], today);
   const calendar = kit.preferences?.schools?.WHEN === 'calendar';
-  return kit.items
-    .map((item) =>
-      rankItem(
-        {
-          item,
-          programme: programmes?.[item.id] ?? null,
-          seen: seen.get(item.id) ?? null,
-          log: logs.get(item.id) ?? [],
-          event: events.find((e) => goesAlong(e, item.id)) ?? null,
-          calendar,
-          underWay: underWay.has(item.id),
-        },
-        today,
-      ),
-    )
-    .sort(byNeed);
+  const rows = new Map<string, Ranked<O>>();
+  const rowOf = (item: Item, programme: O | null): Ranked<O> => {
+    const known = rows.get(item.id);
+    if (known?.programme === programme) return known;
+    const row = rankItem(
+      {
+        item,
+        programme,
+        seen: seen.get(item.id) ?? null,
+        log: logs.get(item.id) ?? [],
+        event: events.find((e) => goesAlong(e, item.id)) ?? null,
+        calendar,
+        underWay: underWay.has(item.id),
+      },
+      today,
+    );
+    rows.set(item.id, row);
+    return row;
+  };
+  return (programmes) => kit.items.map((item) => rowOf(item, programmes?.[item.id] ?? null)).sort(byNeed);
 }
+/** Every item of a kit in the order of all lists, once. @param underWay ids of things in a run. @param today ISO day. */
+export const rankAll = <O extends Outline>(
+  kit: Kit,
+  programmes: Readonly<Record<string, O>> | null,
+  today: string,
+  underWay: ReadonlySet<string>,
+): Ranked<O>[] => rankerOf<O>(kit, today, underWay)(programmes);

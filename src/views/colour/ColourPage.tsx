@@ -163,6 +163,8 @@ function Pictures({ colours, first }: { colours: Model; first: Photo }) {
   );
 }
 
+/** About what the readings take of a page, px. */
+const READINGS_PX = 400;
 function Colours({ item, photos }: { item: Item; photos: readonly Photo[] }) {
   const colours = useColours(item.id, photos);
   const { first, second, before, olds, changes, best, answer, fault } = colours;
@@ -177,25 +179,27 @@ function Colours({ item, photos }: { item: Item; photos: readonly Photo[] }) {
       {fault && <Note tone="alarm">{fault}</Note>}
       <TwoColumns $left={1.3}>
         <Pictures colours={colours} first={first} />
-        <Column $gap={20}>
-          <Readings marks={before.marks} changes={changes} before={olds} onRename={colours.rename} />
-          {!second && <Pick slot="after" colours={colours} />}
-          <Disclosure title="What the figures rest on">
-            <ul style={{ paddingLeft: 20 }}>
-              {COLOUR_BASIS.map((text) => (
-                <li key={text}>
-                  <Said>{text}</Said>
-                </li>
-              ))}
-            </ul>
-          </Disclosure>
-          <Disclosure title="Other pictures">
-            <Column $gap={16}>
-              <Pick slot="before" colours={colours} />
-              {second && <Pick slot="after" colours={colours} />}
-            </Column>
-          </Disclosure>
-        </Column>
+        <InTurn height={READINGS_PX}>
+          <Column $gap={20}>
+            <Readings marks={before.marks} changes={changes} before={olds} onRename={colours.rename} />
+            {!second && <Pick slot="after" colours={colours} />}
+            <Disclosure title="What the figures rest on">
+              <ul style={{ paddingLeft: 20 }}>
+                {COLOUR_BASIS.map((text) => (
+                  <li key={text}>
+                    <Said>{text}</Said>
+                  </li>
+                ))}
+              </ul>
+            </Disclosure>
+            <Disclosure title="Other pictures">
+              <Column $gap={16}>
+                <Pick slot="before" colours={colours} />
+                {second && <Pick slot="after" colours={colours} />}
+              </Column>
+            </Disclosure>
+          </Column>
+        </InTurn>
       </TwoColumns>
       <InTurn>
         <Sessions

@@ -17,6 +17,7 @@ import { zoneName } from '../../core/words/zones';
 import { gainsText, repellencyText, zonesText } from '../../core/telling/repellency';
 import { saveSeen } from '../../data/repo';
 import { Column, Page, Row, TwoColumns } from '../../ui/basics';
+import { InTurn } from '../../ui/InTurn';
 import { NotInKit } from '../../app/NotHere';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Chances } from './Chances';
@@ -86,15 +87,21 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
         )}
       </Row>
       {testing && <Testing item={item} last={last} before={tests[0]} onEnd={() => setTesting(false)} />}
-      {!testing && tests.length > 0 && <Past item={item} tests={tests} of={of} gains={gains} kit={kit} ways={ways} />}
+      {!testing && tests.length > 0 && (
+        <InTurn height={PAST_PX}>
+          <Past item={item} tests={tests} of={of} gains={gains} kit={kit} ways={ways} />
+        </InTurn>
+      )}
       {!testing && (
-        <TwoColumns $left={1.1}>
-          <Halves kit={kit} item={item} ways={ways} />
-          <Column $gap={12}>
-            <SprayTable kit={kit} item={item} takes={ways.renew} />
-            <LeakTest item={item} last={last} />
-          </Column>
-        </TwoColumns>
+        <InTurn>
+          <TwoColumns $left={1.1}>
+            <Halves kit={kit} item={item} ways={ways} />
+            <Column $gap={12}>
+              <SprayTable kit={kit} item={item} takes={ways.renew} />
+              <LeakTest item={item} last={last} />
+            </Column>
+          </TwoColumns>
+        </InTurn>
       )}
     </Page>
   );
@@ -138,6 +145,8 @@ function Past({
   );
 }
 
+/** About what the earlier tests take of a page, px. */
+const PAST_PX = 520;
 /** What its programme says now; nothing for what cannot be planned. */
 function verdictOf(kit: Kit, item: Item): string | null {
   try {

@@ -5,6 +5,7 @@ import { NEED_WORDS } from '../../core/telling/due';
 import { KIND_WORDS } from '../../core/words';
 import { Empty, Page, Quiet, Row } from '../../ui/basics';
 import { LinkButton, TextButton } from '../../ui/Button';
+import { InTurn } from '../../ui/InTurn';
 import { Progress } from '../../ui/Progress';
 import { phone } from '../../ui/theme';
 import { Bulk } from './Bulk';
@@ -32,6 +33,9 @@ const Tools = styled.div`
     }
   }
 `;
+
+/** About what a screen shows of the table, px. */
+const TABLE_PX = 800;
 
 /** Counts or progress: it keeps its place, so that the rows below do not move under the hand. */
 const Line = styled.div`
@@ -189,7 +193,9 @@ export function KitList() {
           <ToolsOf kit={kit} list={list} />
           <SavedViews query={params.toString()} onPick={pick} />
           <Bulk rows={(ranked ?? []).filter((r) => chosen.has(r.item.id))} onDone={() => setChosen(new Set())} />
-          <KitTable rows={rows} chosen={chosen} onChoose={setChosen} />
+          <InTurn height={TABLE_PX}>
+            <KitTable rows={rows} chosen={chosen} onChoose={setChosen} />
+          </InTurn>
           {rows.length === 0 && <p>Nothing matches. Try fewer words, or every state.</p>}
         </>
       )}

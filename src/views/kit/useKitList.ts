@@ -17,7 +17,8 @@ export function useKitList() {
   const ranked = useRanked(kit, planning.programmes);
   const rows = useMemo(() => {
     const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-    return (ranked ?? []).filter((row) => matches(row, words, { need, kind, owner, due }, today()));
+    const now = today();
+    return (ranked ?? []).filter((row) => matches(row, words, { need, kind, owner, due }, now));
   }, [ranked, search, need, kind, owner, due]);
   const set = (key: string, value: string): void => {
     const next = new URLSearchParams(params);

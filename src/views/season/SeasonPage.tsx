@@ -206,7 +206,9 @@ function AheadOfKit({
       <Outings kit={kit} rows={rows ?? []} />
       <section aria-labelledby="by-week">
         <h2 id="by-week">Week by week</h2>
-        <ByWeek weeks={weeks} handsAWeekMin={hours * 60} />
+        <InTurn height={WEEKS_PX}>
+          <ByWeek weeks={weeks} handsAWeekMin={hours * 60} />
+        </InTurn>
       </section>
       {short.length > 0 && (
         <section aria-labelledby="runs-out">
@@ -229,6 +231,8 @@ function AheadOfKit({
   );
 }
 
+/** About what the weeks ahead take of a page, px. */
+const WEEKS_PX = 900;
 const cares = (week: SeasonWeek): string[] => week.tasks.flatMap((t) => (t.kind === 'care' ? [t.item.id] : []));
 /** While the weeks are worked out, or could not be. */
 function Waiting({ planning, of }: { planning: Planning; of: number }) {

@@ -1,5 +1,6 @@
 import { newWish, unstarted } from '../../app/dayHours';
 import { Empty, Note, Page, Row } from '../../ui/basics';
+import { InTurn } from '../../ui/InTurn';
 import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { Choose } from './Choose';
 import { DayOnPaper } from './DayOnPaper';
@@ -85,7 +86,6 @@ export function WashDay() {
   return (
     // A name may be one long word.
     <Page aria-busy={(!day && busy !== null) || undefined} style={{ overflowWrap: 'anywhere' }}>
-      {day && <DayOnPaper day={day} kit={kit} />}
       <Row $between $wrap $top>
         <DaySays day={day} busy={busy} wish={here} onStop={page.stop} onHours={() => page.setSheet('hours')} />
         <DayActions
@@ -108,6 +108,11 @@ export function WashDay() {
         </Note>
       )}
       {day && <Plan page={page} kit={kit} day={day} />}
+      {day && (
+        <InTurn>
+          <DayOnPaper day={day} kit={kit} />
+        </InTurn>
+      )}
       <Sheets page={page} kit={kit} />
     </Page>
   );
