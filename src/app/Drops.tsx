@@ -121,7 +121,7 @@ export function Drops({
           options={DROP_GRADES}
           onChange={grade}
         />
-        <Suspense fallback={<div style={{ minHeight: size.touch }} />}>
+        <Suspense fallback={<div aria-busy="true" style={{ minHeight: size.touch }} />}>
           <DropsPicture key={zone} itemId={item.id} zone={name(zone)} onGrade={(n) => grade(String(n))} />
         </Suspense>
         {contradicted(droplet, test, way).map((z) => (

@@ -254,21 +254,14 @@ function useSorted<R>(start: string, columns: readonly ThingColumn<R>[], rows: r
   return { sorted, setHere, here, sort, setSort };
 }
 
-/** So many rows are drawn above and below those in sight: enough for a wheel, few enough for a phone. */
-const OVERSCAN = 4;
-/** The rows in sight, and how much room those above and below them take. */
+/** The rows in sight and four more each way, enough for a wheel and few enough for a phone, and how much room the others take. */
 function useDrawn(chosen: ReadonlySet<string>, small: boolean, sorted: readonly unknown[], rowPx: number) {
   const body = useRef<HTMLTableSectionElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => {
     setTop((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY);
   }, [chosen.size, small]);
-  const virtual = useWindowVirtualizer({
-    count: sorted.length,
-    estimateSize: () => rowPx,
-    overscan: OVERSCAN,
-    scrollMargin: top,
-  });
+  const virtual = useWindowVirtualizer({ count: sorted.length, estimateSize: () => rowPx, overscan: 4, scrollMargin: top });
   const drawn = virtual.getVirtualItems();
   const before = drawn[0] ? drawn[0].start - top : 0;
   const after = virtual.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);

@@ -129,7 +129,7 @@ function Past({
       {of && (
         <Column $gap={12}>
           {of.tests.length > 1 && (
-            <Suspense fallback={<div style={{ minHeight: 280 }} />}>
+            <Suspense fallback={<div aria-busy="true" style={{ minHeight: 280 }} />}>
               <Curve kit={kit} item={item} of={of} />
             </Suspense>
           )}

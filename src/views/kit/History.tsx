@@ -34,7 +34,7 @@ export function History({ kit, item }: { kit: Kit; item: Item }) {
       <h2 id="history">Record</h2>
       {last.length > 0 && <p>Last {last.map((l) => `${l.name} ${whenText(l.at ?? '')}`).join(', ')}.</p>}
       {looks.length > 1 && (
-        <Suspense fallback={<div style={{ height: 330 }} />}>
+        <Suspense fallback={<div aria-busy="true" style={{ height: 330 }} />}>
           <StateChart kit={kit} item={item} care={lines.filter((e) => e.type === 'care')} />
         </Suspense>
       )}
