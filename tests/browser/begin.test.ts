@@ -78,7 +78,8 @@ describe('to begin', () => {
         const [page] = performance.getEntriesByType('navigation') as PerformanceResourceTiming[];
         Object.assign(window, {
           before: come.map((e) => new URL(e.name).pathname),
-          sent: [...come, page!].reduce((sum, e) => sum + e.transferSize, 0),
+          // What it weighs also where this browser has it from a visit before; about half a kilobyte says what each is.
+          sent: [...come, page!].reduce((sum, e) => sum + e.encodedBodySize + 500, 0),
         });
       }).observe(document, { childList: true, subtree: true });
     });
