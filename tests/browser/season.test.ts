@@ -26,6 +26,8 @@ describe('the weeks ahead', () => {
     await v.sees('You have set');
     await v.press('Forget that day');
     await soon(async () => expect((await planned()).length).toBe(names.length - 1));
+    // Its own way back, not that of the press before.
+    await v.sees('That day is forgotten.');
     await v.press('Undo');
     await soon(async () => expect((await planned()).length).toBe(names.length));
 
