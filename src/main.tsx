@@ -58,29 +58,36 @@ const PLACES: readonly Place[] = [
   { path: '*', load: async () => (await import('./app/Lost')).Lost },
 ];
 
-const coming = new Map<string, Promise<void>>();
-const here = new Map<string, ComponentType>();
-const failed = new Set<string>();
-/** Fetches a page once; what failed is asked for anew after `forgetFailed`. */
-function fetched({ path, load }: Place): Promise<void> {
-  const asked = coming.get(path) ?? load().then((page) => void here.set(path, page));
-  if (!coming.has(path)) asked.catch(() => failed.add(path));
-  coming.set(path, asked);
-  return asked;
+/** A page that was asked for. */
+interface Coming {
+  readonly asked: Promise<void>;
+  page?: ComponentType;
+  failed?: true;
 }
+const pages = new Map<string, Coming>();
+/** Asks for a page once. */
+function comingOf({ path, load }: Place): Coming {
+  const known = pages.get(path);
+  if (known) return known;
+  const coming: Coming = { asked: load().then((page) => void (coming.page = page)) };
+  coming.asked.catch(() => (coming.failed = true));
+  pages.set(path, coming);
+  return coming;
+}
+/** What could not be fetched is asked for again when somebody comes back to it. */
 function forgetFailed(): void {
-  for (const path of failed) coming.delete(path);
-  failed.clear();
+  for (const [path, { failed }] of pages) if (failed) pages.delete(path);
 }
+/** Not the framework's own `lazy`: that keeps what failed for good, and lets a page that is here already wait for a moment. */
 function Fetched({ place }: { place: Place }) {
-  if (!here.has(place.path)) use(fetched(place));
-  const page = here.get(place.path);
-  return page && createElement(page);
+  const coming = comingOf(place);
+  if (!coming.page) use(coming.asked);
+  return coming.page && createElement(coming.page);
 }
 /** The place of an address: the first whose path it fits. */
 const placeAt = (pathname: string): Place => PLACES.find(({ path }) => matchPath(path, pathname)) as Place;
 /** The page that is opened is fetched while the store is; what goes wrong is said where it would stand. */
-const first = fetched(placeAt(location.pathname)).catch(() => undefined);
+const first = comingOf(placeAt(location.pathname)).asked.catch(() => undefined);
 
 /** The page of this address in its frame. Until the next one has come, the one before stands. */
 function Pages() {

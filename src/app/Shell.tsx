@@ -11,6 +11,7 @@ import { goToFilter, pressMain, useShortcuts } from '../ui/shortcuts';
 import { color, phone } from '../ui/theme';
 import { useArrival } from './arrival';
 import { PLACES } from './places';
+import { whenQuiet } from './quiet';
 import { goToNotice, takeBack, useSession } from './session';
 import { PATHS, isRunPage } from './routes';
 
@@ -127,7 +128,7 @@ function Logo() {
   );
 }
 
-// Loaded when they are needed: they must not hold up the first page.
+// Loaded after the first page: they must not hold it up.
 const Toasts = lazy(async () => ({ default: (await import('../ui/Toasts')).Toasts }));
 const Keys = lazy(() => import('./Keys'));
 const Finder = lazy(() => import('./Finder'));
@@ -187,6 +188,8 @@ export function Shell({ children }: { children: ReactNode }) {
   });
   useEffect(() => {
     // Loaded after the first page: it must not hold it up.
+    // A notice must be there to be said when there is no network any more.
+    void whenQuiet().then(() => useSession.setState({ said: true }));
     let stop = (): void => undefined;
     let left = false;
     void Promise.all([import('./alarms'), import('./clock')]).then(([{ watchAlarms }, { watchClock }]) => {

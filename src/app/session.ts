@@ -8,7 +8,7 @@ interface Session {
   readonly arriving: boolean;
   /** A newer version has taken the store over, in another tab. */
   readonly overtaken: boolean;
-  /** Something was said: where it stands is drawn, if it is not yet. */
+  /** Where what is said stands is drawn: from the page's answer on, or from the first that is said. */
   readonly said: boolean;
 }
 const THEME_KEY = 'umbrastic-theme';
@@ -39,7 +39,11 @@ export function notify(text: string, undo: Undo | null = null): void {
       if (known) await (await kept()).forgetUndo(known);
     });
   useSession.setState({ said: true });
-  void toasts().then(({ show }) => show({ text, undo: back }));
+  // Where what says it cannot be had, that cannot be said either.
+  void toasts().then(
+    ({ show }) => show({ text, undo: back }),
+    () => undefined,
+  );
 }
 /** Puts the focus on what was said last. */
 export const goToNotice = (): void => void toasts().then(({ enterToasts }) => enterToasts());

@@ -6,8 +6,14 @@ import { today } from './now';
  * of all languages.
  */
 
-/** A day is its first instant here; an instant is itself. Invalid where the text is neither. */
-const dateOf = (iso: string): Date => new Date(iso.length === 10 ? `${iso}T00:00:00` : iso);
+const ISO = /^\d{4}-\d\d-(\d\d)(T.+)?$/;
+/** A day is its first instant here; an instant is itself. Invalid where the text is neither: the language itself reads days into many words. */
+function dateOf(iso: string): Date {
+  const [, day, time] = ISO.exec(iso) ?? [];
+  const date = new Date(day === undefined ? NaN : time === undefined ? `${iso}T00:00:00` : iso);
+  // The 31st of February is no 3rd of March.
+  return time === undefined && date.getDate() !== Number(day) ? new Date(NaN) : date;
+}
 const isValid = (date: Date): boolean => !Number.isNaN(date.getTime());
 const isToday = (date: Date): boolean => date.toDateString() === new Date().toDateString();
 /** "Sun", "3", "Jan", "2027": the one form of a day that the language itself fixes. */

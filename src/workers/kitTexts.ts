@@ -1,4 +1,5 @@
 import type { Kit } from '../core/gear';
+import { groundOf } from '../core/outline/known';
 
 /** A kit on its way to a worker, as JSON in pieces: handed over as objects, thousands of things would hold a page for a tenth of a second. */
 export interface KitTexts {
@@ -24,7 +25,7 @@ export async function kitTexts(kit: Kit): Promise<KitTexts> {
     }
     if (rows.length > PIECE) await nextTask();
   }
-  return { ground: JSON.stringify({ ...kit, items: [], inspections: [], log: [] }), ...texts };
+  return { ground: groundOf(kit), ...texts };
 }
 /** The kit that was written down. */
 export function kitOfTexts({ ground, ...texts }: KitTexts): Kit {

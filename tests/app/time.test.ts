@@ -43,6 +43,7 @@ describe('what pages say of days and hours', () => {
     at(NOW);
     expect(whenText('2027-01-02')).toBe('2 days ago');
     expect(whenText(new Date(2027, 0, 3, 9, 40).toISOString())).toBe('today, 09:40');
-    expect([whenText('soon'), dayText('soon'), dayText('')]).toEqual(['soon', 'soon', '']);
+    for (const text of ['soon', '', 'spring 2', '2027-02-31', '2027-13-01', '12029-05-01', '3 Jan 2027', '2027-01-03Tnoon'])
+      expect([text, whenText(text), dayText(text)]).toEqual([text, text, text]);
   });
 });

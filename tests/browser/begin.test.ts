@@ -124,6 +124,33 @@ describe('to begin', () => {
     expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
     await v.close();
   });
+  test('a later visit begins with its answer: nothing is said before it, and nothing is fetched to plan with', async () => {
+    const v = await visit({ path: '/icon.svg', bare: true });
+    await v.page.evaluateOnNewDocument(() => {
+      const said: string[] = [];
+      Object.assign(window, { said });
+      new MutationObserver((_, all) => {
+        const heading = document.querySelector('h1')?.textContent;
+        if (!heading) return;
+        all.disconnect();
+        said.push(heading, ...[...document.querySelectorAll('h2')].map((h) => h.textContent ?? ''));
+        Object.assign(window, { fetched: performance.getEntriesByType('resource').map((e) => e.name) });
+      }).observe(document, { childList: true, subtree: true });
+    });
+    await v.load('/');
+    await v.sees('Needs care today');
+    await soon(async () => expect(await v.rows('answers')).toHaveLength(1));
+    await v.load('/');
+    await v.sees('Needs care today');
+    const { said, fetched } = await v.page.evaluate(() => {
+      const w = window as unknown as { said: string[]; fetched: string[] };
+      return { said: w.said, fetched: w.fetched };
+    });
+    expect(said[0]).toMatch(/things? needs? care\.$/);
+    expect(said.some((text) => text.startsWith('Needs care today'))).toBe(true);
+    expect(fetched.filter((name) => name.includes('plan'))).toEqual([]);
+    await v.close();
+  });
   test('has its answer drawn before the browser is asked for its tables of languages, which a phone reads for a tenth of a second', async () => {
     const v = await visit({ path: '/icon.svg', bare: true });
     await v.page.evaluateOnNewDocument(() => {

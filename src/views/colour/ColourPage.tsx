@@ -1,4 +1,4 @@
-import { Said } from '../../ui/said';
+import { SaidList } from '../../ui/SaidList';
 import { Camera } from 'lucide-react';
 import { useItem } from '../../app/kit';
 import { TakePhoto, usePhotos } from '../../app/pictures';
@@ -184,13 +184,7 @@ function Colours({ item, photos }: { item: Item; photos: readonly Photo[] }) {
             <Readings marks={before.marks} changes={changes} before={olds} onRename={colours.rename} />
             {!second && <Pick slot="after" colours={colours} />}
             <Disclosure title="What the figures rest on">
-              <ul style={{ paddingLeft: 20 }}>
-                {COLOUR_BASIS.map((text) => (
-                  <li key={text}>
-                    <Said>{text}</Said>
-                  </li>
-                ))}
-              </ul>
+              <SaidList lines={COLOUR_BASIS} />
             </Disclosure>
             <Disclosure title="Other pictures">
               <Column $gap={16}>

@@ -7,7 +7,7 @@ import { casesText } from '../../core/telling/worth';
 import { minutesText } from '../../core/units';
 import { moneyText } from '../../core/units/money';
 import { SUPPLY_WORDS } from '../../core/words';
-import { Quiet } from '../../ui/basics';
+import { SaidList } from '../../ui/SaidList';
 import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 
@@ -45,13 +45,7 @@ export function Chances({ of, kit, ways }: { of: Repellency; kit: Kit; ways: Way
           },
         ]}
       />
-      <ul style={{ paddingLeft: 20 }}>
-        {REPELLENCY_BASIS.map((text) => (
-          <li key={text}>
-            <Quiet>{text}</Quiet>
-          </li>
-        ))}
-      </ul>
+      <SaidList lines={REPELLENCY_BASIS} quiet />
     </Disclosure>
   );
 }

@@ -1,4 +1,4 @@
-import { Said } from '../../ui/said';
+import { SaidList } from '../../ui/SaidList';
 import { drawnBaffles } from '../../core/loft';
 import { LIGHT_MODELS, type LightModel } from '../../core/loft/light';
 import { LIGHT_MODEL_WORDS, lightBasis, SURE_WORDS } from '../../core/telling/loft';
@@ -63,13 +63,7 @@ export function LightMeasured({ map, picture, measured }: { map: FillMap; pictur
           onChange={(model: LightModel | undefined) => setMarks({ ...marks, model })}
         />
       </Row>
-      <ul style={{ paddingLeft: 20 }}>
-        {lightBasis(measured).map((text) => (
-          <li key={text}>
-            <Said>{text}</Said>
-          </li>
-        ))}
-      </ul>
+      <SaidList lines={lightBasis(measured)} />
       <Grams measured={measured} />
     </>
   );

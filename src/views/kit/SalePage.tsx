@@ -1,5 +1,5 @@
 import { allInUnits } from '../../core/units/said';
-import { Said } from '../../ui/said';
+import { SaidList } from '../../ui/SaidList';
 import { Printer } from 'lucide-react';
 import { useMemo, useState, type SetStateAction, type Dispatch } from 'react';
 import { Link } from 'react-router';
@@ -76,13 +76,7 @@ const Part = ({ title, lines }: { title: string; lines: readonly string[] }) =>
   lines.length === 0 ? null : (
     <section aria-label={title}>
       <h2>{title}</h2>
-      <ul style={{ paddingLeft: 20, marginTop: 4 }}>
-        {lines.map((line) => (
-          <li key={line}>
-            <Said>{line}</Said>
-          </li>
-        ))}
-      </ul>
+      <SaidList lines={lines} />
     </section>
   );
 

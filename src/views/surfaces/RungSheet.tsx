@@ -1,3 +1,4 @@
+import { SaidList } from '../../ui/SaidList';
 import { Said } from '../../ui/said';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -111,13 +112,7 @@ export function RungSheet({
               </div>
             ))}
           </FactList>
-          <ul style={{ paddingLeft: 20, listStyle: 'disc' }}>
-            {said.lines.map((line) => (
-              <li key={line}>
-                <Said>{line}</Said>
-              </li>
-            ))}
-          </ul>
+          <SaidList lines={said.lines} />
           <Link to={toHandbook(`rung/${rung.rung}`)}>This rung in the handbook</Link>
           <h3>What did it do?</h3>
           <Answers>
