@@ -14,7 +14,7 @@ describe('one search everywhere', () => {
     const look = async (query: string, first = query.split(' ')[0]!): Promise<string[]> => {
       await v.page.keyboard.press('/');
       await v.named('Find anything', 'dialog');
-      await v.page.keyboard.type(query);
+      await v.type(query);
       // What stood there before is gone.
       await soon(async () => expect((await options(v))[0]?.toLowerCase() ?? '').toContain(first));
       return options(v);
@@ -57,7 +57,7 @@ describe('one search everywhere', () => {
     await v.sees('Needs care');
     await v.press('Find');
     await v.named('Find anything', 'dialog');
-    await v.page.keyboard.type('xyzzy');
+    await v.type('xyzzy');
     await v.sees('Nothing is called that.');
     expect(await faultsOf(v)).toEqual([]);
     await v.close();
@@ -70,7 +70,7 @@ describe('what can be found', () => {
     await v.sees('Needs care');
     await v.page.keyboard.press('/');
     await v.named('Find anything', 'dialog');
-    await v.page.keyboard.type('bench');
+    await v.type('bench');
     await soon(async () => expect(await options(v)).toEqual(expect.arrayContaining(['Bench page', 'Dose page', 'Rinses page'])));
     const found = await options(v);
     expect(new Set(found).size).toBe(found.length);

@@ -33,7 +33,7 @@ describe('the handbook', () => {
     await v.page.keyboard.press('h');
     await v.sees('Why do you say so?');
     await v.page.keyboard.press('f');
-    await v.page.keyboard.type('acetone patent');
+    await v.type('acetone patent');
     await v.sees('Never acetone on patent');
     expect(v.page.url()).toContain('q=acetone');
     await v.reload();

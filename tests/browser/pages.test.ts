@@ -481,14 +481,14 @@ describe('by keyboard alone', () => {
     await keys('g', 'k');
     await v.sees('It needs');
     await keys('f');
-    await v.page.keyboard.type('smock');
+    await v.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     for (let n = 0; n < 5; n++) await v.page.keyboard.press('Backspace');
     await v.page.keyboard.press('ArrowDown');
     await v.page.keyboard.press('ArrowDown');
     await v.page.waitForFunction(() => document.activeElement?.closest('tr')?.getAttribute('aria-rowindex') === '3');
     await keys('f');
-    await v.page.keyboard.type('smock');
+    await v.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     await v.page.keyboard.press('ArrowDown');
     await v.page.keyboard.press('Enter');

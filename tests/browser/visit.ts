@@ -27,6 +27,8 @@ export interface Visit {
   readonly named: (name: string, role: string) => Promise<ElementHandle<Element>>;
   /** Writes into the field of this name, in place of what stands there. */
   readonly write: (name: string, text: string) => Promise<void>;
+  /** Types where the focus comes to stand: into the line that a key has led to. */
+  readonly type: (text: string) => Promise<void>;
   /** The button that opens the list of this name. */
   readonly list: (name: string) => Promise<ElementHandle<HTMLElement>>;
   /** Takes this option of the list of this name. */
@@ -260,6 +262,10 @@ async function tab(
     await page.keyboard.press('Backspace');
     await line?.type(text);
   };
+  const type = async (text: string): Promise<void> => {
+    await page.waitForFunction(() => document.activeElement?.matches('input, textarea') === true, WAIT);
+    await page.keyboard.type(text);
+  };
   const list = async (name: string): Promise<ElementHandle<HTMLElement>> => {
     const found = await page.waitForFunction(
       (wanted) =>
@@ -375,6 +381,7 @@ async function tab(
     offline,
     named,
     write,
+    type,
     list,
     choose,
     day,
