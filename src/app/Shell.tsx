@@ -240,11 +240,12 @@ export function Shell({ children }: { children: ReactNode }) {
           {!running && pathname !== PATHS.begin && <ClubLine />}
           {children}
         </Content>
+        {/* Each waits for itself: what still comes would take away another that stands, and its focus. */}
+        <Suspense fallback={null}>{said && <Toasts top={running} />}</Suspense>
         <Suspense fallback={null}>
-          {said && <Toasts top={running} />}
           {finding && <Finder onClose={() => setFinding(false)} showKeys={() => setKeys(true)} />}
-          {keys && <Keys onClose={() => setKeys(false)} />}
         </Suspense>
+        <Suspense fallback={null}>{keys && <Keys onClose={() => setKeys(false)} />}</Suspense>
       </Frame>
     </Units.Provider>
   );

@@ -118,7 +118,30 @@ const Bare = styled(AriaButton)`
     cursor: default;
   }
 `;
+/** A press anywhere in the frame around it, which is `position: relative`, is a press on it. */
+export const overAll = css`
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+  }
+  &[data-focus-visible] {
+    outline: none;
+  }
+  &[data-focus-visible]::after {
+    outline: 3px solid ${color.water};
+    outline-offset: 2px;
+    border-radius: 4px;
+  }
+`;
 /** A picture, a row or a card that is pressed as a whole; whoever uses it says how it looks. */
 export const PressArea = drawnApart(function PressArea({ className, ...rest }: Pressed & { className?: string }) {
   return <Bare {...(className === undefined ? {} : { className })} {...rest} />;
 });
+/**
+ * The name of a card or a line that is pressed as a whole; what says more of it stands beside it and describes it, for what stands on a button
+ * is its name (WCAG 2.5.3). The frame around it is `position: relative`.
+ */
+export const NamePress = styled(PressArea)`
+  ${overAll}
+`;

@@ -8,6 +8,7 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { useTouch } from './field';
+import { useNameApart } from './named';
 import { color, size } from './theme';
 import { drawnApart } from './steady';
 
@@ -50,17 +51,20 @@ const Box = ({ selected, some }: { selected: boolean; some: boolean }) => (
 );
 
 type Ticked = Pick<CheckboxProps, 'isIndeterminate' | 'isDisabled' | 'excludeFromTabOrder'> & { readonly selected?: boolean };
-/** One thing that is ticked off or chosen. Its words are `children`, or `label` where they stand elsewhere. */
+/** One thing that is ticked off or chosen. Its words are `children`, or `label` where they stand elsewhere; `more` stands below them. */
 export const Checkbox = drawnApart(function Checkbox({
   label,
   selected,
   onChange = () => undefined,
   children,
+  more,
   ...rest
-}: Ticked & { label?: string; onChange?: (selected: boolean) => void; children?: ReactNode }) {
+}: Ticked & { label?: string; onChange?: (selected: boolean) => void; children?: ReactNode; more?: ReactNode }) {
   const change = useTouch(onChange);
+  const apart = useNameApart();
   return (
     <Line
+      {...(more === undefined ? {} : apart.pressed)}
       {...(label === undefined ? {} : { 'aria-label': label })}
       {...(selected === undefined ? {} : { isSelected: selected })}
       onChange={change}
@@ -69,7 +73,14 @@ export const Checkbox = drawnApart(function Checkbox({
       {(state) => (
         <>
           <Box selected={state.isSelected} some={state.isIndeterminate} />
-          {children}
+          {more === undefined ? (
+            children
+          ) : (
+            <span>
+              <span {...apart.name}>{children}</span>
+              <small {...apart.more}>{more}</small>
+            </span>
+          )}
         </>
       )}
     </Line>

@@ -2,6 +2,7 @@ import { Radio, RadioGroup, ToggleButton, ToggleButtonGroup } from 'react-aria-c
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { useTouch } from './field';
+import { useNameApart } from './named';
 import { drawnApart } from './steady';
 import { color, size } from './theme';
 
@@ -42,6 +43,17 @@ export interface Option {
   readonly picture?: ReactNode;
 }
 
+function OneChip({ option }: { option: Option }) {
+  const apart = useNameApart(option.hint !== undefined);
+  return (
+    <Chip value={option.id} {...apart.pressed}>
+      {option.picture}
+      <span {...apart.name}>{option.name}</span>
+      {option.hint !== undefined && <small {...apart.more}>{option.hint}</small>}
+    </Chip>
+  );
+}
+
 /** One of a few: every option visible. For more than about eight, take `Select`. */
 export const OneOf = drawnApart(function OneOf({
   label,
@@ -62,11 +74,7 @@ export const OneOf = drawnApart(function OneOf({
       {!hideLabel && <Title aria-hidden="true">{label}</Title>}
       <Wrap>
         {options.map((option) => (
-          <Chip key={option.id} value={option.id}>
-            {option.picture}
-            {option.name}
-            {option.hint && <small>{option.hint}</small>}
-          </Chip>
+          <OneChip key={option.id} option={option} />
         ))}
       </Wrap>
     </Group>

@@ -1,7 +1,8 @@
 import { ChevronRight } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { Button, Disclosure as AriaDisclosure, DisclosurePanel } from 'react-aria-components';
 import styled, { css } from 'styled-components';
+import { overAll } from './Button';
 import { Said } from './said';
 import { color, size } from './theme';
 
@@ -57,39 +58,68 @@ export function Disclosure({
   );
 }
 
+const Row = styled.div<{ $wide: boolean }>`
+  position: relative;
+  padding-right: 28px;
+  ${(p) =>
+    p.$wide &&
+    css`
+      display: flex;
+      flex-wrap: wrap;
+      justify-content: space-between;
+      align-items: baseline;
+      column-gap: 16px;
+      > :first-child {
+        flex: 1 1 14em;
+      }
+    `}
+`;
+/** The name of the line; a press anywhere on the line is a press on it. */
 const Whole = styled(Button)`
   ${press}
-  width: 100%;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 20px;
-  gap: 8px;
+  display: inline-flex;
   align-items: center;
   color: ${color.ink};
   > svg {
-    justify-self: end;
+    position: absolute;
+    right: 0;
+    top: calc(50% - 9px);
     color: ${color.quiet};
   }
+  ${overAll}
 `;
-/** A line of a list that opens where it stands. `head`: what is pressed; `always`: what is seen folded too. */
+/**
+ * A line of a list that opens where it stands. `head`: its name, which is pressed; `more`: what is said beside it, or at the far end of the
+ * line where it is `wide`; `always`: what is seen folded too.
+ */
 export function Fold({
   head,
+  more,
+  wide = false,
   always,
   open = false,
   children,
 }: {
   head: ReactNode;
+  more?: ReactNode;
+  wide?: boolean;
   always?: ReactNode;
   open?: boolean;
   children: ReactNode;
 }) {
+  const said = useId();
+  const says = more !== undefined && more !== '';
   return (
     <Frame defaultExpanded={open}>
-      <Whole slot="trigger">
-        <span>
-          <Said>{head}</Said>
-        </span>
-        <ChevronRight size={18} aria-hidden="true" />
-      </Whole>
+      <Row $wide={wide}>
+        <Whole slot="trigger" {...(says ? { 'aria-describedby': said } : {})}>
+          <span>
+            <Said>{head}</Said>
+          </span>
+          <ChevronRight size={18} aria-hidden="true" />
+        </Whole>
+        {says && <span id={said}>{more}</span>}
+      </Row>
       {always}
       <DisclosurePanel>{children}</DisclosurePanel>
     </Frame>

@@ -2,6 +2,7 @@ import { Said } from './said';
 import type { ReactNode } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { useNameApart } from './named';
 import { color, size } from './theme';
 import { drawnApart } from './steady';
 
@@ -40,6 +41,26 @@ const Row = styled(Radio)`
   }
 `;
 
+interface Line {
+  readonly id: string;
+  readonly name: string;
+  readonly text: ReactNode;
+  readonly disabled?: boolean;
+}
+function One({ id, name, text, disabled = false }: Line) {
+  const apart = useNameApart();
+  return (
+    <Row value={id} isDisabled={disabled} {...apart.pressed}>
+      <span>
+        <strong {...apart.name}>
+          <Said>{name}</Said>
+        </strong>{' '}
+        <span {...apart.more}>{text}</span>
+      </span>
+    </Row>
+  );
+}
+
 /** One of a few, each with a sentence that is read before it is chosen. For names alone, take the chips. */
 export const RadioList = drawnApart(function RadioList({
   label,
@@ -49,20 +70,13 @@ export const RadioList = drawnApart(function RadioList({
 }: {
   label: string;
   value: string | null;
-  options: readonly { readonly id: string; readonly name: string; readonly text: ReactNode; readonly disabled?: boolean }[];
+  options: readonly Line[];
   onChange: (id: string) => void;
 }) {
   return (
     <Group aria-label={label} value={value} onChange={onChange}>
-      {options.map(({ id, name, text, disabled }) => (
-        <Row key={id} value={id} isDisabled={disabled ?? false}>
-          <span>
-            <strong>
-              <Said>{name}</Said>
-            </strong>{' '}
-            {text}
-          </span>
-        </Row>
+      {options.map((line) => (
+        <One key={line.id} {...line} />
       ))}
     </Group>
   );

@@ -91,9 +91,9 @@ describe('the colour of a thing, before and after', () => {
   test('the demo’s shoes: sessions in the sun and when to stop, over each other by keyboard, on a phone', async () => {
     const v = await visit({ path: '/kit/itm-white-shoes', width: 390, height: 844 });
     // The page is left while the club's pictures still come: the next one goes on with them.
-    await v.page.waitForSelector('button[aria-label*="12 days ago"]', { timeout: 45_000 });
+    await v.named(/Open the photograph of 12 days ago/, 'button');
     await v.go('/kit/itm-white-shoes');
-    await v.page.waitForSelector('button[aria-label*=" 2 days ago"]', { timeout: 45_000 });
+    await v.named(/Open the photograph of 2 days ago/, 'button');
     await v.go('/kit/itm-white-shoes/colour');
     await v.sees('less yellow; anyone sees it.');
     await v.sees('Stop here: no further gain that one sees. 3 sessions so far.');
@@ -103,7 +103,7 @@ describe('the colour of a thing, before and after', () => {
     await v.page.keyboard.press('ArrowLeft');
     expect(await value()).toBe('49');
     await v.press('After');
-    await v.page.waitForSelector('[role=application][aria-label^="Toe cap"]');
+    await v.named(/Toe cap, .+ The arrow keys move it\./, 'application');
     // The sheet is drawn where it lies, the toe left out.
     const lines = await v.page.$$eval('svg line', (all) => all.length);
     expect(lines).toBeGreaterThan(20);
@@ -113,7 +113,7 @@ describe('the colour of a thing, before and after', () => {
   });
   test('a sale sheet: what was seen and measured, what is still there, pictures left out or not, as a ZIP that other software opens', async () => {
     const v = await visit({ path: '/kit/itm-white-shoes' });
-    await v.page.waitForSelector('button[aria-label*=" 2 days ago"]', { timeout: 45_000 });
+    await v.named(/Open the photograph of 2 days ago/, 'button');
     await v.press('Sale sheet');
     await v.sees('What is still there');
     await v.sees('Canvas stain (toe), set in.');

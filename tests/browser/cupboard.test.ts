@@ -3,7 +3,7 @@ import type { Kit } from '../../src/core/gear';
 import type { Programme } from '../../src/core/document';
 import { DOWN_LABEL } from '../make';
 import { current, foldRun, type RunRecord } from '../../src/core/run';
-import { giveKit, visit, type Visit, soon } from './visit';
+import { giveKit, START, visit, type Visit, soon } from './visit';
 import { goOn, tap } from './walk';
 
 /** Finds by typing, and takes the first that is found. */
@@ -108,10 +108,10 @@ describe('the cupboard', () => {
     await v.sees('Wipe drawer and door seal');
     await v.press('Done');
     await v.sees('Run it empty and hot');
-    await v.press('Start');
+    await v.press(START);
     await v.press('Finish early');
     await v.press('Done');
-    await v.press('All of it');
+    await v.press('All of it: 1 h 15');
     await v.sees('Look and smell');
     await v.press('It is good');
     await v.press('Done');
@@ -222,7 +222,7 @@ describe('the bench', () => {
     const v = await visit({ path: '/bench?item=itm-bib' });
     await v.sees('mL of technical cleaner');
     await v.write('Dose on the label, mL', '90');
-    await v.press('More figures');
+    await v.press('More figures (10)');
     await v.write('Label range from, mL', '60');
     await v.write('Label range to, mL', '120');
     await v.write('Dry load, kg', '1.4');
@@ -235,7 +235,7 @@ describe('the bench', () => {
     await v.sees('Dry load: write a number from 0.02 to 20 kg');
     await v.sees('One figure needs another look');
     await v.write('Dry load, kg', '0.5');
-    await v.press('Use');
+    await v.press('Use 114 mL in its programme');
     await v.sees('It is in the programme now');
     const item = await v.stored('items', 'itm-bib');
     expect(Object.keys((item?.own as { dosesMl: object }).dosesMl)).toHaveLength(1);
@@ -280,7 +280,7 @@ describe('the bench', () => {
 describe('rows that go', () => {
   test('when a machine’s first programme is taken away, the others keep their own figures', async () => {
     const v = await visit({ path: '/cupboard/machines' });
-    await v.press('Correct ');
+    await v.press('Correct Cellar machine');
     const rows = (): Promise<string[][]> =>
       v.page.$$eval('[role=dialog] section[aria-label=Programmes] > div', (all) =>
         all.map((row) => [...row.querySelectorAll('input')].map((field) => field.value)),

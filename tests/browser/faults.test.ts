@@ -156,13 +156,7 @@ describe('two tabs', () => {
     await v.sees('Start');
     const w = await v.tab('/kit/itm-bib/programme');
     const before = (await v.rows('runs')).length;
-    await Promise.all(
-      [v, w].map((tab) =>
-        tab.page.evaluate(() =>
-          [...document.querySelectorAll('button')].find((b) => b.textContent?.startsWith('Start'))?.click(),
-        ),
-      ),
-    );
+    await Promise.all([v, w].map((tab) => tab.page.evaluate(() => window.withName('button', 'Start', null)[0]?.click())));
     for (const tab of [v, w]) {
       // A tab in the background draws no frames to wait by.
       await tab.page.bringToFront();

@@ -10,9 +10,8 @@ describe('where the down is', () => {
   test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {
     const v = await visit({ path: '/kit/itm-quilt/light' });
     await v.sees('Or one of its photographs');
-    await v.page.waitForSelector('button[aria-label*="Against the light"]');
-    await v.page.waitForSelector('button[aria-label*="The light alone"]');
-    await v.page.$eval('button[aria-label*="Against the light"]', (e) => (e as HTMLElement).focus());
+    await v.named(/Take the photograph of .+, The light alone, as .+/, 'button');
+    await (await v.named(/Take the photograph of .+, Against the light, as .+/, 'button')).focus();
     await v.page.keyboard.press('Enter');
     await v.sees('Put 1 to 4 on its outer corners');
     for (const [n, corner] of QUILT_SCENE.corners.entries()) await steer(v, `Corner ${n + 1}`, [corner[0], corner[1]]);
@@ -39,7 +38,7 @@ describe('where the down is', () => {
     await v.sees('1 of');
     await v.reload();
     await v.sees('1 of');
-    await v.press('By ruler');
+    await v.press('By ruler, 1 day ago');
     await v.sees('192 pinches');
     expect(v.errors).toEqual([]);
     await v.close();
@@ -71,7 +70,7 @@ describe('where the down is', () => {
   test('a layout is changed by keyboard and taken back; a foot box is added', async () => {
     const v = await visit({ path: '/kit/itm-quilt/baffles' });
     await v.sees('15 baffles, 128.9 L sewn volume.');
-    await (await v.named('body 1', 'button')).evaluate((e) => (e as SVGElement).focus());
+    await (await v.named('body 1', 'button')).evaluate((e) => e.focus());
     await v.page.keyboard.press('Enter');
     await v.sees('body 1, 186 × 1450 mm');
     await v.press('Corner 2');

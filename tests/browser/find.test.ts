@@ -64,6 +64,30 @@ describe('one search everywhere', () => {
   });
 });
 
+describe('while the app still comes', () => {
+  test('the search keeps what is typed and its focus when the place for notices has come', async () => {
+    const v = await visit({ path: '/icon.svg', bare: true });
+    const wire = await v.page.createCDPSession();
+    const held: string[] = [];
+    wire.on('Fetch.requestPaused', ({ requestId }) => held.push(requestId));
+    await wire.send('Network.enable');
+    await wire.send('Network.setCacheDisabled', { cacheDisabled: true });
+    await wire.send('Fetch.enable', { patterns: [{ urlPattern: '*/Toasts-*.js' }] });
+    await v.load('/');
+    await v.sees('Needs care');
+    await v.page.keyboard.press('/');
+    await v.named('Find anything', 'dialog');
+    await v.type('be');
+    await soon(() => Promise.resolve(expect(held).not.toEqual([])));
+    await wire.send('Fetch.disable');
+    await v.page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /Toasts-.+js$/.test(r.name)));
+    await v.page.evaluate(() => new Promise((drawn) => requestIdleCallback(drawn)));
+    await v.page.keyboard.type('nch');
+    await soon(async () => expect(await options(v)).toContain('Bench page'));
+    await v.close();
+  });
+});
+
 describe('what can be found', () => {
   test('several pages under one address are each found once, by their own name', async () => {
     const v = await visit({ path: '/' });
@@ -105,10 +129,8 @@ describe('what was done can be taken back for a day', () => {
     for (const [n, name] of ['Rust smock', 'Long grey parka'].entries()) {
       await v.go('/');
       await v.sees('Used today?');
-      await v.page.evaluate((wanted) => {
-        const section = [...document.querySelectorAll('section')].find((one) => one.innerText.startsWith('Used today?'));
-        [...(section?.querySelectorAll('button') ?? [])].find((b) => b.innerText === wanted)?.click();
-      }, name);
+      const used = await v.named('Used today?', 'region');
+      await (await used.waitForSelector(`::-p-aria([name="${name}"][role="button"])`))?.click();
       await v.sees(`${name}, used today: say more`);
       await soon(async () => expect(await kept()).toBe(n + 1));
     }
@@ -122,7 +144,7 @@ describe('what was done can be taken back for a day', () => {
     expect(lines[0]).toContain('Long grey parka');
     expect(await faultsOf(v)).toEqual([]);
     // The older of the two, and the newer stays.
-    await v.press('Take it back: Rust smock');
+    await v.press('Take it back: Rust smock: used today.');
     await v.sees('Taken back: Rust smock');
     expect(await uses()).toBe(before + 1);
     expect((await v.rows('log')).some((e) => e.type === 'use' && e.itemId === 'itm-parka')).toBe(true);
@@ -148,7 +170,7 @@ describe('a programme in one look', () => {
     const stands = (title: string): Promise<unknown> =>
       v.page.waitForFunction((t) => document.getElementById('step')?.innerText.startsWith(t), { timeout: 30_000 }, title);
     await stands('Purge the washing machine');
-    await v.press('Start, ');
+    await v.press('Start, 1 h 15');
     await v.page.waitForSelector('[role=timer]');
     await passMinutes(v.page, 80);
     await v.sees('Look now');
@@ -176,20 +198,10 @@ describe('a programme in one look', () => {
     const v = await visit({ path: '/kit/itm-white-shoes/programme', width: 390, height: 844 });
     // Not every browser keeps a place by itself.
     await v.page.addStyleTag({ content: '* { overflow-anchor: none !important; }' });
+    const question = await v.named('How warm to wash white canvas', 'button');
     await v.press('How warm to wash white canvas');
-    const top = (): Promise<number> =>
-      v.page.evaluate(
-        () =>
-          [...document.querySelectorAll('button')]
-            .find((b) => b.innerText.startsWith('How warm to wash white'))!
-            .getBoundingClientRect().top,
-      );
-    await v.sees('Hot with oxygen');
-    await v.page.evaluate(() =>
-      [...document.querySelectorAll('label')]
-        .find((e) => e.innerText.startsWith('Hot with oxygen'))
-        ?.scrollIntoView({ block: 'center' }),
-    );
+    const top = (): Promise<number> => question.evaluate((b) => b.getBoundingClientRect().top);
+    await (await v.named('Hot with oxygen', 'radio')).evaluate((e) => e.closest('label')?.scrollIntoView({ block: 'center' }));
     const before = await top();
     await v.press('Hot with oxygen');
     await v.sees('Now ');

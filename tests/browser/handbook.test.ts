@@ -13,7 +13,7 @@ describe('the handbook', () => {
       await v.page.waitForSelector('[role=dialog]');
       return v.page.$$eval('[role=dialog] a', (links) => links.map((l) => l.getAttribute('href') ?? ''));
     };
-    expect(await reasons('Wash it alone')).toContain('/handbook/material/down');
+    expect(await reasons('Wash it alone in “Cellar machine”')).toContain('/handbook/material/down');
     await v.page.keyboard.press('Escape');
     await v.page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
     expect(await reasons('Weigh it dry')).toContain('/handbook/reason/weigh-dry');

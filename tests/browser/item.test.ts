@@ -73,7 +73,7 @@ describe('photographs', () => {
     await v.sees('no.jpg is no picture that can be read');
     await v.reload();
     await v.sees('One, ');
-    await v.press('Open the photograph');
+    await v.press(/Open the photograph of today, \d\d:\d\d/);
     await v.press('Delete it');
     await v.sees('The photograph is deleted');
     await v.press('Undo');
@@ -134,7 +134,7 @@ describe('a thing’s life', () => {
     const day = await v.page.evaluate(() => new Date(Date.now() + 3 * 86_400_000).toLocaleDateString('sv-SE'));
     await v.day('On', day);
     await v.press('These things');
-    await v.press('Distance vest');
+    await v.press('Distance vest Siv');
     await v.press('Write it down');
     await v.sees('Harbour race in 3 days');
     await v.sees('One thing goes along.');
@@ -188,8 +188,8 @@ describe('a thing’s life', () => {
   test('labels carry a code that opens the thing, and text that finds it', async () => {
     const v = await visit({ path: '/kit/labels?ids=itm-parka,itm-tent' });
     await v.sees('2 labels');
-    await v.page.waitForSelector('img[alt^="Code that opens Long grey parka"]');
-    const size = await v.page.$eval('img[alt^="Code that opens"]', (img) => (img as HTMLImageElement).naturalWidth);
+    const code = await v.named('Code that opens Long grey parka', 'image');
+    const size = await code.evaluate((img) => (img as HTMLImageElement).naturalWidth);
     expect(size).toBeGreaterThanOrEqual(200);
     await v.go('/kit?q=itm-tent');
     await v.sees('Wind shelter tent');

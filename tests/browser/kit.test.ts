@@ -112,7 +112,7 @@ describe('the look-over on a phone', () => {
     await v.sees('Which place?');
     await (await v.named('chest, front, not tried', 'button')).click();
     await v.sees('What do drops leave on the chest?');
-    await v.press('2 wets around');
+    await v.press('2');
     await v.sees('grade 2');
     await v.reload();
     await v.sees('grade 2');
@@ -126,12 +126,14 @@ describe('the look-over on a phone', () => {
     await v.reload();
     await v.sees('pinned on the front');
     // By keys: the cross is brought to its place, Enter sets the pin; it says where it is.
-    await v.page.$eval('[aria-roledescription=outline][aria-label*="down the back"]', (e) => (e as SVGElement).focus());
+    await (
+      await v.named(/.+ down the back: the arrow keys move it, Enter sets a pin\./, 'application')
+    ).evaluate((e) => e.focus());
     await v.page.keyboard.press('ArrowUp');
     await v.page.keyboard.down('Shift');
     await v.page.keyboard.press('ArrowRight');
     await v.page.keyboard.up('Shift');
-    await v.page.waitForSelector('[aria-label*="60 % across, 48 % down the back"]');
+    await v.named(/.+ 60 % across, 48 % down the back: the arrow keys move it, Enter sets a pin\./, 'application');
     await v.page.keyboard.press('Enter');
     await v.sees('pinned on the back');
     await v.press('How worn is it?');

@@ -1,17 +1,16 @@
 import { describe, expect, test } from 'vitest';
 import { moveByKeys, planned } from './day-page';
-import { faultsOf, passMinutes, reloadLater, visit, type Visit } from './visit';
+import { faultsOf, passMinutes, reloadLater, soon, START, visit, type Visit } from './visit';
 import { walk } from './walk';
 
+/** A load of the day. */
+const LOAD = /Load [A-Z]+/;
 /** Starts the day of two things, and carries out their load. What hour it is decides whether they share a drum: if they do not, they are put together. */
 async function carryOut(v: Visit, load: string): Promise<void> {
   await planned(v);
-  const loads = await v.page.$$('section[aria-label^="Load "]');
-  if (loads.length > 1) {
+  if ((await v.all(LOAD, 'region')).length > 1) {
     await moveByKeys(v, 'Lead skater’s softshell');
-    await v.page.waitForFunction(() => document.querySelectorAll('section[aria-label^="Load "]').length === 1, {
-      timeout: 45_000,
-    });
+    await soon(async () => expect(await v.all(LOAD, 'region')).toHaveLength(1));
     await planned(v);
   }
   await v.press('Start the day');
@@ -22,7 +21,8 @@ async function carryOut(v: Visit, load: string): Promise<void> {
 }
 /** Ticks the first small thing that is not ticked, with the keyboard; false when there is none. */
 async function tickNext(v: Visit): Promise<boolean> {
-  const found = await v.page.$('section[aria-label^="Before the door shuts"] label:not([data-selected]) input');
+  const [before] = await v.all(/Before the door shuts.*/, 'region');
+  const found = await before?.$('label:not([data-selected]) input');
   if (!found) return false;
   const label = (await v.text()).match(/Before the door shuts: [^.]*\./)?.[0] ?? '';
   await found.focus();
@@ -48,7 +48,7 @@ describe('a load of two things', () => {
     expect(await faultsOf(v)).toEqual([]);
     for (let n = 0; n < 12 && (await tickNext(v)); n++);
     await v.sees('Wash them together');
-    await v.press('Start');
+    await v.press(START);
     await v.page.waitForSelector('[role=timer]');
     await passMinutes(v.page, 400);
     await v.sees('Look now');
@@ -109,7 +109,7 @@ describe('a load of two things', () => {
     expect(await v.text()).toContain('Lead skater’s softshell is not in it.');
     // What is poured is for what is left.
     expect(await v.text()).not.toContain('less is enough');
-    await v.press('Start');
+    await v.press(START);
     await v.page.waitForSelector('[role=timer]');
     await v.go('/');
     await v.sees('Next in the wash day.');

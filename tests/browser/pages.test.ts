@@ -222,7 +222,7 @@ describe('the programme page', () => {
     await v.press('Undo');
     await v.page.waitForFunction(() => !document.body.innerText.includes('60 °C'));
     await v.go('/kit/itm-parka/programme');
-    await v.press('What is refused');
+    await v.press('What is refused, and why');
     await v.sees('an agitator tears wet baffles');
     await v.sees('No fabric softener');
     await v.close();
@@ -250,7 +250,7 @@ describe('the programme page', () => {
     expect(await inSight('Start', 'button')).toBe(true);
     // A reason beside its figure.
     await v.page.evaluate(() => window.scrollTo(0, 0));
-    await v.press('Why: Water, ');
+    await v.press('Why: Water, Wash it alone in “Cellar machine”');
     await v.named('Why: Water, Wash it alone in “Cellar machine”', 'dialog');
     await v.page.keyboard.press('Escape');
     await v.press('Start');
@@ -282,8 +282,7 @@ describe('the programme page', () => {
   test('a setting moved past its limit says what is hurt', async () => {
     const v = await visit({ path: '/kit/itm-parka/programme' });
     await v.press('What it can stand');
-    await v.page.waitForSelector('input[type=range]');
-    await v.page.focus('input[type=range][aria-label^="Spin"]');
+    await (await v.named(/Spin, .+/, 'slider')).focus();
     for (let n = 0; n < 3; n++) await v.page.keyboard.press('ArrowRight');
     await v.sees('the fill (down)');
     await v.close();
@@ -387,9 +386,9 @@ describe('kit files', () => {
   test('a report shows before beside after, the weights as a curve, and what failed', async () => {
     const v = await visit({ path: '/kit/itm-parka' });
     await v.press('Show all 7 lines');
-    await v.press('washed');
+    await v.press('washed, warmed and finish renewed');
     await v.sees('Planned: Wash it, dry it in rounds, then warm the finish.');
-    await v.page.waitForSelector('[aria-label^="Weights while it dried: 520 g after 60 min"]');
+    await v.named(/Weights while it dried: 520 g after 60 min.*/, 'img');
     const cells = await v.page.$$eval('main table tbody tr', (rows) => rows.map((r) => r.textContent));
     expect(cells).toContain('Soilslightly dirtyclean');
     await v.sees('not good once, then good');
@@ -441,7 +440,7 @@ describe('kit files', () => {
 
     // What was here before is kept; brought back, that in turn is kept.
     await w.sees('before a file was opened');
-    await w.press('Bring it back: ');
+    await w.press(/Bring it back: today, \d\d:\d\d, before a file was opened/);
     await w.sees('Everything is as it was then.');
     await w.sees('before an earlier state was brought back');
     const patient = { timeout: 20_000 };

@@ -53,7 +53,7 @@ describe('on paper', () => {
   });
   test('a thing with its pictures, and a sale sheet: the name, no controls', async () => {
     const v = await visit({ path: '/kit/itm-white-shoes' });
-    await v.page.waitForSelector('button[aria-label*="2 days ago"]', { timeout: 45_000 });
+    await v.named(/Open the photograph of 2 days ago/, 'button');
     const thing = await printed(v, 'A4');
     expect(thing.text).toContain('White canvas shoes');
     expect(thing.pages).toBeLessThanOrEqual(2);

@@ -8,7 +8,7 @@ describe('how a thing sheds rain', () => {
     await v.press('Drops, zone by zone');
     await v.sees('At this pace it falls below 70 about');
     await v.sees('A renewal gave back 13 of 100, once.');
-    await v.page.waitForSelector('[role=img][aria-label^="Index from"]');
+    await v.named(/Index from \d+ to \d+ over \d+ tests/, 'img');
     await v.press('Chances, and what they rest on');
     await v.sees('ISO 4920');
     // Each way with its chance, hands and money; the coat’s own price on top: so many mL of a bottle of 300 mL for 12 EUR.

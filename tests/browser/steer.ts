@@ -1,11 +1,8 @@
-import type { ElementHandle } from 'puppeteer-core';
 import type { Visit } from './visit';
 
 /** Puts a mark where it belongs with the arrow keys alone: small steps, with shift larger ones. */
 export async function steer(v: Visit, label: string, to: readonly [number, number]): Promise<void> {
-  const handle = (await v.page.waitForSelector(`[role=application][aria-label^="${label}"]`, {
-    timeout: 45_000,
-  })) as ElementHandle<HTMLElement>;
+  const handle = await v.named(new RegExp(`${label}, .+ The arrow keys move it\\.`), 'application');
   await handle.focus();
   for (const [axis, less, more] of [
     ['left', 'ArrowLeft', 'ArrowRight'],

@@ -44,8 +44,7 @@ describe('a pair, surface by surface', () => {
   test('by keyboard: a panel is pressed, what lies on it is found out, and a product waits for its hidden place', async () => {
     const v = await visit({ path: OTHER });
     await v.sees('Next: damp cloth, on the rubber rim.');
-    const panel = await v.named('leather upper', 'button');
-    await panel.evaluate((e) => (e as SVGElement).focus());
+    await (await v.named('leather upper', 'button')).evaluate((e) => e.focus());
     await v.page.keyboard.press('Enter');
     await v.sees('Not on leather:');
     await v.press('There is a mark here');

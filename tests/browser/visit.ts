@@ -6,6 +6,12 @@ import puppeteer, { type Browser, type BrowserContext, type CDPSession, type Ele
 import { afterAll, inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 
+/** An accessible name: the whole of it, or a pattern for the whole of it. */
+export type Name = string | RegExp;
+/** What begins a step or a round of it, for so many minutes. */
+export const START = /Start( [a-z]+ \d+)?(, heat on \w+)?, \d.*/;
+/** For the page: a name as it is written, and what a pattern is made of. */
+export const asked = (name: Name): [string, string | null] => [String(name), typeof name === 'string' ? null : name.source];
 export interface Visit {
   readonly page: Page;
   readonly errors: string[];
@@ -13,8 +19,8 @@ export interface Visit {
   readonly go: (path: string) => Promise<void>;
   /** To this address as one who types it: everything is loaded anew. */
   readonly load: (path: string) => Promise<void>;
-  /** Presses the button or link with this text; waits for it. */
-  readonly press: (text: string) => Promise<void>;
+  /** Presses what has this name, or a name that is wholly of this pattern: minutes and days are not the same every time. Waits for it. */
+  readonly press: (name: Name) => Promise<void>;
   /** From *Now* to the first of what is under way. */
   readonly goToRun: () => Promise<void>;
   /** Waits until the page shows this text. */
@@ -24,7 +30,11 @@ export interface Visit {
   readonly stored: (table: string, key: string) => Promise<Record<string, unknown> | undefined>;
   readonly rows: (table: string) => Promise<Record<string, unknown>[]>;
   /** What has this role and this name, once it is there. */
-  readonly named: (name: string, role: string) => Promise<ElementHandle<Element>>;
+  readonly named: (name: Name, role: string) => Promise<ElementHandle<HTMLElement>>;
+  /** Takes this answer of the question of this name. */
+  readonly pick: (question: Name, answer: string) => Promise<void>;
+  /** All that have this role and this name now. */
+  readonly all: (name: Name, role: string) => Promise<ElementHandle<HTMLElement>[]>;
   /** Writes into the field of this name, in place of what stands there. */
   readonly write: (name: string, text: string) => Promise<void>;
   /** Types where the focus comes to stand: into the line that a key has led to. */
@@ -70,6 +80,42 @@ export async function settled(page: Page): Promise<void> {
     WAIT,
   );
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
+}
+/** What the page says of itself when it is asked by a test. */
+declare global {
+  interface Window {
+    nameOf: (e: HTMLElement) => string;
+    /** Whether it has the name that is asked for. */
+    nameFits: (e: HTMLElement, wanted: string, pattern: string | null) => boolean;
+    /** What has a role of its own, or of its element, and such a name. */
+    withName: (role: string, wanted: string, pattern: string | null) => HTMLElement[];
+  }
+}
+/** In the page: the accessible name of what is pressed, by what names it, by its label, or by what stands on it. */
+function readNames(): void {
+  window.nameOf = (e) => {
+    const held = e.tagName === 'LABEL' ? (e.querySelector('input') ?? e) : e;
+    const by = (held.getAttribute('aria-labelledby') ?? '').split(' ').flatMap((id) => document.getElementById(id) ?? []);
+    const text =
+      by.length > 0
+        ? by.map((part) => part.getAttribute('aria-label') ?? part.innerText).join(' ')
+        : (held.getAttribute('aria-label') ?? held.getAttribute('alt') ?? e.innerText);
+    // What is drawn has no text that stands on it.
+    return (text ?? '').trim().replace(/\s+/g, ' ');
+  };
+  window.nameFits = (e, wanted, pattern) =>
+    pattern === null ? window.nameOf(e) === wanted : new RegExp(`^(?:${pattern})$`).test(window.nameOf(e));
+  const own: Readonly<Record<string, string>> = {
+    button: 'button',
+    img: 'img',
+    region: 'section[aria-label]',
+    slider: 'input[type=range]',
+    radio: 'input[type=radio]',
+  };
+  window.withName = (role, wanted, pattern) =>
+    [...document.querySelectorAll<HTMLElement>([`[role=${role}]`, ...(own[role] ? [own[role]] : [])].join())].filter((e) =>
+      window.nameFits(e, wanted, pattern),
+    );
 }
 let worlds = 0;
 
@@ -166,6 +212,7 @@ async function tab(
     );
   // Where a file goes is asked in a window of the system, which no test can press: files go to the downloads.
   if (fresh) {
+    await page.evaluateOnNewDocument(readNames);
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
     for (const name of ['createCDPSession', 'evaluateOnNewDocument'] as const) {
       const real = page[name].bind(page) as (...told: unknown[]) => unknown;
@@ -222,24 +269,23 @@ async function tab(
       await new Promise((resolve) => setTimeout(resolve, 30));
     }
   };
-  const press = async (text: string, again = 2): Promise<void> => {
+  const press = async (name: Name, again = 2): Promise<void> => {
     const found = page.waitForFunction(
-      (wanted) => {
+      (wanted, pattern) => {
         // What lies on top, in the order in which it was opened; what was said last is no window.
         const open =
           [...document.querySelectorAll('[role=dialog], [role=alertdialog]:not([aria-modal=false])')].at(-1) ?? document;
         const all = [
           ...open.querySelectorAll<HTMLElement>('button, a, label, [role=radio], [role=option], [role=menuitem], [role=tab]'),
         ].filter((e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled);
-        const said = (e: HTMLElement): string => (e.getAttribute('aria-label') ?? e.innerText).trim().replace(/\s+/g, ' ');
-        return all.find((e) => said(e) === wanted) ?? all.find((e) => said(e).startsWith(wanted));
+        return all.find((e) => window.nameFits(e, wanted, pattern));
       },
       WAIT,
-      text,
+      ...asked(name),
     );
     const handle = await found.catch(async () => {
       const shown = await page.evaluate(() => document.body.innerText);
-      throw new Error(`There was never a "${text}" to press. The page shows: ${shown.slice(0, 1500)}`);
+      throw new Error(`There was never a "${String(name)}" to press. The page shows: ${shown.slice(0, 1500)}`);
     });
     const element = handle.asElement() as ElementHandle<Element> | null;
     try {
@@ -248,16 +294,32 @@ async function tab(
     } catch (error) {
       // What was there was made anew under the hand: the hand finds it again.
       if (again === 0 || !/detached/.test(String(error))) throw error;
-      await press(text, again - 1);
+      await press(name, again - 1);
     }
   };
-  const named = async (name: string, role: string): Promise<ElementHandle<Element>> => {
-    const found = await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, WAIT);
-    if (!found) throw new Error(`There was never a ${role} named "${name}".`);
-    return found;
+  const named = async (name: Name, role: string): Promise<ElementHandle<HTMLElement>> => {
+    // The whole name as the browser itself makes it out; a pattern by the same rules.
+    const found =
+      typeof name === 'string'
+        ? await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, WAIT)
+        : (await page.waitForFunction((...of) => window.withName(...of)[0], WAIT, role, ...asked(name))).asElement();
+    if (!found) throw new Error(`There was never a ${role} named "${String(name)}".`);
+    return found as ElementHandle<HTMLElement>;
+  };
+  const pick = async (question: Name, answer: string): Promise<void> => {
+    const asking = await named(question, 'radiogroup');
+    const radio = await asking.waitForSelector(`::-p-aria([name="${answer}"][role="radio"])`, WAIT);
+    await radio?.evaluate((e) => e.closest('label')?.click());
+  };
+  const all = async (name: Name, role: string): Promise<ElementHandle<HTMLElement>[]> => {
+    const found = await page.evaluateHandle((...of) => window.withName(...of), role, ...asked(name));
+    return [...(await found.getProperties()).values()].flatMap(
+      (one) => (one.asElement() as ElementHandle<HTMLElement> | null) ?? [],
+    );
   };
   const write = async (name: string, text: string): Promise<void> => {
     const line = await page.waitForSelector(`::-p-aria([name="${name}"])`, WAIT);
+    if (line) await still(line);
     await line?.click({ count: 3 });
     await page.keyboard.press('Backspace');
     await line?.type(text);
@@ -380,6 +442,8 @@ async function tab(
     goToRun,
     offline,
     named,
+    all,
+    pick,
     write,
     type,
     list,

@@ -1,4 +1,4 @@
-import { passMinutes, type Visit } from './visit';
+import { asked, passMinutes, START, type Name, type Visit } from './visit';
 
 /** Where a run stands, by what is on the screen. */
 export interface Screen {
@@ -11,21 +11,25 @@ export const screen = (v: Visit): Promise<Screen> =>
     title: document.querySelector<HTMLElement>('#step, main h1')?.innerText ?? '',
     buttons: [...document.querySelectorAll<HTMLButtonElement>('main button')]
       .filter((b) => b.offsetParent !== null && !b.disabled)
-      .map((b) => b.innerText.trim().replace(/\s+/g, ' ')),
+      .map((b) => window.nameOf(b)),
     text: document.querySelector<HTMLElement>('main')?.innerText.replace(/\s+/g, ' ') ?? '',
   }));
-/** Presses what begins with this text on the page of the run, at once; false when it is not there. */
-export const tap = (v: Visit, text: string): Promise<boolean> =>
-  v.page.evaluate((wanted) => {
-    const all = [...document.querySelectorAll<HTMLElement>('main button, main [role=radio], main label')].filter(
-      (e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled,
-    );
-    const found =
-      all.find((e) => e.innerText.trim().replace(/\s+/g, ' ') === wanted) ??
-      all.find((e) => e.innerText.trim().replace(/\s+/g, ' ').startsWith(wanted));
-    found?.click();
-    return found !== undefined;
-  }, text);
+/** Whether one of these is wholly of this pattern. */
+export const has = (names: readonly string[], name: RegExp): boolean =>
+  names.some((n) => new RegExp(`^(?:${name.source})$`).test(n));
+/** Presses what has this name on the page of the run, at once; false when it is not there. */
+export const tap = (v: Visit, name: Name): Promise<boolean> =>
+  v.page.evaluate(
+    (wanted, pattern) => {
+      const all = [...document.querySelectorAll<HTMLElement>('main button, main [role=radio], main label')].filter(
+        (e) => e.offsetParent !== null && !(e as HTMLButtonElement).disabled,
+      );
+      const found = all.find((e) => window.nameFits(e, wanted, pattern));
+      found?.click();
+      return found !== undefined;
+    },
+    ...asked(name),
+  );
 /** Waits until the screen shows something else: a clock that has gone on is nothing else. */
 async function moved(v: Visit, was: Screen): Promise<void> {
   await v.page.waitForFunction(
@@ -50,33 +54,33 @@ export async function stepBack(v: Visit): Promise<void> {
 /** Presses, and waits until something else is on the screen. */
 export async function goOn(
   v: Visit,
-  text: string,
-  how: (v: Visit, text: string) => Promise<unknown> = (x, t) => x.press(t),
+  name: Name,
+  how: (v: Visit, name: Name) => Promise<unknown> = (x, n) => x.press(n),
 ): Promise<void> {
   const was = await screen(v);
-  await how(v, text);
+  await how(v, name);
   await moved(v, was);
 }
 /** What to press there, or nothing for what is usual. */
-export type Policy = (at: Screen, seen: number) => string | readonly string[] | null;
+export type Policy = (at: Screen, seen: number) => Name | readonly Name[] | null;
 
 /** The first of these that can be pressed, in the order in which somebody in no trouble would. */
 const USUAL = [
-  'They go in together',
-  'There is room for both',
-  'Go on all the same',
-  'It sheds',
-  'Clean, no smell',
-  'Clear',
-  'It feels dry',
-  'Dry: weight',
-  'Dry by hand',
-  'All of it',
-  'It is good',
-  'No scale: go on',
-  'Not all tried: go on',
-  'Done',
-  'Finish early',
+  /They go in together/,
+  /There is room for both/,
+  /Go on all the same/,
+  /It sheds: go on/,
+  /Clean, no smell/,
+  /Clear/,
+  /It feels dry/,
+  /Dry: weight, hands and chill/,
+  /Dry by hand/,
+  /All of it: .+/,
+  /It is good/,
+  /No scale: go on/,
+  /Not all tried: go on/,
+  /Done/,
+  /Finish early/,
 ] as const;
 
 /**
@@ -98,13 +102,13 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
     if (titles.at(-1) !== at.title) titles.push(at.title);
     const seen = titles.filter((t) => t === at.title).length;
     const wish = policy(at, seen);
-    const start = at.buttons.find((b) => b.startsWith('Start'));
+    const start = has(at.buttons, START);
     const grade = at.buttons.find((b) => b === 'Grade at least one place') ?? at.text.includes('What do drops leave');
-    if (wish !== null) for (const one of typeof wish === 'string' ? [wish] : wish) await tap(v, one);
+    if (wish !== null) for (const one of typeof wish === 'string' || wish instanceof RegExp ? [wish] : wish) await tap(v, one);
     else if (at.buttons.includes('Go on all the same')) await tap(v, 'Go on all the same');
     else if (at.buttons.includes('They go in together')) await tap(v, 'They go in together');
     else if (start && !at.buttons.includes('It feels dry')) {
-      await tap(v, start);
+      await tap(v, START);
       // Who is in the machine may be known only now: then another question stands there instead, and is answered.
       await v.page.waitForFunction(
         (before) =>
@@ -117,12 +121,12 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
       await passMinutes(v.page, 1800);
       await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 30_000, polling: 50 });
       continue;
-    } else if (grade && !at.buttons.some((b) => b.startsWith('It sheds'))) {
+    } else if (grade && !at.buttons.includes('It sheds: go on')) {
       await tap(v, '5');
       await v.page.waitForFunction(() => document.body.innerText.includes('It sheds'), { polling: 50 });
-      await tap(v, 'It sheds');
+      await tap(v, 'It sheds: go on');
     } else {
-      const next = USUAL.find((u) => at.buttons.some((b) => b.startsWith(u)));
+      const next = USUAL.find((u) => has(at.buttons, u));
       if (!next && patience-- > 0) {
         // It is not known yet who is in the machine, or a page is still coming.
         await new Promise((resolve) => setTimeout(resolve, 100));

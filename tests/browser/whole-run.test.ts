@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import { current, foldRun, type RunRecord } from '../../src/core/run';
-import { passMinutes, reloadLater, visit, type Visit } from './visit';
+import { passMinutes, reloadLater, START, visit, type Visit } from './visit';
+import { has } from './walk';
 
 /* A down jacket through the whole job in the real page, weighed on the stand-in scale: failed suds, a failed look, a late answer, and a reload in each phase. */
 let v: Visit;
@@ -66,16 +67,16 @@ describe('a down jacket, start to record', () => {
         await reloadLater(v.page);
         expect(await key()).toEqual(now);
       }
-      const actions = await v.page.$$eval('button', (buttons) => buttons.map((b) => b.innerText.trim()));
+      const actions = await v.page.$$eval('button', (buttons) => buttons.map((b) => window.nameOf(b)));
       // Somebody's quilt is in the dryer.
       if (actions.includes('They go in together')) {
         await v.press('They go in together');
         await v.page.waitForFunction(() => !document.body.innerText.includes('They go in together'));
         continue;
       }
-      const starts = now.key === 'tumble-down' && now.round >= 3 ? undefined : actions.find((a) => /^Start\b/.test(a));
+      const starts = now.key === 'tumble-down' && now.round >= 3 ? undefined : has(actions, START);
       if (starts) {
-        await v.press('Start');
+        await v.press(START);
         await until((x) => x.round > now.round);
         if (now.key === 'tumble-down' && now.round === 0) {
           await reloadLater(v.page);
@@ -99,20 +100,20 @@ describe('a down jacket, start to record', () => {
         suds = true;
         await v.press('Still suds');
         await until((x) => x.key === 'rinse-machine');
-        await v.page.waitForFunction(() => [...document.querySelectorAll('button')].some((b) => b.innerText.startsWith('Start')));
+        await v.named(START, 'button');
         continue;
       }
       if (now.key === 'droplet-test' && !look) {
         look = true;
         await v.press('Shoulders');
         await v.press('3');
-        await v.press('Drops soak in');
+        await v.press('Drops soak in on shoulders: go on to the remedy');
         await until((x) => x.key === 'spray-if-failed');
         continue;
       }
       if (now.key === 'droplet-test') {
         await v.press('4');
-        await v.press('It sheds');
+        await v.press('It sheds: go on');
         await until((x) => x.key !== now.key);
         continue;
       }
@@ -133,13 +134,13 @@ describe('a down jacket, start to record', () => {
         ]);
         if (proved) continue;
         unproved++;
-        await v.press('One more round, heat on LOW');
+        await v.press(/One more round, heat on LOW, .+/);
         await v.page.waitForFunction(() => !document.body.innerText.includes('Look now'));
         // After two rounds more than were planned, the page asks what to do.
         if ((await v.text()).includes('after more rounds than were planned')) {
           asked = true;
           await v.press('Longer');
-          await v.press('Start round');
+          await v.press(START);
         }
         await until((x) => x.round > now.round);
         await passMinutes(v.page, 61);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { readList, toCorrect, toThing } from '../../app/routes';
@@ -14,7 +14,7 @@ import { JOB_WORDS, KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 import { saveItem } from '../../data/repo';
 import { keepStored } from '../../data/storage';
 import { Column, Page, Quiet, Row } from '../../ui/basics';
-import { Button, PressArea } from '../../ui/Button';
+import { Button, NamePress } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { KindPicture } from '../../ui/KindPicture';
 import { QuantityField } from '../../ui/NumberField';
@@ -40,15 +40,11 @@ const Section = styled.section`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Pick = styled(PressArea)`
-  width: 100%;
-  text-align: left;
-  background: none;
-  border: 0;
+const Pick = styled.div`
+  position: relative;
   border-top: 1px solid ${color.line};
   padding: 10px 0;
   min-height: 64px;
-  cursor: pointer;
   display: grid;
   grid-template-columns: 74px minmax(0, 1fr);
   gap: 10px;
@@ -60,7 +56,7 @@ const Pick = styled(PressArea)`
   strong {
     font-size: 17px;
   }
-  &[data-hovered] strong {
+  &:has([data-hovered]) strong {
     text-decoration: underline;
   }
 `;
@@ -95,6 +91,20 @@ export function NewItem() {
   return chosen ? <Named chosen={chosen} onAnother={() => setChosen(null)} /> : <Choosing onChoose={setChosen} />;
 }
 
+function OfKind({ of, onChoose }: { of: Archetype; onChoose: (a: Archetype) => void }) {
+  const more = useId();
+  return (
+    <Pick>
+      <KindPicture kind={of.item.kind} layers={of.item.components} />
+      <span>
+        <NamePress aria-describedby={more} onPress={() => onChoose(of)}>
+          <strong>{of.name}</strong>
+        </NamePress>
+        <Quiet id={more}>{of.hint}</Quiet>
+      </span>
+    </Pick>
+  );
+}
 /** The constructions of one family. */
 function Family({ group, of, onChoose }: { group: string; of: readonly Archetype[]; onChoose: (a: Archetype) => void }) {
   return (
@@ -103,13 +113,7 @@ function Family({ group, of, onChoose }: { group: string; of: readonly Archetype
       <Grid>
         {of.map((a) => (
           <li key={a.id}>
-            <Pick onPress={() => onChoose(a)}>
-              <KindPicture kind={a.item.kind} layers={a.item.components} />
-              <span>
-                <strong>{a.name}</strong>
-                <Quiet>{a.hint}</Quiet>
-              </span>
-            </Pick>
+            <OfKind of={a} onChoose={onChoose} />
           </li>
         ))}
       </Grid>

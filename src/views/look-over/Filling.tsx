@@ -1,8 +1,9 @@
+import { useId } from 'react';
 import styled from 'styled-components';
 import type { Inspection, Item } from '../../core/gear';
 import { capital } from '../../core/words/text';
 import { Quiet } from '../../ui/basics';
-import { PressArea } from '../../ui/Button';
+import { NamePress } from '../../ui/Button';
 import { Outline } from '../../ui/Outline';
 import { color, phone } from '../../ui/theme';
 import { CARD_NAMES, said, type CardId } from './cards';
@@ -18,20 +19,27 @@ const Aside = styled.aside`
 const Lines = styled.ul`
   margin-top: 12px;
 `;
-const Line = styled(PressArea)<{ $here: boolean }>`
-  width: 100%;
+const Line = styled.div<{ $here: boolean }>`
+  position: relative;
   min-height: 44px;
-  border: 0;
   border-top: 1px solid ${color.line};
-  background: none;
-  text-align: left;
   display: flex;
   justify-content: space-between;
   gap: 12px;
   padding: 10px 4px;
-  cursor: pointer;
   font-weight: ${(p) => (p.$here ? 650 : 400)};
 `;
+function Answer({ card, here, of, onGo }: { card: CardId; here: boolean; of: string; onGo: (card: CardId) => void }) {
+  const more = useId();
+  return (
+    <Line $here={here}>
+      <NamePress aria-describedby={more} onPress={() => onGo(card)}>
+        {capital(CARD_NAMES[card].replace(/^the /, ''))}
+      </NamePress>
+      <Quiet id={more}>{of}</Quiet>
+    </Line>
+  );
+}
 /** What has been answered so far, on the thing's outline and in words; each leads to its question. */
 export function Filling({
   item,
@@ -56,10 +64,7 @@ export function Filling({
           .filter((c) => c !== 'done')
           .map((c) => (
             <li key={c}>
-              <Line $here={c === here} onPress={() => onGo(c)}>
-                <span>{capital(CARD_NAMES[c].replace(/^the /, ''))}</span>
-                <Quiet>{said(c, seen, item.kind) ?? 'not yet'}</Quiet>
-              </Line>
+              <Answer card={c} here={c === here} of={said(c, seen, item.kind) ?? 'not yet'} onGo={onGo} />
             </li>
           ))}
       </Lines>

@@ -124,14 +124,7 @@ function Warned({ kit, programme }: Pick<OfProgramme, 'kit' | 'programme'>) {
 function FoldedLines({ name, of }: { name: string; of: readonly string[] }) {
   if (of.length === 0) return null;
   return (
-    <Fold
-      head={
-        <>
-          {name}
-          <Quiet>: {of.length}</Quiet>
-        </>
-      }
-    >
+    <Fold head={name} more={<Quiet>: {of.length}</Quiet>}>
       <Lines of={of} />
     </Fold>
   );
@@ -164,7 +157,7 @@ export function Beside({ kit, item, planned, programme, handed }: OfProgramme & 
       <Warned kit={kit} programme={programme} />
       <Schools plan={plan} kit={kit} />
       <Folded>
-        <Fold head={<>What it can stand{stands && <Quiet>: {stands}</Quiet>}</>}>
+        <Fold head="What it can stand" more={stands && <Quiet>: {stands}</Quiet>}>
           <Column>
             <Stack item={item} envelope={plan.envelope} />
             <h3>Try another setting</h3>

@@ -21,13 +21,7 @@ export function OwnFigures({ item }: { item: Item }) {
   const { lines, forget } = linesOf(item);
   if (lines.length === 0) return null;
   return (
-    <Fold
-      head={
-        <>
-          Your own figures<Quiet>: {lines.length}</Quiet>
-        </>
-      }
-    >
+    <Fold head="Your own figures" more={<Quiet>: {lines.length}</Quiet>}>
       {lines.map(({ name, value, next }) => (
         <Row key={name} $between>
           <span>

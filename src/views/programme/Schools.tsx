@@ -20,14 +20,8 @@ import { ReachSheet } from './ReachSheet';
 const Question = styled.div`
   border-top: 1px solid ${color.line};
 `;
-const Head = styled.span`
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 0 12px;
-  strong {
-    font-weight: 650;
-  }
+const Chosen = styled.strong`
+  font-weight: 650;
 `;
 /** Questions shown before the rest is asked for. */
 const SHOWN = 3;
@@ -77,14 +71,13 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
   return (
     <Question ref={ref}>
       <Fold
-        head={
-          <Head>
-            {question}
-            <strong>
-              <Said>{optionName(school.id, chosen)}</Said>
-            </strong>
-          </Head>
+        head={question}
+        more={
+          <Chosen>
+            <Said>{optionName(school.id, chosen)}</Said>
+          </Chosen>
         }
+        wide
       >
         <RadioList
           label={question}

@@ -11,7 +11,7 @@ import { Figure, Note, Quiet, Working } from '../../ui/basics';
 import { Checkbox } from '../../ui/Checkbox';
 import { Fold } from '../../ui/Disclosure';
 import { BandEdge, bandOf } from '../../ui/strata';
-import { color, phone } from '../../ui/theme';
+import { color } from '../../ui/theme';
 import { Why } from '../../ui/Why';
 import { Reasons } from './Reasons';
 import { toBench } from '../../app/routes';
@@ -26,22 +26,10 @@ const Line = styled.li`
     padding-top: 11px;
   }
 `;
-const Head = styled.span`
-  display: flex;
-  justify-content: space-between;
-  gap: 0 16px;
-  align-items: baseline;
-  strong {
-    font-size: 17px;
-    font-weight: 650;
-    line-height: 1.3;
-  }
-  > :last-child {
-    flex: none;
-  }
-  ${phone} {
-    flex-direction: column;
-  }
+const Title = styled.strong`
+  font-size: 17px;
+  font-weight: 650;
+  line-height: 1.3;
 `;
 const Body = styled.div`
   padding: 0 0 8px;
@@ -90,15 +78,14 @@ export function Step({ step, number, itemId, dose, newly }: StepProps) {
       <BandEdge $band={bandOf(step)} />
       <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
       <Fold
-        head={
-          <Head>
-            <strong>{step.title}</strong>
-            <Quiet>
-              {timeText(step)}
-              {step.mayWait ? '' : ', at once'}
-            </Quiet>
-          </Head>
+        head={<Title>{step.title}</Title>}
+        more={
+          <Quiet>
+            {timeText(step)}
+            {step.mayWait ? '' : ', at once'}
+          </Quiet>
         }
+        wide
         always={
           newly.length > 0 && (
             <Note tone="alarm" small>
@@ -166,12 +153,9 @@ export function Ready({
       <BandEdge $band={bandOf(first)} />
       <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
       <Fold
-        head={
-          <Head>
-            <strong>Make it ready</strong>
-            <Quiet>{timeText({ attendedMin, unattendedMin: 0 })}</Quiet>
-          </Head>
-        }
+        head={<Title>Make it ready</Title>}
+        more={<Quiet>{timeText({ attendedMin, unattendedMin: 0 })}</Quiet>}
+        wide
         always={
           <Ticks>
             {steps.map((s) => (

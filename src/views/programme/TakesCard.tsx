@@ -22,11 +22,8 @@ export function TakesCard({ plan, kit }: { plan: Plan; kit: Kit }) {
   const unpriced = all.some((a) => a.takes.unpriced);
   return (
     <Fold
-      head={
-        <>
-          Energy, water and money<Quiet>: {[`${kWh(planned)} kWh`, `${Math.round(planned.litres)} L`].join(', ')}</Quiet>
-        </>
-      }
+      head="Energy, water and money"
+      more={<Quiet>: {[`${kWh(planned)} kWh`, `${Math.round(planned.litres)} L`].join(', ')}</Quiet>}
     >
       <FigureTable
         label="Energy, water and money: as planned, and otherwise"

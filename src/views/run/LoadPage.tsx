@@ -136,13 +136,9 @@ function Before({ runs }: { runs: readonly Run[] }) {
                   <Checkbox
                     selected={done}
                     onChange={(has) => void changeRun(run.id, (r) => tickStep(r, step.id, has, nowMs()), nowIso())}
+                    more={<Said>{step.text}</Said>}
                   >
-                    <span>
-                      {step.title}
-                      <small>
-                        <Said>{step.text}</Said>
-                      </small>
-                    </span>
+                    {step.title}
                   </Checkbox>
                 ) : (
                   <>

@@ -33,11 +33,8 @@ export function MakeReady({ live: { ready, act } }: { live: LiveRun }) {
       <Ticks>
         {ready.map(({ step, done }) => (
           <li key={step.id}>
-            <Checkbox selected={done} onChange={(has) => act((r) => tickStep(r, step.id, has, nowMs()))}>
-              <span>
-                {step.title}
-                <small>{step.text}</small>
-              </span>
+            <Checkbox selected={done} onChange={(has) => act((r) => tickStep(r, step.id, has, nowMs()))} more={step.text}>
+              {step.title}
             </Checkbox>
           </li>
         ))}
