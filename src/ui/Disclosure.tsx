@@ -60,7 +60,9 @@ export function Disclosure({
 
 const Row = styled.div<{ $wide: boolean }>`
   position: relative;
-  padding-right: 28px;
+  min-height: ${size.touch};
+  padding: 6px 28px 6px 0;
+  line-height: 1.35;
   ${(p) =>
     p.$wide &&
     css`
@@ -79,6 +81,8 @@ const Whole = styled(Button)`
   ${press}
   display: inline-flex;
   align-items: center;
+  min-height: calc(${size.touch} - 12px);
+  padding: 0;
   color: ${color.ink};
   > svg {
     position: absolute;
