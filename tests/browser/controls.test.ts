@@ -189,11 +189,15 @@ describe('a sheet', () => {
         .reduce((sum, script) => script.functions.reduce((n, f) => n + (f.ranges[0]?.count ?? 0), sum), 0);
     };
     const letter = async (): Promise<number> => {
-      // The first also opens a draft and the question that guards it.
+      // The first also opens a draft and the question that guards it; what else the page is busy with does not come with every letter.
       await v.page.keyboard.type('a');
       await called();
-      await v.page.keyboard.type('b');
-      return called();
+      let least = Infinity;
+      for (const next of ['b', 'c', 'd']) {
+        await v.page.keyboard.type(next);
+        least = Math.min(least, await called());
+      }
+      return least;
     };
     const inFortyFields = await letter();
     await v.load('/kit/itm-vest');
