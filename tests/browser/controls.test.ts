@@ -276,9 +276,8 @@ describe('a sheet', () => {
     await v.press('A game');
     await v.write('And what else?', 'Hut quilt');
     await keys(v, 'ArrowDown', 'Enter');
-    await v.page.waitForFunction(() =>
-      [...document.querySelectorAll('[role=dialog] [aria-pressed=true]')].some((e) => e.textContent?.startsWith('Hut quilt')),
-    );
+    const quilt = await v.named(/Hut quilt( .+)?/, 'button');
+    await soon(async () => expect(await quilt.evaluate((e) => e.ariaPressed)).toBe('true'));
     expect(await (await v.named('And what else?', 'combobox')).evaluate((e) => (e as HTMLInputElement).value)).toBe('');
     await v.go('/bench?item=itm-bib');
     const of = await v.named('Take the numbers of', 'combobox');

@@ -9,8 +9,7 @@ import { goOn, tap } from './walk';
 /** Finds by typing, and takes the first that is found. */
 const take = async (v: Visit, name: string, text: string): Promise<void> => {
   await v.write(name, text);
-  await v.page.waitForFunction((t) => document.querySelector<HTMLElement>('[role=option]')?.innerText.startsWith(t), {}, text);
-  await v.page.click('[role=option]');
+  await (await v.named(new RegExp(`${text}( .+)?`), 'option')).click();
 };
 const equipment = async (v: Visit): Promise<NonNullable<Kit['equipment']>> =>
   ((await v.stored('meta', 'equipment')) as { value: NonNullable<Kit['equipment']> }).value;

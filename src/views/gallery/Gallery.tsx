@@ -4,7 +4,7 @@ import { ArrowDown, Camera } from 'lucide-react';
 import { useState } from 'react';
 import { takeBack, notify } from '../../app/session';
 import { Column, Figure, Page, Quiet, Row, TwoColumns } from '../../ui/basics';
-import { Button, LinkButton, PressArea, TextButton } from '../../ui/Button';
+import { Button, LinkButton, NamePress, PressArea, TextButton } from '../../ui/Button';
 import { IconButton } from '../../ui/IconButton';
 import { Checkbox, CheckboxGroup, Switch } from '../../ui/Checkbox';
 import { ChoiceCards } from '../../ui/ChoiceCards';
@@ -56,6 +56,9 @@ function Buttons() {
           <ArrowDown size={20} aria-hidden="true" />
         </IconButton>
         <PressArea style={{ border: `1px dashed ${color.line}`, padding: 12 }}>A whole card</PressArea>
+        <div style={{ position: 'relative', border: `1px dashed ${color.line}`, padding: 12, minHeight: 44 }}>
+          <NamePress aria-describedby="gallery-line">A line</NamePress> <Quiet id="gallery-line">that says more of itself</Quiet>
+        </div>
         <FilePick accept={['image/*']} camera onFiles={(files) => notify(`${files.length} came.`)}>
           <Camera size={18} aria-hidden="true" /> A file
         </FilePick>

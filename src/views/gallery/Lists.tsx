@@ -108,7 +108,11 @@ function Shown({ at, setAt }: { at: Point; setAt: (next: Point) => void }) {
       <Disclosure title="The sums">
         <p>Folded away until it is asked for.</p>
       </Disclosure>
-      <Fold head="A line that opens" always={<Note tone="alarm">What is seen folded too.</Note>}>
+      <Fold
+        head="A line that opens"
+        more={<Quiet>, and what is said beside its name</Quiet>}
+        always={<Note tone="alarm">What is seen folded too.</Note>}
+      >
         <p>What is read by those who ask.</p>
       </Fold>
       <Note tone="good">Good news.</Note>
