@@ -29,7 +29,7 @@ describe('the colour of a thing, before and after', () => {
   test('two pictures, a letter put on the toe by keyboard in both: how much less yellow, and the truth lies in it; it outlives a reload', async () => {
     const dir = folder();
     const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
-    await v.sees('Lay it on a white sheet');
+    await v.sees('Lay them on a white sheet');
     await v.file('Choose the picture before', picture(dir, 'before.jpg', OLD));
     await v.sees('Move the letter onto the place that is to be read.');
     await steer(v, 'Spot A', seenIn(OLD, PLACES.toe));

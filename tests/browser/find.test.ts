@@ -175,7 +175,7 @@ describe('a programme in one look', () => {
     await passMinutes(v.page, 80);
     await v.sees('Look now');
     await v.press('Done');
-    await stands('Make it ready');
+    await stands('Make them ready');
     const ticked = (): Promise<boolean[]> =>
       v.page.$$eval('main input[type=checkbox]', (all) => all.map((one) => (one as HTMLInputElement).checked));
     expect(await ticked()).toEqual([true, false, false]);
@@ -183,7 +183,7 @@ describe('a programme in one look', () => {
     await v.press('Done');
     await stands('Wash them in');
     await v.press('One step back');
-    await stands('Make it ready');
+    await stands('Make them ready');
     expect(await ticked()).toEqual([true, false, false]);
     // One left out with its reason, the other ticked by hand: the last tick leads on.
     await v.press('Knock the mud off');
@@ -236,7 +236,7 @@ describe('a programme in one look', () => {
     });
     await v.load('/kit/itm-white-shoes/programme');
     await v.press('Start');
-    await v.sees('Make it ready');
+    await v.sees('Make them ready');
     await v.press('Read it to me');
     const said = (): Promise<string[]> => v.page.evaluate(() => (globalThis as unknown as { said: string[] }).said);
     expect((await said()).at(-1)).toContain('Take the laces out');

@@ -80,7 +80,7 @@ describe('a pair, surface by surface', () => {
     await v.sees('Peroxide cream in the light on yellowing (rim): gone.');
     await v.sees('Grease (upper, side)');
     await v.go('/kit/itm-lender-41');
-    await v.press('Change its figures');
+    await v.press('Change their figures');
     await v.write('Sold for', '70');
     await v.press('Save');
     // 70 less 18 paid; what was tried by itself has no price.

@@ -186,7 +186,7 @@ describe('drops that fail', () => {
     await walk(v, 'Test with drops');
     await grade('Seat', '5');
     await grade('Knees', '4');
-    await v.press('It sheds: go on');
+    await v.press('They shed: go on');
     await v.page.waitForFunction(() => !document.body.innerText.includes('What do drops leave'));
     await walk(v, null);
     await write();

@@ -64,19 +64,21 @@ export async function goOn(
 /** What to press there, or nothing for what is usual. */
 export type Policy = (at: Screen, seen: number) => Name | readonly Name[] | null;
 
+/** What a test with drops is left by when they roll off: said of one, or of several. */
+export const SHEDS = /(It sheds|They shed): go on/;
 /** The first of these that can be pressed, in the order in which somebody in no trouble would. */
 const USUAL = [
   /They go in together/,
   /There is room for both/,
   /Go on all the same/,
-  /It sheds: go on/,
+  SHEDS,
   /Clean, no smell/,
   /Clear/,
-  /It feels dry/,
+  /(It feels|They feel) dry/,
   /Dry: weight, hands and chill/,
   /Dry by hand/,
   /All of it: .+/,
-  /It is good/,
+  /(It is|They are) good/,
   /No scale: go on/,
   /Not all tried: go on/,
   /Done/,
@@ -107,7 +109,7 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
     if (wish !== null) for (const one of typeof wish === 'string' || wish instanceof RegExp ? [wish] : wish) await tap(v, one);
     else if (at.buttons.includes('Go on all the same')) await tap(v, 'Go on all the same');
     else if (at.buttons.includes('They go in together')) await tap(v, 'They go in together');
-    else if (start && !at.buttons.includes('It feels dry')) {
+    else if (start && !has(at.buttons, /(It feels|They feel) dry/)) {
       await tap(v, START);
       // Who is in the machine may be known only now: then another question stands there instead, and is answered.
       await v.page.waitForFunction(
@@ -121,10 +123,10 @@ export async function walk(v: Visit, until: string | null, policy: Policy = () =
       await passMinutes(v.page, 1800);
       await v.page.waitForFunction(() => /Look now|Knead it now/.test(document.body.innerText), { timeout: 30_000, polling: 50 });
       continue;
-    } else if (grade && !at.buttons.includes('It sheds: go on')) {
+    } else if (grade && !has(at.buttons, SHEDS)) {
       await tap(v, '5');
-      await v.page.waitForFunction(() => document.body.innerText.includes('It sheds'), { polling: 50 });
-      await tap(v, 'It sheds: go on');
+      await v.page.waitForFunction(() => /It sheds|They shed/.test(document.body.innerText), { polling: 50 });
+      await tap(v, SHEDS);
     } else {
       const next = USUAL.find((u) => has(at.buttons, u));
       if (!next && patience-- > 0) {

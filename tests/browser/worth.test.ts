@@ -7,7 +7,7 @@ const worthOf = async (v: Visit): Promise<string> =>
 describe('what a thing costs and brings', () => {
   test('is written down, judged before the work, sold, and stands in the list', async () => {
     const v = await visit({ path: '/kit/itm-blue-shoes' });
-    await v.sees('Write down what you paid, and what it might bring');
+    await v.sees('Write down what you paid, and what they might bring');
     await v.press('Write down its price');
     await v.write('Paid', '12');
     await v.write('As found, low', '10');
@@ -35,7 +35,7 @@ describe('what a thing costs and brings', () => {
     expect(await faultsOf(v)).toEqual([]);
     await v.press('Blue canvas shoes');
     // Sold: the sums close, and it asks for nothing any more.
-    await v.press('Change its figures');
+    await v.press('Change their figures');
     await v.write('Sold for', '45');
     await v.write('Fees', '3');
     await v.press('Save');

@@ -33,6 +33,12 @@ describe('so do its reasons', () => {
     ['Look it over: if it is clean, I would only air it.', 'Look them over: if they are clean, I would only air them.'],
     ['it was used since it was last washed', 'they were used since they were last washed'],
     ['Below 85 % of its new loft I would wash it.', 'Below 85 % of their new loft I would wash them.'],
+    ['How dirty is it?', 'How dirty are they?'],
+    ['How does it smell?', 'How do they smell?'],
+    ['What is it dirty with?', 'What are they dirty with?'],
+    ['What it can stand', 'What they can stand'],
+    ['It goes for good', 'They go for good'],
+    ['It gets wet.', 'They get wet.'],
   ])('“%s”', (one, several) => expect(ofSeveral(one)).toBe(several));
   test('whatever is reasoned: no verb of one stands behind several', () => {
     const reasons = Object.values(ASSESS_WORDS).flatMap((w) => [w.because, w.reverse, w.otherwise]);

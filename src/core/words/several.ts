@@ -20,15 +20,38 @@ const VERBS: Readonly<Record<string, string>> = {
   does: 'do',
   lies: 'lie',
   seems: 'seem',
+  goes: 'go',
+  gets: 'get',
+  hangs: 'hang',
+  sheds: 'shed',
+  shows: 'show',
+  works: 'work',
+  feels: 'feel',
+  weighs: 'weigh',
+  falls: 'fall',
+  can: 'can',
+  may: 'may',
+  will: 'will',
+  must: 'must',
 };
+/** How a question begins that is asked of one, and of several. */
+const ASKED: Readonly<Record<string, string>> = { is: 'are', was: 'were', has: 'have', does: 'do', can: 'can', will: 'will' };
 const OTHERS: Readonly<Record<string, string>> = { it: 'them', its: 'their', itself: 'themselves' };
-const SAID = new RegExp(`\\bit (${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b|\\bitself\\b`, 'gi');
+const SAID = new RegExp(
+  `\\bit ((?:no longer |hardly )?)(${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b|\\bitself\\b`,
+  'gi',
+);
+const QUESTION = new RegExp(`\\b(${Object.keys(ASKED).join('|')}) it\\b(?=[^.!?]*\\?)`, 'gi');
+/** As a sentence began, so it begins. */
+const asBefore = (before: string, said: string): string =>
+  /^[A-Z]/.test(before) ? `${said.charAt(0).toUpperCase()}${said.slice(1)}` : said;
 /**
  * What is said of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
  * it is something else must name that.
  */
 export const ofSeveral = (text: string): string =>
-  text.replace(SAID, (all, verb: string | undefined) => {
-    const said = verb ? `they ${VERBS[verb.toLowerCase()] ?? verb}` : (OTHERS[all.toLowerCase()] ?? all);
-    return /^[A-Z]/.test(all) ? `${said.charAt(0).toUpperCase()}${said.slice(1)}` : said;
-  });
+  text
+    .replace(QUESTION, (all, verb: string) => asBefore(all, `${ASKED[verb.toLowerCase()] ?? verb} they`))
+    .replace(SAID, (all, how: string | undefined, verb: string | undefined) =>
+      asBefore(all, verb ? `they ${how ?? ''}${VERBS[verb.toLowerCase()] ?? verb}` : (OTHERS[all.toLowerCase()] ?? all)),
+    );

@@ -1,3 +1,4 @@
+import { OfThing, useOfThing } from '../../app/OfThing';
 import { SaidList } from '../../ui/SaidList';
 import { Camera } from 'lucide-react';
 import { useItem } from '../../app/kit';
@@ -31,7 +32,11 @@ export function ColourPage() {
   const photos = usePhotos(id);
   if (!kit || (item && !photos)) return <Page aria-busy="true" />;
   if (!item || !photos) return <NotInKit />;
-  return <Colours key={item.id} item={item} photos={photos} />;
+  return (
+    <OfThing item={item}>
+      <Colours key={item.id} item={item} photos={photos} />
+    </OfThing>
+  );
 }
 
 /** Where a picture is chosen, or taken from those that are kept. */
@@ -71,13 +76,14 @@ function Pick({ slot, colours }: { slot: ColourPicture; colours: Model }) {
 
 /** Before there is a picture: how one is taken. */
 function Empty({ item, colours }: { item: Item; colours: Model }) {
+  const says = useOfThing();
   return (
     <Page>
       <Trail item={item} />
-      <h1>{colours.answer}</h1>
+      <h1>{colours.first ? colours.answer : says(colours.answer)}</h1>
       <p style={{ maxWidth: '40em' }}>
-        Plain white paper under it and beside what matters, daylight from a window, no flash, nothing of the sheet glaring. The
-        same sheet, and much the same place, the second time.
+        {says('Plain white paper under it')} and beside what matters, daylight from a window, no flash, nothing of the sheet
+        glaring. The same sheet, and much the same place, the second time.
       </p>
       <Pick slot="before" colours={colours} />
       {colours.fault && <Note tone="alarm">{colours.fault}</Note>}

@@ -1,3 +1,4 @@
+import { Of, OfThing, useOfThing } from '../../app/OfThing';
 import { Helps } from '../../app/Helps';
 import { Said } from '../../ui/said';
 import { lazy, Suspense, useMemo, useState } from 'react';
@@ -34,10 +35,15 @@ export function DropsPage() {
   const { kit, item } = useItem(useIdHere());
   if (!kit) return <Page aria-busy="true" />;
   if (!item) return <NotInKit />;
-  return <DropsOf key={item.id} kit={kit} item={item} />;
+  return (
+    <OfThing item={item}>
+      <DropsOf key={item.id} kit={kit} item={item} />
+    </OfThing>
+  );
 }
 
 function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
+  const says = useOfThing();
   const [testing, setTesting] = useState(false);
   const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
   const ways = useMemo(() => waysOf(kit, item), [kit, item]);
@@ -51,9 +57,9 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
     return (
       <Page>
         {crumbs}
-        <h1>It has no finish that drops could bead on.</h1>
+        <h1>{says('It has no finish that drops could bead on.')}</h1>
         <p>
-          If it has one after all, say so where <Link to={toThing(item.id)}>it is corrected</Link>.
+          {says('If it has one after all, say so where')} <Link to={toThing(item.id)}>{says('it is corrected')}</Link>.
         </p>
       </Page>
     );
@@ -65,7 +71,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
       <Row $between $wrap $top>
         <Column $gap={8} style={{ maxWidth: 820 }}>
           <h1 aria-live="polite">
-            <Said>{of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.'}</Said>
+            <Said>{says(of ? repellencyText(of, dayText) : 'Nobody has tried it with drops yet.')}</Said>
           </h1>
           {tests[0]?.droplet && (
             <p>
@@ -73,15 +79,19 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
             </p>
           )}
           {of && <Helps of={of} can={can} leaking={leaking} />}
-          {verdict && <p>Its programme: {verdict}</p>}
+          {verdict && (
+            <p>
+              {says('Its programme:')} {verdict}
+            </p>
+          )}
         </Column>
         {!testing && (
           <Row $wrap>
             <LinkButton to={toThing(item.id, 'programme')} look="quiet">
-              Its programme
+              <Of>Its programme</Of>
             </LinkButton>
             <Button data-main-action onPress={() => setTesting(true)}>
-              Test it with drops
+              <Of>Test it with drops</Of>
             </Button>
           </Row>
         )}

@@ -1,3 +1,4 @@
+import { Of, useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import styled from 'styled-components';
@@ -106,7 +107,7 @@ export function EditItem({ item, onClose }: { item: Item; onClose: () => void })
                 Save
               </Button>
               <Button look="quiet" onPress={leave}>
-                Leave it as it was
+                <Of>Leave it as it was</Of>
               </Button>
             </Row>
           </Follow>
@@ -169,12 +170,13 @@ function Editors({
   item: Item;
   set: SetField;
 }) {
+  const says = useOfThing();
   return (
     <>
       <Fieldset>
         <legend>Layers, outside first</legend>
         <LayersEditor layers={draft.components} onChange={setLayers} />
-        {draft.components.length === 0 && <Note tone="alarm">It needs one layer at least.</Note>}
+        {draft.components.length === 0 && <Note tone="alarm">{says('It needs one layer at least.')}</Note>}
       </Fieldset>
       <Fieldset>
         <legend>Care label</legend>
@@ -194,7 +196,7 @@ function Editors({
         onChange={(ids) => set('fittings', ids as Item['fittings'])}
       />
       <AnyOf
-        label="What is special about it"
+        label={says('What is special about it')}
         values={draft.marks ?? []}
         options={gear.MARKS.map((m) => ({ id: m, ...MARK_NAMES[m] }))}
         onChange={(ids) => set('marks', ids as Item['marks'])}

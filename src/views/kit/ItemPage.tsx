@@ -1,3 +1,4 @@
+import { Of, OfThing, useOfThing } from '../../app/OfThing';
 import { inUnits } from '../../core/units/said';
 import { Said } from '../../ui/said';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -75,10 +76,11 @@ function useThing(item: Item) {
 
 /** What it needs now, and the way there. */
 function Head({ item, seen, programme, run }: { item: Item; seen: Inspection | null; programme: Programme; run: Run | null }) {
+  const says = useOfThing();
   return (
     <Row $between $wrap $top>
       <Column $gap={8} style={{ maxWidth: 640 }}>
-        <h1>{run ? run.planned.verdict : seen ? programme.verdict : 'Look it over first: nobody has yet.'}</h1>
+        <h1>{run ? run.planned.verdict : seen ? programme.verdict : says('Look it over first: nobody has yet.')}</h1>
         {programme.because.length > 0 && seen && !run && <p>Because {listed(programme.because.slice(0, 3))}.</p>}
         <Row $wrap $gap={8}>
           <StateStrip item={item} seen={seen} /> <Quiet>{seen ? `looked over ${whenText(lookedAt(seen))}` : ''}</Quiet>
@@ -90,7 +92,7 @@ function Head({ item, seen, programme, run }: { item: Item; seen: Inspection | n
           look={!!seen || !!run ? 'quiet' : 'main'}
           {...(seen || run ? {} : { 'data-main-action': true })}
         >
-          Look it over
+          <Of>Look it over</Of>
         </LinkButton>
         {seen && !run && (
           <LinkButton to={toThing(item.id, 'programme')} data-main-action>
@@ -121,7 +123,7 @@ function Made({ item, envelope }: { item: Item; envelope: Envelope }) {
     <>
       <section aria-labelledby="stack">
         <h2 id="stack" style={{ marginBottom: 12 }}>
-          What it is made of, and what binds
+          <Of>What it is made of, and what binds</Of>
         </h2>
         <Stack item={item} envelope={envelope} />
       </section>
@@ -164,7 +166,7 @@ function Actions({ kit, item, onCorrect }: { kit: Kit; item: Item; onCorrect: ()
   return (
     <Row $wrap>
       <Button look="quiet" onPress={onCorrect}>
-        Correct it
+        <Of>Correct it</Of>
       </Button>
       <Button look="quiet" onPress={() => void duplicate()}>
         Duplicate
@@ -193,7 +195,11 @@ export function ItemPage() {
   if (!item) {
     return <NotInKit />;
   }
-  return <Thing kit={kit} item={item} />;
+  return (
+    <OfThing item={item}>
+      <Thing kit={kit} item={item} />
+    </OfThing>
+  );
 }
 
 function Thing({ kit, item }: { kit: Kit; item: Item }) {

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { memo, useState } from 'react';
 import type { CareLabel } from '../../core/gear';
 import * as gear from '../../core/gear';
@@ -90,7 +91,9 @@ export const LabelEditor = memo(function LabelEditor({
       />
       {says.length > 0 && <Note tone="good">So it says: {says.join('; ')}.</Note>}
       <Row $wrap $gap={16}>
-        <TextButton onPress={() => without('none')}>It has no label</TextButton>
+        <TextButton onPress={() => without('none')}>
+          <Of>It has no label</Of>
+        </TextButton>
         <TextButton onPress={() => without('faded')}>Too faded to read</TextButton>
       </Row>
     </Column>

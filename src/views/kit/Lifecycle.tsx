@@ -1,3 +1,4 @@
+import { Of, useOfThing } from '../../app/OfThing';
 import { useState } from 'react';
 import { daysBetween } from '../../core/units/day';
 import { dayText } from '../../app/time';
@@ -24,6 +25,7 @@ interface OfLife {
 }
 /** Where it is, and how it lasts, in sentences. */
 function Says({ item, life: { now, age, washes, uses, wear, idle, until } }: OfLife) {
+  const says = useOfThing();
   return (
     <>
       {item.lent && (
@@ -32,27 +34,33 @@ function Says({ item, life: { now, age, washes, uses, wear, idle, until } }: OfL
           {item.lent.back ? `, wanted back on ${dayText(item.lent.back)}` : ''}.
         </Note>
       )}
-      {item.archivedOn && <Note>Put away on {dayText(item.archivedOn)}: it asks for nothing until you bring it back.</Note>}
+      {item.archivedOn && (
+        <Note>
+          Put away on {dayText(item.archivedOn)}: <Of>nothing is asked for it until you bring it back.</Of>
+        </Note>
+      )}
       {item.retiredOn && (
         <Note>
           {item.gone ? capital(GONE_WORDS[item.gone.how]) : 'Retired'}
-          {item.gone?.to ? ` to ${item.gone.to}` : ''} on {dayText(item.retiredOn)}. Its record stays.
+          {item.gone?.to ? ` to ${item.gone.to}` : ''} on {dayText(item.retiredOn)}. <Of>Its record stays.</Of>
         </Note>
       )}
       <p>
-        {age === null ? 'Its age is not recorded' : `${years(age)} old`}
+        {age === null ? <Of>Its age is not recorded</Of> : `${years(age)} old`}
         {item.targetYears ? `, meant to last ${item.targetYears} years` : ''}; {washes === 1 ? 'one wash' : `${washes} washes`}{' '}
         and {uses === 1 ? 'one use' : `${uses} uses`} recorded
         {wear.length > 0 ? `; wear seen: ${wear.map((w) => WEAR_WORDS[w]).join(', ')}` : ''}.
       </p>
       {idle !== null && idle > RHYTHM_FIGURES.unusedDays.value && !item.archivedOn && !item.retiredOn && (
-        <Note>Not used for {years(idle)}: lend it, sell it or put it away? A smaller kit is easier to care for.</Note>
+        <Note>
+          Not used for {years(idle)}: <Of>lend it, sell it or put it away?</Of> A smaller kit is easier to care for.
+        </Note>
       )}
       {age !== null && item.targetYears !== undefined && (
         <Quiet>
           {until !== null && until > now
             ? `${years(daysBetween(now, until))} to go.`
-            : 'It has lasted as long as it was meant to.'}
+            : says('It has lasted as long as it was meant to.')}
         </Quiet>
       )}
     </>
@@ -64,11 +72,11 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
     <Row $wrap style={{ marginTop: 8 }}>
       {item.lent ? (
         <Button look="quiet" onPress={() => void change(`${name} came back.`, withField(item, 'lent', undefined))}>
-          It came back
+          <Of>It came back</Of>
         </Button>
       ) : (
         <Button look="quiet" onPress={() => setOpen('lend')}>
-          Lend it
+          <Of>Lend it</Of>
         </Button>
       )}
       <Button
@@ -80,7 +88,7 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
           )
         }
       >
-        {item.archivedOn ? 'Bring it back' : 'Put it away'}
+        <Of>{item.archivedOn ? 'Bring it back' : 'Put it away'}</Of>
       </Button>
       <Button
         look="quiet"
@@ -90,24 +98,25 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
             : setOpen('gone')
         }
       >
-        {item.retiredOn ? 'Take it back into use' : 'It goes for good'}
+        <Of>{item.retiredOn ? 'Take it back into use' : 'It goes for good'}</Of>
       </Button>
       {lower && (
         <Button look="quiet" onPress={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}>
-          Move it to {JOB_WORDS[lower]}
+          <Of>{`Move it to ${JOB_WORDS[lower]}`}</Of>
         </Button>
       )}
       <Button look="quiet" onPress={() => setOpen('target')}>
-        How long should it last?
+        <Of>How long should it last?</Of>
       </Button>
     </Row>
   );
 }
 function TargetSheet({ item, life: { change, setOpen } }: OfLife) {
+  const says = useOfThing();
   const [target, setTarget] = useState<number | undefined>(item.targetYears);
   return (
-    <Sheet title="How long should it last?" open onClose={() => setOpen(null)}>
-      <Form onSubmit={() => void change('Its lifetime is set.', withField(item, 'targetYears', target))}>
+    <Sheet title={says('How long should it last?')} open onClose={() => setOpen(null)}>
+      <Form onSubmit={() => void change(says('Its lifetime is set.'), withField(item, 'targetYears', target))}>
         <NumberField
           label="Years"
           value={target}
@@ -127,17 +136,20 @@ function TargetSheet({ item, life: { change, setOpen } }: OfLife) {
 
 /** Where it is in its life: lent, put away, retired; how long it has lasted, and what washing has done to it. */
 export function Lifecycle({ kit, item }: { kit: Kit; item: Item }) {
+  const says = useOfThing();
   const life = useLifecycle(kit, item);
   const { open, setOpen, asked, name, change } = life;
   return (
     <section aria-labelledby="life">
-      <h2 id="life">Its life</h2>
+      <h2 id="life">
+        <Of>Its life</Of>
+      </h2>
       <Says item={item} life={life} />
       <Ways item={item} life={life} />
       {open === 'lend' && (
         <LendSheet
           title={`Lend ${name}`}
-          action="Lend it"
+          action={says('Lend it')}
           onLend={(lent) => void change(`${name} is with ${lent.to}.`, { ...item, lent })}
           onClose={() => setOpen(null)}
         />

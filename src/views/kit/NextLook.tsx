@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { type ReactNode } from 'react';
 import { today } from '../../app/now';
@@ -31,29 +32,30 @@ export function NextLook({ kit, item, programme, underWay }: { kit: Kit; item: I
     notify('That day is forgotten.', await saveItem(withField(item, 'planned', undefined)));
   const outlines = { [item.id]: { ...programme, lookDays: rhythm.days } };
   const [row] = rankAll({ ...kit, items: [item] }, outlines, now, new Set(underWay ? [item.id] : []));
+  const says = useOfThing();
   const afterwards = `${rhythm.reason.charAt(0).toLowerCase()}${rhythm.reason.slice(1)}`;
   const said = (): ReactNode => {
     if (!row) return null;
-    if (row.need === 'under-way') return <strong>It is under way.</strong>;
+    if (row.need === 'under-way') return <strong>{says('It is under way.')}</strong>;
     if (row.planned)
       return (
         <>
-          You have set <strong>{dayText(row.on)}</strong> for it.{' '}
+          You have set <strong>{dayText(row.on)}</strong> {says('for it.')}{' '}
           <TextButton onPress={() => void forget()}>Forget that day</TextButton>
         </>
       );
     if (row.forecast === null)
       return (
         <>
-          <strong>{row.need === 'look' ? 'Now: nobody has looked it over yet.' : 'It needs care now.'}</strong> Afterwards:{' '}
-          {afterwards}
+          <strong>{says(row.need === 'look' ? 'Now: nobody has looked it over yet.' : 'It needs care now.')}</strong> Afterwards:{' '}
+          {says(afterwards)}
         </>
       );
     return (
       <>
         {row.on <= now ? 'Due since ' : ''}
         <strong>{dayText(row.on)}</strong>.{' '}
-        <Said>{forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name)}</Said>
+        <Said>{says(forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name))}</Said>
       </>
     );
   };
@@ -67,7 +69,7 @@ export function NextLook({ kit, item, programme, underWay }: { kit: Kit; item: I
         <p>
           Machine washes in a year:{' '}
           <strong>{machineWashesInYear(item.id, latestInspection(kit.inspections, item.id), kit.log ?? [])}</strong> of {ceiling}{' '}
-          that it bears.
+          {says('that it bears.')}
         </p>
       )}
       <Row $wrap>

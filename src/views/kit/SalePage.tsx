@@ -1,3 +1,4 @@
+import { Of, OfThing, useOfThing } from '../../app/OfThing';
 import { allInUnits } from '../../core/units/said';
 import { SaidList } from '../../ui/SaidList';
 import { Printer } from 'lucide-react';
@@ -72,13 +73,15 @@ function Shown({ photo, out, onOut }: { photo: Photo; out: boolean; onOut: (out:
     </figure>
   );
 }
-const Part = ({ title, lines }: { title: string; lines: readonly string[] }) =>
-  lines.length === 0 ? null : (
-    <section aria-label={title}>
-      <h2>{title}</h2>
+function Part({ title, lines }: { title: string; lines: readonly string[] }) {
+  const name = useOfThing()(title);
+  return lines.length === 0 ? null : (
+    <section aria-label={name}>
+      <h2>{name}</h2>
       <SaidList lines={lines} />
     </section>
   );
+}
 
 /** What can honestly be said of a thing that is for sale: pictures, what was done, what was measured, what is still there. */
 export function SalePage() {
@@ -102,42 +105,47 @@ export function SalePage() {
     downloadBlob('sale.zip', await saleZip(sheet, chosen));
   };
   return (
-    <Page>
-      <div className="no-print">
-        <ThingCrumbs item={item} here="Sale sheet" />
-      </div>
-      <h1>
-        {sheet.title}
-        {sheet.price === null ? '' : `, ${sheet.price}`}
-      </h1>
-      <Row $wrap className="no-print">
-        <Button onPress={() => window.print()}>
-          <Printer size={18} aria-hidden="true" /> Print
-        </Button>
-        <Button look="quiet" onPress={() => void zip()}>
-          With pictures (ZIP)
-        </Button>
-        <Button look="quiet" onPress={markdown}>
-          As Markdown
-        </Button>
-        <Quiet>Nothing stands here that no look has seen.</Quiet>
-      </Row>
-      <TwoColumns $left={1.2}>
-        <Shots photos={photos} item={item} out={out} setOut={setOut} />
-        <Column $gap={20}>
-          <Part title="What it is" lines={sheet.about} />
-          <Part title="How it is" lines={[...sheet.seen, ...sheet.measured]} />
-          <Part title="What is still there" lines={sheet.flaws} />
-          <Part title="What was done" lines={sheet.done.map(({ on, text }) => `${on}: ${text}`)} />
-          <Part title="Not looked at" lines={sheet.unseen} />
-          {sheet.unseen.length > 0 && (
-            <p className="no-print">
-              <Link to={toThing(item.id, 'look-over')}>Look it over</Link>, and it is said.
-            </p>
-          )}
-        </Column>
-      </TwoColumns>
-    </Page>
+    <OfThing item={item}>
+      <Page>
+        <div className="no-print">
+          <ThingCrumbs item={item} here="Sale sheet" />
+        </div>
+        <h1>
+          {sheet.title}
+          {sheet.price === null ? '' : `, ${sheet.price}`}
+        </h1>
+        <Row $wrap className="no-print">
+          <Button onPress={() => window.print()}>
+            <Printer size={18} aria-hidden="true" /> Print
+          </Button>
+          <Button look="quiet" onPress={() => void zip()}>
+            With pictures (ZIP)
+          </Button>
+          <Button look="quiet" onPress={markdown}>
+            As Markdown
+          </Button>
+          <Quiet>Nothing stands here that no look has seen.</Quiet>
+        </Row>
+        <TwoColumns $left={1.2}>
+          <Shots photos={photos} item={item} out={out} setOut={setOut} />
+          <Column $gap={20}>
+            <Part title="What it is" lines={sheet.about} />
+            <Part title="How it is" lines={[...sheet.seen, ...sheet.measured]} />
+            <Part title="What is still there" lines={sheet.flaws} />
+            <Part title="What was done" lines={sheet.done.map(({ on, text }) => `${on}: ${text}`)} />
+            <Part title="Not looked at" lines={sheet.unseen} />
+            {sheet.unseen.length > 0 && (
+              <p className="no-print">
+                <Link to={toThing(item.id, 'look-over')}>
+                  <Of>Look it over</Of>
+                </Link>
+                , and this is said too.
+              </p>
+            )}
+          </Column>
+        </TwoColumns>
+      </Page>
+    </OfThing>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -36,7 +37,9 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
   ];
   return (
     <section aria-labelledby="worth">
-      <h2 id="worth">What it is worth</h2>
+      <h2 id="worth">
+        <Of>What it is worth</Of>
+      </h2>
       {text &&
         (isStop(outlook) ? (
           <Note tone="alarm">{text}</Note>
@@ -61,7 +64,11 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
           {worth.listed.where ? `, ${worth.listed.where},` : ''} for {moneyText(worth.listed.amount, currency)}.
         </p>
       )}
-      {!text && !keeping && <p>Write down what you paid, and what it might bring, to see whether the work on it pays.</p>}
+      {!text && !keeping && (
+        <p>
+          <Of>Write down what you paid, and what it might bring, to see whether the work pays.</Of>
+        </p>
+      )}
       {known.length > 0 && <Quiet as="p">{known.join('; ')}.</Quiet>}
       {left && <Quiet as="p">{left}</Quiet>}
       {text && perHour === null && (
@@ -71,7 +78,7 @@ export function WorthCard({ kit, item, ahead }: { kit: Kit; item: Item; ahead: A
       )}
       <Row $wrap style={{ marginTop: 8 }}>
         <Button look="quiet" onPress={() => setOpen(true)}>
-          {paid === null && !item.worth ? 'Write down its price' : 'Change its figures'}
+          <Of>{paid === null && !item.worth ? 'Write down its price' : 'Change its figures'}</Of>
         </Button>
         <Link to={toThing(item.id, 'sale')}>Sale sheet</Link>
       </Row>

@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import type { Inspection, InspectionPatch, Item, Soil, Wear } from '../../core/gear';
 import { soilsOf, wearAt, wearsOf } from '../../core/facts';
 import { madeOf, ODOUR_WORDS, PART_WORDS, SOIL_GRADE_WORDS, SOIL_WORDS, WEAR_WORDS } from '../../core/words';
@@ -31,12 +32,13 @@ interface CardProps {
 
 /** One question of the look-over. */
 export function Card({ card, item, seen, last, answer }: CardProps) {
+  const says = useOfThing();
   switch (card) {
     case 'soil':
       return (
         <OneOf
           hideLabel
-          label="How dirty is it?"
+          label={says('How dirty is it?')}
           value={seen.soil === undefined ? null : String(seen.soil)}
           options={SOIL_OPTIONS}
           onChange={(id) => answer({ soil: Number(id) })}
@@ -57,7 +59,7 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
       return (
         <OneOf
           hideLabel
-          label="How does it smell?"
+          label={says('How does it smell?')}
           value={seen.odour === undefined ? null : String(seen.odour)}
           options={ODOUR_OPTIONS}
           onChange={(id) => answer({ odour: Number(id) })}
@@ -89,10 +91,10 @@ export function Card({ card, item, seen, last, answer }: CardProps) {
     case 'damp':
       return (
         <Column>
-          <p>{dampTest(item)}</p>
+          <p>{dampTest(item, says)}</p>
           <OneOf
             hideLabel
-            label="Is it damp?"
+            label={says('Is it damp?')}
             value={yesNo(seen.damp)}
             options={YES_NO}
             onChange={(id) => answer({ damp: id === 'yes' })}

@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import type { Inspection, Kind } from '../../core/gear';
 import { CARD_NAMES, said, type CardId } from './cards';
 import { FigureTable } from '../../ui/FigureTable';
@@ -16,6 +17,7 @@ export function Compare({
   beforeName: string;
   now: Partial<Inspection>;
 }) {
+  const says = useOfThing();
   const rows = cards
     .map((card) => ({ card, was: said(card, before, kind), is: said(card, now, kind) }))
     .filter(({ was, is }) => was !== null || is !== null);
@@ -27,7 +29,7 @@ export function Compare({
         rows={rows}
         rowKey={(r) => r.card}
         columns={[
-          { id: 'what', head: 'Seen', cell: (r) => CARD_NAMES[r.card] },
+          { id: 'what', head: 'Seen', cell: (r) => says(CARD_NAMES[r.card]) },
           { id: 'was', head: beforeName, cell: (r) => r.was ?? '–' },
           {
             id: 'is',

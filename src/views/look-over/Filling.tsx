@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { useId } from 'react';
 import styled from 'styled-components';
 import type { Inspection, Item } from '../../core/gear';
@@ -30,11 +31,12 @@ const Line = styled.div<{ $here: boolean }>`
   font-weight: ${(p) => (p.$here ? 650 : 400)};
 `;
 function Answer({ card, here, of, onGo }: { card: CardId; here: boolean; of: string; onGo: (card: CardId) => void }) {
+  const says = useOfThing();
   const more = useId();
   return (
     <Line $here={here}>
       <NamePress aria-describedby={more} onPress={() => onGo(card)}>
-        {capital(CARD_NAMES[card].replace(/^the /, ''))}
+        {capital(says(CARD_NAMES[card]).replace(/^the /, ''))}
       </NamePress>
       <Quiet id={more}>{of}</Quiet>
     </Line>

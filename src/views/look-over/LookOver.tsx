@@ -1,3 +1,4 @@
+import { OfThing, useOfThing } from '../../app/OfThing';
 import { useLookDraft } from '../../app/stored';
 import { useAnswerKeys } from '../../ui/shortcuts';
 import { Said } from '../../ui/said';
@@ -95,10 +96,15 @@ export function LookOver() {
   if (!item) {
     return <NotInKit />;
   }
-  return <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 'soil'} />;
+  return (
+    <OfThing item={item}>
+      <Cards key={item.id} kit={kit} item={item} seen={draft?.seen ?? {}} start={draft?.card ?? 'soil'} />
+    </OfThing>
+  );
 }
 
 function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial<Inspection>; start: string }) {
+  const says = useOfThing();
   const { any, verdict, movedBy, cards, at, go, drawn, card, open, last, answer, save } = useLook(item, start, kit, seen);
   return (
     <Page>
@@ -108,7 +114,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
         <strong>{any ? verdict.verdict : 'Answer what you can see; skip the rest.'}</strong>
         <Quiet>
           {any
-            ? (movedBy ? `Moved by ${CARD_NAMES[movedBy]}. ` : '') + `How sure: ${verdict.confidence}.`
+            ? (movedBy ? `Moved by ${says(CARD_NAMES[movedBy])}. ` : '') + `How sure: ${verdict.confidence}.`
             : 'Two minutes. What you skip stays unknown; it does not count as fine.'}
         </Quiet>
       </VerdictBar>
@@ -119,7 +125,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
               <Dot
                 $here={index === at}
                 $answered={answered(c, seen) && c !== 'done'}
-                aria-label={`${CARD_WORDS[c]}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
+                aria-label={`${says(CARD_WORDS[c])}${answered(c, seen) && c !== 'done' ? ' answered' : ''}`}
                 {...(index === at ? { 'aria-current': 'step' } : {})}
                 onPress={() => go(index)}
               />
@@ -129,7 +135,7 @@ function Cards({ kit, item, seen, start }: { kit: Kit; item: Item; seen: Partial
       </nav>
       <Beside $drawn={drawn}>
         <Body data-answers={drawn ? undefined : true}>
-          <h1 {...reachable('question')}>{CARD_WORDS[card]}</h1>
+          <h1 {...reachable('question')}>{says(CARD_WORDS[card])}</h1>
           {card === 'done' ? (
             <Summary open={open} last={last} item={item} cards={cards} seen={seen} verdict={verdict} any={any} />
           ) : (
@@ -204,10 +210,11 @@ function Summary({
   verdict: Programme;
   any: boolean;
 }) {
+  const says = useOfThing();
   return (
     <Column>
       {open.length > 0 ? (
-        <p>Still open: {open.map((c) => CARD_NAMES[c]).join(', ')}. That lowers how sure I am.</p>
+        <p>Still open: {open.map((c) => says(CARD_NAMES[c])).join(', ')}. That lowers how sure I am.</p>
       ) : (
         <p>Everything is answered.</p>
       )}

@@ -1,3 +1,4 @@
+import { Of, OfThing, useOfThing } from '../../app/OfThing';
 import { drawnPins, pinsOf, type Pinned } from './pinsOf';
 import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
@@ -38,20 +39,22 @@ export function LookPage() {
   const index = indexOf(seen.droplet ?? {}, item.kind);
   const name = (zone: string): string => zoneName(zone, item.kind);
   return (
-    <Page>
-      <ThingCrumbs item={item} here={whenText(seen.at)} />
-      <h1>
-        {thingName(item)}, as it was seen on {dayText(dayOf(seen.at))}.
-      </h1>
-      <Row $wrap>
-        {before && <Link to={toLook(before.id)}>The look before, {dayText(dayOf(before.at))}</Link>}
-        {after && <Link to={toLook(after.id)}>The look after, {dayText(dayOf(after.at))}</Link>}
-      </Row>
-      <DrawingAside>
-        <Outline kind={item.kind} grades={seen.droplet ?? {}} pins={drawnPins(pins)} />
-        <AsSeen rows={rows} pins={pins} index={index} seen={seen} name={name} />
-      </DrawingAside>
-    </Page>
+    <OfThing item={item}>
+      <Page>
+        <ThingCrumbs item={item} here={whenText(seen.at)} />
+        <h1>
+          {thingName(item)}, <Of>as it was seen</Of> on {dayText(dayOf(seen.at))}.
+        </h1>
+        <Row $wrap>
+          {before && <Link to={toLook(before.id)}>The look before, {dayText(dayOf(before.at))}</Link>}
+          {after && <Link to={toLook(after.id)}>The look after, {dayText(dayOf(after.at))}</Link>}
+        </Row>
+        <DrawingAside>
+          <Outline kind={item.kind} grades={seen.droplet ?? {}} pins={drawnPins(pins)} />
+          <AsSeen rows={rows} pins={pins} index={index} seen={seen} name={name} />
+        </DrawingAside>
+      </Page>
+    </OfThing>
   );
 }
 
@@ -69,13 +72,14 @@ function AsSeen({
   seen: Inspection;
   name: (zone: string) => string;
 }) {
+  const says = useOfThing();
   return (
     <Column $gap={16}>
       {rows.length > 0 ? (
         <FactList $name={160}>
           {rows.map(({ card, text, from }) => (
             <div key={card} style={{ display: 'contents' }}>
-              <dt>{capital(CARD_NAMES[card])}</dt>
+              <dt>{capital(says(CARD_NAMES[card]))}</dt>
               <dd>
                 {text}
                 {from && <Quiet>, of {dayText(dayOf(from))}</Quiet>}

@@ -113,14 +113,14 @@ export const CARD_NAMES: Record<CardId, string> = {
   done: '',
 };
 
-/** How one feels whether it is damp: by the place that stays damp longest. */
-export function dampTest(item: Item): string {
+/** How one feels whether it is damp: by the place that stays damp longest. @param says what is said of the thing, as it is said of that one. */
+export function dampTest(item: Item, says: (text: string) => string): string {
   if (isShoe(item.kind)) return 'Push a hand down into the toe: does it feel moist or cold?';
   if (item.kind === 'soft-flask' || item.kind === 'reservoir')
     return 'Look into corners and valve, and shake it: is there a drop?';
   if (item.components.some((c) => c.part === 'fill'))
     return 'Press the thickest place to your cheek: does it feel moist or chill?';
-  return 'Hold it to your lips and breathe through the fabric: does it feel moist or chill?';
+  return says('Hold it to your lips and breathe through the fabric: does it feel moist or chill?');
 }
 /** A dark shell hides what the fill looks like. */
 export const showsThrough = ({ colour }: Item): boolean => colour?.class !== 'dark' && colour?.class !== 'vivid';

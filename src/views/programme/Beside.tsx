@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { type Item, type Kit } from '../../core/gear';
 import styled from 'styled-components';
 import { type Planned } from '../../app/plan';
@@ -149,6 +150,7 @@ function HandOn({
 }
 /** Choices, limits, what is refused and taken for granted, and ways to hand it on. */
 export function Beside({ kit, item, planned, programme, handed }: OfProgramme & { handed: HandOver }) {
+  const says = useOfThing();
   const { plan } = planned;
   const stands = standsText(plan.envelope);
   const always = programme.steps.some((s) => s.when === 'always');
@@ -157,7 +159,7 @@ export function Beside({ kit, item, planned, programme, handed }: OfProgramme & 
       <Warned kit={kit} programme={programme} />
       <Schools plan={plan} kit={kit} />
       <Folded>
-        <Fold head="What it can stand" more={stands && <Quiet>: {stands}</Quiet>}>
+        <Fold head={says('What it can stand')} more={stands && <Quiet>: {stands}</Quiet>}>
           <Column>
             <Stack item={item} envelope={plan.envelope} />
             <h3>Try another setting</h3>

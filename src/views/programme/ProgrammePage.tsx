@@ -1,3 +1,4 @@
+import { Of, OfThing } from '../../app/OfThing';
 import { toRun, toThing, useIdHere } from '../../app/routes';
 import { latestInspection, lookedAt, type Item, type Kit } from '../../core/gear';
 import { Printer } from 'lucide-react';
@@ -84,7 +85,11 @@ export function ProgrammePage() {
   if (!item || !planned) {
     return <NotInKit />;
   }
-  return <Laid kit={kit} item={item} planned={planned} />;
+  return (
+    <OfThing item={item}>
+      <Laid kit={kit} item={item} planned={planned} />
+    </OfThing>
+  );
 }
 
 /** What is ticked as ready before it is started, and the start. */
@@ -115,7 +120,7 @@ function Head({ item, programme, run, onStart }: { item: Item; programme: Progra
           </Button>
         ) : (
           <LinkButton to={toThing(item.id, 'look-over')} data-main-action>
-            Look it over
+            <Of>Look it over</Of>
           </LinkButton>
         )}
         <LinkButton look="quiet" to={toThing(item.id, 'rehearse')}>

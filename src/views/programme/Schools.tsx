@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
@@ -52,6 +53,7 @@ const Told = styled.p`
 `;
 /** One question, folded to what is chosen: opened, each answer says what it would change; a choice says here what it did change. */
 function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) {
+  const says = useOfThing();
   const [reach, setReach] = useState<Reach | null>(null);
   const [was, setWas] = useState<{ readonly option: string; readonly text: string } | null>(null);
   const { ref, hold } = useHeld(plan);
@@ -101,7 +103,7 @@ function Asked({ plan, kit, school }: { plan: Plan; kit: Kit; school: School }) 
         {own && !strong && (
           <Row $wrap $gap={16}>
             <Quiet>Chosen for this thing.</Quiet>
-            <TextButton onPress={() => setReach('like')}>For all like it</TextButton>
+            <TextButton onPress={() => setReach('like')}>{says('For all like it')}</TextButton>
             <TextButton onPress={() => setReach('kit')}>For the whole kit</TextButton>
           </Row>
         )}

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Dose } from '../../core/dosing';
@@ -153,7 +154,11 @@ export function Ready({
       <BandEdge $band={bandOf(first)} />
       <Quiet style={{ fontSize: 17 }}>{number}</Quiet>
       <Fold
-        head={<Title>Make it ready</Title>}
+        head={
+          <Title>
+            <Of>Make it ready</Of>
+          </Title>
+        }
         more={<Quiet>{timeText({ attendedMin, unattendedMin: 0 })}</Quiet>}
         wide
         always={

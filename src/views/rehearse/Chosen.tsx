@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import styled from 'styled-components';
 import { offered, planned, type ChoiceId, type Choices, type Setup } from '../../core/rehearse';
@@ -22,6 +23,7 @@ const Planned = styled(Quiet)<{ $same: boolean }>`
 
 /** The choices of a rehearsal, each with what the plan says. */
 export function Chosen({ setup, choices, onChange }: { setup: Setup; choices: Choices; onChange: (next: Choices) => void }) {
+  const says = useOfThing();
   const can = offered(setup);
   const own = planned(setup);
   return (
@@ -31,17 +33,17 @@ export function Chosen({ setup, choices, onChange }: { setup: Setup; choices: Ch
         return (
           <div key={id}>
             <OneSelect
-              label={CHOICE_WORDS[id]}
+              label={says(CHOICE_WORDS[id])}
               value={String(choices[id])}
               options={values.map(String)}
-              words={Object.fromEntries(values.map((v) => [String(v), chosenText(id, v)]))}
+              words={Object.fromEntries(values.map((v) => [String(v), says(chosenText(id, v))]))}
               onChange={(said) => {
                 const value = values.find((v) => String(v) === said);
                 if (value !== undefined) onChange({ ...choices, [id]: value });
               }}
             />
             <Planned $same={choices[id] === own[id]}>
-              planned: <Said>{chosenText(id, own[id])}</Said>
+              planned: <Said>{says(chosenText(id, own[id]))}</Said>
             </Planned>
           </div>
         );

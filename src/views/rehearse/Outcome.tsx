@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { lazy, Suspense } from 'react';
 import styled from 'styled-components';
@@ -22,6 +23,7 @@ const Timetable = styled.ol`
 `;
 /** What comes of it over time, minute by minute and in words. */
 export function Outcome({ rehearsing, setup }: { rehearsing: Rehearsing; setup: Setup }) {
+  const says = useOfThing();
   const { yours, both, differs, cursor, startMs, clock, setMoved } = rehearsing;
   if (!yours) return null;
   return (
@@ -47,7 +49,7 @@ export function Outcome({ rehearsing, setup }: { rehearsing: Rehearsing; setup: 
             <li key={n}>
               <Figure>{clock(h.minutes)}</Figure>
               <span>
-                <Said>{happenedText(h)}</Said>
+                <Said>{says(happenedText(h))}</Said>
               </span>
             </li>
           ))}

@@ -1,3 +1,4 @@
+import { Of, OfThing, useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -34,7 +35,11 @@ export function Rehearse() {
   const { kit, item } = useItem(useIdHere());
   if (!kit) return <Page aria-busy="true" />;
   if (!item) return <NotInKit />;
-  return <Rehearsed kit={kit} item={item} />;
+  return (
+    <OfThing item={item}>
+      <Rehearsed kit={kit} item={item} />
+    </OfThing>
+  );
 }
 
 function Trail({ item }: { item: Item }) {
@@ -46,9 +51,15 @@ function Nothing({ item, nextWash }: { item: Item; nextWash: (() => void) | null
     <Page>
       <Trail item={item} />
       <Answer>There is nothing to rehearse: nothing gets wet, dries or is warmed.</Answer>
-      <p>Its programme now is dry work, or none at all.</p>
+      <p>
+        <Of>Its programme now is dry work, or none at all.</Of>
+      </p>
       <Row $wrap>
-        {nextWash && <Button onPress={nextWash}>Rehearse its next wash</Button>}
+        {nextWash && (
+          <Button onPress={nextWash}>
+            <Of>Rehearse its next wash</Of>
+          </Button>
+        )}
         <LinkButton look="quiet" to={toThing(item.id, 'programme')}>
           Back to the programme
         </LinkButton>
@@ -59,6 +70,7 @@ function Nothing({ item, nextWash }: { item: Item; nextWash: (() => void) | null
 
 /** What it comes to, or what is to be reached. */
 function Head({ item, setup, rehearsing }: { item: Item; setup: Setup; rehearsing: Rehearsing }) {
+  const says = useOfThing();
   const { blind, lesson, debrief, yours, clock, at } = rehearsing;
   if (blind && lesson)
     return (
@@ -75,7 +87,7 @@ function Head({ item, setup, rehearsing }: { item: Item; setup: Setup; rehearsin
   return (
     <>
       <Answer {...reachable('answer')} aria-live="polite">
-        <Said>{yours ? outcomeText(yours, at) : 'Running it forward…'}</Said>
+        <Said>{yours ? says(outcomeText(yours, at)) : 'Running it forward…'}</Said>
       </Answer>
       {yours && yours.risks.length > 0 && (
         <Column $gap={8}>

@@ -58,14 +58,14 @@ function rowsOf(setup: Setup, { yours, plans }: Both): Row[] {
     {
       name: 'Cloth',
       unit: ' °C',
-      lines: [{ key: 'cloth', stroke: color.heat, dash: '0', read: (m) => m.fabricC, how: 'its temperature' }],
+      lines: [{ key: 'cloth', stroke: color.heat, dash: '0', read: (m) => m.fabricC, how: 'temperature' }],
       ...(drum && fabricMaxC !== null ? { limit: { at: fabricMaxC, stroke: color.alarm, says: 'the most it may' } } : {}),
       most: Math.max(drum && fabricMaxC !== null ? fabricMaxC + 10 : 30, Math.ceil(most((m) => m.fabricC) / 10) * 10),
     },
     ...(setup.filled || rinsed
       ? [
           {
-            name: 'In it',
+            name: 'Inside',
             unit: ' %',
             lines: [
               ...(setup.filled

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import styled from 'styled-components';
 import { clockText } from '../../app/time';
 import { inPieces } from '../../core/run/ticks';
@@ -44,7 +45,8 @@ export function Ahead({ live: { run, step, now, left } }: { live: LiveRun }) {
             <li key={first.id}>
               <BandEdge $band={bandOf(first)} />
               <span>
-                {piece.length > 1 ? 'Make it ready' : first.title} <Quiet>{timeText({ attendedMin, unattendedMin })}</Quiet>
+                {piece.length > 1 ? <Of>Make it ready</Of> : first.title}{' '}
+                <Quiet>{timeText({ attendedMin, unattendedMin })}</Quiet>
               </span>
             </li>
           );

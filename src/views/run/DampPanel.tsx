@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { lazy, Suspense, type ReactNode } from 'react';
 import type { Damp } from '../../core/run/damp';
@@ -41,6 +42,7 @@ export function DampPanel({
   /** The field for a weight: it stands between what is known and the curve. */
   children: ReactNode;
 }) {
+  const says = useOfThing();
   const { left, waterG } = damp.estimate;
   const weighed = damp.weighed.length;
   return (
@@ -53,9 +55,9 @@ export function DampPanel({
           {Math.round(waterG.middle / 5) * 5} g of water left
           {core(damp.estimate.coreDamp)}.{' '}
           {weighed === 0
-            ? 'From its kind, from memory: weigh it, and this becomes surer.'
+            ? says('From its kind, from memory: weigh it, and this becomes surer.')
             : `From ${weighed === 1 ? 'one weight' : `${weighed} weights`}.`}{' '}
-          {damp.judged.status === 'dry' ? '' : `Weigh it ${weighed === 0 ? '' : 'again '}${next}.`}
+          {damp.judged.status === 'dry' ? '' : says(`Weigh it ${weighed === 0 ? '' : 'again '}${next}.`)}
         </Quiet>
       </p>
       {children}

@@ -1,3 +1,4 @@
+import { OfThing, useOfThing } from '../../app/OfThing';
 import { PATHS, toThing } from '../../app/routes';
 import { type Kit, type Item, type CareEntry } from '../../core/gear';
 import { Link } from 'react-router';
@@ -64,7 +65,11 @@ export function Finished({ run }: { run: Run }) {
   if (!item || !result) return <Gone run={run} />;
   if (run.status === 'dropped' || (run.status === 'stopped' && isUntouched(run))) return <NothingDone itemId={item.id} />;
   if (entry) return <Written item={item} entry={entry} kit={kit} />;
-  return <ToWrite run={run} item={item} end={end} result={result} />;
+  return (
+    <OfThing item={item}>
+      <ToWrite run={run} item={item} end={end} result={result} />
+    </OfThing>
+  );
 }
 
 function ToWrite({
@@ -78,6 +83,7 @@ function ToWrite({
   end: FinishedRun;
   result: NonNullable<FinishedRun['result']>;
 }) {
+  const says = useOfThing();
   const { kit, note, setNote, forgetDraft } = end;
   const stopped = run.status === 'stopped';
   return (
@@ -85,7 +91,7 @@ function ToWrite({
       <h1>{stopped ? `You stopped ${run.itemName}.` : `Done. ${run.itemName} is through.`}</h1>
       <Quiet>
         It took {minutesText(tookMinutes(run))}.{' '}
-        {stopped ? 'If it is wet, do not leave it lying.' : 'It stays here until you write it down, wherever you go.'}
+        {stopped ? says('If it is wet, do not leave it lying.') : 'It stays here until you write it down, wherever you go.'}
       </Quiet>
       <Column $gap={16} style={{ maxWidth: 520 }}>
         <Form

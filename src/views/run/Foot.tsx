@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { useState } from 'react';
 import { useReading, useVoice } from '../../app/voice';
 import { nowMs } from '../../app/now';
@@ -10,12 +11,13 @@ import { AtHand, Rarer } from './parts';
 import { type LiveRun } from './useLive';
 
 /** The step as it is read aloud: what it is, what to do, with what care, and what to look for. */
-const spoken = ({ step, words, ready }: LiveRun): string =>
+const spoken = ({ step, words, ready }: LiveRun, says: (text: string) => string): string =>
   ready.length > 0
-    ? ['Make it ready.', ...ready.filter((r) => !r.done).map((r) => `${r.step.title}. ${r.step.text}`)].join(' ')
+    ? [says('Make it ready.'), ...ready.filter((r) => !r.done).map((r) => `${r.step.title}. ${r.step.text}`)].join(' ')
     : [`${words.title}.`, words.text, ...step.cautions, step.check?.look ?? ''].filter(Boolean).join(' ');
 /** What is rarer: back, hold, skip, weigh, note, photograph, stop. Below what stands over the text on a small screen. */
 export function Foot({ live }: { live: LiveRun }) {
+  const says = useOfThing();
   const small = usePhone();
   const {
     run,
@@ -39,7 +41,7 @@ export function Foot({ live }: { live: LiveRun }) {
   const stands = !clash && !asking && !gate;
   const voice = useVoice();
   const [aloud, setAloud] = useState(false);
-  useReading(spoken(live), aloud);
+  useReading(spoken(live, says), aloud);
   const rarer = (
     <>
       {clash && (
@@ -50,7 +52,7 @@ export function Foot({ live }: { live: LiveRun }) {
       {voice && <TextButton onPress={() => setAloud(!aloud)}>{aloud ? 'Stop reading' : 'Read it to me'}</TextButton>}
       {stands && <TextButton onPress={() => toggle('skip')}>Skip</TextButton>}
       {stands && shared === null && !running && !weighsDry && !damp && answering && (
-        <TextButton onPress={() => toggle('weigh')}>Weigh it</TextButton>
+        <TextButton onPress={() => toggle('weigh')}>{says('Weigh it')}</TextButton>
       )}
       {stands && <TextButton onPress={() => toggle('note')}>Note</TextButton>}
       {item && shared === null && (

@@ -1,7 +1,9 @@
+import { OfThing } from '../../app/OfThing';
 import { ChevronLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { PATHS, toLoad, toThing } from '../../app/routes';
+import { useKit } from '../../app/kit';
 import { nowMs } from '../../app/now';
 import { inPieces } from '../../core/run/ticks';
 import { chooseWay, lookAfterAll, putAwayAsItIs, type Run } from '../../core/run';
@@ -18,6 +20,9 @@ import { StepActions } from './StepActions';
 import { Drying, StepHead, StepMeasures, StepSays } from './StepBody';
 import { type LiveRun, useLive } from './useLive';
 
+/** A machine that is cleaned, or a thing that is gone. */
+const NO_THING = { kind: 'other' } as const;
+const SHARED = { kind: 'other', count: 2 } as const;
 /** One step at a time, large. */
 export function Live({
   run: given,
@@ -31,41 +36,45 @@ export function Live({
   children?: ReactNode;
 }) {
   const live = useLive(given);
+  const thing = useKit()?.items.find((i) => i.id === given.itemId);
   if (!live) return null;
   const { run, step, damp, look, act, asking, gate, ready } = live;
   const drops = look?.id === 'drops';
   const plain = damp === null && !drops;
   return (
-    <Screen $aside={!asking && !gate}>
-      <Where live={live} of={of} />
-      {asking ? (
-        <WaysOut run={run} step={step} onWay={(way) => act((r) => chooseWay(r, way, nowMs()))} />
-      ) : gate ? (
-        <OpenLooks
-          run={run}
-          onLook={(id) => act((r) => lookAfterAll(r, id, nowMs()))}
-          onAsItIs={() => act((r) => putAwayAsItIs(r, nowMs()))}
-        />
-      ) : (
-        <Beside $aside={!drops}>
-          <div>
-            {ready.length > 0 ? (
-              <MakeReady live={live} />
-            ) : (
-              <>
-                <StepHead live={live} />
-                <StepSays live={live} />
-                <StepMeasures live={live} />
-              </>
-            )}
-          </div>
-          <Drying live={live} />
-          {plain && <Ahead live={live} />}
-        </Beside>
-      )}
-      {children}
-      <StepActions live={live} />
-    </Screen>
+    // All that share a drum are several.
+    <OfThing item={of === undefined ? (thing ?? NO_THING) : SHARED}>
+      <Screen $aside={!asking && !gate}>
+        <Where live={live} of={of} />
+        {asking ? (
+          <WaysOut run={run} step={step} onWay={(way) => act((r) => chooseWay(r, way, nowMs()))} />
+        ) : gate ? (
+          <OpenLooks
+            run={run}
+            onLook={(id) => act((r) => lookAfterAll(r, id, nowMs()))}
+            onAsItIs={() => act((r) => putAwayAsItIs(r, nowMs()))}
+          />
+        ) : (
+          <Beside $aside={!drops}>
+            <div>
+              {ready.length > 0 ? (
+                <MakeReady live={live} />
+              ) : (
+                <>
+                  <StepHead live={live} />
+                  <StepSays live={live} />
+                  <StepMeasures live={live} />
+                </>
+              )}
+            </div>
+            <Drying live={live} />
+            {plain && <Ahead live={live} />}
+          </Beside>
+        )}
+        {children}
+        <StepActions live={live} />
+      </Screen>
+    </OfThing>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import styled from 'styled-components';
 import { nowMs } from '../../app/now';
 import { tickStep } from '../../core/run/load';
@@ -29,7 +30,9 @@ const Ticks = styled.ul`
 export function MakeReady({ live: { ready, act } }: { live: LiveRun }) {
   return (
     <div>
-      <Big {...reachable('step')}>Make it ready</Big>
+      <Big {...reachable('step')}>
+        <Of>Make it ready</Of>
+      </Big>
       <Ticks>
         {ready.map(({ step, done }) => (
           <li key={step.id}>

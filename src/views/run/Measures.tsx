@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { useUnit } from '../../ui/units';
 import { useState } from 'react';
@@ -97,6 +98,7 @@ export function DropsStep({
   onGrades: (grades: Droplet, test: DropTest | undefined) => void;
 }) {
   const name = (zone: string): string => zoneName(zone, item.kind);
+  const says = useOfThing();
   const [grades, setGrades] = useState<Droplet>({});
   const [test, setTest] = useState<DropTest>(() => {
     const { drunkS: _, ...way } = earlier?.dropTest ?? {};
@@ -114,7 +116,7 @@ export function DropsStep({
       ? `Try ${again.map(name).join(', ')} again: it soaked in there`
       : low.length > 0
         ? `Drops soak in on ${low.map(name).join(', ')}: go on to the remedy`
-        : 'It sheds: go on';
+        : says('It sheds: go on');
   return (
     <Column $gap={16}>
       <Drops

@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { Said } from '../../ui/said';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -122,7 +123,9 @@ export function OpenLooks({ run, onLook, onAsItIs }: { run: Run; onLook: (checkI
   const open = run.open.flatMap((id) => stepOf(run, id) ?? []);
   return (
     <>
-      <Big {...reachable('step')}>Before it is put away</Big>
+      <Big {...reachable('step')}>
+        <Of>Before it is put away</Of>
+      </Big>
       <p style={{ fontSize: 21 }}>
         {open.length === 1 ? 'One look is open' : `${open.length} looks are open`}:{' '}
         {open.map((s) => s.title.toLowerCase()).join('; ')}. What nobody looked at is not recorded as fine.
@@ -140,7 +143,7 @@ export function OpenLooks({ run, onLook, onAsItIs }: { run: Run; onLook: (checkI
           </Button>
         ))}
         <Button size="big" look="quiet" onPress={onAsItIs}>
-          Put it away as it is
+          <Of>Put it away as it is</Of>
         </Button>
       </Row>
     </>

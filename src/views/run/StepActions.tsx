@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { Foot, placeName } from './Foot';
 import { type ReactNode } from 'react';
 import { hiddenWords } from './HiddenPlaces';
@@ -102,7 +103,10 @@ function Opened({ live }: { live: LiveRun }) {
       )}
       {felt && damp && (
         <Note>
-          <strong>It feels dry, but that is not proved.</strong> Still missing: {missingOf(damp, loose)}.{' '}
+          <strong>
+            <Of>It feels dry, but that is not proved.</Of>
+          </strong>{' '}
+          Still missing: {missingOf(damp, loose)}.{' '}
           {loose ? 'Down that only felt dry clumps a week later, so one more round is wise.' : 'One more round is wise.'}
         </Note>
       )}
@@ -145,7 +149,7 @@ function Starting({ live }: { live: LiveRun }) {
         <Answers $two={shared === null}>
           {shared === null && (
             <Button size="big" look="quiet" {...(damp ? { 'data-main-action': true } : {})} onPress={() => toggle('weigh')}>
-              <Scale aria-hidden="true" /> Weigh it
+              <Scale aria-hidden="true" /> <Of>Weigh it</Of>
             </Button>
           )}
           <Button size="big" look="quiet" onPress={() => act((r) => pauseTimer(r, nowMs()))}>
@@ -215,7 +219,7 @@ function Answering({ live }: { live: LiveRun }) {
             look={(timed && !elapsed) || roundFollows || (byScale && !verdict?.back) ? 'quiet' : 'main'}
             onPress={passed}
           >
-            {passText(live)}
+            <Of>{passText(live)}</Of>
           </Button>
         </Answers>
       )}
