@@ -159,7 +159,7 @@ describe('a sheet', () => {
   });
   test('what is wrong is said again at every try, also when it is the same that was wrong before', async () => {
     const v = await visit({ path: '/kit/itm-blue-shoes' });
-    await v.press('Write down its price');
+    await v.press('Write down their price');
     await v.write('After the work, low', '40');
     const high = await v.named('After the work, high', 'textbox');
     const isWrong = (): Promise<boolean> => high.evaluate((e) => e.getAttribute('aria-invalid') === 'true');

@@ -266,7 +266,7 @@ describe('the programme page', () => {
     await v.sees('Such a choice is made for each thing by itself.');
     expect(await schools('itm-white-shoes')).toEqual({ RUBBER: 'solvent' });
     await v.press('Soda paste');
-    await v.press('For all like it');
+    await v.press('For all like them');
     await v.sees('Blue canvas shoes');
     await v.sees('2 min more of your time');
     await v.press('Choose it for them too');

@@ -8,7 +8,7 @@ describe('what a thing costs and brings', () => {
   test('is written down, judged before the work, sold, and stands in the list', async () => {
     const v = await visit({ path: '/kit/itm-blue-shoes' });
     await v.sees('Write down what you paid, and what they might bring');
-    await v.press('Write down its price');
+    await v.press('Write down their price');
     await v.write('Paid', '12');
     await v.write('As found, low', '10');
     await v.write('As found, high', '14');

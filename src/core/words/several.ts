@@ -33,6 +33,9 @@ const VERBS: Readonly<Record<string, string>> = {
   may: 'may',
   will: 'will',
   must: 'must',
+  might: 'might',
+  could: 'could',
+  should: 'should',
 };
 /** How a question begins that is asked of one, and of several. */
 const ASKED: Readonly<Record<string, string>> = { is: 'are', was: 'were', has: 'have', does: 'do', can: 'can', will: 'will' };
