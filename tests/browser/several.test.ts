@@ -19,7 +19,8 @@ const OTHER_THINGS = [
   /of it in the core/,
 ];
 /** What becomes of one that acts when it is taken for one that something is done to. */
-const NOBODY_SAYS = /\bthem (is|was|has|does|can|may|will|must|might|could|should|would|had|were|are|have|[a-z]{3,}[^s\W]s)\b/i;
+const NOBODY_SAYS =
+  /\bthem (is|was|has|does|can|may|will|must|might|could|should|would|had|were|are|have|[a-z]{3,}[^s\W]s)\b|\b(is|are|was|were|has|have|do|does|can|may|will|must|might|could|should|would) them\b/i;
 const linesHere = (v: Visit): Promise<string[]> =>
   v.page.evaluate(() =>
     ((document.querySelector('[role=dialog]') ?? document.querySelector('main')) as HTMLElement).innerText

@@ -34,6 +34,7 @@ describe('so do its reasons', () => {
     ['it was used since it was last washed', 'they were used since they were last washed'],
     ['Below 85 % of its new loft I would wash it.', 'Below 85 % of their new loft I would wash them.'],
     ['How dirty is it?', 'How dirty are they?'],
+    ['How long should it last?', 'How long should they last?'],
     ['How does it smell?', 'How do they smell?'],
     ['What is it dirty with?', 'What are they dirty with?'],
     ['What it can stand', 'What they can stand'],

@@ -38,7 +38,20 @@ const VERBS: Readonly<Record<string, string>> = {
   should: 'should',
 };
 /** How a question begins that is asked of one, and of several. */
-const ASKED: Readonly<Record<string, string>> = { is: 'are', was: 'were', has: 'have', does: 'do', can: 'can', will: 'will' };
+const ASKED: Readonly<Record<string, string>> = {
+  is: 'are',
+  was: 'were',
+  has: 'have',
+  does: 'do',
+  can: 'can',
+  will: 'will',
+  should: 'should',
+  would: 'would',
+  could: 'could',
+  must: 'must',
+  might: 'might',
+  may: 'may',
+};
 const OTHERS: Readonly<Record<string, string>> = { it: 'them', its: 'their', itself: 'themselves' };
 const SAID = new RegExp(
   `\\bit ((?:no longer |hardly )?)(${Object.keys(VERBS).join('|')})\\b|\\bits\\b|\\bit\\b|\\bitself\\b`,
