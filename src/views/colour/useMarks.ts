@@ -12,6 +12,7 @@ const colours = async (which: ColourPicture, marks: ColourMarks): Promise<Colour
   pictureWorker().colours(which, marks);
 
 const SAVE_MS = 500;
+const NONE: readonly ColourReading[] = [];
 
 /** Marks of a photograph as they are moved; kept with it, and what was read at them, as soon as the hand rests. */
 export function useMarks(which: ColourPicture, photo: Photo | undefined, start: ColourMarks) {
@@ -32,9 +33,14 @@ export function useMarks(which: ColourPicture, photo: Photo | undefined, start: 
     marks,
     colours: read,
     placed,
+    /** What was read at these marks when it was read last: it stands until the picture has been read again. */
+    kept: moved && moved.id === photo?.id ? NONE : (photo?.colour?.readings ?? NONE),
     /** @param set a hand has put them there, or said that they lie right; a name alone is neither. */
     setMarks: (next: ColourMarks, set = true) => photo && setMoved({ id: photo.id, marks: next, placed: placed || set }),
   };
 }
-export const readingsIn = ({ colours: { answer }, placed }: ReturnType<typeof useMarks>): readonly ColourReading[] =>
-  placed && answer?.result.status === 'read' ? answer.result.readings : [];
+export function readingsIn({ colours: { answer }, placed, kept }: ReturnType<typeof useMarks>): readonly ColourReading[] {
+  if (!placed) return NONE;
+  if (!answer) return kept;
+  return answer.result.status === 'read' ? answer.result.readings : NONE;
+}
