@@ -78,7 +78,7 @@ const USUAL = [
   /Dry: weight, hands and chill/,
   /Dry by hand/,
   /All of it: .+/,
-  /(It is|They are) good/,
+  /It is good/,
   /No scale: go on/,
   /Not all tried: go on/,
   /Done/,

@@ -41,7 +41,16 @@ describe('the forecast', () => {
     const f = forecast({ from: '2027-02-01', rhythmDays: 365, today, log });
     expect(f).toMatchObject({ by: 'uses', usesBetween: 10, usesSince: 6, on: addDays(today, 20) });
     expect(f.plusMinusDays).toBeGreaterThan(0);
-    expect(forecastText(f, 'Calendar.')).toMatch(/after about 10 uses before.*Used 6 times since, lately about 1.4 a week/);
+    expect(forecastText(f, { kind: 'jacket' }, 'Calendar.')).toMatch(
+      /^It was washed after about 10 uses before, so it is due.*Used 6 times since, lately about 1.4 a week/,
+    );
+    expect(forecastText(f, { kind: 'boot' }, 'Calendar.')).toMatch(
+      /^They were washed after about 10 uses before, so they are due/,
+    );
+    // What somebody has called their outing stays as they wrote it.
+    expect(forecastText({ ...f, by: 'event' }, { kind: 'boot' }, 'Calendar.', 'Make it rain')).toMatch(
+      /^In time for Make it rain\./,
+    );
   });
   test('comes sooner with hard use and says so', () => {
     const log = every('2027-01-05', 4, 7, { weather: ['rain'] });

@@ -6,6 +6,7 @@ import { addTraits, itemFacts } from '../facts';
 import type { Item } from '../gear';
 import { KNOWLEDGE } from '../knowledge';
 import { pick } from '../facts';
+import { spokenOf } from '../words/several';
 
 export interface Due {
   /** ISO day. */
@@ -29,7 +30,9 @@ export function rhythmOf(item: Item): Rhythm {
   const days = Math.round(base * (pale ? KNOWLEDGE.settings.paleShare : 1));
   return {
     days,
-    reason: `Look again after ${days} days of ordinary use${pale ? ', sooner because it is pale' : ''}, or as soon as it shows soil, smell or lost performance.`,
+    reason: spokenOf(item)(
+      `Look again after ${days} days of ordinary use${pale ? ', sooner because it is pale' : ''}, or as soon as it shows soil, smell or lost performance.`,
+    ),
   };
 }
 

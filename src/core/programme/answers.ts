@@ -17,8 +17,7 @@ import {
   causeText,
   DRYER_WORDS,
   SUPPLY_WORDS,
-  isSeveral,
-  ofSeveral,
+  spokenOf,
   waiverRisk,
   WASHER_WORDS,
 } from '../words';
@@ -84,14 +83,12 @@ export function gapsOf(plan: Plan): AssessGaps {
     ...(drops ? { drops } : {}),
   };
 }
-/** A reason as it is said of this thing. */
-export const saidOf = ({ request }: Plan): ((text: string) => string) => (isSeveral(request.item) ? ofSeveral : (text) => text);
 /** What would change the verdict: first what decided, then what could have and did not. */
 export function writeWouldChange(plan: Plan, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
   const gaps = gapsOf(plan);
-  const said = saidOf(plan);
+  const said = spokenOf(plan.request.item);
   const add = (raw: string | null | undefined): void => {
     const text = raw && said(assessText(raw, gaps));
     if (text && unique.length < MOST_CHANGES && !unique.includes(text)) unique.push(text);

@@ -1,14 +1,5 @@
 import { whyOfLimit, exposedNames } from './answers';
-import {
-  writeBlocked,
-  gapsOf,
-  saidOf,
-  writeWouldChange,
-  writeAlternatives,
-  writeWaived,
-  confidenceOf,
-  assumptionsOf,
-} from './answers';
+import { writeBlocked, gapsOf, writeWouldChange, writeAlternatives, writeWaived, confidenceOf, assumptionsOf } from './answers';
 import { DIMENSIONS } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
 import type { Caution, Dimension, Knowledge } from '../knowledge';
@@ -18,7 +9,18 @@ import { ahead, openMarks } from './marks';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
-import { AGENT_WORDS, assessText, causeText, DRYER_WORDS, OF_THE_THING, say, verdictText, WASHER_WORDS, WORDS } from '../words';
+import {
+  AGENT_WORDS,
+  assessText,
+  causeText,
+  DRYER_WORDS,
+  OF_THE_THING,
+  say,
+  spokenOf,
+  verdictText,
+  WASHER_WORDS,
+  WORDS,
+} from '../words';
 import type { MarkSaid, StepContext } from '../words';
 import { listed, restText } from '../words/text';
 import type { Plan } from './plan';
@@ -187,7 +189,7 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
 function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
   const shared = sharedContext(plan, words);
-  const said = saidOf(plan);
+  const said = spokenOf(plan.request.item);
   return plan.steps.map((step, index) => {
     const { template } = step;
     const id = `st-${index + 1}`;
@@ -238,7 +240,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const gaps = gapsOf(plan);
   const steps = writeSteps(plan, words);
   const assumptions = assumptionsOf(plan, words);
-  const said = saidOf(plan);
+  const said = spokenOf(plan.request.item);
   const cautions = new Set<string>();
   for (const caution of indexOf(plan.knowledge, words).whole)
     if (holds(caution.when, facts)) cautions.add(words.cautions[caution.id] ?? caution.id);

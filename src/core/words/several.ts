@@ -28,6 +28,8 @@ const VERBS: Readonly<Record<string, string>> = {
   works: 'work',
   feels: 'feel',
   weighs: 'weigh',
+  asks: 'ask',
+  brings: 'bring',
   falls: 'fall',
   can: 'can',
   may: 'may',
@@ -71,3 +73,7 @@ export const ofSeveral = (text: string): string =>
     .replace(SAID, (all, how: string | undefined, verb: string | undefined) =>
       asBefore(all, verb ? `they ${how ?? ''}${VERBS[verb.toLowerCase()] ?? verb}` : (OTHERS[all.toLowerCase()] ?? all)),
     );
+const asItIs = (text: string): string => text;
+/** What is said of this thing, as it is said of it: of one, or of several. */
+export const spokenOf = (item: Pick<Item, 'kind' | 'count'>): ((text: string) => string) =>
+  isSeveral(item) ? ofSeveral : asItIs;

@@ -1,12 +1,11 @@
 import { capital } from './text';
-import { isSeveral, ofSeveral } from './several';
+import { spokenOf } from './several';
 import type { Aim, Item } from '../gear';
 import type { Fact } from '../knowledge';
 
 /** One sentence a person would say of this thing, from the aims. */
 export function verdictText(aims: readonly Aim[], has: (fact: Fact) => boolean, item: Pick<Item, 'kind' | 'count'>): string {
-  const text = ofOne(aims, has);
-  return isSeveral(item) ? ofSeveral(text) : text;
+  return spokenOf(item)(ofOne(aims, has));
 }
 
 function ofOne(aims: readonly Aim[], has: (fact: Fact) => boolean): string {

@@ -80,7 +80,7 @@ function Empty({ item, colours }: { item: Item; colours: Model }) {
   return (
     <Page>
       <Trail item={item} />
-      <h1>{colours.first ? colours.answer : says(colours.answer)}</h1>
+      <h1>{colours.answer}</h1>
       <p style={{ maxWidth: '40em' }}>
         {says('Plain white paper under it')} and beside what matters, daylight from a window, no flash, nothing of the sheet
         glaring. The same sheet, and much the same place, the second time.

@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { keepPhotos } from '../../app/photos';
@@ -101,8 +102,9 @@ export function useColours(itemId: string, photos: readonly Photo[]) {
   const best = foremost(changes);
   const nameOf = (spotId: string): string => before.marks.spots.find((s) => s.id === spotId)?.name ?? spotId;
   const [single] = olds;
+  const says = useOfThing();
   const answer = !first
-    ? 'Lay it on a white sheet, and take one picture before the work and one after.'
+    ? says('Lay it on a white sheet, and take one picture before the work and one after.')
     : best
       ? changeText(nameOf(best.id), best)
       : second

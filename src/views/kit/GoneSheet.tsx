@@ -1,3 +1,4 @@
+import { Of } from '../../app/OfThing';
 import { useState } from 'react';
 import { today } from '../../app/now';
 import type { GoneWay, Item } from '../../core/gear';
@@ -30,7 +31,7 @@ export function GoneSheet({
   const [to, setTo] = useState('');
   const somebody = how === 'given-away' || how === 'sold';
   return (
-    <Sheet title={`${name} goes`} open changed={to.trim() !== ''} onClose={onClose}>
+    <Sheet title={`${name}: gone for good`} open changed={to.trim() !== ''} onClose={onClose}>
       <Form onSubmit={() => onGone({ on: on ?? today(), how, ...(somebody && to.trim() ? { to: to.trim() } : {}) })}>
         <Column $gap={20}>
           <OneOf
@@ -44,11 +45,13 @@ export function GoneSheet({
             {somebody && <TextField label="To whom?" value={to} maxLength={200} width={240} onChange={setTo} />}
           </Row>
           <Quiet>
-            It asks for nothing any more, and its record stays.
-            {how === 'sold' && ' What it brought is written under what it is worth.'}
+            <Of>It asks for nothing any more, and its record stays.</Of>
+            {how === 'sold' && <Of> What it brought is written under what it is worth.</Of>}
           </Quiet>
           <Row>
-            <Button type="submit">It is {GONE_WORDS[how]}</Button>
+            <Button type="submit">
+              <Of>{`It is ${GONE_WORDS[how]}`}</Of>
+            </Button>
           </Row>
         </Column>
       </Form>

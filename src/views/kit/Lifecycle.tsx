@@ -36,7 +36,7 @@ function Says({ item, life: { now, age, washes, uses, wear, idle, until } }: OfL
       )}
       {item.archivedOn && (
         <Note>
-          Put away on {dayText(item.archivedOn)}: <Of>nothing is asked for it until you bring it back.</Of>
+          Put away on {dayText(item.archivedOn)}: <Of>it asks for nothing until you bring it back.</Of>
         </Note>
       )}
       {item.retiredOn && (
@@ -83,7 +83,7 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
         look="quiet"
         onPress={() =>
           void change(
-            item.archivedOn ? `${name} is brought back.` : `${name} is put away.`,
+            item.archivedOn ? `${name}: brought back.` : `${name}: put away.`,
             withField(item, 'archivedOn', item.archivedOn ? undefined : now),
           )
         }
@@ -94,14 +94,14 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
         look="quiet"
         onPress={() =>
           item.retiredOn
-            ? void change(`${name} serves again.`, withField(withField(item, 'gone', undefined), 'retiredOn', undefined))
+            ? void change(`${name}: in use again.`, withField(withField(item, 'gone', undefined), 'retiredOn', undefined))
             : setOpen('gone')
         }
       >
         <Of>{item.retiredOn ? 'Take it back into use' : 'It goes for good'}</Of>
       </Button>
       {lower && (
-        <Button look="quiet" onPress={() => void change(`${name} is for ${JOB_WORDS[lower]} now.`, { ...item, jobClass: lower })}>
+        <Button look="quiet" onPress={() => void change(`${name}: for ${JOB_WORDS[lower]} from now on.`, { ...item, jobClass: lower })}>
           <Of>{`Move it to ${JOB_WORDS[lower]}`}</Of>
         </Button>
       )}

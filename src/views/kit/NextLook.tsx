@@ -48,14 +48,14 @@ export function NextLook({ kit, item, programme, underWay }: { kit: Kit; item: I
       return (
         <>
           <strong>{says(row.need === 'look' ? 'Now: nobody has looked it over yet.' : 'It needs care now.')}</strong> Afterwards:{' '}
-          {says(afterwards)}
+          {afterwards}
         </>
       );
     return (
       <>
         {row.on <= now ? 'Due since ' : ''}
         <strong>{dayText(row.on)}</strong>.{' '}
-        <Said>{says(forecastText(row.forecast, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name))}</Said>
+        <Said>{forecastText(row.forecast, item, rhythm.reason, nextEvent(kit.log ?? [], now, item.id)?.name)}</Said>
       </>
     );
   };

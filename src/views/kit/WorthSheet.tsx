@@ -1,3 +1,4 @@
+import { useOfThing } from '../../app/OfThing';
 import type { ReactNode } from 'react';
 import { useMemo } from 'react';
 import styled from 'styled-components';
@@ -141,13 +142,14 @@ const Group = ({ name, children }: { name: string; children: ReactNode }) => (
 );
 /** All of its figures, in the order in which they come. */
 function AllFigures({ of, own }: { of: ReturnType<typeof useDraft<Figures>>; own: string }) {
+  const says = useOfThing();
   return (
     <>
       <Group name={`Bought, ${own}`}>
         <Money of={of} field="paid" label="Paid" name="price.amount" />
         <Day of={of} field="boughtOn" label="Bought on" />
       </Group>
-      <Group name={`What it might bring, ${own}`}>
+      <Group name={`${says('What it might bring')}, ${own}`}>
         <Money of={of} field="foundLow" label="As found, low" />
         <Money of={of} field="foundHigh" label="As found, high" name="worth.asFound.high" />
         <Money of={of} field="afterLow" label="After the work, low" />
@@ -171,6 +173,7 @@ function AllFigures({ of, own }: { of: ReturnType<typeof useDraft<Figures>>; own
 
 /** What was paid, what it might bring, what became of it. */
 export default function WorthSheet({ item, currency, onClose }: { item: Item; currency: string; onClose: () => void }) {
+  const says = useOfThing();
   const start = useMemo(() => figuresOf(item), [item]);
   const sheet = useDraft<Figures>(`worth:${item.id}`, start);
   const { faults, keep } = useChecked();
@@ -187,7 +190,13 @@ export default function WorthSheet({ item, currency, onClose }: { item: Item; cu
     onClose();
   };
   return (
-    <Sheet title={`${thingName(item)}: what was paid, what it brings`} open wide changed={sheet.changed} onClose={leave}>
+    <Sheet
+      title={`${thingName(item)}: ${says('what was paid, what it brings')}`}
+      open
+      wide
+      changed={sheet.changed}
+      onClose={leave}
+    >
       <Restored of={sheet} />
       <Form faults={faults} fields={FIELDS} onSubmit={() => sheet.ready() && void save()}>
         <AllFigures of={sheet} own={own} />

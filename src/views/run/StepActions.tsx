@@ -1,4 +1,4 @@
-import { Of } from '../../app/OfThing';
+import { Of, useOfThing } from '../../app/OfThing';
 import { Foot, placeName } from './Foot';
 import { type ReactNode } from 'react';
 import { hiddenWords } from './HiddenPlaces';
@@ -168,6 +168,7 @@ function Starting({ live }: { live: LiveRun }) {
 
 /** The answer to the look, or "Done" where there is none. */
 function Answering({ live }: { live: LiveRun }) {
+  const says = useOfThing();
   const { setFeltAt, step, state, act, end, look, suds, next, open, timed, elapsed, running, waiting, again, heat, inUse } = live;
   const { weighsDry, weighed, verdict, begin, felt, passed, answering, canStart } = live;
   // Before the alarm there is only a quiet way out.
@@ -219,7 +220,7 @@ function Answering({ live }: { live: LiveRun }) {
             look={(timed && !elapsed) || roundFollows || (byScale && !verdict?.back) ? 'quiet' : 'main'}
             onPress={passed}
           >
-            <Of>{passText(live)}</Of>
+            {passText(live, says)}
           </Button>
         </Answers>
       )}
@@ -241,10 +242,11 @@ function Answering({ live }: { live: LiveRun }) {
     </>
   );
 }
-function passText({ step, look, verdict, damp }: LiveRun): string {
+function passText({ step, look, verdict, damp }: LiveRun, says: (text: string) => string): string {
   if (step.settings.rinseModel) return 'Clear';
   if (look?.id === 'weighed') return verdict?.back ? 'Dry: weight, hands and chill' : 'Dry by hand';
-  return damp ? 'It feels dry' : 'It is good';
+  // What is good is what was looked at: the water, a seam, the machine.
+  return damp ? says('It feels dry') : 'It is good';
 }
 
 /** When it rings, and where that is heard. */
