@@ -101,7 +101,10 @@ function Ways({ item, life: { name, now, lower, change, setOpen } }: OfLife) {
         <Of>{item.retiredOn ? 'Take it back into use' : 'It goes for good'}</Of>
       </Button>
       {lower && (
-        <Button look="quiet" onPress={() => void change(`${name}: for ${JOB_WORDS[lower]} from now on.`, { ...item, jobClass: lower })}>
+        <Button
+          look="quiet"
+          onPress={() => void change(`${name}: for ${JOB_WORDS[lower]} from now on.`, { ...item, jobClass: lower })}
+        >
           <Of>{`Move it to ${JOB_WORDS[lower]}`}</Of>
         </Button>
       )}
