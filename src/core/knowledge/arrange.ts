@@ -1,3 +1,4 @@
+import { alikeTables } from './alike';
 import type { Fact } from './fact';
 import type { When } from './condition';
 import type { Family, Knowledge } from './types';
@@ -82,7 +83,7 @@ const arrangements = new WeakMap<Knowledge, Knowledge>();
 export function arranged(knowledge: Knowledge): Knowledge {
   let made = arrangements.get(knowledge);
   if (!made) {
-    made = {
+    made = alikeTables({
       ...knowledge,
       traits: traitsInOrder(knowledge.traits),
       planTraits: traitsInOrder(knowledge.planTraits),
@@ -93,7 +94,8 @@ export function arranged(knowledge: Knowledge): Knowledge {
       cautions: inOrder(knowledge.cautions),
       blocks: inOrder(knowledge.blocks),
       assumptions: inOrder(knowledge.assumptions),
-    };
+      settings: alikeTables(knowledge.settings),
+    });
     arrangements.set(knowledge, made);
     arrangements.set(made, made);
   }
