@@ -5,9 +5,9 @@
 import type { Item } from '../gear';
 import type { Dimension, LimitValues } from '../knowledge';
 import { LABEL_DIMENSIONS, MAKER_ALLOWS } from '../knowledge/label-rules';
-import type { Limit } from './limits';
+import { limitOf, type Limit } from './limits';
 import type { Bound, Envelope, Waiver } from './types';
-import { DIMENSIONS, loosest, looseness } from './scale';
+import { DIMENSIONS, forEachDimension, loosest, looseness } from './scale';
 
 export * from './changes';
 export type * from './types';
@@ -90,20 +90,54 @@ function sorted(item: Item, dimension: Dimension, all: readonly Limit[], schools
   return { inForce, passed, hardOnes, loose };
 }
 /** A limit that was passed binds where the pass ends: it goes as far as its word and no further. */
-const moved = ({ limit, to, by }: Passed): Limit => ({
-  ...limit,
-  value: to,
-  component: by,
-  rule: by === 'label' || by === 'maker' ? `${by}-allows` : by,
-  hard: false,
-});
+const moved = ({ limit, to, by }: Passed): Limit =>
+  limitOf({
+    ...limit,
+    value: to,
+    component: by,
+    rule: by === 'label' || by === 'maker' ? `${by}-allows` : by,
+    hard: false,
+  });
 /** Limits that schools set of their own. */
 const tightened = (dimension: Dimension, schools: readonly SchoolPull[]): Limit[] =>
   schools.flatMap((school): Limit[] => {
     const value = school.tightens?.[dimension];
     if (value === undefined) return [];
-    return [{ dimension, value, hard: false, scope: 'whole', component: 'school', rule: school.school, basis: 'practice' }];
+    return [
+      limitOf({ dimension, value, hard: false, scope: 'whole', component: 'school', rule: school.school, basis: 'practice' }),
+    ];
   });
+
+/** What one dimension comes to: its bound, and the meet of its hard limits alone. */
+interface Met {
+  readonly bound: Bound;
+  readonly hard: LimitValues[Dimension];
+}
+/** Of a dimension that nothing limits. */
+const FREE = forEachDimension(
+  (dimension): Met => ({ bound: { value: loosest(dimension), by: null }, hard: loosest(dimension) }),
+);
+/** The meet of one dimension's limits; what was passed is added to `waived`. */
+function meet(
+  item: Item,
+  dimension: Dimension,
+  all: readonly Limit[],
+  schools: readonly SchoolPull[],
+  waived: Waiver[],
+): Met {
+  const { inForce, passed, hardOnes, loose } = sorted(item, dimension, all, schools);
+  // A school may be passed on by a label that allows more still.
+  inForce.push(...passed.filter((p) => !p.limit.hard).map(moved), ...tightened(dimension, schools));
+  const binding = strictest(inForce);
+  const value = binding ? binding.value : loosest(dimension);
+  for (const { limit, by } of passed) {
+    const known = waived.some(
+      (w) => w.dimension === dimension && w.limit.rule === limit.rule && w.limit.component === limit.component,
+    );
+    if (!known && loose(value) > loose(limit.value)) waived.push({ dimension, from: limit.value, to: value, by, limit });
+  }
+  return { bound: { value, by: binding }, hard: strictest(hardOnes)?.value ?? loosest(dimension) };
+}
 
 /**
  * The envelope of an item: per dimension the strictest of its hard limits and of those soft limits that neither an explicit label, nor the
@@ -111,8 +145,6 @@ const tightened = (dimension: Dimension, schools: readonly SchoolPull[]): Limit[
  */
 export function envelopeOf(item: Item, limits: readonly Limit[], schools: readonly SchoolPull[] = []): Envelope {
   const waived: Waiver[] = [];
-  const bounds: Partial<Record<Dimension, Bound>> = {};
-  const hard: Partial<Record<Dimension, LimitValues[Dimension]>> = {};
   const byDimension = new Map<Dimension, Limit[]>();
   for (const limit of limits) {
     if (limit.scope !== 'whole') continue;
@@ -120,30 +152,16 @@ export function envelopeOf(item: Item, limits: readonly Limit[], schools: readon
     if (list) list.push(limit);
     else byDimension.set(limit.dimension, [limit]);
   }
-  for (const dimension of DIMENSIONS) {
+  const met = forEachDimension((dimension) => {
     const all = byDimension.get(dimension);
-    if (!all && schools.length === 0) {
-      const value = loosest(dimension);
-      bounds[dimension] = { value, by: null };
-      hard[dimension] = value;
-      continue;
-    }
-    const { inForce, passed, hardOnes, loose } = sorted(item, dimension, all ?? [], schools);
-    // A school may be passed on by a label that allows more still.
-    inForce.push(...passed.filter((p) => !p.limit.hard).map(moved), ...tightened(dimension, schools));
-    const binding = strictest(inForce);
-    const value = binding ? binding.value : loosest(dimension);
-    bounds[dimension] = { value, by: binding };
-    hard[dimension] = strictest(hardOnes)?.value ?? loosest(dimension);
-    for (const pass of passed) {
-      const known = waived.some(
-        (w) => w.dimension === dimension && w.limit.rule === pass.limit.rule && w.limit.component === pass.limit.component,
-      );
-      if (!known && loose(value) > loose(pass.limit.value))
-        waived.push({ dimension, from: pass.limit.value, to: value, by: pass.by, limit: pass.limit });
-    }
-  }
-  return { bounds: bounds as Envelope['bounds'], hard: hard as Envelope['hard'], waived: waived.sort(byContent), limits };
+    return all || schools.length > 0 ? meet(item, dimension, all ?? [], schools, waived) : FREE[dimension];
+  });
+  return {
+    bounds: forEachDimension((dimension) => met[dimension].bound) as Envelope['bounds'],
+    hard: forEachDimension((dimension) => met[dimension].hard) as Envelope['hard'],
+    waived: waived.sort(byContent),
+    limits,
+  };
 }
 
 function byContent(a: Waiver, b: Waiver): number {

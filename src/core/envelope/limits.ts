@@ -12,12 +12,27 @@ export interface Limit extends Basis {
   readonly scope: 'whole' | 'part';
   readonly component: string;
   /** Of the component, when it is one. */
-  readonly material?: Material;
-  readonly fabric?: Fabric;
+  readonly material?: Material | undefined;
+  readonly fabric?: Fabric | undefined;
   readonly rule: string;
   /** A hard limit that an explicit label alone may raise this far. */
-  readonly labelRaises?: LimitValues[Dimension];
+  readonly labelRaises?: LimitValues[Dimension] | undefined;
 }
+
+/** Every limit has all the fields in one order: they are compared by the thousand. */
+export const limitOf = (of: Limit): Limit => ({
+  dimension: of.dimension,
+  value: of.value,
+  hard: of.hard,
+  scope: of.scope,
+  component: of.component,
+  material: of.material,
+  fabric: of.fabric,
+  rule: of.rule,
+  labelRaises: of.labelRaises,
+  basis: of.basis,
+  source: of.source,
+});
 
 const MEMORY: Basis = { basis: 'memory' };
 
@@ -78,19 +93,20 @@ function limitsOf(row: MaterialRow, part: Part): Limit[] {
   for (const dimension of DIMENSIONS) {
     const value = row.limits[dimension];
     if (value === undefined || value === null) continue;
-    const raise = row.labelRaises?.[dimension];
-    limits.push({
-      dimension,
-      value,
-      hard: row.hard?.includes(dimension) ?? false,
-      scope: row.partScope?.includes(dimension) ? 'part' : 'whole',
-      component: part,
-      material: row.material,
-      ...(row.fabric ? { fabric: row.fabric } : {}),
-      rule: `${row.id}.${dimension}`,
-      ...(raise === undefined ? {} : { labelRaises: raise }),
-      ...(row.basis?.[dimension] ?? MEMORY),
-    });
+    limits.push(
+      limitOf({
+        dimension,
+        value,
+        hard: row.hard?.includes(dimension) ?? false,
+        scope: row.partScope?.includes(dimension) ? 'part' : 'whole',
+        component: part,
+        material: row.material,
+        fabric: row.fabric,
+        rule: `${row.id}.${dimension}`,
+        labelRaises: row.labelRaises?.[dimension],
+        ...(row.basis?.[dimension] ?? MEMORY),
+      }),
+    );
   }
   return limits;
 }
@@ -107,16 +123,8 @@ export function labelLimits(item: Item): Limit[] {
   if (!label) return [];
   const limits: Limit[] = [];
   const add = (dimension: Dimension, value: LimitValues[Dimension], by: Basis & { id: string }): void => {
-    limits.push({
-      dimension,
-      value,
-      hard: true,
-      scope: 'whole',
-      component: 'label',
-      rule: by.id,
-      basis: by.basis,
-      ...(by.source === undefined ? {} : { source: by.source }),
-    });
+    const { id: rule, basis, source } = by;
+    limits.push(limitOf({ dimension, value, hard: true, scope: 'whole', component: 'label', rule, basis, source }));
   };
   if (label.wash) {
     if (!label.wash.allowed) {
@@ -144,15 +152,17 @@ export function makerLimits(item: Item): Limit[] {
       for (const dimension of DIMENSIONS) {
         const value = rule.limits[dimension];
         if (value === undefined || value === null) continue;
-        limits.push({
-          dimension,
-          value,
-          hard: rule.hard,
-          scope: 'whole',
-          component: 'maker',
-          rule: `maker-${note.says}-${note.about}`,
-          basis: 'maker',
-        });
+        limits.push(
+          limitOf({
+            dimension,
+            value,
+            hard: rule.hard,
+            scope: 'whole',
+            component: 'maker',
+            rule: `maker-${note.says}-${note.about}`,
+            basis: 'maker',
+          }),
+        );
       }
     }
   }

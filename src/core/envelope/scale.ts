@@ -11,18 +11,21 @@ const SCALES: { readonly [D in Dimension]?: readonly LimitValues[D][] } = {
   agitator: ['ok', 'none'],
 };
 
-export const DIMENSIONS: readonly Dimension[] = [
-  'washMaxC',
-  'action',
-  'spinMaxRpm',
-  'tumble',
-  'bleach',
-  'ironMaxC',
-  'soakMaxMin',
-  'enzymes',
-  'softener',
-  'agitator',
-];
+/** One value for each dimension. */
+export const forEachDimension = <T>(of: (dimension: Dimension) => T): Record<Dimension, T> => ({
+  washMaxC: of('washMaxC'),
+  action: of('action'),
+  spinMaxRpm: of('spinMaxRpm'),
+  tumble: of('tumble'),
+  bleach: of('bleach'),
+  ironMaxC: of('ironMaxC'),
+  soakMaxMin: of('soakMaxMin'),
+  enzymes: of('enzymes'),
+  softener: of('softener'),
+  agitator: of('agitator'),
+});
+
+export const DIMENSIONS: readonly Dimension[] = Object.values(forEachDimension((dimension) => dimension));
 
 /**
  * How loose a value is: larger is looser, Infinity is no limit.

@@ -73,7 +73,7 @@ export interface HandbookRow {
   readonly value: string;
   readonly hard: boolean;
   readonly basis: BasisKind;
-  readonly source?: string;
+  readonly source?: string | undefined;
 }
 export interface HandbookOption {
   readonly id: string;

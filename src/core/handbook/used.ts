@@ -1,6 +1,6 @@
 import { holds } from '../facts';
 import type { Programme } from '../document';
-import { openMarks, type Plan } from '../programme';
+import type { Plan } from '../programme';
 import { entryIdOf } from './ids';
 
 /** The entries that a programme rests on: what was seen, limits, schools that arose, marks, cautions, refusals and reasons. */
@@ -15,7 +15,7 @@ export function entriesUsedBy(plan: Plan, programme: Programme): Set<string> {
   for (const school of plan.asked) used.add(`school/${school.id}`);
   const inspection = plan.request.inspection;
   for (const soil of [...(inspection?.soils ?? []), ...(inspection?.stains ?? []).map((s) => s.soil)]) used.add(`stain/${soil}`);
-  for (const { climb } of openMarks(plan)) for (const { rung } of climb.rungs) used.add(`rung/${rung}`);
+  for (const { climb } of plan.marks) for (const { rung } of climb.rungs) used.add(`rung/${rung}`);
   for (const { settings } of programme.steps)
     for (const agent of [settings.cleaner, settings.proofer, ...(settings.aids ?? []), ...(settings.tries ?? [])])
       if (agent !== undefined && agent !== 'warm-water') used.add(`agent/${agent}`);

@@ -19,7 +19,7 @@ export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';
 export interface Basis {
   readonly basis: BasisKind;
   /** Name of the published standard, handbook or law; only with `standard`. */
-  readonly source?: string;
+  readonly source?: string | undefined;
 }
 
 /** One of several values; in a list the first whose condition holds is taken. */

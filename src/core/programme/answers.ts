@@ -23,14 +23,21 @@ import {
 } from '../words';
 import type { Plan } from './plan';
 
+/** Said before, by limit: those of a material are the same for every thing. */
+const whys = new WeakMap<Limit, Why>();
 /** The reason that a limit is for a step. */
 export function whyOfLimit(limit: Limit): Why {
-  return {
-    rule: limit.rule,
-    text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material, limit.fabric)),
-    basis: limit.basis,
-    ...(limit.source === undefined ? {} : { source: limit.source }),
-  };
+  let why = whys.get(limit);
+  if (!why) {
+    why = {
+      rule: limit.rule,
+      text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material, limit.fabric)),
+      basis: limit.basis,
+      ...(limit.source === undefined ? {} : { source: limit.source }),
+    };
+    whys.set(limit, why);
+  }
+  return why;
 }
 
 /** Zones of such a thing that rain and rubbing reach first, by name. */
@@ -84,10 +91,9 @@ export function gapsOf(plan: Plan): AssessGaps {
   };
 }
 /** What would change the verdict: first what decided, then what could have and did not. */
-export function writeWouldChange(plan: Plan, words: Words): string[] {
+export function writeWouldChange(plan: Plan, gaps: AssessGaps, words: Words): string[] {
   const { spoke, silent } = plan.assessment;
   const unique: string[] = [];
-  const gaps = gapsOf(plan);
   const said = spokenOf(plan.request.item);
   const add = (raw: string | null | undefined): void => {
     const text = raw && said(assessText(raw, gaps));

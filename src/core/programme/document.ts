@@ -1,11 +1,11 @@
 import { whyOfLimit, exposedNames } from './answers';
 import { writeBlocked, gapsOf, writeWouldChange, writeAlternatives, writeWaived, confidenceOf, assumptionsOf } from './answers';
-import { DIMENSIONS } from '../envelope';
+import { forEachDimension } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
-import type { Caution, Dimension, Knowledge } from '../knowledge';
+import type { Caution, Knowledge } from '../knowledge';
 import { HIDE_SURFACES, MAIN_PARTS, sprayRowOf, surfaceOf, WARNED_SURFACES } from '../knowledge';
 import { heldFromOxygen, holds, tag } from '../facts';
-import { ahead, openMarks } from './marks';
+import { ahead } from './marks';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
@@ -96,7 +96,7 @@ function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
 /** The marks by place, each with the rungs that are ahead of it there; one that is written down twice is told once. */
 function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
   const byPlace = new Map<string, MarkSaid>();
-  for (const mark of openMarks(plan)) {
+  for (const mark of plan.marks) {
     const { stain, surface, record, climb } = mark;
     const name = `${words.soils[stain.soil] ?? stain.soil}${stain.place ? ` (${stain.place})` : ''}`;
     const rungs = ahead(mark);
@@ -232,11 +232,10 @@ const shoppingOf = ({ request }: Plan, steps: readonly ProgrammeStep[]): Program
 /** Writes a plan as the public programme document, in complete sentences. */
 export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const { facts, envelope, assessment } = plan;
-  const bounds = {} as Record<Dimension, BoundDoc>;
-  for (const dimension of DIMENSIONS) {
+  const bounds = forEachDimension((dimension): BoundDoc => {
     const { value, by } = envelope.bounds[dimension];
-    bounds[dimension] = { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
-  }
+    return { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
+  });
   const gaps = gapsOf(plan);
   const steps = writeSteps(plan, words);
   const assumptions = assumptionsOf(plan, words);
@@ -261,7 +260,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
       assessment.decidedBy.length > 0
         ? assessment.decidedBy
         : (['soil', 'odour'] as const).filter((o) => !facts.has(tag('unseen:', o))),
-    wouldChange: writeWouldChange(plan, words),
+    wouldChange: writeWouldChange(plan, gaps, words),
     aims: assessment.aims,
     method: plan.method,
     envelope: {

@@ -60,6 +60,38 @@ export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = KN
   return envelopeOf(item, allLimits(item, knowledge));
 }
 
+/** A plan of which nothing is settled yet. It has all its fields from the start, because an object that gets new ones is slow to write. */
+const UNSETTLED: Readonly<Record<keyof PlanState, undefined>> = {
+  knowledge: undefined,
+  request: undefined,
+  facts: undefined,
+  refusals: undefined,
+  envelope: undefined,
+  assessment: undefined,
+  choices: undefined,
+  asked: undefined,
+  family: undefined,
+  massG: undefined,
+  bulk: undefined,
+  areaM2: undefined,
+  method: undefined,
+  washer: undefined,
+  dryer: undefined,
+  cleaner: undefined,
+  bottle: undefined,
+  dose: undefined,
+  tempC: undefined,
+  action: undefined,
+  spinRpm: undefined,
+  cycleStyle: undefined,
+  cycle: undefined,
+  cycleRinses: undefined,
+  extraRinses: undefined,
+  bathRinses: undefined,
+  rinse: undefined,
+  marks: undefined,
+  steps: undefined,
+};
 /** What is settled with what a stage settles. The one object grows, because a copy a stage costs a fifth of a plan. */
 const grow = <A extends object, B extends object>(settled: A, more: B): A & B => Object.assign(settled, more);
 
@@ -78,7 +110,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const assessment = assess(knowledge, facts);
   const envelope = envelopeOf(item, allLimits(item, knowledge));
   hardFacts(envelope, facts);
-  return { knowledge, request, facts, envelope, assessment, refusals: [] };
+  return { ...UNSETTLED, knowledge, request, facts, envelope, assessment, refusals: [] };
 }
 
 /** The aims with what chosen options add and take away. */
@@ -165,7 +197,8 @@ function settleWash(state: Dosed): Washed {
     if (same(kindStyle)) facts.add('cycle-same:kind');
   }
   const set = { tempC, action, spinRpm, cycleStyle, cycle };
-  return grow(state, { ...set, ...settleRinses(state, set) });
+  const rinses = settleRinses(state, set);
+  return grow(state, { ...set, ...rinses, marks: openMarks(state) });
 }
 
 /** The rinse model of this thing: its own exchange fraction where runs have taught one. */
@@ -305,7 +338,7 @@ const planDuration = (spec: number | string | undefined, state: Washed, settings
 };
 
 function buildSteps(state: Washed): PlanState {
-  if (untested(openMarks(state)).length > 0) state.facts.add('rung-untested');
+  if (untested(state.marks).length > 0) state.facts.add('rung-untested');
   const steps: PlannedStep[] = [];
   for (const template of state.knowledge.steps) {
     if (!holds(template.when, state.facts)) continue;

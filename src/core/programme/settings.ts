@@ -9,7 +9,7 @@ import { bathLitres, chooseBath, dryHeat, pressedHeld, warmest } from './machine
 import type { StepSettings } from '../document';
 import type { Placed, Washed } from './state';
 import { pick } from '../facts';
-import { ahead, openMarks, untested } from './marks';
+import { ahead, untested } from './marks';
 import { bottleOf, doseOf, servingBottle } from './supplies';
 
 type Setter = (state: Washed, settings: StepSettings) => void;
@@ -89,7 +89,7 @@ const MOST_ROUNDS = 12;
 /** Everything a step template may ask to have set. */
 export const SETTERS: Readonly<Record<string, Setter>> = {
   washer: (state, s) => void (state.washer && (s.washerId = state.washer.id)),
-  tries: (state, s) => void (s.tries = untested(openMarks(state))),
+  tries: (state, s) => void (s.tries = untested(state.marks)),
   tubId: (state, s) => {
     const bath = chooseBath(state);
     if (bath) s.washerId = bath.id;
@@ -284,7 +284,7 @@ function hang({ dryModel }: StepSettings): number {
 /** How long the marks on these surfaces rest under the mildest rung ahead that rests at all, min; the longest of them. */
 function firstRest(state: Washed, on: readonly Surface[]): number {
   let longest = 0;
-  for (const mark of openMarks(state)) {
+  for (const mark of state.marks) {
     const { surface, record } = mark;
     if (!on.includes(surface) || (WASHED_SURFACES.has(surface) && record.own)) continue;
     longest = Math.max(longest, ahead(mark).find(({ restMin }) => restMin !== undefined)?.restMin ?? 0);

@@ -3,6 +3,7 @@ import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
 import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
+import type { OpenMark } from './marks';
 import type { RinseModel, StepSettings } from '../document';
 import type { CycleStyle, Family, Knowledge, School, StepTemplate } from '../knowledge';
 
@@ -84,6 +85,8 @@ export interface Washed extends Dosed {
   readonly bathRinses: number;
   /** What the rinses were worked out from; null without a bath or drum. */
   readonly rinse: RinseModel | null;
+  /** The marks of the newest look, with what is ahead on each. */
+  readonly marks: readonly OpenMark[];
 }
 /** With its steps, built from all that stands above. */
 export interface PlanState extends Washed {

@@ -2,13 +2,23 @@ import { cleanerDose, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
+import type { Block, Fact } from '../knowledge';
 import { bathLitres } from './machines';
 import type { Dosed, Judged, Placed } from './state';
 
+/** What each refused supply is called among the facts, made once for each list. */
+const haves = new WeakMap<readonly Block[], readonly Fact[]>();
+function havesOf(blocks: readonly Block[]): readonly Fact[] {
+  let made = haves.get(blocks);
+  if (!made) haves.set(blocks, (made = blocks.map((block) => tag('have:', block.option))));
+  return made;
+}
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
 export function refuseSupplies(state: Judged): void {
-  for (const block of state.knowledge.blocks) {
-    if (!state.facts.has(tag('have:', block.option)) || !holds(block.when, state.facts)) continue;
+  const { blocks } = state.knowledge;
+  for (const [n, have] of havesOf(blocks).entries()) {
+    const block = blocks[n];
+    if (!block || !state.facts.has(have) || !holds(block.when, state.facts)) continue;
     if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
   }
 }

@@ -37,7 +37,7 @@ import {
   type Tool,
 } from '../knowledge';
 import { sameMark, type Climb, type Climbed } from '../marks';
-import { dropOf, openMarks, plan } from '../programme';
+import { dropOf, plan } from '../programme';
 
 /** One piece of the outline that is worked on in one way. */
 export interface Panel {
@@ -153,7 +153,7 @@ export interface MarkAt {
 function marksAt(kit: Kit, item: Item, seen: Inspection): MarkAt[] {
   const made = plan({ item, inspection: seen, kit });
   const panels = panelsOf(item);
-  return openMarks(made).map(({ stain, surface, climb }) => {
+  return made.marks.map(({ stain, surface, climb }) => {
     const panel = panelOf(item, stain, panels);
     const rungs = climb.rungs.map((r): RungAt => {
       const record: RungRecord = RUNGS[r.rung];

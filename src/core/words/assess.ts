@@ -37,15 +37,15 @@ export function dropsText(droplet: Droplet, name: (zone: string) => string): str
 }
 const either = (words: readonly string[]): string => listed(words, 'or');
 /** Fills the gaps of a sentence. */
-export const assessText = (text: string, { limits, exposed, ...seen }: AssessGaps): string =>
+export const assessText = (text: string, gaps: AssessGaps): string =>
   !text.includes('{')
     ? text
     : text.replace(/\{(wash|fluff|exposed|first|soil|odour|drops)\}/g, (_, gap: string) => {
-        if (gap === 'soil' || gap === 'odour' || gap === 'drops') return seen[gap] ?? UNSEEN[gap];
+        if (gap === 'soil' || gap === 'odour' || gap === 'drops') return gaps[gap] ?? UNSEEN[gap];
         if (gap === 'exposed' || gap === 'first') {
-          return either(gap === 'first' ? exposed.slice(0, 1) : exposed);
+          return either(gap === 'first' ? gaps.exposed.slice(0, 1) : gaps.exposed);
         }
-        return `${Math.round(100 * (gap === 'wash' ? limits.loftWash : limits.loftFluff))} %`;
+        return `${Math.round(100 * (gap === 'wash' ? gaps.limits.loftWash : gaps.limits.loftFluff))} %`;
       });
 
 export const ASSESS_WORDS: Record<AssessId, AssessWords> = {

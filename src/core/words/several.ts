@@ -63,11 +63,23 @@ const QUESTION = new RegExp(`\\b(${Object.keys(ASKED).join('|')}) it\\b(?=[^.!?]
 /** As a sentence began, so it begins. */
 const asBefore = (before: string, said: string): string =>
   /^[A-Z]/.test(before) ? `${said.charAt(0).toUpperCase()}${said.slice(1)}` : said;
+/** Sentences said before: the same few thousand are said of every pair. */
+const saidBefore = new Map<string, string>();
+const MOST_KEPT = 5000;
 /**
  * What is said of one thing as it is said of several: "it is damp" is "they are damp". For sentences in which every "it" is the thing; one in which
  * it is something else must name that.
  */
-export const ofSeveral = (text: string): string =>
+export function ofSeveral(text: string): string {
+  let said = saidBefore.get(text);
+  if (said === undefined) {
+    said = inPlural(text);
+    if (saidBefore.size >= MOST_KEPT) saidBefore.clear();
+    saidBefore.set(text, said);
+  }
+  return said;
+}
+const inPlural = (text: string): string =>
   text
     .replace(QUESTION, (all, verb: string) => asBefore(all, `${ASKED[verb.toLowerCase()] ?? verb} they`))
     .replace(SAID, (all, how: string | undefined, verb: string | undefined) =>
