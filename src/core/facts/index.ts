@@ -2,7 +2,7 @@
  * Turns a request into plain facts (a set of strings) that knowledge records test with `When`. Names are built from the record's own
  * words ("kind:…", "fill:…", "soil>=2"), so new kinds and materials need no change here. Refuses: deciding anything.
  */
-import type { Component, Equipment, Inspection, Item, Kind, Kit } from '../gear';
+import type { Component, Equipment, Inspection, Item, Kind, Kit, Material, Part, Supply } from '../gear';
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
@@ -52,16 +52,33 @@ export function addTraits(traits: readonly Trait<Fact>[], facts: Facts): void {
   for (const trait of traits) if (holds(trait.when, facts)) facts.add(trait.id);
 }
 
+/** The facts of a part of a material: where it stays on, and where it is taken out. */
+interface Made {
+  readonly stays: readonly Fact[];
+  readonly out: readonly Fact[];
+}
+const made = new Map<Part, Map<Material, Made>>();
+function madeOf(part: Part, material: Material): Made {
+  let byMaterial = made.get(part);
+  if (!byMaterial) made.set(part, (byMaterial = new Map()));
+  let facts = byMaterial.get(material);
+  if (!facts) {
+    const here = tag('part:', part);
+    facts = {
+      stays: [here, tag('mat:', material), tagPair('', part, ':', material), tagPair('stays:', part, ':', material)],
+      out: [here, tagPair('out:', part, ':', material)],
+    };
+    byMaterial.set(material, facts);
+  }
+  return facts;
+}
+
 function addComponent(item: Item, component: Component, facts: Facts): void {
   const { part, material, attributes } = component;
-  facts.add(tag('part:', part));
-  if (isTakenOut(item, component)) {
-    facts.add(tagPair('out:', part, ':', material));
-    return;
-  }
-  facts.add(tag('mat:', material));
-  facts.add(tagPair('', part, ':', material));
-  facts.add(tagPair('stays:', part, ':', material));
+  const { stays, out } = madeOf(part, material);
+  const gone = isTakenOut(item, component);
+  for (const fact of gone ? out : stays) facts.add(fact);
+  if (gone) return;
   if (part === 'insole' && component.removable === undefined && component.bonded === undefined) facts.add('insole-not-known');
   if (attributes?.hydrophobic) facts.add('hydrophobic');
   if (attributes?.fabric) facts.add(tag('fabric:', attributes.fabric));
@@ -185,16 +202,35 @@ function addDroplets(
   if (exposed.some((zone) => droplet?.[zone] === worst)) facts.add('drop:exposed');
 }
 
+const NO_SUPPLIES: Supply[] = [];
+const NO_EQUIPMENT: Equipment = {};
+/** What is owned is the same for every thing of a kit: made once for the machines and once for the bottles, while they are the same. */
+const ofMachines = new WeakMap<Equipment, readonly Fact[]>();
+const ofBottles = new WeakMap<readonly Supply[], readonly Fact[]>();
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */
-export function ownedFacts(kit: Pick<Kit, 'equipment' | 'supplies'>, facts: Facts = new Set()): Facts {
-  const equipment: Equipment = kit.equipment ?? {};
+export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }: Owned, facts: Facts = new Set()): Facts {
+  let machines = ofMachines.get(equipment);
+  if (!machines) ofMachines.set(equipment, (machines = [...machineFacts(equipment)]));
+  let bottles = ofBottles.get(supplies);
+  if (!bottles) ofBottles.set(supplies, (bottles = [...bottleFacts(supplies)]));
+  for (const fact of machines) facts.add(fact);
+  for (const fact of bottles) facts.add(fact);
+  return facts;
+}
+type Owned = Pick<Kit, 'equipment' | 'supplies'>;
+function machineFacts(equipment: Equipment): Facts {
+  const facts: Facts = new Set();
   if (equipment.washers === undefined) facts.add('unknown:washers');
   if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
   for (const washer of equipment.washers ?? []) facts.add(tag('own:', washer.kind));
   if (equipment.room?.airC === undefined || equipment.room.rhPercent === undefined) facts.add('unknown:room');
   if (equipment.room?.fan) facts.add('own:fan');
   if (equipment.waterHardnessMgPerL === undefined) facts.add('unknown:hardness');
-  for (const supply of kit.supplies ?? []) {
+  return facts;
+}
+function bottleFacts(supplies: readonly Supply[]): Facts {
+  const facts: Facts = new Set();
+  for (const supply of supplies) {
     if (!isLeft(supply)) continue;
     facts.add(tag('have:', supply.class));
     if (supply.traits?.includes('perfume-free')) facts.add(tag('unscented:', supply.class));

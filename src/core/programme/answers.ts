@@ -1,7 +1,7 @@
 import type { Limit } from '../envelope';
 import type { Programme, Why } from '../document';
 import type { Aim } from '../gear';
-import type { Dimension } from '../knowledge';
+import type { Dimension, School } from '../knowledge';
 import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { holds } from '../facts';
 import { isIrrelevant, refusedBy, sameHere } from './schools';
@@ -109,20 +109,36 @@ export function writeWouldChange(plan: Plan, gaps: AssessGaps, words: Words): st
   return unique;
 }
 
+type Alternative = Programme['alternatives'][number];
+/** What is said of each option, made once for each school and words. */
+const alternatives = new WeakMap<Words, WeakMap<School, readonly Alternative[]>>();
+function alternativesOf(school: School, words: Words): readonly Alternative[] {
+  let bySchool = alternatives.get(words);
+  if (!bySchool) alternatives.set(words, (bySchool = new WeakMap()));
+  let made = bySchool.get(school);
+  if (!made) {
+    made = school.options.map(({ id }) => {
+      const text = words.options[`${school.id}=${id}`];
+      return { school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id };
+    });
+    bySchool.set(school, made);
+  }
+  return made;
+}
 /** Options that would do otherwise, each with what it gains and risks. */
 export function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
-  const alternatives: Programme['alternatives'][number][] = [];
+  const open: Alternative[] = [];
   for (const school of plan.asked) {
     if (isIrrelevant(school, plan.facts)) continue;
     const chosen = plan.choices.get(school.id);
-    for (const option of school.options) {
-      const { id } = option;
-      if (id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
-      const text = words.options[`${school.id}=${id}`];
-      alternatives.push({ school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id });
+    const said = alternativesOf(school, words);
+    for (const [n, option] of school.options.entries()) {
+      if (option.id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
+      const alternative = said[n];
+      if (alternative) open.push(alternative);
     }
   }
-  return alternatives;
+  return open;
 }
 
 /** Soft limits passed, each once however many layers share it. */

@@ -2,7 +2,7 @@ import { whyOfLimit, exposedNames } from './answers';
 import { writeBlocked, gapsOf, writeWouldChange, writeAlternatives, writeWaived, confidenceOf, assumptionsOf } from './answers';
 import { forEachDimension } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
-import type { Caution, Knowledge } from '../knowledge';
+import type { Caution, Knowledge, StepTemplate, When } from '../knowledge';
 import { HIDE_SURFACES, MAIN_PARTS, sprayRowOf, surfaceOf, WARNED_SURFACES } from '../knowledge';
 import { heldFromOxygen, holds, tag } from '../facts';
 import { ahead } from './marks';
@@ -11,6 +11,7 @@ import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
 import {
   AGENT_WORDS,
+  asItIs,
   assessText,
   causeText,
   DRYER_WORDS,
@@ -21,63 +22,86 @@ import {
   WASHER_WORDS,
   WORDS,
 } from '../words';
-import type { MarkSaid, StepContext } from '../words';
+import type { MarkSaid, StepContext, StepWords } from '../words';
 import { listed, restText } from '../words/text';
 import type { Plan } from './plan';
 import type { PlannedStep } from './state';
 
+/** A reason as a rule gives it, and how it is said of a construction. */
+interface Reason {
+  readonly why: Why;
+  /** Empty = no reason for this thing. */
+  readonly fitted: Words['fitted'][string] | undefined;
+}
+interface SaidCaution {
+  readonly when: When;
+  readonly text: string;
+}
+/** What is said at a step of the knowledge. */
+interface StepSaid {
+  readonly words: StepWords | undefined;
+  /** Every "it" in its words is the thing. */
+  readonly ofTheThing: boolean;
+  readonly reasons: readonly Reason[];
+  readonly cautions: readonly SaidCaution[];
+}
 /** What is looked up at every step, made once for each knowledge and words. */
 interface Index {
-  readonly reasons: ReadonlyMap<string, Why>;
+  readonly reasons: ReadonlyMap<string, Reason>;
+  readonly steps: ReadonlyMap<StepTemplate, StepSaid>;
   /** Cautions that stand for the programme as a whole. */
-  readonly whole: readonly Caution[];
-  readonly cautionsAt: ReadonlyMap<string, readonly Caution[]>;
+  readonly whole: readonly SaidCaution[];
 }
 const indexes = new WeakMap<Knowledge, WeakMap<Words, Index>>();
 function indexOf(knowledge: Knowledge, words: Words): Index {
   let byWords = indexes.get(knowledge);
   if (!byWords) indexes.set(knowledge, (byWords = new WeakMap()));
   let index = byWords.get(words);
-  if (!index) {
-    const cautionsAt = new Map<string, Caution[]>();
-    for (const caution of knowledge.cautions)
-      for (const verb of caution.at ?? []) cautionsAt.set(verb, [...(cautionsAt.get(verb) ?? []), caution]);
-    const reasons = new Map(
-      knowledge.rules.map((rule) => [
-        rule.id,
-        {
-          rule: rule.id,
-          text: words.rules[rule.id] ?? rule.id,
-          basis: rule.basis,
-          ...(rule.source === undefined ? {} : { source: rule.source }),
-        },
-      ]),
-    );
-    byWords.set(words, (index = { reasons, whole: knowledge.cautions.filter((caution) => !caution.at), cautionsAt }));
-  }
+  if (!index) byWords.set(words, (index = makeIndex(knowledge, words)));
   return index;
 }
+function makeIndex(knowledge: Knowledge, words: Words): Index {
+  const reasons = new Map<string, Reason>(
+    knowledge.rules.map(({ id, basis, source }) => [
+      id,
+      {
+        why: { rule: id, text: words.rules[id] ?? id, basis, ...(source === undefined ? {} : { source }) },
+        fitted: words.fitted[id],
+      },
+    ]),
+  );
+  const said = ({ when, id }: Caution): SaidCaution => ({ when, text: words.cautions[id] ?? id });
+  const steps = new Map<StepTemplate, StepSaid>(
+    knowledge.steps.map((template) => [
+      template,
+      {
+        words: words.steps[template.id],
+        ofTheThing: OF_THE_THING.has(template.id),
+        reasons: template.why.flatMap((id) => reasons.get(id) ?? []),
+        cautions: knowledge.cautions.filter((c) => c.at?.includes(template.do)).map(said),
+      },
+    ]),
+  );
+  return { reasons, steps, whole: knowledge.cautions.filter((caution) => !caution.at).map(said) };
+}
 
+type Has = StepContext['has'];
 /** The reasons of a step: its rules, then what binds its settings, then where its dose comes from. */
-function stepWhy(plan: Plan, step: PlannedStep, words: Words): Why[] {
-  const { reasons } = indexOf(plan.knowledge, words);
+function stepWhy(plan: Plan, { settings, template }: PlannedStep, rules: readonly Reason[], index: Index, has: Has): Why[] {
   const why: Why[] = [];
-  for (const id of step.template.why) {
-    const reason = reasons.get(id);
-    if (!reason) continue;
-    const fitted = words.fitted[id]?.((fact) => plan.facts.has(fact));
-    if (fitted === undefined) why.push(reason);
-    else if (fitted !== '') why.push({ ...reason, text: fitted });
+  for (const { why: reason, fitted } of rules) {
+    const text = fitted?.(has);
+    if (text === undefined) why.push(reason);
+    else if (text !== '') why.push({ ...reason, text });
   }
-  for (const dimension of step.template.whyBound ?? []) {
+  for (const dimension of template.whyBound ?? []) {
     const limit = plan.envelope.bounds[dimension].by;
     if (limit) why.push(whyOfLimit(limit));
   }
   const add = (id: string): void => {
-    const reason = reasons.get(id);
-    if (reason) why.push(reason);
+    const reason = index.reasons.get(id);
+    if (reason) why.push(reason.why);
   };
-  const { settings, template } = step;
   const { own } = plan.request.item;
   if (settings.doseMl !== undefined && settings.cleaner) {
     if (own?.dosesMl?.[settings.cleaner] === settings.doseMl) add('own-dose');
@@ -173,11 +197,11 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
   };
 }
 
-function stepCautions(plan: Plan, step: PlannedStep, words: Words): string[] {
-  const here = indexOf(plan.knowledge, words).cautionsAt.get(step.template.do);
-  if (!here) return [];
-  return here.filter((caution) => holds(caution.when, plan.facts)).map((caution) => words.cautions[caution.id] ?? caution.id);
-}
+const saidHere = (cautions: readonly SaidCaution[], { facts }: Plan): string[] => {
+  const said: string[] = [];
+  for (const { when, text } of cautions) if (holds(when, facts)) said.push(text);
+  return said;
+};
 
 /** The id of the first of these keys that the plan has. */
 function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, string>): string | undefined {
@@ -186,34 +210,36 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
   return undefined;
 }
 
-function writeSteps(plan: Plan, words: Words): ProgrammeStep[] {
-  const ids = new Map(plan.steps.map((step, index) => [step.template.id, `st-${index + 1}`]));
+function writeSteps(plan: Plan, index: Index, words: Words): ProgrammeStep[] {
+  const ids = new Map(plan.steps.map((step, n) => [step.template.id, `st-${n + 1}`]));
   const shared = sharedContext(plan, words);
-  const said = spokenOf(plan.request.item);
-  return plan.steps.map((step, index) => {
+  const ofItem = spokenOf(plan.request.item);
+  return plan.steps.map((step, n) => {
     const { template } = step;
-    const id = `st-${index + 1}`;
-    const text = words.steps[template.id];
+    const id = `st-${n + 1}`;
+    const said = index.steps.get(template);
     const context = contextOf(plan, step, shared);
-    const spoken = OF_THE_THING.has(template.id) ? said : (words: string): string => words;
-    const speak = (what: Parameters<typeof say>[0]): string => spoken(say(what, context));
+    const spoken = said?.ofTheThing ? ofItem : asItIs;
+    const text = said?.words;
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && (firstOf(template.check.else, ids) ?? id);
     return {
       id,
       key: template.id,
-      title: speak(text?.title) || template.do,
+      title: spoken(say(text?.title, context)) || template.do,
       phase: template.phase,
       do: template.do,
-      text: speak(text?.text) || `${template.do}.`,
+      text: spoken(say(text?.text, context)) || `${template.do}.`,
       when: template.ifFailed ? 'if-failed' : 'always',
       settings: step.settings,
       attendedMin: step.attendedMin,
       unattendedMin: step.unattendedMin,
       mayWait: template.mayWait ?? true,
-      why: stepWhy(plan, step, words),
-      cautions: stepCautions(plan, step, words),
-      ...(target ? { check: { look: speak(text?.look), pass: speak(text?.pass), else: target } } : {}),
+      why: stepWhy(plan, step, said?.reasons ?? [], index, shared.has),
+      cautions: saidHere(said?.cautions ?? [], plan),
+      ...(target
+        ? { check: { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target } }
+        : {}),
     };
   });
 }
@@ -237,12 +263,11 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     return { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
   });
   const gaps = gapsOf(plan);
-  const steps = writeSteps(plan, words);
+  const index = indexOf(plan.knowledge, words);
+  const steps = writeSteps(plan, index, words);
   const assumptions = assumptionsOf(plan, words);
   const said = spokenOf(plan.request.item);
-  const cautions = new Set<string>();
-  for (const caution of indexOf(plan.knowledge, words).whole)
-    if (holds(caution.when, facts)) cautions.add(words.cautions[caution.id] ?? caution.id);
+  const cautions = new Set(saidHere(index.whole, plan));
   for (const step of steps) if (step.when === 'always') for (const caution of step.cautions) cautions.add(caution);
   return {
     format: 'umbrastic/programme',

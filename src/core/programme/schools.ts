@@ -30,8 +30,22 @@ export function inTurn(schools: readonly School[]): { readonly first: readonly S
   return turns;
 }
 
-const choiceFact = (school: School, option: SchoolOptionName): Fact =>
-  tagPair('school:', school.id, '=', option) as `school:${SchoolChoice}`;
+/** What the choice of an option is called among the facts, by option, made once for each school. */
+const choices = new WeakMap<School, ReadonlyMap<SchoolOptionName, Fact>>();
+function choicesOf(school: School): ReadonlyMap<SchoolOptionName, Fact> {
+  let made = choices.get(school);
+  if (!made) {
+    const names = [school.fallback, ...school.options.map((option) => option.id)];
+    made = new Map(names.map((name) => [name, tagPair('school:', school.id, '=', name) as `school:${SchoolChoice}`]));
+    choices.set(school, made);
+  }
+  return made;
+}
+const addChoice = (school: School, option: SchoolOptionName, { facts, choices: made }: ChoiceState): void => {
+  made.set(school.id, option);
+  const fact = choicesOf(school).get(option);
+  if (fact) facts.add(fact);
+};
 
 /**
  * Settles one school: the user's option, or our default; a refused one is listed and the default, or else the first that is not refused,
@@ -48,8 +62,7 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
     if (!option) continue;
     const rule = refusedBy(option, state.facts);
     if (rule === null) {
-      state.choices.set(school.id, option.id);
-      state.facts.add(choiceFact(school, option.id));
+      addChoice(school, option.id, state);
       if (option.adds) state.facts.add(tag('aim:', option.adds));
       if (option.drops) state.facts.delete(tag('aim:', option.drops));
       return option;
@@ -60,7 +73,6 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
     }
   }
   // Nothing is possible: keep the default's fact, so that later conditions see a choice; its steps are held back by the envelope facts.
-  state.choices.set(school.id, school.fallback);
-  state.facts.add(choiceFact(school, school.fallback));
+  addChoice(school, school.fallback, state);
   return null;
 }

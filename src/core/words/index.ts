@@ -24,7 +24,7 @@ export { LABEL_WORDS } from './label';
 export { NATURE_WORDS, rungText, STAIN_NEVER, STOP_WORDS, SURFACE_WORDS } from './stains';
 export * from './steps';
 export { verdictText } from './verdict';
-export { isSeveral, ofSeveral, spokenOf } from './several';
+export { asItIs, isSeveral, ofSeveral, spokenOf } from './several';
 
 /** The whole table with open keys, so that knowledge added as data can bring its own sentences. */
 export interface Words {

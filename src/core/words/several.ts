@@ -85,7 +85,8 @@ const inPlural = (text: string): string =>
     .replace(SAID, (all, how: string | undefined, verb: string | undefined) =>
       asBefore(all, verb ? `they ${how ?? ''}${VERBS[verb.toLowerCase()] ?? verb}` : (OTHERS[all.toLowerCase()] ?? all)),
     );
-const asItIs = (text: string): string => text;
+/** What is said of it is said as it stands. */
+export const asItIs = (text: string): string => text;
 /** What is said of this thing, as it is said of it: of one, or of several. */
 export const spokenOf = (item: Pick<Item, 'kind' | 'count'>): ((text: string) => string) =>
   isSeveral(item) ? ofSeveral : asItIs;
