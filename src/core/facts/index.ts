@@ -10,10 +10,13 @@ import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait
 import { surfaceAt } from './place';
 import { tag, tagPair } from './tag';
 import {
+  codesHold,
   DROP_GRADES,
   IRON_MARKS_C,
   KNOWLEDGE,
   ODOUR_GRADES,
+  putBit,
+  type FactBits,
   SOIL_GRADES,
   thresholdsOf,
   WASH_MARKS_C,
@@ -28,10 +31,25 @@ export { componentAt, heldFromOxygen, oxygenByPlace, surfaceAt } from './place';
 export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
 export { damagesOf, soilsOf, wearAt, wearsOf } from './shows';
 export type Facts = Set<Fact>;
+/** A set of facts that keeps them as bits too, so that coded conditions are asked without looking names up. */
+class FactSet extends Set<Fact> {
+  readonly bits: FactBits = [];
+  override add(fact: Fact): this {
+    putBit(this.bits, fact, true);
+    return super.add(fact);
+  }
+  override delete(fact: Fact): boolean {
+    putBit(this.bits, fact, false);
+    return super.delete(fact);
+  }
+}
 
 /** True when the condition holds. An empty condition always does. */
 export function holds(when: When | undefined, facts: FactsRead): boolean {
   if (!when) return true;
+  const { codes } = when;
+  const { bits } = facts;
+  if (codes && bits) return codesHold(codes, bits);
   if (when.all) for (const fact of when.all) if (!facts.has(fact)) return false;
   if (when.none) for (const fact of when.none) if (facts.has(fact)) return false;
   if (when.any) {
@@ -98,7 +116,7 @@ function disagree({ label, makerSays }: Item): boolean {
 }
 
 /** What the item is, by its own record. */
-export function itemFacts(item: Item, facts: Facts = new Set()): Facts {
+export function itemFacts(item: Item, facts: Facts = new FactSet()): Facts {
   facts.add(tag('kind:', item.kind));
   for (const component of item.components) addComponent(item, component, facts);
   for (const fitting of item.fittings ?? []) facts.add(tag('fitting:', fitting));

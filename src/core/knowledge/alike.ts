@@ -1,3 +1,6 @@
+import { codesOf } from './codes';
+import type { Choice, When } from './condition';
+
 /*
  * The records of a table are written with the fields that each needs. Read thousands of times a second, every other set of fields is one more
  * form that the machine has to tell apart; so each record gets all fields of its table, the absent ones undefined.
@@ -9,18 +12,23 @@ const isRecord = (value: unknown): value is Fields =>
 const areRecords = (value: unknown): value is readonly Fields[] =>
   Array.isArray(value) && value.length > 0 && value.every(isRecord);
 
-/** Of these fields in this order, wherever they stand: the two forms that all tables share. */
-const SHARED: readonly (readonly string[])[] = [
-  ['all', 'any', 'none'],
-  ['use', 'when'],
-];
+/** Wherever they stand, conditions have one form, and choices. */
+const CONDITION: readonly string[] = ['all', 'any', 'none'] satisfies (keyof When)[];
+const CHOICE: readonly string[] = ['use', 'when'] satisfies (keyof Choice<unknown>)[];
 const within = (fields: readonly string[], all: readonly string[]): boolean =>
   fields.length > 0 && fields.every((field) => all.includes(field));
-const isCondition = (value: unknown): value is Fields => isRecord(value) && within(Object.keys(value), SHARED[0] ?? []);
+const isCondition = (value: unknown): value is When => isRecord(value) && within(Object.keys(value), CONDITION);
+/** A condition with its codes. */
+const coded = ({ all, any, none }: { readonly [F in keyof When]?: When[F] | undefined }) => ({
+  all,
+  any,
+  none,
+  codes: codesOf({ all, any, none }),
+});
 
 function withFields(fields: readonly string[], record: Fields): Fields {
   const made: Fields = {};
-  for (const field of fields) made[field] = isCondition(record[field]) ? withFields(SHARED[0] ?? [], record[field]) : record[field];
+  for (const field of fields) made[field] = isCondition(record[field]) ? coded(record[field]) : record[field];
   return made;
 }
 
@@ -39,7 +47,7 @@ function alikeWithin(field: string, records: readonly Fields[]): void {
 export function alike<T extends object>(records: readonly T[]): T[] {
   if (records.length === 0) return [];
   const own = [...new Set(records.flatMap((record) => Object.keys(record)))];
-  const fields = SHARED.find((shared) => within(own, shared)) ?? own;
+  const fields = within(own, CHOICE) ? CHOICE : own;
   const made = records.map((record) => withFields(fields, record as Fields));
   for (const field of fields) alikeWithin(field, made);
   return made as T[];
@@ -49,7 +57,7 @@ export function alike<T extends object>(records: readonly T[]): T[] {
 export function alikeTables<T extends object>(tables: T): T {
   const entries = Object.entries(tables).map(([name, table]: [string, unknown]) => [
     name,
-    areRecords(table) ? alike(table) : isCondition(table) ? withFields(SHARED[0] ?? [], table) : table,
+    areRecords(table) ? alike(table) : isCondition(table) ? coded(table) : table,
   ]);
   return Object.fromEntries(entries) as T;
 }

@@ -1,8 +1,11 @@
+import type { Codes, FactBits } from './codes';
 import type { Fact } from './fact';
 
 /** Facts as a condition reads them. Plain, because comparing whole set types over so many names takes the compiler a minute. */
 export interface FactsRead {
   has(fact: Fact): boolean;
+  /** The same as bits, where they are kept. */
+  readonly bits?: FactBits;
 }
 
 /**
@@ -13,6 +16,8 @@ export interface When {
   readonly all?: readonly Fact[];
   readonly any?: readonly Fact[];
   readonly none?: readonly Fact[];
+  /** The same as numbers; made for the tables of the knowledge. */
+  readonly codes?: Codes;
 }
 
 export type BasisKind = 'standard' | 'practice' | 'memory' | 'label' | 'maker';

@@ -93,7 +93,7 @@ const UNSETTLED: Readonly<Record<keyof PlanState, undefined>> = {
   steps: undefined,
 };
 /** What is settled with what a stage settles. The one object grows, because a copy a stage costs a fifth of a plan. */
-const grow = <A extends object, B extends object>(settled: A, more: B): A & B => Object.assign(settled, more);
+const grow = <A extends object, B extends object>(settled: A, ...more: readonly B[]): A & B => Object.assign(settled, ...more) as A & B;
 
 /** What is known of a thing and what it calls for. */
 function judge(request: PlanRequest, knowledge: Knowledge): Judged {

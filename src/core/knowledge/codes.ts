@@ -1,0 +1,61 @@
+import type { Fact } from './fact';
+
+/*
+ * Conditions as numbers. A plan asks some five hundred conditions, each by one to five names; as bits they are asked without looking a name up.
+ */
+
+/** Of one number of 32 bits, the bits that stay a small whole number everywhere. */
+const BITS = 30;
+const numbers = new Map<Fact, number>();
+/** The number of a name, given when it is first met. */
+function numberOf(fact: Fact): number {
+  let number = numbers.get(fact);
+  if (number === undefined) numbers.set(fact, (number = numbers.size));
+  return number;
+}
+
+/** What holds of one request, as bits. */
+export type FactBits = number[];
+/** Sets or clears the bit of a name. */
+export function putBit(bits: FactBits, fact: Fact, on: boolean): void {
+  const number = numberOf(fact);
+  const word = Math.trunc(number / BITS);
+  while (bits.length <= word) bits.push(0);
+  const bit = 1 << (number % BITS);
+  bits[word] = on ? (bits[word] ?? 0) | bit : (bits[word] ?? 0) & ~bit;
+}
+
+/**
+ * A condition: how many names must be there, how many must not, and of how many one must; then each as its word and its bit.
+ * Names that stand in one word are asked together.
+ */
+export type Codes = readonly number[];
+interface Names {
+  readonly all?: readonly Fact[] | undefined;
+  readonly any?: readonly Fact[] | undefined;
+  readonly none?: readonly Fact[] | undefined;
+}
+/** The codes of a condition. */
+export function codesOf({ all = [], none = [], any = [] }: Names): Codes {
+  const grouped = [all, none, any].map((names) => {
+    const bits: FactBits = [];
+    for (const name of names) putBit(bits, name, true);
+    return bits.flatMap((mask, word) => (mask === 0 ? [] : [word, mask]));
+  });
+  return [...grouped.map((pairs) => pairs.length), ...grouped.flat()];
+}
+/** True when the condition holds. */
+export function codesHold(codes: Codes, bits: FactBits): boolean {
+  let at = 3;
+  let end = at + (codes[0] as number);
+  for (; at < end; at += 2) {
+    const mask = codes[at + 1] as number;
+    if (((bits[codes[at] as number] ?? 0) & mask) !== mask) return false;
+  }
+  end += codes[1] as number;
+  for (; at < end; at += 2) if (((bits[codes[at] as number] ?? 0) & (codes[at + 1] as number)) !== 0) return false;
+  if (codes[2] === 0) return true;
+  end += codes[2] as number;
+  for (; at < end; at += 2) if (((bits[codes[at] as number] ?? 0) & (codes[at + 1] as number)) !== 0) return true;
+  return false;
+}
