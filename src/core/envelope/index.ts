@@ -31,18 +31,19 @@ function compare(a: Limit, b: Limit): number {
   );
 }
 
-function strictest(limits: readonly Limit[]): Limit | null {
+/** The strictest of these, or of the hard ones among them. */
+function strictest(limits: readonly Limit[], hardOnly = false): Limit | null {
   let best: Limit | null = null;
-  for (const limit of limits) if (!best || compare(limit, best) < 0) best = limit;
+  for (const limit of limits) if ((limit.hard || !hardOnly) && (!best || compare(limit, best) < 0)) best = limit;
   return best;
 }
 
+interface Permit {
+  readonly value: LimitValues[Dimension];
+  readonly by: string;
+}
 /** What the label or the maker explicitly allows for a dimension, or undefined when silent. */
-function allowed(
-  item: Item,
-  dimension: Dimension,
-  limits: readonly Limit[],
-): { value: LimitValues[Dimension]; by: string } | undefined {
+function allowed(item: Item, dimension: Dimension, limits: readonly Limit[]): Permit | undefined {
   if (!LABEL_DIMENSIONS.includes(dimension)) return undefined;
   const label = strictest(limits.filter((l) => l.component === 'label'));
   if (label) return { value: label.value, by: 'label' };
@@ -60,9 +61,8 @@ interface Passed {
   readonly by: string;
 }
 /** The limits of one dimension: those that bind, those that can never be passed, and those that are passed, by whom and how far. */
-function sorted(item: Item, dimension: Dimension, all: readonly Limit[], schools: readonly SchoolPull[]) {
+function sorted(permit: Permit | undefined, dimension: Dimension, all: readonly Limit[], schools: readonly SchoolPull[]) {
   const loose = (value: LimitValues[Dimension]): number => looseness(dimension, value);
-  const permit = allowed(item, dimension, all);
   const inForce: Limit[] = [];
   const passed: Passed[] = [];
   const hardOnes: Limit[] = [];
@@ -125,7 +125,14 @@ function meet(
   schools: readonly SchoolPull[],
   waived: Waiver[],
 ): Met {
-  const { inForce, passed, hardOnes, loose } = sorted(item, dimension, all, schools);
+  const permit = allowed(item, dimension, all);
+  if (!permit && schools.length === 0) {
+    // Nobody passes anything here.
+    const by = strictest(all);
+    const value = by ? by.value : loosest(dimension);
+    return { bound: { value, by }, hard: strictest(all, true)?.value ?? loosest(dimension) };
+  }
+  const { inForce, passed, hardOnes, loose } = sorted(permit, dimension, all, schools);
   // A school may be passed on by a label that allows more still.
   inForce.push(...passed.filter((p) => !p.limit.hard).map(moved), ...tightened(dimension, schools));
   const binding = strictest(inForce);

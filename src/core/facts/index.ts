@@ -6,7 +6,7 @@ import type { Component, Equipment, Inspection, Item, Kind, Kit, Material, Part,
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Choice, Fact, Facts, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { surfaceAt } from './place';
 import { tag, tagPair } from './tag';
 import {
@@ -15,8 +15,7 @@ import {
   IRON_MARKS_C,
   KNOWLEDGE,
   ODOUR_GRADES,
-  putBit,
-  type FactBits,
+  FactSet,
   SOIL_GRADES,
   thresholdsOf,
   WASH_MARKS_C,
@@ -27,23 +26,10 @@ import {
 } from '../knowledge';
 
 export { tag, tagPair };
+export type { Facts };
 export { componentAt, heldFromOxygen, oxygenByPlace, surfaceAt } from './place';
 export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
 export { damagesOf, soilsOf, wearAt, wearsOf } from './shows';
-export type Facts = Set<Fact>;
-/** A set of facts that keeps them as bits too, so that coded conditions are asked without looking names up. */
-class FactSet extends Set<Fact> {
-  readonly bits: FactBits = [];
-  override add(fact: Fact): this {
-    putBit(this.bits, fact, true);
-    return super.add(fact);
-  }
-  override delete(fact: Fact): boolean {
-    putBit(this.bits, fact, false);
-    return super.delete(fact);
-  }
-}
-
 /** True when the condition holds. An empty condition always does. */
 export function holds(when: When | undefined, facts: FactsRead): boolean {
   if (!when) return true;
@@ -144,7 +130,7 @@ export function seenFacts(
   seen: Inspection | null,
   kind: Kind,
   moved: { readonly [K in keyof Thresholds]?: number | undefined } | undefined,
-  facts: Facts = new Set(),
+  facts: Facts = new FactSet(),
   knowledge: Knowledge = KNOWLEDGE,
 ): Facts {
   const thresholds = thresholdsOf(moved, knowledge.thresholds);
@@ -226,7 +212,7 @@ const NO_EQUIPMENT: Equipment = {};
 const ofMachines = new WeakMap<Equipment, readonly Fact[]>();
 const ofBottles = new WeakMap<readonly Supply[], readonly Fact[]>();
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */
-export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }: Owned, facts: Facts = new Set()): Facts {
+export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }: Owned, facts: Facts = new FactSet()): Facts {
   let machines = ofMachines.get(equipment);
   if (!machines) ofMachines.set(equipment, (machines = [...machineFacts(equipment)]));
   let bottles = ofBottles.get(supplies);
@@ -237,7 +223,7 @@ export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }:
 }
 type Owned = Pick<Kit, 'equipment' | 'supplies'>;
 function machineFacts(equipment: Equipment): Facts {
-  const facts: Facts = new Set();
+  const facts: Facts = new FactSet();
   if (equipment.washers === undefined) facts.add('unknown:washers');
   if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
   for (const washer of equipment.washers ?? []) facts.add(tag('own:', washer.kind));
@@ -247,7 +233,7 @@ function machineFacts(equipment: Equipment): Facts {
   return facts;
 }
 function bottleFacts(supplies: readonly Supply[]): Facts {
-  const facts: Facts = new Set();
+  const facts: Facts = new FactSet();
   for (const supply of supplies) {
     if (!isLeft(supply)) continue;
     facts.add(tag('have:', supply.class));

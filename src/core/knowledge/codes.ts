@@ -16,13 +16,41 @@ function numberOf(fact: Fact): number {
 
 /** What holds of one request, as bits. */
 export type FactBits = number[];
-/** Sets or clears the bit of a name. */
-export function putBit(bits: FactBits, fact: Fact, on: boolean): void {
-  const number = numberOf(fact);
-  const word = Math.trunc(number / BITS);
-  while (bits.length <= word) bits.push(0);
-  const bit = 1 << (number % BITS);
-  bits[word] = on ? (bits[word] ?? 0) | bit : (bits[word] ?? 0) & ~bit;
+const wordOf = (number: number): number => Math.trunc(number / BITS);
+const bitOf = (number: number): number => 1 << (number % BITS);
+
+/** A set of facts, kept as bits, and by name in the order in which they were added. */
+export class FactSet implements Iterable<Fact> {
+  readonly bits: FactBits = [];
+  private readonly names: Fact[] = [];
+
+  get size(): number {
+    return this.names.length;
+  }
+  has(fact: Fact): boolean {
+    const number = numberOf(fact);
+    return ((this.bits[wordOf(number)] ?? 0) & bitOf(number)) !== 0;
+  }
+  add(fact: Fact): this {
+    const number = numberOf(fact);
+    const word = wordOf(number);
+    const { bits } = this;
+    while (bits.length <= word) bits.push(0);
+    const before = bits[word] as number;
+    bits[word] = before | bitOf(number);
+    if (bits[word] !== before) this.names.push(fact);
+    return this;
+  }
+  delete(fact: Fact): boolean {
+    if (!this.has(fact)) return false;
+    const number = numberOf(fact);
+    this.bits[wordOf(number)] = (this.bits[wordOf(number)] as number) & ~bitOf(number);
+    this.names.splice(this.names.indexOf(fact), 1);
+    return true;
+  }
+  [Symbol.iterator](): Iterator<Fact> {
+    return this.names[Symbol.iterator]();
+  }
 }
 
 /**
@@ -38,9 +66,9 @@ interface Names {
 /** The codes of a condition. */
 export function codesOf({ all = [], none = [], any = [] }: Names): Codes {
   const grouped = [all, none, any].map((names) => {
-    const bits: FactBits = [];
-    for (const name of names) putBit(bits, name, true);
-    return bits.flatMap((mask, word) => (mask === 0 ? [] : [word, mask]));
+    const set = new FactSet();
+    for (const name of names) set.add(name);
+    return set.bits.flatMap((mask, word) => (mask === 0 ? [] : [word, mask]));
   });
   return [...grouped.map((pairs) => pairs.length), ...grouped.flat()];
 }

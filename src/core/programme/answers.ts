@@ -23,20 +23,17 @@ import {
 } from '../words';
 import type { Plan } from './plan';
 
+const sayLimit = ({ rule, dimension, value, component, material, fabric, basis, source }: Limit): Why => {
+  const text = boundText(dimension, value, causeText(component, material, fabric));
+  return source === undefined ? { rule, text, basis } : { rule, text, basis, source };
+};
 /** Said before, by limit: those of a material are the same for every thing. */
 const whys = new WeakMap<Limit, Why>();
 /** The reason that a limit is for a step. */
 export function whyOfLimit(limit: Limit): Why {
+  if (limit.material === undefined) return sayLimit(limit);
   let why = whys.get(limit);
-  if (!why) {
-    why = {
-      rule: limit.rule,
-      text: boundText(limit.dimension, limit.value, causeText(limit.component, limit.material, limit.fabric)),
-      basis: limit.basis,
-      ...(limit.source === undefined ? {} : { source: limit.source }),
-    };
-    whys.set(limit, why);
-  }
+  if (!why) whys.set(limit, (why = sayLimit(limit)));
   return why;
 }
 
@@ -74,20 +71,19 @@ export function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
       : school
         ? `“${words.options[`${school}=${option}`]?.name ?? option}” is refused. ${reason}`
         : reason;
-    return { option, ...(school ? { school } : {}), rule, text };
+    return school ? { option, school, rule, text } : { option, rule, text };
   });
 }
 
 /** What the sentences of its assessment say of this very thing. */
 export function gapsOf(plan: Plan): AssessGaps {
   const { item, inspection, kit } = plan.request;
-  const drops = inspection?.droplet && dropsText(inspection.droplet, (zone) => zoneName(zone, item.kind));
   return {
     limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
     exposed: exposedNames(plan),
-    ...(inspection?.soil === undefined ? {} : { soil: SOIL_GRADE_WORDS[inspection.soil] ?? '' }),
-    ...(inspection?.odour === undefined ? {} : { odour: ODOUR_WORDS[inspection.odour] ?? '' }),
-    ...(drops ? { drops } : {}),
+    soil: inspection?.soil === undefined ? undefined : (SOIL_GRADE_WORDS[inspection.soil] ?? ''),
+    odour: inspection?.odour === undefined ? undefined : (ODOUR_WORDS[inspection.odour] ?? ''),
+    drops: inspection?.droplet && dropsText(inspection.droplet, (zone) => zoneName(zone, item.kind)),
   };
 }
 /** What would change the verdict: first what decided, then what could have and did not. */

@@ -154,10 +154,10 @@ function heldOutOf({ request, facts, envelope }: Plan): string {
 }
 type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
 /** What all sentences of a programme can speak of. */
-function sharedContext(plan: Plan, words: Words): SharedContext {
+function sharedContext(plan: Plan, has: Has, words: Words): SharedContext {
   const { washer, dryer } = plan;
   return {
-    has: (fact) => plan.facts.has(fact),
+    has,
     kind: plan.request.item.kind,
     exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
@@ -210,9 +210,9 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
   return undefined;
 }
 
-function writeSteps(plan: Plan, index: Index, words: Words): ProgrammeStep[] {
+function writeSteps(plan: Plan, index: Index, has: Has, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, n) => [step.template.id, `st-${n + 1}`]));
-  const shared = sharedContext(plan, words);
+  const shared = sharedContext(plan, has, words);
   const ofItem = spokenOf(plan.request.item);
   return plan.steps.map((step, n) => {
     const { template } = step;
@@ -223,7 +223,7 @@ function writeSteps(plan: Plan, index: Index, words: Words): ProgrammeStep[] {
     const text = said?.words;
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && (firstOf(template.check.else, ids) ?? id);
-    return {
+    const written: ProgrammeStep = {
       id,
       key: template.id,
       title: spoken(say(text?.title, context)) || template.do,
@@ -235,12 +235,12 @@ function writeSteps(plan: Plan, index: Index, words: Words): ProgrammeStep[] {
       attendedMin: step.attendedMin,
       unattendedMin: step.unattendedMin,
       mayWait: template.mayWait ?? true,
-      why: stepWhy(plan, step, said?.reasons ?? [], index, shared.has),
+      why: stepWhy(plan, step, said?.reasons ?? [], index, has),
       cautions: saidHere(said?.cautions ?? [], plan),
-      ...(target
-        ? { check: { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target } }
-        : {}),
     };
+    if (!target) return written;
+    const check = { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target };
+    return Object.assign(written, { check });
   });
 }
 
@@ -264,7 +264,8 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   });
   const gaps = gapsOf(plan);
   const index = indexOf(plan.knowledge, words);
-  const steps = writeSteps(plan, index, words);
+  const has: Has = (fact) => facts.has(fact);
+  const steps = writeSteps(plan, index, has, words);
   const assumptions = assumptionsOf(plan, words);
   const said = spokenOf(plan.request.item);
   const cautions = new Set(saidHere(index.whole, plan));
@@ -273,7 +274,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     format: 'umbrastic/programme',
     version: 1,
     itemId: plan.request.item.id,
-    verdict: verdictText(assessment.aims, (fact) => facts.has(fact), plan.request.item),
+    verdict: verdictText(assessment.aims, has, plan.request.item),
     because: [
       ...new Set(
         assessment.spoke
@@ -288,10 +289,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     wouldChange: writeWouldChange(plan, gaps, words),
     aims: assessment.aims,
     method: plan.method,
-    envelope: {
-      ...bounds,
-      waived: writeWaived(plan),
-    },
+    envelope: Object.assign(bounds, { waived: writeWaived(plan) }),
     steps,
     alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),
     blocked: writeBlocked(plan, words),

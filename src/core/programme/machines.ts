@@ -82,6 +82,21 @@ export const actionOf = (cycle: Cycle): Action | null =>
 /** A programme whose name says nothing counts as gentle only if it also spins gently, rpm. */
 const GENTLE_RPM = 600;
 
+/** What the name and the record of a programme say, read once. */
+interface Manner {
+  readonly moves: Action | null;
+  readonly style: CycleStyle | null;
+}
+const manners = new WeakMap<Cycle, Manner>();
+function mannerOf(cycle: Cycle): Manner {
+  let manner = manners.get(cycle);
+  if (!manner) {
+    manner = { moves: actionOf(cycle), style: STYLES.find(([name]) => name.test(cycle.name))?.[1] ?? null };
+    manners.set(cycle, manner);
+  }
+  return manner;
+}
+
 interface Wanted {
   readonly tempC: number;
   readonly action: Action;
@@ -93,7 +108,7 @@ function cycleAllowed(cycle: Cycle, washer: Washer, { envelope }: Pick<Chosen, '
   const most = envelope.bounds.spinMaxRpm.value;
   const canSlow = (washer.spinRpm ?? []).some((rpm) => most === null || rpm <= most);
   if (cycle.spinRpm !== undefined && most !== null && cycle.spinRpm > most && !canSlow) return false;
-  const moves = actionOf(cycle);
+  const { moves } = mannerOf(cycle);
   if (moves === null) return action === 'normal' || (cycle.spinRpm !== undefined && cycle.spinRpm <= GENTLE_RPM);
   return allows(envelope, 'action', moves);
 }
@@ -101,8 +116,9 @@ function cycleAllowed(cycle: Cycle, washer: Washer, { envelope }: Pick<Chosen, '
 export function chooseCycle(washer: Washer, wanted: Wanted, state: Pick<Chosen, 'envelope'>): Cycle | null {
   const steps = (a: Action): number => ACTIONS.indexOf(a);
   const far = (cycle: Cycle): readonly number[] => {
-    const moves = actionOf(cycle) ?? wanted.action;
-    const style = STYLES.find(([name]) => name.test(cycle.name))?.[1] ?? styleOf(moves);
+    const { moves: known, style: named } = mannerOf(cycle);
+    const moves = known ?? wanted.action;
+    const style = named ?? styleOf(moves);
     return [
       style === wanted.style ? 0 : 1,
       Math.abs(steps(moves) - steps(wanted.action)),

@@ -20,7 +20,7 @@ import type { Cycle, Washer } from '../gear';
 import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
-import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
+import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption, StepTemplate } from '../knowledge';
 import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
 import { keepApart } from './apart';
 import { openMarks, untested } from './marks';
@@ -38,7 +38,7 @@ import {
 } from './machines';
 import { refuseOwn } from './own';
 import { inTurn, settle } from './schools';
-import { DURATIONS, SETTERS } from './settings';
+import { DURATIONS, SETTERS, type Setter } from './settings';
 import type { StepSettings } from '../document';
 import type { Chosen, Dosed, Judged, Placed, PlannedStep, PlanRequest, PlanState, Sized, Washed, Way } from './state';
 import { pick } from '../facts';
@@ -93,7 +93,7 @@ const UNSETTLED: Readonly<Record<keyof PlanState, undefined>> = {
   steps: undefined,
 };
 /** What is settled with what a stage settles. The one object grows, because a copy a stage costs a fifth of a plan. */
-const grow = <A extends object, B extends object>(settled: A, ...more: readonly B[]): A & B => Object.assign(settled, ...more) as A & B;
+const grow = <A extends object, B extends object>(settled: A, more: B): A & B => Object.assign(settled, more);
 
 /** What is known of a thing and what it calls for. */
 function judge(request: PlanRequest, knowledge: Knowledge): Judged {
@@ -198,7 +198,7 @@ function settleWash(state: Dosed): Washed {
   }
   const set = { tempC, action, spinRpm, cycleStyle, cycle };
   const rinses = settleRinses(state, set);
-  return grow(state, { ...set, ...rinses, marks: openMarks(state) });
+  return grow(grow(grow(state, set), rinses), { marks: openMarks(state) });
 }
 
 /** The rinse model of this thing: its own exchange fraction where runs have taught one. */
@@ -329,31 +329,50 @@ function settleCleaner(placed: Placed): Dosed {
   return dosed;
 }
 
-const planDuration = (spec: number | string | undefined, state: Washed, settings: StepSettings): number => {
-  if (spec === undefined) return 0;
-  if (typeof spec === 'number') return spec;
-  const duration = DURATIONS[spec];
-  if (!duration) throw new RangeError(`No duration is called ${spec}.`);
-  return Math.round(duration(state, settings));
-};
+type Minutes = (state: Washed, settings: StepSettings) => number;
+/** What carries a template out: its names looked up. */
+interface Making {
+  readonly setters: readonly Setter[];
+  readonly attended: number | Minutes;
+  readonly unattended: number | Minutes;
+}
+const makings = new WeakMap<StepTemplate, Making>();
+function makingOf(template: StepTemplate): Making {
+  let making = makings.get(template);
+  if (!making) makings.set(template, (making = lookUp(template)));
+  return making;
+}
+function lookUp({ settings = [], attended, unattended = 0 }: StepTemplate): Making {
+  const setters = settings.map((name) => {
+    const setter = SETTERS[name];
+    if (!setter) throw new RangeError(`No setting is called ${name}.`);
+    return setter;
+  });
+  const minutes = (spec: number | string): number | Minutes => {
+    if (typeof spec === 'number') return spec;
+    const duration = DURATIONS[spec];
+    if (!duration) throw new RangeError(`No duration is called ${spec}.`);
+    return duration;
+  };
+  return { setters, attended: minutes(attended), unattended: minutes(unattended) };
+}
+const minutesBy = (spec: number | Minutes, state: Washed, settings: StepSettings): number =>
+  typeof spec === 'number' ? spec : Math.round(spec(state, settings));
 
 function buildSteps(state: Washed): PlanState {
   if (untested(state.marks).length > 0) state.facts.add('rung-untested');
   const steps: PlannedStep[] = [];
   for (const template of state.knowledge.steps) {
     if (!holds(template.when, state.facts)) continue;
+    const { setters, attended, unattended } = makingOf(template);
     const settings: StepSettings = {};
-    for (const name of template.settings ?? []) {
-      const setter = SETTERS[name];
-      if (!setter) throw new RangeError(`No setting is called ${name}.`);
-      setter(state, settings);
-    }
-    Object.assign(settings, template.set);
+    for (const setter of setters) setter(state, settings);
+    if (template.set) Object.assign(settings, template.set);
     steps.push({
       template,
       settings,
-      attendedMin: planDuration(template.attended, state, settings),
-      unattendedMin: planDuration(template.unattended, state, settings),
+      attendedMin: minutesBy(attended, state, settings),
+      unattendedMin: minutesBy(unattended, state, settings),
     });
   }
   const standing = standingIn(state).map((s) => s.class);

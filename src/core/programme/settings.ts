@@ -12,7 +12,8 @@ import { pick } from '../facts';
 import { ahead, untested } from './marks';
 import { bottleOf, doseOf, servingBottle } from './supplies';
 
-type Setter = (state: Washed, settings: StepSettings) => void;
+/** Writes the settings of a step that are worked out. */
+export type Setter = (state: Washed, settings: StepSettings) => void;
 
 const within = (c: number, state: Washed): number => {
   const max = state.envelope.bounds.washMaxC.value;

@@ -18,9 +18,9 @@ export interface AssessGaps {
   /** By name. */
   readonly exposed: readonly string[];
   /** What was seen, in words; the usual where nothing is given. */
-  readonly soil?: string;
-  readonly odour?: string;
-  readonly drops?: string;
+  readonly soil?: string | undefined;
+  readonly odour?: string | undefined;
+  readonly drops?: string | undefined;
 }
 /** What stands where nobody looked, and in the handbook. */
 const UNSEEN = { soil: 'dirty', odour: 'clear smell', drops: 'water soaks in' } as const;
