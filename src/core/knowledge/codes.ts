@@ -21,8 +21,14 @@ const bitOf = (number: number): number => 1 << (number % BITS);
 
 /** A set of facts, kept as bits, and by name in the order in which they were added. */
 export class FactSet implements Iterable<Fact> {
-  readonly bits: FactBits = [];
-  private readonly names: Fact[] = [];
+  readonly bits: FactBits;
+  private readonly names: Fact[];
+
+  /** @param like begins with what this one holds. */
+  constructor(like?: FactSet) {
+    this.bits = like ? like.bits.slice() : [];
+    this.names = like ? like.names.slice() : [];
+  }
 
   get size(): number {
     return this.names.length;

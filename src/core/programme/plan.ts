@@ -1,13 +1,11 @@
 import { assess, type Assessment } from '../assess';
 import type { Envelope, SchoolPull } from '../envelope';
-import { allLimits, envelopeOf } from '../envelope';
+import { envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
 import {
   addTraits,
   envelopeFacts,
-  hardFacts,
   holds,
-  itemFacts,
   machineWashesInYear,
   markFacts,
   ownedFacts,
@@ -21,8 +19,9 @@ import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption, StepTemplate } from '../knowledge';
-import { AIM_SEQUENCE, arranged, CYCLE_STYLES, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
+import { AIM_SEQUENCE, arranged, CYCLE_STYLES, FactSet, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
 import { keepApart } from './apart';
+import { keptOf } from './kept';
 import { openMarks, untested } from './marks';
 import {
   bathLitres,
@@ -57,7 +56,7 @@ function familyOf(knowledge: Knowledge, facts: Facts): Family {
 
 /** A thing's envelope without any school, for pages that show what it can stand. */
 export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = KNOWLEDGE): Envelope {
-  return envelopeOf(item, allLimits(item, knowledge));
+  return keptOf(item, knowledge).envelope;
 }
 
 /** A plan of which nothing is settled yet. It has all its fields from the start, because an object that gets new ones is slow to write. */
@@ -98,7 +97,8 @@ const grow = <A extends object, B extends object>(settled: A, more: B): A & B =>
 /** What is known of a thing and what it calls for. */
 function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const { item, inspection, kit } = request;
-  const facts = itemFacts(item);
+  const known = keptOf(item, knowledge);
+  const facts = new FactSet(known.facts);
   seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
   markFacts(item, inspection, knowledge.stains, facts);
   usedFacts(item, inspection, kit.log ?? [], facts);
@@ -108,9 +108,8 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);
-  const envelope = envelopeOf(item, allLimits(item, knowledge));
-  hardFacts(envelope, facts);
-  return { ...UNSETTLED, knowledge, request, facts, envelope, assessment, refusals: [] };
+  for (const fact of known.hard) facts.add(fact);
+  return { ...UNSETTLED, knowledge, request, facts, envelope: known.envelope, assessment, refusals: [] };
 }
 
 /** The aims with what chosen options add and take away. */

@@ -16,9 +16,10 @@ function havesOf(blocks: readonly Block[]): readonly Fact[] {
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
 export function refuseSupplies(state: Judged): void {
   const { blocks } = state.knowledge;
-  for (const [n, have] of havesOf(blocks).entries()) {
-    const block = blocks[n];
-    if (!block || !state.facts.has(have) || !holds(block.when, state.facts)) continue;
+  const names = havesOf(blocks);
+  for (let n = 0; n < blocks.length; n++) {
+    const block = blocks[n] as Block;
+    if (!state.facts.has(names[n] as Fact) || !holds(block.when, state.facts)) continue;
     if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
   }
 }

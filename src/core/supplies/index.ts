@@ -77,18 +77,22 @@ export function needsOf(
     };
   }[],
 ): Need[] {
-  return steps.flatMap(({ when, settings: s }): Need[] => {
-    const perhaps = when === 'always' ? {} : { perhaps: true as const };
-    const some = (cls: SupplyClass, ml: number | undefined): Need =>
-      isMeasured(cls)
-        ? { itemId, class: cls, ml: ml ?? DOSING_FIGURES.littleMl.value, ...perhaps }
-        : { itemId, class: cls, count: 1, ...perhaps };
-    return [
-      ...(s.cleaner ? [some(s.cleaner, s.doseMl)] : []),
-      ...(s.proofer ? [some(s.proofer, s.prooferMl)] : []),
-      ...(s.aids ?? []).map((cls): Need => ({ itemId, class: cls, count: s.count ?? 1, ...perhaps })),
-    ];
-  });
+  const needs: Need[] = [];
+  for (const { when, settings } of steps) {
+    const { cleaner, doseMl, proofer, prooferMl, aids, count = 1 } = settings;
+    const perhaps = when !== 'always';
+    if (cleaner) needs.push(needOf(itemId, cleaner, doseMl, perhaps));
+    if (proofer) needs.push(needOf(itemId, proofer, prooferMl, perhaps));
+    for (const cls of aids ?? []) needs.push(piecesOf(itemId, cls, count, perhaps));
+  }
+  return needs;
+}
+const piecesOf = (itemId: string, cls: SupplyClass, count: number, perhaps: boolean): Need =>
+  perhaps ? { itemId, class: cls, count, perhaps } : { itemId, class: cls, count };
+function needOf(itemId: string, cls: SupplyClass, wantedMl: number | undefined, perhaps: boolean): Need {
+  if (!isMeasured(cls)) return piecesOf(itemId, cls, 1, perhaps);
+  const ml = wantedMl ?? DOSING_FIGURES.littleMl.value;
+  return perhaps ? { itemId, class: cls, ml, perhaps } : { itemId, class: cls, ml };
 }
 export interface ShoppingLine {
   readonly class: SupplyClass;
@@ -107,6 +111,7 @@ export interface ShoppingLine {
  * @param today ISO day; null = nothing is taken as expired.
  */
 export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string | null): ShoppingLine[] {
+  if (needs.length === 0) return [];
   const classes = [...new Set(needs.map((n) => n.class))].sort();
   return classes.flatMap((cls): ShoppingLine[] => {
     const all = needs.filter((n) => n.class === cls);
