@@ -22,6 +22,7 @@ import {
   exposedZones,
   SET_SURFACES,
   SPREADING,
+  takeThoseThatHold,
   WASHED_SURFACES,
 } from '../knowledge';
 
@@ -45,6 +46,16 @@ export function holds(when: When | undefined, facts: FactsRead): boolean {
   return true;
 }
 
+/** For every record of a table whose condition holds, in order; what one adds, the next can read. */
+export function forThoseThatHold<T extends { readonly when: When }>(
+  table: readonly T[],
+  facts: FactsRead,
+  take: (record: T, n: number) => void,
+): void {
+  if (facts.bits && takeThoseThatHold(table, facts.bits, take)) return;
+  for (const [n, record] of table.entries()) if (holds(record.when, facts)) take(record, n);
+}
+
 /** The first choice whose condition holds. */
 export function pick<T>(choices: readonly Choice<T>[], facts: FactsRead): T | undefined {
   for (const choice of choices) if (holds(choice.when, facts)) return choice.use;
@@ -52,9 +63,8 @@ export function pick<T>(choices: readonly Choice<T>[], facts: FactsRead): T | un
 }
 
 /** Adds every trait whose condition holds, in order. */
-export function addTraits(traits: readonly Trait<Fact>[], facts: Facts): void {
-  for (const trait of traits) if (holds(trait.when, facts)) facts.add(trait.id);
-}
+export const addTraits = (traits: readonly Trait<Fact>[], facts: Facts): void =>
+  forThoseThatHold(traits, facts, (trait) => facts.add(trait.id));
 
 /** The facts of a part of a material: where it stays on, and where it is taken out. */
 interface Made {

@@ -78,18 +78,46 @@ export function codesOf({ all = [], none = [], any = [] }: Names): Codes {
   });
   return [...grouped.map((pairs) => pairs.length), ...grouped.flat()];
 }
-/** True when the condition holds. */
-export function codesHold(codes: Codes, bits: FactBits): boolean {
-  let at = 3;
-  let end = at + (codes[0] as number);
+/** True when the condition whose codes begin at `at` holds. */
+function holdsAt(codes: Codes | Int32Array, begin: number, bits: FactBits): boolean {
+  let at = begin + 3;
+  let end = at + (codes[begin] as number);
   for (; at < end; at += 2) {
     const mask = codes[at + 1] as number;
     if (((bits[codes[at] as number] ?? 0) & mask) !== mask) return false;
   }
-  end += codes[1] as number;
+  end += codes[begin + 1] as number;
   for (; at < end; at += 2) if (((bits[codes[at] as number] ?? 0) & (codes[at + 1] as number)) !== 0) return false;
-  if (codes[2] === 0) return true;
-  end += codes[2] as number;
+  end += codes[begin + 2] as number;
+  if (at === end) return true;
   for (; at < end; at += 2) if (((bits[codes[at] as number] ?? 0) & (codes[at + 1] as number)) !== 0) return true;
   return false;
+}
+/** True when the condition holds. */
+export const codesHold = (codes: Codes, bits: FactBits): boolean => holdsAt(codes, 0, bits);
+
+interface Conditional {
+  readonly when: { readonly codes?: Codes };
+}
+/** The codes of a table one behind the other, each led by its length: read in one go. */
+const strips = new WeakMap<readonly Conditional[], Int32Array | null>();
+function stripOf(table: readonly Conditional[]): Int32Array | null {
+  let strip = strips.get(table);
+  if (strip === undefined) {
+    const codes = table.flatMap(({ when }) => (when.codes ? [when.codes] : []));
+    strip = codes.length === table.length ? Int32Array.from(codes.flatMap((one) => [one.length, ...one])) : null;
+    strips.set(table, strip);
+  }
+  return strip;
+}
+/**
+ * Takes every record of a coded table whose condition holds, in order; what one adds, the next can read.
+ * @returns false for a table without codes, of which nothing was taken.
+ */
+export function takeThoseThatHold<T extends Conditional>(table: readonly T[], bits: FactBits, take: (record: T, n: number) => void): boolean {
+  const strip = stripOf(table);
+  if (!strip) return false;
+  for (let n = 0, at = 0; at < strip.length; n++, at += 1 + (strip[at] as number))
+    if (holdsAt(strip, at + 1, bits)) take(table[n] as T, n);
+  return true;
 }

@@ -28,7 +28,7 @@ export { afterWhatTheyBuildOn, arranged } from './arrange';
 export { checkOrder } from './check-order';
 export * from './fact';
 export * from './condition';
-export { codesHold, FactSet } from './codes';
+export { codesHold, FactSet, takeThoseThatHold } from './codes';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';
 export { AIM_SEQUENCE, OBSERVED, OPEN_QUESTIONS, SUPERSEDES } from './assessment';

@@ -1,9 +1,9 @@
 import type { Limit } from '../envelope';
 import type { Programme, Why } from '../document';
-import type { Aim } from '../gear';
-import type { Dimension, School } from '../knowledge';
+import type { Aim, Kind } from '../gear';
+import type { Dimension, Knowledge, School } from '../knowledge';
 import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
-import { holds } from '../facts';
+import { forThoseThatHold } from '../facts';
 import { isIrrelevant, refusedBy, sameHere } from './schools';
 import type { Words } from '../words';
 import { zoneName } from '../words/zones';
@@ -38,8 +38,14 @@ export function whyOfLimit(limit: Limit): Why {
 }
 
 /** Zones of such a thing that rain and rubbing reach first, by name. */
-export const exposedNames = ({ request: { item }, knowledge }: Plan): string[] =>
-  exposedZones(item.kind, knowledge).map((zone) => zoneName(zone, item.kind));
+export function exposedNames({ request: { item }, knowledge }: Plan): readonly string[] {
+  let byKind = exposed.get(knowledge);
+  if (!byKind) exposed.set(knowledge, (byKind = new Map()));
+  let names = byKind.get(item.kind);
+  if (!names) byKind.set(item.kind, (names = exposedZones(item.kind, knowledge).map((zone) => zoneName(zone, item.kind))));
+  return names;
+}
+const exposed = new WeakMap<Knowledge, Map<Kind, readonly string[]>>();
 
 const MOST_CHANGES = 5;
 
@@ -164,7 +170,8 @@ export function confidenceOf(plan: Plan, open: number): Programme['confidence'] 
 
 /** What is taken for granted, in sentences. */
 export function assumptionsOf(plan: Plan, words: Words): string[] {
-  const said = plan.knowledge.assumptions.filter((a) => holds(a.when, plan.facts)).map((a) => words.assumptions[a.id] ?? a.id);
+  const said: string[] = [];
+  forThoseThatHold(plan.knowledge.assumptions, plan.facts, ({ id }) => said.push(words.assumptions[id] ?? id));
   if (plan.dose?.basis === 'guess' && plan.cleaner) {
     const [low, high] = plan.dose.rangeMl;
     said.push(

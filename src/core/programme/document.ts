@@ -4,7 +4,7 @@ import { forEachDimension } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
 import type { Caution, Knowledge, StepTemplate, When } from '../knowledge';
 import { HIDE_SURFACES, MAIN_PARTS, sprayRowOf, surfaceOf, WARNED_SURFACES } from '../knowledge';
-import { heldFromOxygen, holds, tag } from '../facts';
+import { forThoseThatHold, heldFromOxygen, tag } from '../facts';
 import { ahead } from './marks';
 import type { Words } from '../words';
 import { needsOf, shoppingFor } from '../supplies';
@@ -199,7 +199,7 @@ function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: Planned
 
 const saidHere = (cautions: readonly SaidCaution[], { facts }: Plan): string[] => {
   const said: string[] = [];
-  for (const { when, text } of cautions) if (holds(when, facts)) said.push(text);
+  forThoseThatHold(cautions, facts, ({ text }) => said.push(text));
   return said;
 };
 

@@ -1,5 +1,5 @@
 import { allLimits, envelopeOf, type Envelope } from '../envelope';
-import { hardFacts, itemFacts } from '../facts';
+import { envelopeFacts, hardFacts, itemFacts } from '../facts';
 import type { Item } from '../gear';
 import { FactSet, type Knowledge } from '../knowledge';
 
@@ -7,30 +7,27 @@ import { FactSet, type Knowledge } from '../knowledge';
 export interface Kept {
   readonly facts: FactSet;
   readonly envelope: Envelope;
-  /** What its hard limits alone would permit. */
+  /** What its hard limits alone would permit, and what all its limits do. */
   readonly hard: FactSet;
+  readonly can: FactSet;
 }
 
-/** What of a record the above is made from. */
-const READ = [
-  'kind',
-  'components',
-  'fittings',
-  'marks',
-  'makerSays',
-  'repellency',
-  'lining',
-  'jobClass',
-  'colour',
-  'label',
-  'inFreezer',
-  'own',
-  'massG',
-  'bulk',
-] as const satisfies readonly (keyof Item)[];
-/** True when nothing that was read has changed. A mass counts only as known or unknown. */
+/** True when nothing of its record has changed that the above is made from. A mass counts only as known or unknown. */
 const same = (a: Item, b: Item): boolean =>
-  READ.every((field) => (field === 'massG' ? (a.massG === undefined) === (b.massG === undefined) : a[field] === b[field]));
+  a.kind === b.kind &&
+  a.components === b.components &&
+  a.fittings === b.fittings &&
+  a.marks === b.marks &&
+  a.makerSays === b.makerSays &&
+  a.repellency === b.repellency &&
+  a.lining === b.lining &&
+  a.jobClass === b.jobClass &&
+  a.colour === b.colour &&
+  a.label === b.label &&
+  a.inFreezer === b.inFreezer &&
+  a.own === b.own &&
+  a.bulk === b.bulk &&
+  (a.massG === undefined) === (b.massG === undefined);
 
 const kept = new WeakMap<Knowledge, WeakMap<Item['components'], { readonly of: Item; readonly what: Kept }>>();
 
@@ -43,9 +40,11 @@ export function keptOf(item: Item, knowledge: Knowledge): Kept {
   const envelope = envelopeOf(item, allLimits(item, knowledge));
   const hard = new FactSet();
   hardFacts(envelope, hard);
+  const can = new FactSet();
+  envelopeFacts(envelope, can);
   const facts = new FactSet();
   itemFacts(item, facts);
-  const what = { facts, envelope, hard };
+  const what = { facts, envelope, hard, can };
   byParts.set(item.components, { of: item, what });
   return what;
 }

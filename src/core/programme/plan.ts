@@ -5,6 +5,7 @@ import type { Facts } from '../facts';
 import {
   addTraits,
   envelopeFacts,
+  forThoseThatHold,
   holds,
   machineWashesInYear,
   markFacts,
@@ -139,8 +140,11 @@ function settleSchools(judged: Judged): Chosen {
       });
     }
   }
-  const envelope = pulls.length > 0 ? envelopeOf(request.item, judged.envelope.limits, pulls) : judged.envelope;
-  envelopeFacts(envelope, facts);
+  let { envelope } = judged;
+  if (pulls.length > 0) {
+    envelope = envelopeOf(request.item, envelope.limits, pulls);
+    envelopeFacts(envelope, facts);
+  } else for (const fact of keptOf(request.item, judged.knowledge).can) facts.add(fact);
   const seen = request.inspection;
   const everywhere = seen?.discoloured === true || seen?.soils?.includes('yellowing') === true;
   if (!facts.has('can:bleach:oxygen') && !everywhere && oxygenByPlace(request.item, seen?.stains ?? [], envelope.limits))
@@ -153,13 +157,17 @@ function settleSchools(judged: Judged): Chosen {
   return grow(judged, { envelope, assessment, choices: open.choices, asked: open.asked });
 }
 
+const early = new WeakMap<Knowledge['planTraits'], Knowledge['planTraits']>();
+/** Those that are needed before the family is chosen; made once for each list. */
+function earlyOf(traits: Knowledge['planTraits']): Knowledge['planTraits'] {
+  let found = early.get(traits);
+  if (!found) early.set(traits, (found = traits.filter((trait) => trait.early)));
+  return found;
+}
 /** Its construction and size: as recorded, else as its kind or family usually is. */
 function sizeUp(chosen: Chosen): Sized {
   const { facts, knowledge, request } = chosen;
-  addTraits(
-    knowledge.planTraits.filter((trait) => trait.early),
-    facts,
-  );
+  addTraits(earlyOf(knowledge.planTraits), facts);
   const family = familyOf(knowledge, facts);
   const usual = pick(knowledge.settings.typical, facts) ?? family;
   const bulk = request.item.bulk ?? usual.bulk;
@@ -335,11 +343,11 @@ interface Making {
   readonly attended: number | Minutes;
   readonly unattended: number | Minutes;
 }
-const makings = new WeakMap<StepTemplate, Making>();
-function makingOf(template: StepTemplate): Making {
-  let making = makings.get(template);
-  if (!making) makings.set(template, (making = lookUp(template)));
-  return making;
+const makings = new WeakMap<readonly StepTemplate[], readonly Making[]>();
+function makingsOf(templates: readonly StepTemplate[]): readonly Making[] {
+  let made = makings.get(templates);
+  if (!made) makings.set(templates, (made = templates.map(lookUp)));
+  return made;
 }
 function lookUp({ settings = [], attended, unattended = 0 }: StepTemplate): Making {
   const setters = settings.map((name) => {
@@ -361,9 +369,9 @@ const minutesBy = (spec: number | Minutes, state: Washed, settings: StepSettings
 function buildSteps(state: Washed): PlanState {
   if (untested(state.marks).length > 0) state.facts.add('rung-untested');
   const steps: PlannedStep[] = [];
-  for (const template of state.knowledge.steps) {
-    if (!holds(template.when, state.facts)) continue;
-    const { setters, attended, unattended } = makingOf(template);
+  const made = makingsOf(state.knowledge.steps);
+  forThoseThatHold(state.knowledge.steps, state.facts, (template, n) => {
+    const { setters, attended, unattended } = made[n] as Making;
     const settings: StepSettings = {};
     for (const setter of setters) setter(state, settings);
     if (template.set) Object.assign(settings, template.set);
@@ -373,7 +381,7 @@ function buildSteps(state: Washed): PlanState {
       attendedMin: minutesBy(attended, state, settings),
       unattendedMin: minutesBy(unattended, state, settings),
     });
-  }
+  });
   const standing = standingIn(state).map((s) => s.class);
   const apart = keepApart(steps, state.knowledge.neverTogether, standing);
   state.refusals.push(...apart.refused);
