@@ -2,12 +2,14 @@ import { latestByItem } from '../../src/core/gear';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { addTraits, holds, itemFacts, type Facts } from '../../src/core/facts';
+import { addTraits, holds, itemFacts } from '../../src/core/facts';
 import {
   afterWhatTheyBuildOn,
   arranged,
   checkOrder,
+  FactSet,
   KNOWLEDGE,
+  type Fact,
   type Family,
   type Knowledge,
   type Trait,
@@ -47,7 +49,7 @@ describe('a table in any order gives the same programmes', () => {
 describe('traits', () => {
   const trait = (id: string, ...all: string[]): Trait => invented({ id, when: { all } });
   const derived = (...traits: Trait[]): string[] => {
-    const facts: Facts = new Set(invented<Facts>(['seen']));
+    const facts = new FactSet().add(invented<Fact>('seen'));
     addTraits(arranged({ ...KNOWLEDGE, traits }).traits, facts);
     return [...facts].sort();
   };

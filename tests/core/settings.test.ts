@@ -24,7 +24,7 @@ import {
   measuredTooHot,
   warmest,
 } from '../../src/core/programme/machines';
-import { EVAPORATES, KNOWLEDGE, NEVER_TOGETHER } from '../../src/core/knowledge';
+import { EVAPORATES, FactSet, KNOWLEDGE, type Fact, NEVER_TOGETHER } from '../../src/core/knowledge';
 import { planItem } from '../../src/core/programme';
 import { keepApart, stays, used } from '../../src/core/programme/apart';
 import { DURATIONS, heldWet, SETTERS } from '../../src/core/programme/settings';
@@ -32,7 +32,7 @@ import type { StepSettings } from '../../src/core/document';
 import type { PlannedStep, PlanState } from '../../src/core/programme/state';
 import { bottleOf, chooseCleaner, doseOf, refuseSupplies } from '../../src/core/programme/supplies';
 import { shoppingFor, type Need } from '../../src/core/supplies';
-import { DIRTY, down, KIT } from '../make';
+import { DIRTY, down, invented, KIT } from '../make';
 
 /* Each setting by itself, on the smallest state that it reads. Figures by hand from the rules' own documents. */
 type Bounds = Partial<Record<keyof Envelope['bounds'], unknown>>;
@@ -50,7 +50,7 @@ function state({ facts = [], bounds = {}, kit = {}, item = {}, inspection = null
   return {
     request: { item: { id: 'x', components: [], ...item }, inspection, kit },
     knowledge: { ...KNOWLEDGE, blocks: [] },
-    facts: new Set(facts),
+    facts: new FactSet(invented<Fact[]>(facts)),
     envelope: { bounds: Object.fromEntries(all) },
     family: { heldKgPerKg: 1, coreFactor: 2, methods: [], cleaners: [] },
     method: 'machine',

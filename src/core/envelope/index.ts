@@ -114,17 +114,9 @@ interface Met {
   readonly hard: LimitValues[Dimension];
 }
 /** Of a dimension that nothing limits. */
-const FREE = forEachDimension(
-  (dimension): Met => ({ bound: { value: loosest(dimension), by: null }, hard: loosest(dimension) }),
-);
+const FREE = forEachDimension((dimension): Met => ({ bound: { value: loosest(dimension), by: null }, hard: loosest(dimension) }));
 /** The meet of one dimension's limits; what was passed is added to `waived`. */
-function meet(
-  item: Item,
-  dimension: Dimension,
-  all: readonly Limit[],
-  schools: readonly SchoolPull[],
-  waived: Waiver[],
-): Met {
+function meet(item: Item, dimension: Dimension, all: readonly Limit[], schools: readonly SchoolPull[], waived: Waiver[]): Met {
   const permit = allowed(item, dimension, all);
   if (!permit && schools.length === 0) {
     // Nobody passes anything here.

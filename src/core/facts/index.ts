@@ -6,7 +6,7 @@ import type { Component, Equipment, Inspection, Item, Kind, Kit, Material, Part,
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
-import type { Choice, Fact, Facts, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
 import { surfaceAt } from './place';
 import { tag, tagPair } from './tag';
 import {
@@ -27,7 +27,7 @@ import {
 } from '../knowledge';
 
 export { tag, tagPair };
-export type { Facts };
+export type Facts = FactSet;
 export { componentAt, heldFromOxygen, oxygenByPlace, surfaceAt } from './place';
 export { isHardUse, machineWashesInYear, usedFacts, usesSince } from './used';
 export { damagesOf, soilsOf, wearAt, wearsOf } from './shows';
@@ -219,16 +219,16 @@ function addDroplets(
 const NO_SUPPLIES: Supply[] = [];
 const NO_EQUIPMENT: Equipment = {};
 /** What is owned is the same for every thing of a kit: made once for the machines and once for the bottles, while they are the same. */
-const ofMachines = new WeakMap<Equipment, readonly Fact[]>();
-const ofBottles = new WeakMap<readonly Supply[], readonly Fact[]>();
+const ofMachines = new WeakMap<Equipment, Facts>();
+const ofBottles = new WeakMap<readonly Supply[], Facts>();
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */
 export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }: Owned, facts: Facts = new FactSet()): Facts {
   let machines = ofMachines.get(equipment);
-  if (!machines) ofMachines.set(equipment, (machines = [...machineFacts(equipment)]));
+  if (!machines) ofMachines.set(equipment, (machines = machineFacts(equipment)));
   let bottles = ofBottles.get(supplies);
-  if (!bottles) ofBottles.set(supplies, (bottles = [...bottleFacts(supplies)]));
-  for (const fact of machines) facts.add(fact);
-  for (const fact of bottles) facts.add(fact);
+  if (!bottles) ofBottles.set(supplies, (bottles = bottleFacts(supplies)));
+  facts.addAll(machines);
+  facts.addAll(bottles);
   return facts;
 }
 type Owned = Pick<Kit, 'equipment' | 'supplies'>;

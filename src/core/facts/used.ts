@@ -1,6 +1,6 @@
 import type { Inspection, Item, LogEntry, UseEntry, Weather } from '../gear';
 import { isEntry, lookedAt } from '../gear';
-import { RHYTHM_FIGURES, type Facts } from '../knowledge';
+import { RHYTHM_FIGURES, type FactSet } from '../knowledge';
 
 const WET_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow', 'damp']);
 const HARD_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow']);
@@ -54,7 +54,7 @@ export function usedFacts(
   item: Pick<Item, 'id' | 'boughtOn'>,
   seen: Inspection | null,
   log: readonly LogEntry[],
-  facts: Facts,
+  facts: FactSet,
 ): void {
   const own = ownLines(item.id, log);
   if (isNew(item, seen, own)) facts.add('new-thing');

@@ -7,10 +7,14 @@ import type { Fact } from './fact';
 /** Of one number of 32 bits, the bits that stay a small whole number everywhere. */
 const BITS = 30;
 const numbers = new Map<Fact, number>();
+const names: Fact[] = [];
 /** The number of a name, given when it is first met. */
 function numberOf(fact: Fact): number {
   let number = numbers.get(fact);
-  if (number === undefined) numbers.set(fact, (number = numbers.size));
+  if (number === undefined) {
+    number = names.push(fact) - 1;
+    numbers.set(fact, number);
+  }
   return number;
 }
 
@@ -19,43 +23,52 @@ export type FactBits = number[];
 const wordOf = (number: number): number => Math.trunc(number / BITS);
 const bitOf = (number: number): number => 1 << (number % BITS);
 
-/** A set of facts, kept as bits, and by name in the order in which they were added. */
+/** Facts that can be added to, kept as bits, and in the order in which they were added. */
 export class FactSet implements Iterable<Fact> {
   readonly bits: FactBits;
-  private readonly names: Fact[];
+  private readonly numbers: number[];
 
-  /** @param like begins with what this one holds. */
-  constructor(like?: FactSet) {
+  /** @param from what it begins with. */
+  constructor(from?: Iterable<Fact>) {
+    const like = from instanceof FactSet ? from : null;
     this.bits = like ? like.bits.slice() : [];
-    this.names = like ? like.names.slice() : [];
+    this.numbers = like ? like.numbers.slice() : [];
+    if (from && !like) for (const fact of from) this.add(fact);
   }
 
   get size(): number {
-    return this.names.length;
+    return this.numbers.length;
   }
   has(fact: Fact): boolean {
     const number = numberOf(fact);
     return ((this.bits[wordOf(number)] ?? 0) & bitOf(number)) !== 0;
   }
   add(fact: Fact): this {
-    const number = numberOf(fact);
-    const word = wordOf(number);
-    const { bits } = this;
-    while (bits.length <= word) bits.push(0);
-    const before = bits[word] as number;
-    bits[word] = before | bitOf(number);
-    if (bits[word] !== before) this.names.push(fact);
+    this.put(numberOf(fact));
     return this;
+  }
+  /** All that another set holds. */
+  addAll(others: FactSet): void {
+    for (const number of others.numbers) this.put(number);
   }
   delete(fact: Fact): boolean {
     if (!this.has(fact)) return false;
     const number = numberOf(fact);
     this.bits[wordOf(number)] = (this.bits[wordOf(number)] as number) & ~bitOf(number);
-    this.names.splice(this.names.indexOf(fact), 1);
+    this.numbers.splice(this.numbers.indexOf(number), 1);
     return true;
   }
-  [Symbol.iterator](): Iterator<Fact> {
-    return this.names[Symbol.iterator]();
+  *[Symbol.iterator](): Iterator<Fact> {
+    for (const number of this.numbers) yield names[number] as Fact;
+  }
+
+  private put(number: number): void {
+    const word = wordOf(number);
+    const { bits } = this;
+    while (bits.length <= word) bits.push(0);
+    const before = bits[word] as number;
+    bits[word] = before | bitOf(number);
+    if (bits[word] !== before) this.numbers.push(number);
   }
 }
 
@@ -70,12 +83,11 @@ interface Names {
   readonly none?: readonly Fact[] | undefined;
 }
 /** The codes of a condition. */
-export function codesOf({ all = [], none = [], any = [] }: Names): Codes {
-  const grouped = [all, none, any].map((names) => {
-    const set = new FactSet();
-    for (const name of names) set.add(name);
-    return set.bits.flatMap((mask, word) => (mask === 0 ? [] : [word, mask]));
-  });
+export function codesOf({ all, none, any }: Names): Codes {
+  const pairsOf = (some: readonly Fact[] = []): number[] =>
+    new FactSet(some).bits.flatMap((mask, word) => (mask === 0 ? [] : [word, mask]));
+  // Of no names, one never is there: a bit that nothing sets.
+  const grouped = [pairsOf(all), pairsOf(none), any?.length === 0 ? [0, 0] : pairsOf(any)];
   return [...grouped.map((pairs) => pairs.length), ...grouped.flat()];
 }
 /** True when the condition whose codes begin at `at` holds. */
@@ -114,7 +126,11 @@ function stripOf(table: readonly Conditional[]): Int32Array | null {
  * Takes every record of a coded table whose condition holds, in order; what one adds, the next can read.
  * @returns false for a table without codes, of which nothing was taken.
  */
-export function takeThoseThatHold<T extends Conditional>(table: readonly T[], bits: FactBits, take: (record: T, n: number) => void): boolean {
+export function takeThoseThatHold<T extends Conditional>(
+  table: readonly T[],
+  bits: FactBits,
+  take: (record: T, n: number) => void,
+): boolean {
   const strip = stripOf(table);
   if (!strip) return false;
   for (let n = 0, at = 0; at < strip.length; n++, at += 1 + (strip[at] as number))

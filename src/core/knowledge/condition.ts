@@ -8,13 +8,6 @@ export interface FactsRead {
   readonly bits?: FactBits;
 }
 
-/** Facts that can be added to. A `FactSet` keeps them as bits too, so that coded conditions are asked without looking names up; any set will do. */
-export interface Facts extends FactsRead, Iterable<Fact> {
-  readonly size: number;
-  add(fact: Fact): this;
-  delete(fact: Fact): boolean;
-}
-
 /**
  * A condition over the set of facts known about one request ("fill:down", "soil>=2", "can:tumble:low").
  * Every name in `all` must be present, at least one of `any`, and none of `none`. An empty condition holds.

@@ -6,6 +6,6 @@ export { writeProgramme } from './document';
 export { isIrrelevant, refusedBy, sameHere } from './schools';
 export type { PlanRequest, PlannedStep } from './state';
 export { planItem } from './kit';
-export { dropOf, type OpenMark } from './marks';
+export { dropOf } from './marks';
 export { cleanersOf, doseOf, servingBottle } from './supplies';
 export { chooseCycle, heatsOf } from './machines';

@@ -12,7 +12,7 @@ export interface Kept {
   readonly can: FactSet;
 }
 
-/** True when nothing of its record has changed that the above is made from. A mass counts only as known or unknown. */
+/** True when nothing of its record has changed that the above is made from. A mass and a bulk count only as known or unknown. */
 const same = (a: Item, b: Item): boolean =>
   a.kind === b.kind &&
   a.components === b.components &&
@@ -26,7 +26,7 @@ const same = (a: Item, b: Item): boolean =>
   a.label === b.label &&
   a.inFreezer === b.inFreezer &&
   a.own === b.own &&
-  a.bulk === b.bulk &&
+  (a.bulk === undefined) === (b.bulk === undefined) &&
   (a.massG === undefined) === (b.massG === undefined);
 
 const kept = new WeakMap<Knowledge, WeakMap<Item['components'], { readonly of: Item; readonly what: Kept }>>();

@@ -46,6 +46,13 @@ export function chooseBath(state: Sized & Pick<Way, 'method'>): Washer | null {
   return baths.find((b) => b.kind === wanted) ?? baths[0] ?? null;
 }
 
+/** What stands unrinsed in the machine or bath that this goes into. */
+export function standingIn(state: Sized & Way): NonNullable<Washer['unrinsed']> {
+  const vessel =
+    state.method === 'machine' ? state.washer : state.method === 'tub' || state.method === 'hand' ? chooseBath(state) : null;
+  return vessel?.unrinsed ?? [];
+}
+
 /** Litres of one fill: what covers it on that floor, and no more than the bath holds. Without a listed one, a basin for what is small, else a tub. */
 export function bathLitres(state: Sized & Pick<Way, 'method'>): number {
   const bath = chooseBath(state);

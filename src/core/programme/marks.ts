@@ -1,16 +1,9 @@
 import { componentAt, surfaceAt } from '../facts';
-import { SOILS, type SpotTestEntry, type Stain, type SupplyClass } from '../gear';
-import { ladderOn, mayClimb, type FactsRead, type Knowledge, type Surface } from '../knowledge';
-import { triedOn, type Climb } from '../marks';
-import type { PlanRequest } from './state';
+import { SOILS, type SpotTestEntry, type SupplyClass } from '../gear';
+import { ladderOn, mayClimb, type FactsRead, type Knowledge } from '../knowledge';
+import { triedOn } from '../marks';
+import type { OpenMark, PlanRequest } from './state';
 
-/** A mark where it lies, and where the work on it stands: rungs that may not be taken there are left out. */
-export interface OpenMark {
-  readonly stain: Stain;
-  readonly surface: Surface;
-  readonly record: Knowledge['stains'][number];
-  readonly climb: Climb;
-}
 /** With what a drop of “the cleaner” is meant: what the thing is washed with, and mild soap where nothing is washed. */
 export const dropOf = ({ cleaner }: { readonly cleaner: SupplyClass | null }): SupplyClass => cleaner ?? 'mild-soap';
 
@@ -39,7 +32,7 @@ export function openMarks(settled: Settled): OpenMark[] {
     });
 }
 /** The rungs that are still ahead. */
-export const ahead = ({ climb }: OpenMark): Climb['rungs'] =>
+export const ahead = ({ climb }: OpenMark): OpenMark['climb']['rungs'] =>
   climb.end === 'gone' ? [] : climb.rungs.filter((r) => r.state === 'next' || r.state === 'later');
 /** What has to be tried on a hidden place before it meets a mark, each once. */
 export const untested = (marks: readonly OpenMark[]): SpotTestEntry['agent'][] => [

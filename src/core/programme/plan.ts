@@ -5,7 +5,6 @@ import type { Facts } from '../facts';
 import {
   addTraits,
   envelopeFacts,
-  forThoseThatHold,
   holds,
   machineWashesInYear,
   markFacts,
@@ -15,15 +14,14 @@ import {
   tag,
   usedFacts,
 } from '../facts';
-import type { Cycle, Washer } from '../gear';
+import type { Cycle } from '../gear';
 import { ACTIONS } from '../gear';
 import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
-import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption, StepTemplate } from '../knowledge';
+import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
 import { AIM_SEQUENCE, arranged, CYCLE_STYLES, FactSet, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
-import { keepApart } from './apart';
 import { keptOf } from './kept';
-import { openMarks, untested } from './marks';
+import { openMarks } from './marks';
 import {
   bathLitres,
   chooseBath,
@@ -34,13 +32,12 @@ import {
   dryHeat,
   measuredTooHot,
   pressedHeld,
+  standingIn,
   styleOf,
 } from './machines';
-import { refuseOwn } from './own';
 import { inTurn, settle } from './schools';
-import { DURATIONS, SETTERS, type Setter } from './settings';
-import type { StepSettings } from '../document';
-import type { Chosen, Dosed, Judged, Placed, PlannedStep, PlanRequest, PlanState, Sized, Washed, Way } from './state';
+import { buildSteps } from './steps';
+import type { Chosen, Dosed, Judged, Placed, PlanRequest, PlanState, Sized, Washed, Way } from './state';
 import { pick } from '../facts';
 import { chooseCleaner, refuseSupplies, WATER_ONLY } from './supplies';
 
@@ -109,7 +106,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   ownedFacts(kit, facts);
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);
-  for (const fact of known.hard) facts.add(fact);
+  facts.addAll(known.hard);
   return { ...UNSETTLED, knowledge, request, facts, envelope: known.envelope, assessment, refusals: [] };
 }
 
@@ -144,7 +141,7 @@ function settleSchools(judged: Judged): Chosen {
   if (pulls.length > 0) {
     envelope = envelopeOf(request.item, envelope.limits, pulls);
     envelopeFacts(envelope, facts);
-  } else for (const fact of keptOf(request.item, judged.knowledge).can) facts.add(fact);
+  } else facts.addAll(keptOf(request.item, judged.knowledge).can);
   const seen = request.inspection;
   const everywhere = seen?.discoloured === true || seen?.soils?.includes('yellowing') === true;
   if (!facts.has('can:bleach:oxygen') && !everywhere && oxygenByPlace(request.item, seen?.stains ?? [], envelope.limits))
@@ -249,13 +246,6 @@ function settleRinses(state: Dosed, { spinRpm, cycle }: Pick<Washed, 'spinRpm' |
   return NO_RINSES;
 }
 
-/** What stands unrinsed in the machine or bath that this goes into. */
-function standingIn(state: Sized & Way): NonNullable<Washer['unrinsed']> {
-  const vessel =
-    state.method === 'machine' ? state.washer : state.method === 'tub' || state.method === 'hand' ? chooseBath(state) : null;
-  return vessel?.unrinsed ?? [];
-}
-
 /** The same turned into a referral, because no safe way is left; the reason becomes a fact. */
 function refer<S extends Sized & Way>(state: S, reason: Referral): S {
   const { facts, assessment } = state;
@@ -336,64 +326,12 @@ function settleCleaner(placed: Placed): Dosed {
   return dosed;
 }
 
-type Minutes = (state: Washed, settings: StepSettings) => number;
-/** What carries a template out: its names looked up. */
-interface Making {
-  readonly setters: readonly Setter[];
-  readonly attended: number | Minutes;
-  readonly unattended: number | Minutes;
-}
-const makings = new WeakMap<readonly StepTemplate[], readonly Making[]>();
-function makingsOf(templates: readonly StepTemplate[]): readonly Making[] {
-  let made = makings.get(templates);
-  if (!made) makings.set(templates, (made = templates.map(lookUp)));
-  return made;
-}
-function lookUp({ settings = [], attended, unattended = 0 }: StepTemplate): Making {
-  const setters = settings.map((name) => {
-    const setter = SETTERS[name];
-    if (!setter) throw new RangeError(`No setting is called ${name}.`);
-    return setter;
-  });
-  const minutes = (spec: number | string): number | Minutes => {
-    if (typeof spec === 'number') return spec;
-    const duration = DURATIONS[spec];
-    if (!duration) throw new RangeError(`No duration is called ${spec}.`);
-    return duration;
-  };
-  return { setters, attended: minutes(attended), unattended: minutes(unattended) };
-}
-const minutesBy = (spec: number | Minutes, state: Washed, settings: StepSettings): number =>
-  typeof spec === 'number' ? spec : Math.round(spec(state, settings));
-
-function buildSteps(state: Washed): PlanState {
-  if (untested(state.marks).length > 0) state.facts.add('rung-untested');
-  const steps: PlannedStep[] = [];
-  const made = makingsOf(state.knowledge.steps);
-  forThoseThatHold(state.knowledge.steps, state.facts, (template, n) => {
-    const { setters, attended, unattended } = made[n] as Making;
-    const settings: StepSettings = {};
-    for (const setter of setters) setter(state, settings);
-    if (template.set) Object.assign(settings, template.set);
-    steps.push({
-      template,
-      settings,
-      attendedMin: minutesBy(attended, state, settings),
-      unattendedMin: minutesBy(unattended, state, settings),
-    });
-  });
-  const standing = standingIn(state).map((s) => s.class);
-  const apart = keepApart(steps, state.knowledge.neverTogether, standing);
-  state.refusals.push(...apart.refused);
-  refuseOwn(state, apart.steps);
-  return grow(state, { steps: apart.steps });
-}
-
 /**
  * Plans one thing: from what was seen to steps with settings. Pure and deterministic: the same request gives the same plan.
  * @param given what the trade knows; the shipped set unless a test varies it.
  */
 export function plan(request: PlanRequest, given: Knowledge = KNOWLEDGE): Plan {
   const sized = sizeUp(settleSchools(judge(request, arranged(given))));
-  return buildSteps(settleWash(settleCleaner(settleDrying(settleMethod(sized)))));
+  const washed = settleWash(settleCleaner(settleDrying(settleMethod(sized))));
+  return grow(washed, { steps: buildSteps(washed) });
 }

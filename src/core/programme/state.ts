@@ -1,11 +1,11 @@
 import type { Assessment } from '../assess';
 import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
-import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Supply, SupplyClass, Washer } from '../gear';
+import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Stain, Supply, SupplyClass, Washer } from '../gear';
 import type { Dose } from '../dosing';
-import type { OpenMark } from './marks';
 import type { RinseModel, StepSettings } from '../document';
-import type { CycleStyle, Family, Knowledge, School, StepTemplate } from '../knowledge';
+import type { CycleStyle, Family, Knowledge, School, StepTemplate, Surface } from '../knowledge';
+import type { Climb } from '../marks';
 
 /** What is asked: this thing, as it was last seen, with these machines, supplies and preferences. */
 export interface PlanRequest {
@@ -23,6 +23,13 @@ export interface Refusal {
   readonly rule: string;
 }
 
+/** A mark where it lies, and where the work on it stands: rungs that may not be taken there are left out. */
+export interface OpenMark {
+  readonly stain: Stain;
+  readonly surface: Surface;
+  readonly record: Knowledge['stains'][number];
+  readonly climb: Climb;
+}
 export interface PlannedStep {
   readonly template: StepTemplate;
   readonly settings: StepSettings;
