@@ -35,6 +35,8 @@ export default defineConfig({
           environment: 'node',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/global.ts'],
+          // Files of one worker share its browsers, which have read the app already.
+          isolate: false,
           maxWorkers: 2,
           sequence: { groupOrder: 1 },
           testTimeout: 240_000,

@@ -1,9 +1,8 @@
 import ical from 'node-ical';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
-import { faultsOf, visit } from './visit';
+import { faultsOf, newFolder, visit } from './visit';
 
 test('what is ahead goes into one’s own calendar, and outings come out of it: only those that are chosen, and once', async () => {
   const v = await visit({ path: '/record' });
@@ -16,7 +15,7 @@ test('what is ahead goes into one’s own calendar, and outings come out of it: 
   const year = new Date().getFullYear() + 1;
   const event = (uid: string, day: string, name: string): string =>
     `BEGIN:VEVENT\r\nUID:${uid}\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;VALUE=DATE:${year}${day}\r\nSUMMARY:${name}\r\nEND:VEVENT\r\n`;
-  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-calendar-'));
+  const folder = newFolder();
   const path = join(folder, 'mine.ics');
   writeFileSync(
     path,
@@ -39,7 +38,6 @@ test('what is ahead goes into one’s own calendar, and outings come out of it: 
   writeFileSync(path, 'no calendar');
   await v.file('Outings from a calendar file', path);
   await v.sees('This file is no calendar that can be read. Nothing was changed.');
-  rmSync(folder, { recursive: true, force: true });
   expect(v.errors).toEqual([]);
   await v.close();
 });

@@ -1,5 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import jpeg from 'jpeg-js';
 import JSZip from 'jszip';
@@ -7,9 +6,8 @@ import { describe, expect, test } from 'vitest';
 import { SHOE_SCENES } from '../../demo/pictures';
 import { PLACES, renderShoe, seenIn, type ShoeScene, truthOf } from '../../demo/shoe';
 import { steer } from './steer';
-import { faultsOf, soon, visit, type Visit } from './visit';
+import { faultsOf, newFolder, soon, visit, type Visit } from './visit';
 
-const folder = (): string => mkdtempSync(join(tmpdir(), 'umbrastic-'));
 function picture(dir: string, name: string, scene: ShoeScene): string {
   const { width, height, rgba } = renderShoe(scene);
   const path = join(dir, name);
@@ -27,7 +25,7 @@ const told = async (v: Visit): Promise<[number, number]> => {
 
 describe('the colour of a thing, before and after', () => {
   test('two pictures, a letter put on the toe by keyboard in both: how much less yellow, and the truth lies in it; it outlives a reload', async () => {
-    const dir = folder();
+    const dir = newFolder();
     const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
     await v.sees('Lay them on a white sheet');
     await v.file('Choose the picture before', picture(dir, 'before.jpg', OLD));
@@ -66,11 +64,10 @@ describe('the colour of a thing, before and after', () => {
     await v.sees('Never with vinegar or another bleach.');
     expect(await faultsOf(v)).toEqual([]);
     expect(v.errors).toEqual([]);
-    rmSync(dir, { recursive: true });
     await v.close();
   });
   test('a picture with no usable white is refused with how to take it better; the sheet may be shown', async () => {
-    const dir = folder();
+    const dir = newFolder();
     const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
     await v.file('Choose the picture before', picture(dir, 'bright.jpg', { ...OLD, exposure: 4 }));
     await v.sees('brighter than the camera could count. Take it again a little darker');
@@ -85,7 +82,6 @@ describe('the colour of a thing, before and after', () => {
     await v.press('Look for the sheet again');
     await v.sees('Spot A: yellowness');
     expect(v.errors).toEqual([]);
-    rmSync(dir, { recursive: true });
     await v.close();
   });
   test('the demo’s shoes: sessions in the sun and when to stop, over each other by keyboard, on a phone', async () => {

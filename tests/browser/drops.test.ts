@@ -1,5 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import jpeg from 'jpeg-js';
 import { describe, expect, test } from 'vitest';
@@ -7,7 +6,7 @@ import { type DropScene, renderDrops } from '../../demo/drops';
 import { DROP_SCENES } from '../../demo/pictures';
 import type { HalvesEntry, Inspection } from '../../src/core/gear';
 import { steer } from './steer';
-import { faultsOf, passMinutes, soon, visit, type Visit } from './visit';
+import { faultsOf, newFolder, passMinutes, soon, visit, type Visit } from './visit';
 
 const looksOf = async (v: Visit, itemId: string): Promise<Inspection[]> =>
   ((await v.rows('inspections')) as unknown as Inspection[])
@@ -95,7 +94,7 @@ describe('a grade from a picture', () => {
     return path;
   };
   test('the club’s picture of the shoulders is read and taken with a press; one with glare is refused with what to do; no picture at all says so', async () => {
-    const dir = mkdtempSync(join(tmpdir(), 'umbrastic-'));
+    const dir = newFolder();
     const v = await visit({ path: '/kit/itm-smock/drops' });
     await soon(async () => expect((await v.rows('photos')).map((p) => p.step)).toContain('Drops on the shoulders'));
     await v.press('Test it with drops');
@@ -122,7 +121,6 @@ describe('a grade from a picture', () => {
     await v.press('Take the 2 for the shoulders');
     await v.sees('grade 2');
     expect(v.errors).toEqual([]);
-    rmSync(dir, { recursive: true });
     await v.close();
   });
 });

@@ -1,10 +1,9 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
 import { steer } from './steer';
-import { faultsOf, visit } from './visit';
+import { faultsOf, newFolder, visit } from './visit';
 
 describe('where the down is', () => {
   test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {
@@ -57,12 +56,11 @@ describe('where the down is', () => {
   });
   test('a file that is no picture says so and changes nothing', async () => {
     const v = await visit({ path: '/kit/itm-quilt/light' });
-    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-'));
+    const folder = newFolder();
     const path = join(folder, 'letter.jpg');
     writeFileSync(path, 'no picture');
     await v.file('Choose a picture', path);
     await v.sees('letter.jpg is no picture that can be read. Nothing else was changed.');
-    rmSync(folder, { recursive: true });
     expect(v.errors).toEqual([]);
     await v.close();
   });

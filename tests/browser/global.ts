@@ -12,6 +12,8 @@ declare module 'vitest' {
   export interface ProvidedContext {
     baseUrl: string;
     wsEndpoint: string;
+    /** Where files may be laid; gone with the last test. */
+    folder: string;
   }
 }
 
@@ -26,17 +28,18 @@ export default async function setup(project: TestProject): Promise<() => Promise
   if (build.status !== 0) throw new Error('The app did not build.');
   const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
-  const profile = mkdtempSync(join(tmpdir(), 'umbrastic-chromium-'));
+  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-tests-'));
   const browser = await puppeteer.launch({
     executablePath: CHROMIUM,
-    userDataDir: profile,
+    userDataDir: join(folder, 'chromium'),
     args: CHROMIUM_ARGS,
   });
   project.provide('baseUrl', `http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+  project.provide('folder', folder);
   project.provide('wsEndpoint', browser.wsEndpoint());
   return async () => {
     await browser.close();
     server.close();
-    rmSync(profile, { recursive: true, force: true });
+    rmSync(folder, { recursive: true, force: true });
   };
 }

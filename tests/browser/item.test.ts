@@ -1,8 +1,7 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { faultsOf, visit, type Visit } from './visit';
+import { faultsOf, newFolder, visit, type Visit } from './visit';
 
 /** A JPEG of this size, made in the page, with an Exif segment that carries a place written into it. */
 async function jpegWithPlace(v: Visit, width: number, height: number): Promise<Buffer> {
@@ -33,7 +32,7 @@ async function jpegWithPlace(v: Visit, width: number, height: number): Promise<B
 
 describe('photographs', () => {
   test('12 megapixels are made small off the page, lose their place, are kept over a reload, and can be deleted and brought back', async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
+    const folder = newFolder();
     const v = await visit({ path: '/kit/itm-parka' });
     const bytes = await jpegWithPlace(v, 4000, 3000);
     expect(bytes.includes('GPS-68.1234N')).toBe(true);
@@ -78,7 +77,6 @@ describe('photographs', () => {
     await v.sees('The photograph is deleted');
     await v.press('Undo');
     await v.sees('One, ');
-    rmSync(folder, { recursive: true, force: true });
     await v.close();
   });
 });

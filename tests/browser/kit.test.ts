@@ -1,9 +1,8 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
 import { describe, expect, test } from 'vitest';
-import { visit, type Visit } from './visit';
+import { newFolder, visit, type Visit } from './visit';
 
 const names = (v: Visit): Promise<string[]> =>
   v.page.$$eval('tbody tr[aria-rowindex] a', (all) => all.map((a) => a.textContent ?? ''));
@@ -73,7 +72,7 @@ describe('the kit table', () => {
     await v.close();
   });
   test('goes out as CSV and comes in again, with every bad row named and nothing half taken', async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-csv-'));
+    const folder = newFolder();
     const v = await visit({ path: '/kit' });
     await v.sees('need care');
     const text = readFileSync(await v.saved('Save as CSV'), 'utf8');
@@ -100,7 +99,6 @@ describe('the kit table', () => {
     await v.page.waitForFunction(() => !document.body.innerText.includes('Undo'));
     expect((await v.rows('items')).length).toBe(before);
     expect(v.errors).toEqual([]);
-    rmSync(folder, { recursive: true, force: true });
     await v.close();
   });
 });

@@ -1,11 +1,10 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import JSZip from 'jszip';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { asked, faultsOf, giveFile, putInStore, settled, START, visit, soon, type Name } from './visit';
+import { asked, faultsOf, giveFile, type Name, newFolder, putInStore, settled, soon, START, visit } from './visit';
 
 const PATHS = [
   '/',
@@ -397,7 +396,7 @@ describe('kit files', () => {
     await v.close();
   });
   test('a saved copy holds everything, and another browser is the same once it was opened there', async () => {
-    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-copy-'));
+    const folder = newFolder();
     const contentOf = async (file: string): Promise<Record<string, unknown>> => {
       const zip = await JSZip.loadAsync(readFileSync(file));
       const names = Object.keys(zip.files).filter((name) => name !== 'manifest.json');
@@ -466,7 +465,6 @@ describe('kit files', () => {
     await w.sees('kit.json is not what was saved; the copy is damaged');
     await v.close();
     await w.close();
-    rmSync(folder, { recursive: true, force: true });
   });
 });
 

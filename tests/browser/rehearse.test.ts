@@ -1,8 +1,7 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
-import { soon, visit } from './visit';
+import { newFolder, soon, visit } from './visit';
 
 describe('rehearse', () => {
   test('a programme is run forward, another choice stands beside it, and its address carries it', async () => {
@@ -97,11 +96,10 @@ describe('a photograph in Run', () => {
     await v.sees('under way');
     await v.goToRun();
     await v.sees('of drying yet');
-    const folder = mkdtempSync(join(tmpdir(), 'umbrastic-photo-'));
+    const folder = newFolder();
     writeFileSync(join(folder, 'cuff.png'), PNG);
     await v.file('Photograph', join(folder, 'cuff.png'));
     await v.sees('The photograph is kept with it');
-    rmSync(folder, { recursive: true });
     const run = (await v.rows('runs'))[0] as { itemId: string };
     const photos = (await v.rows('photos')) as { itemId: string; step: string }[];
     expect(photos.filter((p) => /Tumble/i.test(p.step)).map((p) => p.itemId)).toEqual([run.itemId]);

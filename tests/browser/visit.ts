@@ -1,9 +1,8 @@
 import axe from 'axe-core';
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type CDPSession, type ElementHandle, type Page } from 'puppeteer-core';
-import { afterAll, inject, vi } from 'vitest';
+import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 
 /** An accessible name: the whole of it, or a pattern for the whole of it. */
@@ -121,15 +120,15 @@ let worlds = 0;
 
 /*
  * Browsers that somebody has left: all that was theirs is gone, the app's own files are still at hand, and a page stands in each that has read
- * them. A new one for each visit would read the whole app anew.
+ * them. A new one for each visit would read the whole app anew. They are shut with the last test, by who started them.
  */
 interface Left {
   readonly context: BrowserContext;
   readonly page: Page | null;
 }
 const left: Left[] = [];
-/** Files that were given and saved; gone at the end. */
-const folders: string[] = [];
+/** A new folder for files that are given or saved; gone at the end. */
+export const newFolder = (): string => mkdtempSync(join(inject('folder'), 'files-'));
 /** Pages that somebody has done more to than a visitor can, with wires of their own: they are not visited again. */
 const odd = new WeakSet<Page>();
 /** A wire to the page that leaves nothing behind. */
@@ -143,12 +142,6 @@ const connect = async (): Promise<Browser> =>
     networkEnabled: false,
     issuesEnabled: false,
   }));
-afterAll(async () => {
-  for (const { context } of left.splice(0)) await context.close();
-  for (const folder of folders.splice(0)) rmSync(folder, { recursive: true, force: true });
-  await connected?.disconnect();
-  connected = null;
-});
 /** Leaves a browser: what was stored is cleared away, and every page is shut but the first, if it is as it was. */
 async function leave(context: BrowserContext, base: string, first: Page): Promise<void> {
   await context.clearPermissionOverrides();
@@ -367,8 +360,7 @@ async function tab(
     await chooser.accept([path]);
   };
   const saved = async (name: string): Promise<string> => {
-    const downloadPath = mkdtempSync(join(tmpdir(), 'umbrastic-saved-'));
-    folders.push(downloadPath);
+    const downloadPath = newFolder();
     const client = await wireTo(page);
     const browserContextId = page.browserContext().id ?? '';
     await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath, browserContextId });
@@ -514,12 +506,10 @@ export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<str
 
 /** Gives a file to import on the Record page. */
 export async function giveFile(v: Visit, name: string, text: string): Promise<void> {
-  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-files-'));
-  const path = join(folder, name);
+  const path = join(newFolder(), name);
   writeFileSync(path, text);
   await v.go('/record');
   await v.file('Import a kit', path);
-  folders.push(folder);
 }
 /** Replaces the kit by this one, through the page. */
 export async function giveKit(v: Visit, kit: Kit): Promise<void> {
