@@ -35,7 +35,8 @@ export default defineConfig({
           environment: 'node',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/global.ts'],
-          // Files of one worker share its browsers, which have read the app already.
+          setupFiles: ['tests/browser/setup.ts'],
+          // What drives the browser is read once for all files.
           isolate: false,
           maxWorkers: 2,
           sequence: { groupOrder: 1 },

@@ -120,7 +120,7 @@ let worlds = 0;
 
 /*
  * Browsers that somebody has left: all that was theirs is gone, the app's own files are still at hand, and a page stands in each that has read
- * them. A new one for each visit would read the whole app anew. They are shut with the last test, by who started them.
+ * them. A new one for each visit would read the whole app anew.
  */
 interface Left {
   readonly context: BrowserContext;
@@ -142,6 +142,10 @@ const connect = async (): Promise<Browser> =>
     networkEnabled: false,
     issuesEnabled: false,
   }));
+/** Shuts the browsers that were left: at the end of every file of tests. */
+export async function shut(): Promise<void> {
+  for (const { context } of left.splice(0)) await context.close();
+}
 /** Leaves a browser: what was stored is cleared away, and every page is shut but the first, if it is as it was. */
 async function leave(context: BrowserContext, base: string, first: Page): Promise<void> {
   await context.clearPermissionOverrides();
