@@ -1,4 +1,4 @@
-import { describe, expect, test } from 'vitest';
+import { describe, expect, test, vi } from 'vitest';
 import { faultsOf, passMinutes, putInStore, soon, visit, type Visit } from './visit';
 
 /* Everything can be found from everywhere, every page says what it is, and what was done can be taken back for a day. */
@@ -73,12 +73,16 @@ describe('while the app still comes', () => {
     await wire.send('Network.enable');
     await wire.send('Network.setCacheDisabled', { cacheDisabled: true });
     await wire.send('Fetch.enable', { patterns: [{ urlPattern: '*/Toasts-*.js' }] });
-    await v.load('/');
-    await v.sees('Needs care');
-    await v.page.keyboard.press('/');
-    await v.named('Find anything', 'dialog');
-    await v.type('be');
-    await soon(() => Promise.resolve(expect(held).not.toEqual([])));
+    // The page is asked again until the file of the notices is one that was held back.
+    for (let n = 0; n < 3 && held.length === 0; n++) {
+      await v.load('/');
+      await v.sees('Needs care');
+      await v.page.keyboard.press('/');
+      await v.named('Find anything', 'dialog');
+      await v.type('be');
+      await vi.waitFor(() => expect(held).not.toEqual([]), { timeout: 15_000 }).catch(() => undefined);
+    }
+    expect(held).not.toEqual([]);
     await wire.send('Fetch.disable');
     await v.page.waitForFunction(() => performance.getEntriesByType('resource').some((r) => /Toasts-.+js$/.test(r.name)));
     await v.page.evaluate(() => new Promise((drawn) => requestIdleCallback(drawn)));
