@@ -1,4 +1,5 @@
 import { RHYTHM_FIGURES } from '../knowledge';
+import { onceFor } from '../once';
 import { byItem, latestByItem, type Aim, type Inspection, type Item, type Kit, type LogEntry } from '../gear';
 import type { Programme, ProgrammeStep } from '../document';
 import { usesSince } from '../facts';
@@ -115,16 +116,11 @@ function rankItem<O extends Outline>(known: Planned<O>, today: string): Ranked<O
 }
 
 const inTurn = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
-const names = new WeakMap<Item, string>();
-/** Small letters: what compares by the rules of a language has a browser read all that it knows of languages first. Made once for each. */
-function nameOf({ item }: Ranked): string {
-  const known = names.get(item) ?? (item.name ?? item.kind).toLowerCase();
-  names.set(item, known);
-  return known;
-}
+/** Small letters: what compares by the rules of a language has a browser read all that it knows of languages first. */
+const nameOf = onceFor((item: Item): string => (item.name ?? item.kind).toLowerCase());
 /** The order of every list: by state, then by what is lost, then by day, then by name. */
 export const byNeed = (a: Ranked, b: Ranked): number =>
-  PLACE_OF[a.need] - PLACE_OF[b.need] || b.weight - a.weight || inTurn(a.on, b.on) || inTurn(nameOf(a), nameOf(b));
+  PLACE_OF[a.need] - PLACE_OF[b.need] || b.weight - a.weight || inTurn(a.on, b.on) || inTurn(nameOf(a.item), nameOf(b.item));
 /** Those that want care now; what is under way has it. */
 export const needsCare = ({ need }: Ranked): boolean => need === 'urgent' || need === 'due';
 /** What would not be ready for an outing today: in want of care, or in the middle of it. */

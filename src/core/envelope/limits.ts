@@ -1,4 +1,5 @@
 import type { Component, Fabric, Item, Material, Part } from '../gear';
+import { onceFor, onceForWord } from '../once';
 import type { Basis, Dimension, Knowledge, LimitValues, MaterialRow } from '../knowledge';
 import { LABEL_RULES, MAKER_RULES, TAKEN_OUT } from '../knowledge';
 import { DIMENSIONS } from './scale';
@@ -45,18 +46,9 @@ export function isTakenOut(item: Item, component: Component): boolean {
   );
 }
 
-/** What is made once from a list or a row of knowledge, which never change. */
-const byMaterial = new WeakMap<readonly MaterialRow[], Map<Material, MaterialRow[]>>();
-const byPart = new WeakMap<MaterialRow, Map<Part, readonly Limit[]>>();
-
-function rowsOf(material: Material, materials: readonly MaterialRow[]): readonly MaterialRow[] {
-  let rows = byMaterial.get(materials);
-  if (!rows) {
-    byMaterial.set(materials, (rows = new Map()));
-    for (const row of materials) rows.set(row.material, [...(rows.get(row.material) ?? []), row]);
-  }
-  return rows.get(material) ?? [];
-}
+const rowsIn = onceFor((materials: readonly MaterialRow[]) =>
+  onceForWord((material: Material): readonly MaterialRow[] => materials.filter((row) => row.material === material)),
+);
 
 function specificity(row: MaterialRow): number {
   return (row.colours ? 1 : 0) + (row.kinds ? 2 : 0) + (row.parts ? 4 : 0) + (row.bonded ? 8 : 0) + (row.fabric ? 16 : 0);
@@ -65,7 +57,7 @@ function specificity(row: MaterialRow): number {
 /** The most specific row that speaks for a component, or null when nothing is known about its material. */
 export function rowFor(item: Item, component: Component, materials: readonly MaterialRow[]): MaterialRow | null {
   let best: MaterialRow | null = null;
-  for (const row of rowsOf(component.material, materials)) {
+  for (const row of rowsIn(materials)(component.material)) {
     if (row.kinds && !row.kinds.includes(item.kind)) continue;
     if (row.parts && !row.parts.includes(component.part)) continue;
     if (row.bonded && component.bonded === undefined) continue;
@@ -79,16 +71,12 @@ export function rowFor(item: Item, component: Component, materials: readonly Mat
 /** The limits that one component brings. */
 export function componentLimits(item: Item, component: Component, knowledge: Knowledge): readonly Limit[] {
   const row = rowFor(item, component, knowledge.materials);
-  if (!row) return [];
-  let parts = byPart.get(row);
-  if (!parts) byPart.set(row, (parts = new Map()));
-  let limits = parts.get(component.part);
-  if (!limits) parts.set(component.part, (limits = limitsOf(row, component.part)));
-  return limits;
+  return row ? limitsOf(row)(component.part) : [];
 }
+const limitsOf = onceFor((row: MaterialRow) => onceForWord((part: Part) => limitsAt(row, part)));
 
 /** The limits of a row, as this part brings them. */
-function limitsOf(row: MaterialRow, part: Part): Limit[] {
+function limitsAt(row: MaterialRow, part: Part): readonly Limit[] {
   const limits: Limit[] = [];
   for (const dimension of DIMENSIONS) {
     const value = row.limits[dimension];

@@ -3,6 +3,7 @@
  * words ("kind:…", "fill:…", "soil>=2"), so new kinds and materials need no change here. Refuses: deciding anything.
  */
 import type { Component, Equipment, Inspection, Item, Kind, Kit, Material, Part, Supply } from '../gear';
+import { onceFor, onceForWord } from '../once';
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
 import { allows, isTakenOut } from '../envelope';
@@ -71,25 +72,19 @@ interface Made {
   readonly stays: readonly Fact[];
   readonly out: readonly Fact[];
 }
-const made = new Map<Part, Map<Material, Made>>();
-function madeOf(part: Part, material: Material): Made {
-  let byMaterial = made.get(part);
-  if (!byMaterial) made.set(part, (byMaterial = new Map()));
-  let facts = byMaterial.get(material);
-  if (!facts) {
+const madeOf = onceForWord((part: Part) =>
+  onceForWord((material: Material): Made => {
     const here = tag('part:', part);
-    facts = {
+    return {
       stays: [here, tag('mat:', material), tagPair('', part, ':', material), tagPair('stays:', part, ':', material)],
       out: [here, tagPair('out:', part, ':', material)],
     };
-    byMaterial.set(material, facts);
-  }
-  return facts;
-}
+  }),
+);
 
 function addComponent(item: Item, component: Component, facts: Facts): void {
   const { part, material, attributes } = component;
-  const { stays, out } = madeOf(part, material);
+  const { stays, out } = madeOf(part)(material);
   const gone = isTakenOut(item, component);
   for (const fact of gone ? out : stays) facts.add(fact);
   if (gone) return;
@@ -218,21 +213,15 @@ function addDroplets(
 
 const NO_SUPPLIES: Supply[] = [];
 const NO_EQUIPMENT: Equipment = {};
-/** What is owned is the same for every thing of a kit: made once for the machines and once for the bottles, while they are the same. */
-const ofMachines = new WeakMap<Equipment, Facts>();
-const ofBottles = new WeakMap<readonly Supply[], Facts>();
 /** What is owned. Machines absent from the record are unknown, an empty list is none. */
 export function ownedFacts({ equipment = NO_EQUIPMENT, supplies = NO_SUPPLIES }: Owned, facts: Facts = new FactSet()): Facts {
-  let machines = ofMachines.get(equipment);
-  if (!machines) ofMachines.set(equipment, (machines = machineFacts(equipment)));
-  let bottles = ofBottles.get(supplies);
-  if (!bottles) ofBottles.set(supplies, (bottles = bottleFacts(supplies)));
-  facts.addAll(machines);
-  facts.addAll(bottles);
+  // The same for every thing of a kit.
+  facts.addAll(machineFacts(equipment));
+  facts.addAll(bottleFacts(supplies));
   return facts;
 }
 type Owned = Pick<Kit, 'equipment' | 'supplies'>;
-function machineFacts(equipment: Equipment): Facts {
+const machineFacts = onceFor((equipment: Equipment): Facts => {
   const facts: Facts = new FactSet();
   if (equipment.washers === undefined) facts.add('unknown:washers');
   if ((equipment.dryers ?? []).length > 0) facts.add('own:dryer');
@@ -241,8 +230,8 @@ function machineFacts(equipment: Equipment): Facts {
   if (equipment.room?.fan) facts.add('own:fan');
   if (equipment.waterHardnessMgPerL === undefined) facts.add('unknown:hardness');
   return facts;
-}
-function bottleFacts(supplies: readonly Supply[]): Facts {
+});
+const bottleFacts = onceFor((supplies: readonly Supply[]): Facts => {
   const facts: Facts = new FactSet();
   for (const supply of supplies) {
     if (!isLeft(supply)) continue;
@@ -250,7 +239,7 @@ function bottleFacts(supplies: readonly Supply[]): Facts {
     if (supply.traits?.includes('perfume-free')) facts.add(tag('unscented:', supply.class));
   }
   return facts;
-}
+});
 
 /** What the envelope lets one do, and what its hard limits alone would. */
 export function envelopeFacts(envelope: Envelope, facts: Facts): void {

@@ -1,22 +1,17 @@
 import type { Knowledge } from '../knowledge';
+import { onceFor } from '../once';
 import { KNOWLEDGE, MAKER_RULES } from '../knowledge';
 
-const indexes = new WeakMap<Knowledge, ReadonlyMap<string, string>>();
-
-function indexOf(knowledge: Knowledge): ReadonlyMap<string, string> {
-  let index = indexes.get(knowledge);
-  if (!index) {
-    index = new Map([
+const indexOf = onceFor(
+  (knowledge: Knowledge): ReadonlyMap<string, string> =>
+    new Map([
       ...MAKER_RULES.map(({ about, says }) => [`maker-${says}-${about}`, `label/maker-${says}-${about}`] as const),
       ...knowledge.schools.map(({ id }) => [id, `school/${id}`] as const),
       ...knowledge.neverTogether.map(({ id }) => [id, `never/${id}`] as const),
       ...knowledge.blocks.map(({ id }) => [id, `refusal/${id}`] as const),
       ...knowledge.rules.map(({ id }) => [id, `reason/${id}`] as const),
-    ]);
-    indexes.set(knowledge, index);
-  }
-  return index;
-}
+    ]),
+);
 
 /** The entry that a reason, a limit or a refusal points to ("down.tumble" → "material/down"), or null when it has none. */
 export function entryIdOf(rule: string, knowledge: Knowledge = KNOWLEDGE): string | null {

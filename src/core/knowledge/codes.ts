@@ -1,3 +1,4 @@
+import { onceFor } from '../once';
 import type { Fact } from './fact';
 
 /*
@@ -112,16 +113,10 @@ interface Conditional {
   readonly when: { readonly codes?: Codes };
 }
 /** The codes of a table one behind the other, each led by its length: read in one go. */
-const strips = new WeakMap<readonly Conditional[], Int32Array | null>();
-function stripOf(table: readonly Conditional[]): Int32Array | null {
-  let strip = strips.get(table);
-  if (strip === undefined) {
-    const codes = table.flatMap(({ when }) => (when.codes ? [when.codes] : []));
-    strip = codes.length === table.length ? Int32Array.from(codes.flatMap((one) => [one.length, ...one])) : null;
-    strips.set(table, strip);
-  }
-  return strip;
-}
+const stripOf = onceFor((table: readonly Conditional[]): Int32Array | null => {
+  const codes = table.flatMap(({ when }) => (when.codes ? [when.codes] : []));
+  return codes.length === table.length ? Int32Array.from(codes.flatMap((one) => [one.length, ...one])) : null;
+});
 /**
  * Takes every record of a coded table whose condition holds, in order; what one adds, the next can read.
  * @returns false for a table without codes, of which nothing was taken.

@@ -1,4 +1,5 @@
 import type { Limit } from '../envelope';
+import { onceFor, onceForWord } from '../once';
 import type { Programme, Why } from '../document';
 import type { Aim, Kind } from '../gear';
 import type { Dimension, Knowledge, School } from '../knowledge';
@@ -27,25 +28,15 @@ const sayLimit = ({ rule, dimension, value, component, material, fabric, basis, 
   const text = boundText(dimension, value, causeText(component, material, fabric));
   return source === undefined ? { rule, text, basis } : { rule, text, basis, source };
 };
-/** Said before, by limit: those of a material are the same for every thing. */
-const whys = new WeakMap<Limit, Why>();
-/** The reason that a limit is for a step. */
-export function whyOfLimit(limit: Limit): Why {
-  if (limit.material === undefined) return sayLimit(limit);
-  let why = whys.get(limit);
-  if (!why) whys.set(limit, (why = sayLimit(limit)));
-  return why;
-}
+const sayOnce = onceFor(sayLimit);
+/** The reason that a limit is for a step. Limits of a material are the same ones for every thing. */
+export const whyOfLimit = (limit: Limit): Why => (limit.material === undefined ? sayLimit(limit) : sayOnce(limit));
 
 /** Zones of such a thing that rain and rubbing reach first, by name. */
-export function exposedNames({ request: { item }, knowledge }: Plan): readonly string[] {
-  let byKind = exposed.get(knowledge);
-  if (!byKind) exposed.set(knowledge, (byKind = new Map()));
-  let names = byKind.get(item.kind);
-  if (!names) byKind.set(item.kind, (names = exposedZones(item.kind, knowledge).map((zone) => zoneName(zone, item.kind))));
-  return names;
-}
-const exposed = new WeakMap<Knowledge, Map<Kind, readonly string[]>>();
+export const exposedNames = ({ request: { item }, knowledge }: Plan): readonly string[] => exposedIn(knowledge)(item.kind);
+const exposedIn = onceFor((knowledge: Knowledge) =>
+  onceForWord((kind: Kind): readonly string[] => exposedZones(kind, knowledge).map((zone) => zoneName(zone, kind))),
+);
 
 const MOST_CHANGES = 5;
 
@@ -112,28 +103,22 @@ export function writeWouldChange(plan: Plan, gaps: AssessGaps, words: Words): st
 }
 
 type Alternative = Programme['alternatives'][number];
-/** What is said of each option, made once for each school and words. */
-const alternatives = new WeakMap<Words, WeakMap<School, readonly Alternative[]>>();
-function alternativesOf(school: School, words: Words): readonly Alternative[] {
-  let bySchool = alternatives.get(words);
-  if (!bySchool) alternatives.set(words, (bySchool = new WeakMap()));
-  let made = bySchool.get(school);
-  if (!made) {
-    made = school.options.map(({ id }) => {
+/** What is said of each option. */
+const alternativesIn = onceFor((words: Words) =>
+  onceFor((school: School): readonly Alternative[] =>
+    school.options.map(({ id }) => {
       const text = words.options[`${school.id}=${id}`];
       return { school: school.id, option: id, gains: text?.gains ?? id, risks: text?.risks ?? id };
-    });
-    bySchool.set(school, made);
-  }
-  return made;
-}
+    }),
+  ),
+);
 /** Options that would do otherwise, each with what it gains and risks. */
 export function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
   const open: Alternative[] = [];
   for (const school of plan.asked) {
     if (isIrrelevant(school, plan.facts)) continue;
     const chosen = plan.choices.get(school.id);
-    const said = alternativesOf(school, words);
+    const said = alternativesIn(words)(school);
     for (const [n, option] of school.options.entries()) {
       if (option.id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
       const alternative = said[n];

@@ -1,4 +1,5 @@
 import type { Agent, Phase, SupplyClass } from '../gear';
+import { onceFor } from '../once';
 import { EVAPORATES, type NeverPair } from '../knowledge';
 import { pairOf } from '../supplies/pair';
 import type { StepSettings } from '../document';
@@ -27,13 +28,10 @@ export function leftAfter<T>(step: Bringing, settings: StepSettings, before: rea
   return step.phase === 'rinse' ? brought : [...before, ...brought];
 }
 
-/** Agents that any pair names; nothing else can clash. Made once for each list of pairs. */
-const named = new WeakMap<readonly NeverPair[], ReadonlySet<Agent>>();
-function namedIn(pairs: readonly NeverPair[]): ReadonlySet<Agent> {
-  let agents = named.get(pairs);
-  if (!agents) named.set(pairs, (agents = new Set(pairs.flatMap((p) => [...p.one, ...p.other]))));
-  return agents;
-}
+/** Agents that any pair names; nothing else can clash. */
+const namedIn = onceFor(
+  (pairs: readonly NeverPair[]): ReadonlySet<Agent> => new Set(pairs.flatMap((p) => [...p.one, ...p.other])),
+);
 /** The first thing brought that must not meet what is there or what comes with it; null when all may. */
 function clashOf(brought: readonly SupplyClass[], left: readonly Agent[], pairs: readonly NeverPair[]): Refusal | null {
   const agents = namedIn(pairs);

@@ -7,6 +7,7 @@ import { HIDE_SURFACES, MAIN_PARTS, sprayRowOf, surfaceOf, WARNED_SURFACES } fro
 import { forThoseThatHold, heldFromOxygen, tag } from '../facts';
 import { ahead } from './marks';
 import type { Words } from '../words';
+import { onceFor } from '../once';
 import { needsOf, shoppingFor } from '../supplies';
 import { rinseBasis } from '../words/rinse';
 import {
@@ -45,21 +46,14 @@ interface StepSaid {
   readonly reasons: readonly Reason[];
   readonly cautions: readonly SaidCaution[];
 }
-/** What is looked up at every step, made once for each knowledge and words. */
+/** What is looked up at every step. */
 interface Index {
   readonly reasons: ReadonlyMap<string, Reason>;
   readonly steps: ReadonlyMap<StepTemplate, StepSaid>;
   /** Cautions that stand for the programme as a whole. */
   readonly whole: readonly SaidCaution[];
 }
-const indexes = new WeakMap<Knowledge, WeakMap<Words, Index>>();
-function indexOf(knowledge: Knowledge, words: Words): Index {
-  let byWords = indexes.get(knowledge);
-  if (!byWords) indexes.set(knowledge, (byWords = new WeakMap()));
-  let index = byWords.get(words);
-  if (!index) byWords.set(words, (index = makeIndex(knowledge, words)));
-  return index;
-}
+const indexIn = onceFor((knowledge: Knowledge) => onceFor((words: Words): Index => makeIndex(knowledge, words)));
 function makeIndex(knowledge: Knowledge, words: Words): Index {
   const reasons = new Map<string, Reason>(
     knowledge.rules.map(({ id, basis, source }) => [
@@ -263,7 +257,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     return { value, boundBy: by ? { component: by.component, rule: by.rule } : {} };
   });
   const gaps = gapsOf(plan);
-  const index = indexOf(plan.knowledge, words);
+  const index = indexIn(plan.knowledge)(words);
   const has: Has = (fact) => facts.has(fact);
   const steps = writeSteps(plan, index, has, words);
   const assumptions = assumptionsOf(plan, words);

@@ -1,4 +1,5 @@
 import { holds } from '../facts';
+import { onceFor } from '../once';
 import type { Action, Cycle, Dryer, Heat, Method, Washer } from '../gear';
 import { ACTIONS, HEATS } from '../gear';
 import { allows } from '../envelope';
@@ -94,15 +95,10 @@ interface Manner {
   readonly moves: Action | null;
   readonly style: CycleStyle | null;
 }
-const manners = new WeakMap<Cycle, Manner>();
-function mannerOf(cycle: Cycle): Manner {
-  let manner = manners.get(cycle);
-  if (!manner) {
-    manner = { moves: actionOf(cycle), style: STYLES.find(([name]) => name.test(cycle.name))?.[1] ?? null };
-    manners.set(cycle, manner);
-  }
-  return manner;
-}
+const mannerOf = onceFor((cycle: Cycle): Manner => ({
+  moves: actionOf(cycle),
+  style: STYLES.find(([name]) => name.test(cycle.name))?.[1] ?? null,
+}));
 
 interface Wanted {
   readonly tempC: number;

@@ -1,4 +1,5 @@
 import { assess, type Assessment } from '../assess';
+import { onceFor } from '../once';
 import type { Envelope, SchoolPull } from '../envelope';
 import { envelopeOf } from '../envelope';
 import type { Facts } from '../facts';
@@ -20,7 +21,7 @@ import type { RinseModel } from '../document';
 import { heldAt, RINSE_DEFAULTS, rinsesToClear, usualRelease, type RinseBy } from '../rinsing';
 import type { CycleStyle, Family, Knowledge, Referral, School, SchoolOption } from '../knowledge';
 import { AIM_SEQUENCE, arranged, CYCLE_STYLES, FactSet, KNOWLEDGE, ONE_DOT_C, RINSING_FIGURES, SCENTED } from '../knowledge';
-import { keptOf } from './kept';
+import { byRecord } from './by-record';
 import { openMarks } from './marks';
 import {
   bathLitres,
@@ -54,13 +55,14 @@ function familyOf(knowledge: Knowledge, facts: Facts): Family {
 
 /** A thing's envelope without any school, for pages that show what it can stand. */
 export function envelopeFor(item: PlanRequest['item'], knowledge: Knowledge = KNOWLEDGE): Envelope {
-  return keptOf(item, knowledge).envelope;
+  return byRecord(item, knowledge).envelope;
 }
 
 /** A plan of which nothing is settled yet. It has all its fields from the start, because an object that gets new ones is slow to write. */
 const UNSETTLED: Readonly<Record<keyof PlanState, undefined>> = {
   knowledge: undefined,
   request: undefined,
+  byRecord: undefined,
   facts: undefined,
   refusals: undefined,
   envelope: undefined,
@@ -95,7 +97,7 @@ const grow = <A extends object, B extends object>(settled: A, more: B): A & B =>
 /** What is known of a thing and what it calls for. */
 function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   const { item, inspection, kit } = request;
-  const known = keptOf(item, knowledge);
+  const known = byRecord(item, knowledge);
   const facts = new FactSet(known.facts);
   seenFacts(inspection, item.kind, kit.preferences?.thresholds, facts, knowledge);
   markFacts(item, inspection, knowledge.stains, facts);
@@ -107,7 +109,7 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
   addTraits(knowledge.traits, facts);
   const assessment = assess(knowledge, facts);
   facts.addAll(known.hard);
-  return { ...UNSETTLED, knowledge, request, facts, envelope: known.envelope, assessment, refusals: [] };
+  return { ...UNSETTLED, knowledge, request, facts, byRecord: known, envelope: known.envelope, assessment, refusals: [] };
 }
 
 /** The aims with what chosen options add and take away. */
@@ -141,7 +143,7 @@ function settleSchools(judged: Judged): Chosen {
   if (pulls.length > 0) {
     envelope = envelopeOf(request.item, envelope.limits, pulls);
     envelopeFacts(envelope, facts);
-  } else facts.addAll(keptOf(request.item, judged.knowledge).can);
+  } else facts.addAll(judged.byRecord.can);
   const seen = request.inspection;
   const everywhere = seen?.discoloured === true || seen?.soils?.includes('yellowing') === true;
   if (!facts.has('can:bleach:oxygen') && !everywhere && oxygenByPlace(request.item, seen?.stains ?? [], envelope.limits))
@@ -154,13 +156,8 @@ function settleSchools(judged: Judged): Chosen {
   return grow(judged, { envelope, assessment, choices: open.choices, asked: open.asked });
 }
 
-const early = new WeakMap<Knowledge['planTraits'], Knowledge['planTraits']>();
-/** Those that are needed before the family is chosen; made once for each list. */
-function earlyOf(traits: Knowledge['planTraits']): Knowledge['planTraits'] {
-  let found = early.get(traits);
-  if (!found) early.set(traits, (found = traits.filter((trait) => trait.early)));
-  return found;
-}
+/** Those that are needed before the family is chosen. */
+const earlyOf = onceFor((traits: Knowledge['planTraits']): Knowledge['planTraits'] => traits.filter((trait) => trait.early));
 /** Its construction and size: as recorded, else as its kind or family usually is. */
 function sizeUp(chosen: Chosen): Sized {
   const { facts, knowledge, request } = chosen;

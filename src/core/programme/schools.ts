@@ -1,4 +1,5 @@
 import { holds, tag, tagPair } from '../facts';
+import { onceFor } from '../once';
 import type { Fact, FactsRead, School, SchoolChoice, SchoolOption, SchoolOptionName } from '../knowledge';
 import type { Chosen } from './state';
 
@@ -20,27 +21,17 @@ export const sameHere = (option: SchoolOption, facts: FactsRead): boolean =>
 /** True for schools that move limits; they are settled before the envelope is. */
 export const movesLimits = (school: School): boolean => school.options.some((option) => option.waives || option.tightens);
 
-/** The schools in the order they are settled, made once for each list: those that move limits, then the others. */
-const settled = new WeakMap<readonly School[], { readonly first: readonly School[]; readonly others: readonly School[] }>();
-/** The schools that move limits, and the others, each in the order of their records; made once for each list. */
-export function inTurn(schools: readonly School[]): { readonly first: readonly School[]; readonly others: readonly School[] } {
-  let turns = settled.get(schools);
-  if (!turns)
-    settled.set(schools, (turns = { first: schools.filter(movesLimits), others: schools.filter((s) => !movesLimits(s)) }));
-  return turns;
-}
+/** In the order in which they are settled: the schools that move limits, and the others, each in the order of their records. */
+export const inTurn = onceFor((schools: readonly School[]) => ({
+  first: schools.filter(movesLimits) as readonly School[],
+  others: schools.filter((s) => !movesLimits(s)) as readonly School[],
+}));
 
-/** What the choice of an option is called among the facts, by option, made once for each school. */
-const choices = new WeakMap<School, ReadonlyMap<SchoolOptionName, Fact>>();
-function choicesOf(school: School): ReadonlyMap<SchoolOptionName, Fact> {
-  let made = choices.get(school);
-  if (!made) {
-    const names = [school.fallback, ...school.options.map((option) => option.id)];
-    made = new Map(names.map((name) => [name, tagPair('school:', school.id, '=', name) as `school:${SchoolChoice}`]));
-    choices.set(school, made);
-  }
-  return made;
-}
+/** What the choice of each option is called among the facts. */
+const choicesOf = onceFor((school: School): ReadonlyMap<SchoolOptionName, Fact> => {
+  const names = [school.fallback, ...school.options.map((option) => option.id)];
+  return new Map(names.map((name) => [name, tagPair('school:', school.id, '=', name) as `school:${SchoolChoice}`]));
+});
 const addChoice = (school: School, option: SchoolOptionName, { facts, choices: made }: ChoiceState): void => {
   made.set(school.id, option);
   const fact = choicesOf(school).get(option);

@@ -2,6 +2,7 @@ import type { Assessment } from '../assess';
 import type { Envelope } from '../envelope';
 import type { Facts } from '../facts';
 import type { Action, Cycle, Dryer, Inspection, Item, Kit, Method, Stain, Supply, SupplyClass, Washer } from '../gear';
+import type { ByRecord } from './by-record';
 import type { Dose } from '../dosing';
 import type { RinseModel, StepSettings } from '../document';
 import type { CycleStyle, Family, Knowledge, School, StepTemplate, Surface } from '../knowledge';
@@ -46,6 +47,7 @@ interface Ledgers {
 export interface Judged extends Ledgers {
   readonly knowledge: Knowledge;
   readonly request: PlanRequest;
+  readonly byRecord: ByRecord;
   readonly envelope: Envelope;
   readonly assessment: Assessment;
 }

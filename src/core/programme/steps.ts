@@ -1,4 +1,5 @@
 import type { StepSettings } from '../document';
+import { onceFor } from '../once';
 import { forThoseThatHold } from '../facts';
 import type { StepTemplate } from '../knowledge';
 import { keepApart } from './apart';
@@ -15,12 +16,7 @@ interface Making {
   readonly attended: number | Minutes;
   readonly unattended: number | Minutes;
 }
-const makings = new WeakMap<readonly StepTemplate[], readonly Making[]>();
-function makingsOf(templates: readonly StepTemplate[]): readonly Making[] {
-  let made = makings.get(templates);
-  if (!made) makings.set(templates, (made = templates.map(lookUp)));
-  return made;
-}
+const makingsOf = onceFor((templates: readonly StepTemplate[]): readonly Making[] => templates.map(lookUp));
 function lookUp({ settings = [], attended, unattended = 0 }: StepTemplate): Making {
   const setters = settings.map((name) => {
     const setter = SETTERS[name];

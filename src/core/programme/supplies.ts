@@ -1,4 +1,5 @@
 import { cleanerDose, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
+import { onceFor } from '../once';
 import { holds, tag } from '../facts';
 import { inOrder, isLeft } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
@@ -6,13 +7,8 @@ import type { Block, Fact } from '../knowledge';
 import { bathLitres } from './machines';
 import type { Dosed, Judged, Placed } from './state';
 
-/** What each refused supply is called among the facts, made once for each list. */
-const haves = new WeakMap<readonly Block[], readonly Fact[]>();
-function havesOf(blocks: readonly Block[]): readonly Fact[] {
-  let made = haves.get(blocks);
-  if (!made) haves.set(blocks, (made = blocks.map((block) => tag('have:', block.option))));
-  return made;
-}
+/** What each refused supply is called among the facts. */
+const havesOf = onceFor((blocks: readonly Block[]): readonly Fact[] => blocks.map((block) => tag('have:', block.option)));
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
 export function refuseSupplies(state: Judged): void {
   const { blocks } = state.knowledge;

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { onceFor } from '../../core/once';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { toThing } from '../../app/routes';
@@ -55,14 +56,7 @@ const OnPhone = styled.div`
 
 type Thing = Ranked & { readonly id: string; readonly name: string };
 /** The same row gives the same thing, so that the table draws only what is new. */
-const made = new WeakMap<Ranked, Thing>();
-function thingOf(row: Ranked): Thing {
-  const known = made.get(row);
-  if (known) return known;
-  const thing = { ...row, id: row.item.id, name: thingName(row.item) };
-  made.set(row, thing);
-  return thing;
-}
+const thingOf = onceFor((row: Ranked): Thing => ({ ...row, id: row.item.id, name: thingName(row.item) }));
 const collator = new Intl.Collator('en-GB', { numeric: true });
 const byText =
   (text: (row: Thing) => string) =>

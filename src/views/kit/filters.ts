@@ -1,4 +1,5 @@
 import { type Ranked } from '../../core/due/rank';
+import { onceFor } from '../../core/once';
 import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
 
 /** The filters, as they stand in the address. */
@@ -6,13 +7,10 @@ export const FILTERS = ['need', 'kind', 'owner', 'due'] as const;
 export type Filter = (typeof FILTERS)[number];
 const DUE_DAYS: Record<string, number> = { '0': 0, '7': 7, '30': 30 };
 
-const texts = new WeakMap<Ranked, string>();
-/** What a row is found by; worked out once for each. */
-function textOf(row: Ranked): string {
+/** What a row is found by. */
+const textOf = onceFor((row: Ranked): string => {
   const { item } = row;
-  const known = texts.get(row);
-  if (known !== undefined) return known;
-  const text = [
+  return [
     item.name,
     KIND_WORDS[item.kind],
     KIND_ALSO[item.kind],
@@ -26,9 +24,7 @@ function textOf(row: Ranked): string {
     .filter(Boolean)
     .join(' ')
     .toLowerCase();
-  texts.set(row, text);
-  return text;
-}
+});
 
 export function matches(row: Ranked, words: readonly string[], filters: Readonly<Record<Filter, string>>, now: string): boolean {
   const { item, need, on } = row;

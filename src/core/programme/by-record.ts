@@ -2,9 +2,10 @@ import { allLimits, envelopeOf, type Envelope } from '../envelope';
 import { envelopeFacts, hardFacts, itemFacts } from '../facts';
 import type { Item } from '../gear';
 import { FactSet, type Knowledge } from '../knowledge';
+import { onceFor } from '../once';
 
 /** What the record of a thing settles by itself, whatever was seen of it and whatever is owned. */
-export interface Kept {
+export interface ByRecord {
   readonly facts: FactSet;
   readonly envelope: Envelope;
   /** What its hard limits alone would permit, and what all its limits do. */
@@ -29,22 +30,19 @@ const same = (a: Item, b: Item): boolean =>
   (a.bulk === undefined) === (b.bulk === undefined) &&
   (a.massG === undefined) === (b.massG === undefined);
 
-const kept = new WeakMap<Knowledge, WeakMap<Item['components'], { readonly of: Item; readonly what: Kept }>>();
+const lastOf = onceFor((_: Knowledge) => new WeakMap<Item['components'], { readonly of: Item; readonly settled: ByRecord }>());
 
 /** The same for a thing that is planned again: with another look, another choice, other machines. Made anew when its record has changed. */
-export function keptOf(item: Item, knowledge: Knowledge): Kept {
-  let byParts = kept.get(knowledge);
-  if (!byParts) kept.set(knowledge, (byParts = new WeakMap()));
-  const before = byParts.get(item.components);
-  if (before && same(before.of, item)) return before.what;
+export function byRecord(item: Item, knowledge: Knowledge): ByRecord {
+  const last = lastOf(knowledge);
+  const before = last.get(item.components);
+  if (before && same(before.of, item)) return before.settled;
   const envelope = envelopeOf(item, allLimits(item, knowledge));
   const hard = new FactSet();
   hardFacts(envelope, hard);
   const can = new FactSet();
   envelopeFacts(envelope, can);
-  const facts = new FactSet();
-  itemFacts(item, facts);
-  const what = { facts, envelope, hard, can };
-  byParts.set(item.components, { of: item, what });
-  return what;
+  const settled = { facts: itemFacts(item), envelope, hard, can };
+  last.set(item.components, { of: item, settled });
+  return settled;
 }
