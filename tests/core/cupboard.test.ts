@@ -17,7 +17,7 @@ import {
 import { finishPurge, finishRun } from '../../src/core/run/finish';
 import { clashAt, vesselsAfter, withStanding } from '../../src/core/run/meet';
 import { rinseAfter, rinsedIn } from '../../src/core/run/rinsed';
-import { costPerWash, inOrder, isExpired, neverMatrix, shoppingFor, washesLeft } from '../../src/core/supplies';
+import { costPerWash, inOrder, isExpired, leftOf, neverMatrix, shoppingFor, washesLeft } from '../../src/core/supplies';
 import { cleanEnough, lastDone, purgeProgramme, upkeepOf } from '../../src/core/upkeep';
 import {
   CLEAN,
@@ -42,6 +42,19 @@ const TODAY = '2027-02-01';
 
 describe('supplies', () => {
   const bottle = (id: string, rest: Partial<Supply> = {}): Supply => ({ id, class: 'down-cleaner', ...rest });
+  test('what can still serve of a class, as it is listed: an empty bottle and a used-up set cannot, one without an amount can', () => {
+    const other = bottle('o', { class: 'soap' });
+    const list = [
+      bottle('b', { remainingMl: 5 }),
+      bottle('e', { remainingMl: 0 }),
+      other,
+      bottle('u', { remainingCount: 0 }),
+      bottle('a'),
+    ];
+    expect(leftOf(list, 'down-cleaner').map((s) => s.id)).toEqual(['b', 'a']);
+    expect(leftOf(list, 'soap')).toEqual([other]);
+    expect(leftOf(list, 'vinegar')).toEqual([]);
+  });
   test('washes left and cost a wash come from the label, or are not known', () => {
     expect(washesLeft(bottle('a', { remainingMl: 299, labelDoseMl: 100 }))).toBe(2);
     expect(washesLeft(bottle('a', { remainingMl: 200, labelDoseRangeMl: [60, 140] }))).toBe(2);

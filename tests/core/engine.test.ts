@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { assess } from '../../src/core/assess';
-import { allows, envelopeOf, type Limit } from '../../src/core/envelope';
+import { allows, envelopeOf, limitOf, type Limit } from '../../src/core/envelope';
 import type { Dimension, Knowledge, School } from '../../src/core/knowledge';
 import { KNOWLEDGE } from '../../src/core/knowledge';
 import { movesLimits, refusedBy, settle } from '../../src/core/programme/schools';
@@ -63,7 +63,7 @@ describe('assess', () => {
 });
 
 const limit = (dimension: Dimension, value: unknown, rest: Partial<Limit> = {}): Limit =>
-  ({ dimension, value, hard: false, scope: 'whole', component: 'face', rule: 'r', basis: 'memory', ...rest }) as Limit;
+  limitOf({ dimension, value, hard: false, scope: 'whole', component: 'face', rule: 'r', basis: 'memory', ...rest } as Limit);
 const bare = item('hat', [], {});
 const labelled = item('hat', [], { label: label(40, 'normal') });
 const byLabel = (dimension: Dimension, value: unknown): Limit =>

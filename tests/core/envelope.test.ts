@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import {
+  limitOf,
   allLimits,
   componentLimits,
   DIMENSIONS,
@@ -19,7 +20,7 @@ import { comp, item, label } from '../make';
 
 /* The meet, limit by limit, with made-up limits: what binds, what is passed, by whom, and how it is listed. */
 const limit = (dimension: Dimension, value: unknown, rest: Partial<Limit> = {}): Limit =>
-  ({ dimension, value, hard: false, scope: 'whole', component: 'face', rule: 'r', basis: 'memory', ...rest }) as Limit;
+  limitOf({ dimension, value, hard: false, scope: 'whole', component: 'face', rule: 'r', basis: 'memory', ...rest } as Limit);
 const bare = item('hat', [], {});
 const word = (dimension: Dimension, value: unknown): Limit =>
   limit(dimension, value, { hard: true, component: 'label', rule: 'l' });
@@ -40,6 +41,7 @@ describe('who binds', () => {
     expect(tightened).toEqual({
       dimension: 'spinMaxRpm',
       value: 400,
+      loose: 400,
       hard: false,
       scope: 'whole',
       component: 'school',
@@ -257,6 +259,7 @@ describe('where limits come from', () => {
       {
         dimension: 'washMaxC',
         value: 30,
+        loose: 30,
         hard: false,
         scope: 'whole',
         component: 'face',
@@ -268,6 +271,7 @@ describe('where limits come from', () => {
       {
         dimension: 'tumble',
         value: 'none',
+        loose: 0,
         hard: true,
         scope: 'whole',
         component: 'face',
@@ -279,6 +283,7 @@ describe('where limits come from', () => {
       {
         dimension: 'soakMaxMin',
         value: 60,
+        loose: 60,
         hard: false,
         scope: 'part',
         component: 'face',

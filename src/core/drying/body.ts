@@ -37,45 +37,52 @@ export const soaked = (body: Body, heldKgPerKg: number): Water => ({
   coreKg: body.coreKg * heldKgPerKg,
 });
 
-type WaterAt = (s: number) => Water;
+type Fillable = { -readonly [K in keyof Water]: Water[K] };
+/** Fills in the water after so many seconds: a solution asks for fifty moments, and keeps one. */
+type WaterAt = (s: number, into: Fillable) => Fillable;
+const noWater = (): Fillable => ({ shellKg: 0, coreKg: 0 });
+function fill(into: Fillable, shellKg: number, coreKg: number): Fillable {
+  into.shellKg = shellKg;
+  into.coreKg = coreKg;
+  return into;
+}
 
 /** Both waters through the first stage, where the wet surface loses at a constant rate. */
 function constantStage(body: Body, start: Water, rateKgPerS: number): WaterAt {
   const total = start.shellKg + start.coreKg;
   const { shellKg, coreKg } = body;
-  if (coreKg === 0) return (s) => ({ shellKg: total - rateKgPerS * s, coreKg: 0 });
+  if (coreKg === 0) return (s, into) => fill(into, total - rateKgPerS * s, 0);
   // The difference d = u_core − u_shell follows d' = E/m_shell − d·k.
   const k = (1 + coreKg / shellKg) / body.exchangeS;
   const d0 = start.coreKg / coreKg - start.shellKg / shellKg;
   const steady = rateKgPerS / shellKg / k;
-  return (s) => {
+  return (s, into) => {
     const left = total - rateKgPerS * s;
     const d = steady + (d0 - steady) * Math.exp(-k * s);
     const shell = (shellKg * (left - coreKg * d)) / (shellKg + coreKg);
-    return { shellKg: shell, coreKg: left - shell };
+    return fill(into, shell, left - shell);
   };
 }
 
 /** Both waters through the second stage, where the shell loses in proportion to what it holds. */
 function fallingStage(body: Body, start: Water, rateKgPerS: number): WaterAt {
   const g = rateKgPerS / (CRITICAL * body.shellKg);
-  if (body.coreKg === 0) return (s) => ({ shellKg: start.shellKg * Math.exp(-g * s), coreKg: 0 });
+  const { shellKg: shell0, coreKg: core0 } = start;
+  if (body.coreKg === 0) return (s, into) => fill(into, shell0 * Math.exp(-g * s), 0);
   const out = 1 / body.exchangeS;
   const back = body.coreKg / body.shellKg / body.exchangeS;
   // x' = A x with A = [[−g − back, out], [back, −out]]: real, different, negative eigenvalues.
   const half = (g + back + out) / 2;
   const root = Math.sqrt(Math.max(0, half * half - g * out));
   const [slow, fast] = [-half + root, -half - root];
-  const flow = out * start.coreKg - back * start.shellKg;
+  const flow = out * core0 - back * shell0;
   // Each is a·e^{slow t} + (x₀ − a)·e^{fast t}, with the slope at the start known.
-  const shellA = (-g * start.shellKg + flow - fast * start.shellKg) / (slow - fast);
-  const coreA = (-flow - fast * start.coreKg) / (slow - fast);
-  return (s) => {
-    const [eSlow, eFast] = [Math.exp(slow * s), Math.exp(fast * s)];
-    return {
-      shellKg: shellA * eSlow + (start.shellKg - shellA) * eFast,
-      coreKg: coreA * eSlow + (start.coreKg - coreA) * eFast,
-    };
+  const shellA = (-g * shell0 + flow - fast * shell0) / (slow - fast);
+  const coreA = (-flow - fast * core0) / (slow - fast);
+  return (s, into) => {
+    const eSlow = Math.exp(slow * s);
+    const eFast = Math.exp(fast * s);
+    return fill(into, shellA * eSlow + (shell0 - shellA) * eFast, coreA * eSlow + (core0 - coreA) * eFast);
   };
 }
 
@@ -106,8 +113,9 @@ interface Stages {
 function stagesOf(body: Body, start: Water, rateKgPerS: number): Stages {
   const wet = constantStage(body, start, rateKgPerS);
   const critical = CRITICAL * body.shellKg;
-  const turn = firstBelow((s) => wet(s).shellKg - critical, (start.shellKg + start.coreKg) / rateKgPerS);
-  return { turn, wet, drying: fallingStage(body, wet(turn), rateKgPerS) };
+  const at = noWater();
+  const turn = firstBelow((s) => wet(s, at).shellKg - critical, (start.shellKg + start.coreKg) / rateKgPerS);
+  return { turn, wet, drying: fallingStage(body, wet(turn, at), rateKgPerS) };
 }
 
 /**
@@ -116,7 +124,7 @@ function stagesOf(body: Body, start: Water, rateKgPerS: number): Stages {
  */
 export function waterAfter(body: Body, start: Water, rateKgPerS: number, s: number): Water {
   const { turn, wet, drying } = stagesOf(body, start, rateKgPerS);
-  return s <= turn ? wet(s) : drying(s - turn);
+  return s <= turn ? wet(s, noWater()) : drying(s - turn, noWater());
 }
 
 /** Seconds until no more than `endKg` of water is left in all; Infinity when that takes more than a fortnight or the air takes none. */
@@ -128,10 +136,11 @@ export function secondsToDry(body: Body, start: Water, rateKgPerS: number, endKg
   if (straight <= 0) return 0;
   const { turn, drying } = stagesOf(body, start, rateKgPerS);
   if (straight <= turn) return straight;
+  const at = noWater();
   return (
     turn +
     firstBelow((s) => {
-      const { shellKg, coreKg } = drying(s);
+      const { shellKg, coreKg } = drying(s, at);
       return shellKg + coreKg - endKg;
     }, LIMIT_S)
   );

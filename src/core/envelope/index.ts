@@ -24,17 +24,17 @@ export interface SchoolPull {
 /** Total order on limits by content, strictest first, so that the binding cause never depends on the order they came in. */
 function compare(a: Limit, b: Limit): number {
   return (
-    looseness(a.dimension, a.value) - looseness(b.dimension, b.value) ||
+    a.loose - b.loose ||
     Number(b.hard) - Number(a.hard) ||
     (a.rule < b.rule ? -1 : a.rule > b.rule ? 1 : 0) ||
     (a.component < b.component ? -1 : a.component > b.component ? 1 : 0)
   );
 }
 
-/** The strictest of these, or of the hard ones among them. */
-function strictest(limits: readonly Limit[], hardOnly = false): Limit | null {
+/** The strictest of these. */
+function strictest(limits: readonly Limit[]): Limit | null {
   let best: Limit | null = null;
-  for (const limit of limits) if ((limit.hard || !hardOnly) && (!best || compare(limit, best) < 0)) best = limit;
+  for (const limit of limits) if (!best || compare(limit, best) < 0) best = limit;
   return best;
 }
 
@@ -45,7 +45,8 @@ interface Permit {
 /** What the label or the maker explicitly allows for a dimension, or undefined when silent. */
 function allowed(item: Item, dimension: Dimension, limits: readonly Limit[]): Permit | undefined {
   if (!LABEL_DIMENSIONS.includes(dimension)) return undefined;
-  const label = strictest(limits.filter((l) => l.component === 'label'));
+  let label: Limit | null = null;
+  for (const limit of limits) if (limit.component === 'label' && (!label || compare(limit, label) < 0)) label = limit;
   if (label) return { value: label.value, by: 'label' };
   for (const note of item.makerSays ?? []) {
     if (note.says !== 'allows' && note.says !== 'requires') continue;
@@ -69,11 +70,11 @@ function sorted(permit: Permit | undefined, dimension: Dimension, all: readonly 
   for (const limit of all) {
     if (limit.hard) {
       const raise = limit.labelRaises;
-      if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > loose(limit.value)) {
+      if (raise !== undefined && permit?.by === 'label' && loose(permit.value) > limit.loose) {
         const to = loose(permit.value) < loose(raise) ? permit.value : raise;
-        const raised: Limit = { ...limit, value: to };
+        const raised = limitOf({ ...limit, value: to });
         // Not hard in the tie: the label that raised it is what binds.
-        inForce.push({ ...raised, hard: false });
+        inForce.push(limitOf({ ...raised, hard: false }));
         hardOnes.push(raised);
         passed.push({ limit, to, by: 'label' });
       } else {
@@ -82,8 +83,8 @@ function sorted(permit: Permit | undefined, dimension: Dimension, all: readonly 
       }
       continue;
     }
-    const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > loose(limit.value));
-    if (permit && loose(permit.value) > loose(limit.value)) passed.push({ limit, to: permit.value, by: permit.by });
+    const school = schools.find((s) => s.waives?.[dimension] !== undefined && loose(s.waives[dimension]) > limit.loose);
+    if (permit && loose(permit.value) > limit.loose) passed.push({ limit, to: permit.value, by: permit.by });
     else if (school) passed.push({ limit, to: school.waives?.[dimension] as LimitValues[Dimension], by: school.school });
     else inForce.push(limit);
   }
@@ -115,15 +116,21 @@ interface Met {
 }
 /** Of a dimension that nothing limits. */
 const FREE = forEachDimension((dimension): Met => ({ bound: { value: loosest(dimension), by: null }, hard: loosest(dimension) }));
+/** The meet of limits that nobody passes. */
+function meetAsTheyAre(dimension: Dimension, all: readonly Limit[]): Met {
+  let by: Limit | null = null;
+  let hard: Limit | null = null;
+  for (const limit of all) {
+    if (!by || compare(limit, by) < 0) by = limit;
+    if (limit.hard && (!hard || compare(limit, hard) < 0)) hard = limit;
+  }
+  const free = FREE[dimension];
+  return { bound: by ? { value: by.value, by } : free.bound, hard: hard ? hard.value : free.hard };
+}
 /** The meet of one dimension's limits; what was passed is added to `waived`. */
 function meet(item: Item, dimension: Dimension, all: readonly Limit[], schools: readonly SchoolPull[], waived: Waiver[]): Met {
   const permit = allowed(item, dimension, all);
-  if (!permit && schools.length === 0) {
-    // Nobody passes anything here.
-    const by = strictest(all);
-    const value = by ? by.value : loosest(dimension);
-    return { bound: { value, by }, hard: strictest(all, true)?.value ?? loosest(dimension) };
-  }
+  if (!permit && schools.length === 0) return meetAsTheyAre(dimension, all);
   const { inForce, passed, hardOnes, loose } = sorted(permit, dimension, all, schools);
   // A school may be passed on by a label that allows more still.
   inForce.push(...passed.filter((p) => !p.limit.hard).map(moved), ...tightened(dimension, schools));
@@ -133,7 +140,7 @@ function meet(item: Item, dimension: Dimension, all: readonly Limit[], schools: 
     const known = waived.some(
       (w) => w.dimension === dimension && w.limit.rule === limit.rule && w.limit.component === limit.component,
     );
-    if (!known && loose(value) > loose(limit.value)) waived.push({ dimension, from: limit.value, to: value, by, limit });
+    if (!known && loose(value) > limit.loose) waived.push({ dimension, from: limit.value, to: value, by, limit });
   }
   return { bound: { value, by: binding }, hard: strictest(hardOnes)?.value ?? loosest(dimension) };
 }

@@ -2,7 +2,7 @@ import type { Component, Fabric, Item, Material, Part } from '../gear';
 import { onceFor, onceForWord } from '../once';
 import type { Basis, Dimension, Knowledge, LimitValues, MaterialRow } from '../knowledge';
 import { LABEL_RULES, MAKER_RULES, TAKEN_OUT } from '../knowledge';
-import { DIMENSIONS } from './scale';
+import { DIMENSIONS, looseness } from './scale';
 
 /** One limit with its cause. `component` is a part name, "label" or "maker". */
 export interface Limit extends Basis {
@@ -18,12 +18,18 @@ export interface Limit extends Basis {
   readonly rule: string;
   /** A hard limit that an explicit label alone may raise this far. */
   readonly labelRaises?: LimitValues[Dimension] | undefined;
+  /** How loose the value is, as `looseness` says. */
+  readonly loose: number;
 }
 
-/** Every limit has all the fields in one order: they are compared by the thousand. */
-export const limitOf = (of: Limit): Limit => ({
+/**
+ * A limit with how loose it is. Every limit has all the fields in one order: they are compared by the thousand.
+ * @throws RangeError for a word that the scale does not know (a caller's mistake).
+ */
+export const limitOf = (of: Omit<Limit, 'loose'>): Limit => ({
   dimension: of.dimension,
   value: of.value,
+  loose: looseness(of.dimension, of.value),
   hard: of.hard,
   scope: of.scope,
   component: of.component,

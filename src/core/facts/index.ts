@@ -6,8 +6,19 @@ import type { Component, Equipment, Inspection, Item, Kind, Kit, Material, Part,
 import { onceFor, onceForWord } from '../once';
 import { isLeft } from '../supplies';
 import type { Envelope } from '../envelope';
-import { allows, isTakenOut } from '../envelope';
-import type { Choice, Fact, FactsRead, Knowledge, StainRecord, Thresholds, Trait, When } from '../knowledge';
+import { allows, isTakenOut, looseness } from '../envelope';
+import type {
+  Choice,
+  Dimension,
+  Fact,
+  FactsRead,
+  Knowledge,
+  LimitValues,
+  StainRecord,
+  Thresholds,
+  Trait,
+  When,
+} from '../knowledge';
 import { surfaceAt } from './place';
 import { tag, tagPair } from './tag';
 import {
@@ -241,14 +252,28 @@ const bottleFacts = onceFor((supplies: readonly Supply[]): Facts => {
   return facts;
 });
 
-/** What the envelope lets one do, and what its hard limits alone would. */
+/** What an envelope may let one do: the fact of it, and how loose the dimension has to be for it. */
+interface Permitted {
+  readonly dimension: Dimension;
+  readonly loose: number;
+  readonly fact: Fact;
+}
+const permitted = <D extends Dimension>(dimension: D, value: LimitValues[D], fact: Fact): Permitted => ({
+  dimension,
+  loose: looseness(dimension, value),
+  fact,
+});
+const PERMITTED: readonly Permitted[] = [
+  ...WASH_MARKS_C.map((c) => permitted('washMaxC', c, tag('can:wash>=', c))),
+  ...(['air', 'low', 'normal'] as const).map((tumble) => permitted('tumble', tumble, tag('can:tumble:', tumble))),
+  ...(['oxygen', 'any'] as const).map((bleach) => permitted('bleach', bleach, tag('can:bleach:', bleach))),
+  ...IRON_MARKS_C.map((c) => permitted('ironMaxC', c, tag('can:iron>=', c))),
+];
+
+/** What the envelope lets one do. */
 export function envelopeFacts(envelope: Envelope, facts: Facts): void {
   const { bounds } = envelope;
-  for (const c of WASH_MARKS_C) if (allows(envelope, 'washMaxC', c)) facts.add(tag('can:wash>=', c));
-  for (const tumble of ['air', 'low', 'normal'] as const)
-    if (allows(envelope, 'tumble', tumble)) facts.add(tag('can:tumble:', tumble));
-  for (const bleach of ['oxygen', 'any'] as const) if (allows(envelope, 'bleach', bleach)) facts.add(tag('can:bleach:', bleach));
-  for (const c of IRON_MARKS_C) if (allows(envelope, 'ironMaxC', c)) facts.add(tag('can:iron>=', c));
+  for (const { dimension, loose, fact } of PERMITTED) if (loose <= looseness(dimension, bounds[dimension].value)) facts.add(fact);
   if (bounds.soakMaxMin.value === null || bounds.soakMaxMin.value > 0) facts.add('can:soak');
   if (allows(envelope, 'softener', 'sparing')) facts.add('can:softener');
   if (bounds.agitator.value === 'none') facts.add('no-agitator');

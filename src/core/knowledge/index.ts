@@ -28,6 +28,7 @@ export { afterWhatTheyBuildOn, arranged } from './arrange';
 export { checkOrder } from './check-order';
 export * from './fact';
 export * from './condition';
+export { alike } from './alike';
 export { codesHold, FactSet, takeThoseThatHold } from './codes';
 export * from './types';
 export { SCHOOL_OPTIONS } from './school-options';

@@ -2,7 +2,7 @@ import type { Limit } from '../envelope';
 import { onceFor, onceForWord } from '../once';
 import type { Programme, Why } from '../document';
 import type { Aim, Kind } from '../gear';
-import type { Dimension, Knowledge, School } from '../knowledge';
+import type { Dimension, Knowledge, School, SchoolOption } from '../knowledge';
 import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { forThoseThatHold } from '../facts';
 import { isIrrelevant, refusedBy, sameHere } from './schools';
@@ -97,7 +97,10 @@ export function writeWouldChange(plan: Plan, gaps: AssessGaps, words: Words): st
     const { aims } = plan.assessment;
     const needless = (aim: Aim | 'none'): boolean =>
       aims.some((one) => one === aim || (aim !== 'none' && SUPERSEDES[one]?.includes(aim)));
-    for (const rule of silent) if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
+    for (const rule of silent) {
+      if (unique.length === MOST_CHANGES) break;
+      if (!needless(rule.aim)) add(words.assess[rule.id]?.otherwise);
+    }
   }
   return unique;
 }
@@ -119,10 +122,10 @@ export function writeAlternatives(plan: Plan, words: Words): Programme['alternat
     if (isIrrelevant(school, plan.facts)) continue;
     const chosen = plan.choices.get(school.id);
     const said = alternativesIn(words)(school);
-    for (const [n, option] of school.options.entries()) {
-      if (option.id === chosen || refusedBy(option, plan.facts) !== null || sameHere(option, plan.facts)) continue;
-      const alternative = said[n];
-      if (alternative) open.push(alternative);
+    for (let n = 0; n < said.length; n++) {
+      const option = school.options[n] as SchoolOption;
+      if (option.id !== chosen && refusedBy(option, plan.facts) === null && !sameHere(option, plan.facts))
+        open.push(said[n] as Alternative);
     }
   }
   return open;

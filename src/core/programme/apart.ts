@@ -24,8 +24,8 @@ const CLEARS = new Set(['rinse-vessel', 'purge-machine', 'purge-scent', 'scrub-t
 export function leftAfter<T>(step: Bringing, settings: StepSettings, before: readonly T[], brought: readonly T[]): readonly T[] {
   const fresh = (settings.rinses ?? 0) > 0 || CLEARS.has(step.do);
   if (fresh) return [];
-  if (brought.length === 0) return step.phase === 'rinse' ? brought : before;
-  return step.phase === 'rinse' ? brought : [...before, ...brought];
+  if (step.phase === 'rinse' || before.length === 0) return brought;
+  return brought.length === 0 ? before : [...before, ...brought];
 }
 
 /** Agents that any pair names; nothing else can clash. */

@@ -44,6 +44,8 @@ interface StepSaid {
   /** Every "it" in its words is the thing. */
   readonly ofTheThing: boolean;
   readonly reasons: readonly Reason[];
+  /** The reasons, where every programme says them in the same words. */
+  readonly asTheyAre: readonly Why[] | null;
   readonly cautions: readonly SaidCaution[];
 }
 /** What is looked up at every step. */
@@ -66,24 +68,51 @@ function makeIndex(knowledge: Knowledge, words: Words): Index {
   );
   const said = ({ when, id }: Caution): SaidCaution => ({ when, text: words.cautions[id] ?? id });
   const steps = new Map<StepTemplate, StepSaid>(
-    knowledge.steps.map((template) => [
-      template,
-      {
-        words: words.steps[template.id],
-        ofTheThing: OF_THE_THING.has(template.id),
-        reasons: template.why.flatMap((id) => reasons.get(id) ?? []),
-        cautions: knowledge.cautions.filter((c) => c.at?.includes(template.do)).map(said),
-      },
-    ]),
+    knowledge.steps.map((template) => {
+      const own = template.why.flatMap((id) => reasons.get(id) ?? []);
+      return [
+        template,
+        {
+          words: words.steps[template.id],
+          ofTheThing: OF_THE_THING.has(template.id),
+          reasons: own,
+          asTheyAre: template.whyBound || own.some((reason) => reason.fitted) ? null : own.map((reason) => reason.why),
+          cautions: knowledge.cautions.filter((c) => c.at?.includes(template.do)).map(said),
+        },
+      ];
+    }),
   );
   return { reasons, steps, whole: knowledge.cautions.filter((caution) => !caution.at).map(said) };
 }
 
 type Has = StepContext['has'];
+const RINSE_RULE = 'rinse-model';
+/** Rules that speak of this very programme: where a dose, a count of rinses or a temperature comes from. */
+function ownRules(plan: Plan, { settings, template }: PlannedStep): string[] {
+  const { own } = plan.request.item;
+  const ids: string[] = [];
+  if (settings.doseMl !== undefined && settings.cleaner) {
+    if (own?.dosesMl?.[settings.cleaner] === settings.doseMl) ids.push('own-dose');
+    else if (settings.cleaner === plan.cleaner && plan.dose)
+      ids.push(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
+  }
+  if (template.phase === 'rinse' && settings.rinseModel) {
+    ids.push(RINSE_RULE);
+    if ((settings.rinseModel.by === 'hand' ? own?.bathRinses : own?.drumRinses) !== undefined) ids.push('own-rinses');
+    else if (plan.facts.has('rinse-learned')) ids.push('rinse-learned');
+  }
+  if (template.phase === 'wash' && own?.tempC !== undefined && settings.tempC === own.tempC) ids.push('own-temp');
+  return ids;
+}
+const NO_RULES: readonly string[] = [];
 /** The reasons of a step: its rules, then what binds its settings, then where its dose comes from. */
-function stepWhy(plan: Plan, { settings, template }: PlannedStep, rules: readonly Reason[], index: Index, has: Has): Why[] {
+function stepWhy(plan: Plan, step: PlannedStep, said: StepSaid, index: Index, has: Has): readonly Why[] {
+  const { settings, template } = step;
+  const speaksOfIt = settings.doseMl !== undefined || settings.rinseModel !== undefined || settings.tempC !== undefined;
+  const own = speaksOfIt ? ownRules(plan, step) : NO_RULES;
+  if (said.asTheyAre && own.length === 0) return said.asTheyAre;
   const why: Why[] = [];
-  for (const { why: reason, fitted } of rules) {
+  for (const { why: reason, fitted } of said.reasons) {
     const text = fitted?.(has);
     if (text === undefined) why.push(reason);
     else if (text !== '') why.push({ ...reason, text });
@@ -92,22 +121,11 @@ function stepWhy(plan: Plan, { settings, template }: PlannedStep, rules: readonl
     const limit = plan.envelope.bounds[dimension].by;
     if (limit) why.push(whyOfLimit(limit));
   }
-  const add = (id: string): void => {
+  for (const id of own) {
     const reason = index.reasons.get(id);
-    if (reason) why.push(reason.why);
-  };
-  const { own } = plan.request.item;
-  if (settings.doseMl !== undefined && settings.cleaner) {
-    if (own?.dosesMl?.[settings.cleaner] === settings.doseMl) add('own-dose');
-    else if (settings.cleaner === plan.cleaner && plan.dose)
-      add(plan.dose.capped ? 'dose-ceiling' : plan.dose.basis === 'guess' ? 'dose-guess' : 'dose-label');
+    if (id === RINSE_RULE && settings.rinseModel) why.push({ rule: id, text: rinseBasis(settings.rinseModel), basis: 'memory' });
+    else if (reason) why.push(reason.why);
   }
-  if (template.phase === 'rinse' && settings.rinseModel) {
-    why.push({ rule: 'rinse-model', text: rinseBasis(settings.rinseModel), basis: 'memory' });
-    if ((settings.rinseModel.by === 'hand' ? own?.bathRinses : own?.drumRinses) !== undefined) add('own-rinses');
-    else if (plan.facts.has('rinse-learned')) add('rinse-learned');
-  }
-  if (template.phase === 'wash' && own?.tempC !== undefined && settings.tempC === own.tempC) add('own-temp');
   return why;
 }
 
@@ -138,60 +156,57 @@ function marksOf(plan: Plan, words: Words): readonly MarkSaid[] {
 
 /** Hide that stays on and may not be wetted with the rest. */
 function heldOutOf({ request, facts, envelope }: Plan): string {
-  const apart = facts.has('oxygen-by-place')
-    ? heldFromOxygen(envelope.limits).map((l) => causeText(l.component, l.material))
-    : [];
-  if (!facts.has('hide-stays-on')) return listed([...new Set(apart)].sort());
-  const { components, kind } = request.item;
-  const hides = components.filter((c) => HIDE_SURFACES.has(surfaceOf(c.part, c.material, kind)) && !MAIN_PARTS.includes(c.part));
-  return listed([...new Set([...apart, ...hides.map((c) => causeText(c.part, c.material))])].sort());
+  const apart = new Set<string>();
+  if (facts.has('oxygen-by-place'))
+    for (const limit of heldFromOxygen(envelope.limits)) apart.add(causeText(limit.component, limit.material));
+  if (facts.has('hide-stays-on')) {
+    const { components, kind } = request.item;
+    for (const { part, material } of components)
+      if (HIDE_SURFACES.has(surfaceOf(part, material, kind)) && !MAIN_PARTS.includes(part)) apart.add(causeText(part, material));
+  }
+  return apart.size === 0 ? '' : listed([...apart].sort());
 }
-type SharedContext = Omit<StepContext, 's' | 'vessel' | 'rack' | 'standing' | 'attendedMin' | 'unattendedMin'>;
-/** What all sentences of a programme can speak of. */
-function sharedContext(plan: Plan, has: Has, words: Words): SharedContext {
+/** What the sentences of a programme can speak of, at one step after the other: one object, because each sentence reads it at once. */
+function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => StepContext {
   const { washer, dryer } = plan;
-  return {
+  const { racks = [], washers = [] } = plan.request.kit.equipment ?? {};
+  const context: { -readonly [K in keyof StepContext]: StepContext[K] } = {
+    s: {},
     has,
+    washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
+    dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     kind: plan.request.item.kind,
     exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
-    washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
-    dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     massG: plan.massG,
     cycle: plan.cycle,
     cycleStyle: plan.cycleStyle,
     noCycleFits: plan.method === 'machine' && plan.cycle === null && (washer?.cycles?.length ?? 0) > 0,
     marks: marksOf(plan, words),
     heldOut: heldOutOf(plan),
+    vessel: '',
+    rack: '',
+    standing: '',
+    attendedMin: 0,
+    unattendedMin: 0,
   };
-}
-function contextOf(plan: Plan, { settings, attendedMin, unattendedMin }: PlannedStep, shared: SharedContext): StepContext {
-  const { place, washerId } = settings;
-  const rack = place === undefined ? undefined : plan.request.kit.equipment?.racks?.find((r) => r.kind === place);
-  const vessel = washerId === undefined ? undefined : plan.request.kit.equipment?.washers?.find((w) => w.id === washerId);
-  return {
-    s: settings,
-    has: shared.has,
-    washer: shared.washer,
-    dryer: shared.dryer,
-    kind: shared.kind,
-    exposed: shared.exposed,
-    forgotten: shared.forgotten,
-    massG: shared.massG,
-    cycle: shared.cycle,
-    cycleStyle: shared.cycleStyle,
-    noCycleFits: shared.noCycleFits,
-    marks: shared.marks,
-    heldOut: shared.heldOut,
-    vessel: vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath',
-    rack: rack?.name ? ` (“${rack.name}”)` : '',
-    standing: vessel?.unrinsed ? [...new Set(vessel.unrinsed.map((s) => AGENT_WORDS[s.class]))].join(', ') : '',
-    attendedMin,
-    unattendedMin,
+  return ({ settings, attendedMin, unattendedMin }) => {
+    const { place, washerId } = settings;
+    const rack = place === undefined ? undefined : racks.find((r) => r.kind === place);
+    const vessel = washerId === undefined ? undefined : washers.find((w) => w.id === washerId);
+    context.s = settings;
+    context.vessel = vessel ? (vessel.name ? `“${vessel.name}”` : `the ${WASHER_WORDS[vessel.kind]}`) : 'the bath';
+    context.rack = rack?.name ? ` (“${rack.name}”)` : '';
+    context.standing = vessel?.unrinsed ? [...new Set(vessel.unrinsed.map((s) => AGENT_WORDS[s.class]))].join(', ') : '';
+    context.attendedMin = attendedMin;
+    context.unattendedMin = unattendedMin;
+    return context;
   };
 }
 
-const saidHere = (cautions: readonly SaidCaution[], { facts }: Plan): string[] => {
+const NO_CAUTIONS: readonly string[] = [];
+const saidHere = (cautions: readonly SaidCaution[], { facts }: Plan): readonly string[] => {
+  if (cautions.length === 0) return NO_CAUTIONS;
   const said: string[] = [];
   forThoseThatHold(cautions, facts, ({ text }) => said.push(text));
   return said;
@@ -204,17 +219,19 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
   return undefined;
 }
 
+/** Of a step that the knowledge does not have. */
+const UNSAID: StepSaid = { words: undefined, ofTheThing: false, reasons: [], asTheyAre: [], cautions: [] };
 function writeSteps(plan: Plan, index: Index, has: Has, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, n) => [step.template.id, `st-${n + 1}`]));
-  const shared = sharedContext(plan, has, words);
+  const contextAt = contextOf(plan, has, words);
   const ofItem = spokenOf(plan.request.item);
   return plan.steps.map((step, n) => {
     const { template } = step;
     const id = `st-${n + 1}`;
-    const said = index.steps.get(template);
-    const context = contextOf(plan, step, shared);
-    const spoken = said?.ofTheThing ? ofItem : asItIs;
-    const text = said?.words;
+    const said = index.steps.get(template) ?? UNSAID;
+    const context = contextAt(step);
+    const spoken = said.ofTheThing ? ofItem : asItIs;
+    const text = said.words;
     // A branch none of whose targets this plan has repeats the step itself.
     const target = template.check && (firstOf(template.check.else, ids) ?? id);
     const written: ProgrammeStep = {
@@ -229,8 +246,8 @@ function writeSteps(plan: Plan, index: Index, has: Has, words: Words): Programme
       attendedMin: step.attendedMin,
       unattendedMin: step.unattendedMin,
       mayWait: template.mayWait ?? true,
-      why: stepWhy(plan, step, said?.reasons ?? [], index, has),
-      cautions: saidHere(said?.cautions ?? [], plan),
+      why: stepWhy(plan, step, said, index, has),
+      cautions: saidHere(said.cautions, plan),
     };
     if (!target) return written;
     const check = { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target };

@@ -117,27 +117,21 @@ function cycleAllowed(cycle: Cycle, washer: Washer, { envelope }: Pick<Chosen, '
 }
 /** Of the programmes that the machine lists, the nearest to what is wanted that stays inside the envelope; null when none does. */
 export function chooseCycle(washer: Washer, wanted: Wanted, state: Pick<Chosen, 'envelope'>): Cycle | null {
-  const steps = (a: Action): number => ACTIONS.indexOf(a);
-  const far = (cycle: Cycle): readonly number[] => {
-    const { moves: known, style: named } = mannerOf(cycle);
-    const moves = known ?? wanted.action;
-    const style = named ?? styleOf(moves);
-    return [
-      style === wanted.style ? 0 : 1,
-      Math.abs(steps(moves) - steps(wanted.action)),
-      Math.abs((cycle.tempC ?? wanted.tempC) - wanted.tempC),
-      Math.abs((cycle.spinRpm ?? wanted.spinRpm) - wanted.spinRpm),
-    ];
-  };
-  const nearer = (a: readonly number[], b: readonly number[]): number => {
-    const n = a.findIndex((v, i) => v !== b[i]);
-    return n < 0 ? 0 : (a[n] ?? 0) - (b[n] ?? 0);
-  };
+  let nearest: Cycle | null = null;
+  for (const cycle of washer.cycles ?? [])
+    if (cycleAllowed(cycle, washer, state, wanted.action) && (!nearest || farther(nearest, cycle, wanted) > 0)) nearest = cycle;
+  return nearest;
+}
+/** Above 0 where `a` is farther from what is wanted than `b`: first in its style, then in how it moves, then in its heat, then in its spin. */
+function farther(a: Cycle, b: Cycle, { action, style, tempC, spinRpm }: Wanted): number {
+  const moves = (cycle: Cycle): Action => mannerOf(cycle).moves ?? action;
+  const otherStyle = (cycle: Cycle): number => ((mannerOf(cycle).style ?? styleOf(moves(cycle))) === style ? 0 : 1);
+  const steps = (cycle: Cycle): number => Math.abs(ACTIONS.indexOf(moves(cycle)) - ACTIONS.indexOf(action));
   return (
-    (washer.cycles ?? [])
-      .filter((cycle) => cycleAllowed(cycle, washer, state, wanted.action))
-      .map((cycle) => ({ cycle, far: far(cycle) }))
-      .sort((a, b) => nearer(a.far, b.far))[0]?.cycle ?? null
+    otherStyle(a) - otherStyle(b) ||
+    steps(a) - steps(b) ||
+    Math.abs((a.tempC ?? tempC) - tempC) - Math.abs((b.tempC ?? tempC) - tempC) ||
+    Math.abs((a.spinRpm ?? spinRpm) - spinRpm) - Math.abs((b.spinRpm ?? spinRpm) - spinRpm)
   );
 }
 

@@ -114,9 +114,9 @@ function judge(request: PlanRequest, knowledge: Knowledge): Judged {
 
 /** The aims with what chosen options add and take away. */
 function withChosenAims(assessment: Assessment, options: readonly SchoolOption[]): Assessment {
-  const adds = options.flatMap((o) => (o.adds && !assessment.aims.includes(o.adds) ? [o.adds] : []));
-  const drops = options.flatMap((o) => (o.drops ? [o.drops] : []));
-  if (adds.length + drops.length === 0) return assessment;
+  if (!options.some((o) => o.adds ?? o.drops)) return assessment;
+  const adds = options.flatMap((o) => o.adds ?? []);
+  const drops = options.flatMap((o) => o.drops ?? []);
   const aims = [...assessment.aims, ...adds].filter((aim) => !drops.includes(aim));
   return { ...assessment, aims: AIM_SEQUENCE.filter((aim) => aims.includes(aim)) };
 }

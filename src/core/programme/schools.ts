@@ -38,6 +38,21 @@ const addChoice = (school: School, option: SchoolOptionName, { facts, choices: m
   if (fact) facts.add(fact);
 };
 
+const named = ({ options }: School, id: string): SchoolOption | undefined => options.find((option) => option.id === id);
+/** The option, if nothing refuses it; a refusal is listed where it was asked for. */
+function tryOption(
+  school: School,
+  option: SchoolOption | undefined,
+  asked: boolean,
+  { facts, refusals }: ChoiceState,
+): SchoolOption | undefined {
+  if (!option) return undefined;
+  const rule = refusedBy(option, facts);
+  if (rule === null) return option;
+  if (asked && !refusals.some((r) => r.option === option.id && r.school === school.id))
+    refusals.push({ option: option.id, school: school.id, rule });
+  return undefined;
+}
 /**
  * Settles one school: the user's option, or our default; a refused one is listed and the default, or else the first that is not refused,
  * takes its place. Adds the fact "school:ID=option".
@@ -46,22 +61,17 @@ export function settle(school: School, state: ChoiceState): SchoolOption | null 
   if (!school.applies || !holds(school.applies, state.facts)) return null;
   state.asked.push(school);
   const wished = state.request.item.schools?.[school.id] ?? state.request.kit.preferences?.schools?.[school.id];
-  const named = (id: string | undefined): SchoolOption | undefined => school.options.find((option) => option.id === id);
-  const usual = named(school.fallback);
-  const order = [named(wished), usual, ...school.options];
-  for (const option of order) {
-    if (!option) continue;
-    const rule = refusedBy(option, state.facts);
-    if (rule === null) {
-      addChoice(school, option.id, state);
-      if (option.adds) state.facts.add(tag('aim:', option.adds));
-      if (option.drops) state.facts.delete(tag('aim:', option.drops));
-      return option;
-    }
-    const chosen = option.id === wished || (wished === undefined && option === usual);
-    if (chosen && !state.refusals.some((r) => r.option === option.id && r.school === school.id)) {
-      state.refusals.push({ option: option.id, school: school.id, rule });
-    }
+  const chosen = wished === undefined ? undefined : named(school, wished);
+  const usual = named(school, school.fallback);
+  const taken =
+    tryOption(school, chosen, true, state) ??
+    tryOption(school, usual, wished === undefined, state) ??
+    school.options.find((option) => option !== chosen && option !== usual && refusedBy(option, state.facts) === null);
+  if (taken) {
+    addChoice(school, taken.id, state);
+    if (taken.adds) state.facts.add(tag('aim:', taken.adds));
+    if (taken.drops) state.facts.delete(tag('aim:', taken.drops));
+    return taken;
   }
   // Nothing is possible: keep the default's fact, so that later conditions see a choice; its steps are held back by the envelope facts.
   addChoice(school, school.fallback, state);

@@ -1,28 +1,36 @@
 import { cleanerDose, isMeasured, ownDoseAllowed, type Dose } from '../dosing';
 import { onceFor } from '../once';
-import { holds, tag } from '../facts';
-import { inOrder, isLeft } from '../supplies';
+import { forThoseThatHold, holds, tag } from '../facts';
+import { inOrder, leftOf } from '../supplies';
 import type { Supply, SupplyClass } from '../gear';
-import type { Block, Fact } from '../knowledge';
+import { alike, type Block, type When } from '../knowledge';
 import { bathLitres } from './machines';
 import type { Dosed, Judged, Placed } from './state';
 
-/** What each refused supply is called among the facts. */
-const havesOf = onceFor((blocks: readonly Block[]): readonly Fact[] => blocks.map((block) => tag('have:', block.option)));
+interface Refusing {
+  readonly block: Block;
+  readonly when: When;
+}
+/** When each block refuses something that is owned or wished for. */
+const refusingOf = onceFor((blocks: readonly Block[]): readonly Refusing[] =>
+  alike(
+    blocks.map((block) => {
+      const { all = [], any, none } = block.when;
+      return { block, when: { all: [...all, tag('have:', block.option)], ...(any ? { any } : {}), ...(none ? { none } : {}) } };
+    }),
+  ),
+);
 /** Lists the refused supplies that are owned, or wished for by a school already refused; fills `refusals`. */
-export function refuseSupplies(state: Judged): void {
-  const { blocks } = state.knowledge;
-  const names = havesOf(blocks);
-  for (let n = 0; n < blocks.length; n++) {
-    const block = blocks[n] as Block;
-    if (!state.facts.has(names[n] as Fact) || !holds(block.when, state.facts)) continue;
-    if (!state.refusals.some((r) => r.option === block.option)) state.refusals.push({ option: block.option, rule: block.id });
-  }
+export function refuseSupplies({ knowledge, facts, refusals }: Judged): void {
+  forThoseThatHold(refusingOf(knowledge.blocks), facts, ({ block }) => {
+    if (!refusals.some((r) => r.option === block.option)) refusals.push({ option: block.option, rule: block.id });
+  });
 }
 
 /** The bottle of a class that is taken: enough for its dose first, then by the user's preferences, then the fullest; or null. */
 export function bottleOf(state: Placed, cls: SupplyClass): Supply | null {
-  const owned = (state.request.kit.supplies ?? []).filter((s) => s.class === cls && isLeft(s));
+  const { supplies } = state.request.kit;
+  const owned = supplies ? leftOf(supplies, cls) : [];
   if (owned.length < 2) return owned[0] ?? null;
   return inOrder(owned, (bottle) => doseOf(state, cls, bottle).ml, state.request.kit.preferences?.prefer)[0] ?? null;
 }
@@ -34,7 +42,7 @@ export function servingBottle(state: Placed, cls: SupplyClass): { readonly cls: 
   for (const { as, classes, trait } of state.knowledge.settings.standsIn) {
     if (as !== cls) continue;
     for (const other of classes) {
-      const owned = (state.request.kit.supplies ?? []).find((s) => s.class === other && isLeft(s) && s.traits?.includes(trait));
+      const owned = leftOf(state.request.kit.supplies ?? [], other).find((s) => s.traits?.includes(trait));
       if (owned) return { cls: other, bottle: owned };
     }
   }
@@ -76,6 +84,11 @@ export function cleanersOf(state: Pick<Judged, 'facts' | 'refusals'> & Pick<Plac
   return classes;
 }
 
+interface Offer {
+  readonly cls: SupplyClass;
+  readonly bottle: Supply | null;
+  readonly dose: Dose;
+}
 /**
  * The cleaner: the first class of the family's list that is owned in sufficient amount, else the first that is owned at all, else the best
  * class, to be bought. Refused classes are passed over. Null = water only.
@@ -86,12 +99,13 @@ export function chooseCleaner(state: Placed): Pick<Dosed, 'cleaner' | 'bottle' |
     state.facts.add('no-cleaner');
     return WATER_ONLY;
   }
-  const offers = classes.map((wished) => {
+  let taken: Offer | undefined;
+  for (const wished of classes) {
     const { cls, bottle } = servingBottle(state, wished);
-    return { cls, bottle, dose: doseOf(state, cls, bottle) };
-  });
-  const enough = offers.find((o) => o.bottle && (o.bottle.remainingMl ?? Infinity) >= o.dose.ml);
-  const some = offers.find((o) => o.bottle);
-  const taken = enough ?? some ?? offers[0];
+    const offer = { cls, bottle, dose: doseOf(state, cls, bottle) };
+    const enough = bottle && (bottle.remainingMl ?? Infinity) >= offer.dose.ml;
+    if (!taken || enough || (bottle && !taken.bottle)) taken = offer;
+    if (enough) break;
+  }
   return taken ? { cleaner: taken.cls, bottle: taken.bottle, dose: isMeasured(taken.cls) ? taken.dose : null } : WATER_ONLY;
 }

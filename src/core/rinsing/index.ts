@@ -55,33 +55,45 @@ export const usualRelease = (by: RinseBy): number => (by === 'hand' ? RINSE_DEFA
  * @throws RangeError when a quantity is not a number above 0, or a share is not between 0 and 1.
  */
 export function rinseCurve(input: RinseInput, fills: number): CleanerLeft[] {
+  const fill = fillOf(input);
+  const curve: CleanerLeft[] = [];
+  let left = fill.start;
+  for (let n = 0; n < fills; n++) curve.push((left = fill.after(left)));
+  return curve;
+}
+/** What is left before the first fill, and how one fill changes what is left. */
+interface Fill {
+  readonly start: CleanerLeft;
+  readonly after: (left: CleanerLeft) => CleanerLeft;
+}
+function fillOf(input: RinseInput): Fill {
   const { dryKg, heldKgPerKg, freshL } = input;
   const release = input.release ?? usualRelease(input.by);
-  let sorbed = input.sorbedShare ?? RINSE_DEFAULTS.sorbedShare;
+  const sorbed = input.sorbedShare ?? RINSE_DEFAULTS.sorbedShare;
   if (!(dryKg > 0) || !(heldKgPerKg > 0) || !(freshL > 0))
     throw new RangeError('Load, held water and fresh water must each be above 0.');
   if (!isShare(release) || !isShare(sorbed)) throw new RangeError('Shares must be between 0 and 1.');
   const heldKg = dryKg * heldKgPerKg;
   const stays = heldKg / (heldKg + freshL);
-  let free = 1 - sorbed;
-  const curve: CleanerLeft[] = [];
-  for (let n = 0; n < fills; n++) {
-    const released = sorbed * release;
-    sorbed -= released;
-    free = (free + released) * stays;
-    curve.push({ free, sorbed, total: free + sorbed });
-  }
-  return curve;
+  const after = (left: CleanerLeft): CleanerLeft => {
+    const released = left.sorbed * release;
+    const stuck = left.sorbed - released;
+    const free = (left.free + released) * stays;
+    return { free, sorbed: stuck, total: free + stuck };
+  };
+  return { start: { free: 1 - sorbed, sorbed, total: 1 }, after };
 }
 
 /** Fresh fills until the residue is at the target share of the start, or that this many never reach it. */
 export function rinseCount(input: RinseInput, target: number = RINSE_DEFAULTS.target): RinseCount {
   if (!(target > 0) || !(target < 1)) throw new RangeError('The target must be a share between 0 and 1.');
-  const curve = rinseCurve(input, RINSE_DEFAULTS.limit);
-  const at = curve.findIndex((r) => r.total <= target);
-  return at < 0
-    ? { status: 'never', fills: RINSE_DEFAULTS.limit, left: curve[curve.length - 1]?.total ?? 1 }
-    : { status: 'clear', fills: at + 1 };
+  const fill = fillOf(input);
+  let left = fill.start;
+  for (let fills = 1; fills <= RINSE_DEFAULTS.limit; fills++) {
+    left = fill.after(left);
+    if (left.total <= target) return { status: 'clear', fills };
+  }
+  return { status: 'never', fills: RINSE_DEFAULTS.limit, left: left.total };
 }
 /** Fresh fills until the cleaner left is below the target share. Refusals as `rinseCount`. */
 export const rinsesToClear = (input: RinseInput, target?: number): number => rinseCount(input, target).fills;

@@ -3,6 +3,7 @@
  * and what must never meet. Refuses: choosing the class of a cleaner (the programme does) and forbidding anything by preference.
  */
 import { isMeasured } from '../dosing';
+import { onceFor } from '../once';
 import { pairOf } from './pair';
 import { DOSING_FIGURES, NEVER_TOGETHER, type NeverPair } from '../knowledge';
 import type { Agent, Preferences, Supply, SupplyClass, SupplyPreference } from '../gear';
@@ -11,6 +12,20 @@ import type { Agent, Preferences, Supply, SupplyClass, SupplyPreference } from '
 export function isLeft(supply: Supply): boolean {
   return supply.remainingMl !== 0 && supply.remainingCount !== 0;
 }
+const NONE_LEFT: readonly Supply[] = [];
+const leftByClass = onceFor((supplies: readonly Supply[]): ReadonlyMap<SupplyClass, readonly Supply[]> => {
+  const byClass = new Map<SupplyClass, Supply[]>();
+  for (const supply of supplies) {
+    if (!isLeft(supply)) continue;
+    const others = byClass.get(supply.class);
+    if (others) others.push(supply);
+    else byClass.set(supply.class, [supply]);
+  }
+  return byClass;
+});
+/** The bottles and sets of a class that can still serve, as they are listed; those of one list are parted once. */
+export const leftOf = (supplies: readonly Supply[], cls: SupplyClass): readonly Supply[] =>
+  leftByClass(supplies).get(cls) ?? NONE_LEFT;
 /** True from the day after the one printed on it. @param today ISO day. */
 export const isExpired = (supply: Supply, today: string): boolean => supply.expiresOn !== undefined && supply.expiresOn < today;
 
@@ -112,29 +127,37 @@ export interface ShoppingLine {
  */
 export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string | null): ShoppingLine[] {
   if (needs.length === 0) return [];
-  const classes = [...new Set(needs.map((n) => n.class))].sort();
-  return classes.flatMap((cls): ShoppingLine[] => {
-    const all = needs.filter((n) => n.class === cls);
-    const usable = supplies.filter((s) => s.class === cls && isLeft(s) && !(today !== null && isExpired(s, today)));
-    const missing = (of: readonly Need[]): Omit<ShoppingLine, 'perhaps'> | null => {
-      if (of.length === 0) return null;
-      const forItems = [...new Set(of.map((n) => n.itemId))];
-      const needMl = of.reduce((sum, n) => sum + (n.ml ?? 0), 0);
-      if (needMl > 0) {
-        if (usable.some((s) => s.remainingMl === undefined)) return null;
-        const buyMl = Math.ceil(needMl - usable.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0));
-        return buyMl > 0 ? { class: cls, needMl: Math.ceil(needMl), buyMl, forItems } : null;
-      }
-      if (usable.some((s) => s.remainingCount === undefined)) return null;
-      const has = usable.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
-      const buyCount = Math.max(...of.map((n) => n.count ?? 1)) - has;
-      return buyCount > 0 ? { class: cls, buyCount, forItems } : null;
-    };
-    const sure = missing(all.filter((n) => !n.perhaps));
-    if (sure) return [sure];
-    const perhaps = missing(all);
-    return perhaps ? [{ ...perhaps, perhaps: true }] : [];
-  });
+  const lines: ShoppingLine[] = [];
+  for (const cls of [...new Set(needs.map((n) => n.class))].sort()) {
+    const left = leftOf(supplies, cls);
+    const usable = today === null ? left : left.filter((s) => !isExpired(s, today));
+    const sure = missing(cls, needs, usable, false);
+    const perhaps = sure ? null : missing(cls, needs, usable, true);
+    if (sure) lines.push(sure);
+    else if (perhaps) lines.push({ ...perhaps, perhaps: true });
+  }
+  return lines;
+}
+/** What of a class is missing for those who need it for sure, or for all; null = nothing. */
+function missing(cls: SupplyClass, needs: readonly Need[], usable: readonly Supply[], perhaps: boolean): ShoppingLine | null {
+  const forItems = new Set<string>();
+  let needMl = 0;
+  let needCount = 0;
+  for (const need of needs) {
+    if (need.class !== cls || (need.perhaps && !perhaps)) continue;
+    forItems.add(need.itemId);
+    needMl += need.ml ?? 0;
+    needCount = Math.max(needCount, need.count ?? 1);
+  }
+  if (forItems.size === 0) return null;
+  if (needMl > 0) {
+    if (usable.some((s) => s.remainingMl === undefined)) return null;
+    const buyMl = Math.ceil(needMl - usable.reduce((sum, s) => sum + (s.remainingMl ?? 0), 0));
+    return buyMl > 0 ? { class: cls, needMl: Math.ceil(needMl), buyMl, forItems: [...forItems] } : null;
+  }
+  if (usable.some((s) => s.remainingCount === undefined)) return null;
+  const buyCount = needCount - usable.reduce((sum, s) => sum + (s.remainingCount ?? 0), 0);
+  return buyCount > 0 ? { class: cls, buyCount, forItems: [...forItems] } : null;
 }
 
 export interface Matrix {

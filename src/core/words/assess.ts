@@ -1,4 +1,5 @@
 import type { Droplet } from '../gear';
+import { onceForWord } from '../once';
 import { DROP_WORDS, zonesByGrade } from './glossary';
 import { listed } from './text';
 import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
@@ -36,17 +37,21 @@ export function dropsText(droplet: Droplet, name: (zone: string) => string): str
   return [...said, ...(beads ? ['the rest beads'] : [])].join(', ');
 }
 const either = (words: readonly string[]): string => listed(words, 'or');
-/** Fills the gaps of a sentence. */
-export const assessText = (text: string, gaps: AssessGaps): string =>
-  !text.includes('{')
-    ? text
-    : text.replace(/\{(wash|fluff|exposed|first|soil|odour|drops)\}/g, (_, gap: string) => {
-        if (gap === 'soil' || gap === 'odour' || gap === 'drops') return gaps[gap] ?? UNSEEN[gap];
-        if (gap === 'exposed' || gap === 'first') {
-          return either(gap === 'first' ? gaps.exposed.slice(0, 1) : gaps.exposed);
-        }
-        return `${Math.round(100 * (gap === 'wash' ? gaps.limits.loftWash : gaps.limits.loftFluff))} %`;
-      });
+function gapText(gap: string, gaps: AssessGaps): string {
+  if (gap === 'soil' || gap === 'odour' || gap === 'drops') return gaps[gap] ?? UNSEEN[gap];
+  if (gap === 'exposed' || gap === 'first') return either(gap === 'first' ? gaps.exposed.slice(0, 1) : gaps.exposed);
+  return `${Math.round(100 * (gap === 'wash' ? gaps.limits.loftWash : gaps.limits.loftFluff))} %`;
+}
+/** A sentence as its words and its gaps in turn. */
+const partsOf = onceForWord((text: string): readonly string[] => text.split(/\{(wash|fluff|exposed|first|soil|odour|drops)\}/));
+/** Fills the gaps of a sentence of the table. */
+export function assessText(text: string, gaps: AssessGaps): string {
+  const parts = partsOf(text);
+  if (parts.length === 1) return text;
+  let said = '';
+  for (const [n, part] of parts.entries()) said += n % 2 === 0 ? part : gapText(part, gaps);
+  return said;
+}
 
 export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'life-safety-refer': {
