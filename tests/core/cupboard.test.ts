@@ -43,7 +43,7 @@ const TODAY = '2027-02-01';
 describe('supplies', () => {
   const bottle = (id: string, rest: Partial<Supply> = {}): Supply => ({ id, class: 'down-cleaner', ...rest });
   test('what can still serve of a class, as it is listed: an empty bottle and a used-up set cannot, one without an amount can', () => {
-    const other = bottle('o', { class: 'soap' });
+    const other = bottle('o', { class: 'acetone' });
     const list = [
       bottle('b', { remainingMl: 5 }),
       bottle('e', { remainingMl: 0 }),
@@ -52,7 +52,7 @@ describe('supplies', () => {
       bottle('a'),
     ];
     expect(leftOf(list, 'down-cleaner').map((s) => s.id)).toEqual(['b', 'a']);
-    expect(leftOf(list, 'soap')).toEqual([other]);
+    expect(leftOf(list, 'acetone')).toEqual([other]);
     expect(leftOf(list, 'vinegar')).toEqual([]);
   });
   test('washes left and cost a wash come from the label, or are not known', () => {
