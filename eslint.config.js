@@ -3,6 +3,12 @@ import prettier from 'eslint-config-prettier';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** Each call makes a table of a language anew, milliseconds on a phone. */
+const SLOW_WORDS = ['toLocaleString', 'toLocaleDateString', 'toLocaleTimeString'].map((property) => ({
+  property,
+  message: 'Days and hours are said by core/units/day.ts.',
+}));
+
 export default tseslint.config(
   { ignores: ['dist/**', 'node_modules/**', 'coverage/**', 'reports/**', '.cache/**'] },
   ...tseslint.configs.recommended,
@@ -41,8 +47,15 @@ export default tseslint.config(
         'error',
         { object: 'Math', property: 'random', message: 'Pass a seed in.' },
         { object: 'Date', property: 'now', message: 'Pass the time in.' },
+        ...SLOW_WORDS,
       ],
     },
+  },
+  {
+    // A library of all languages is slow to be asked.
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/core/**'],
+    rules: { 'no-restricted-properties': ['error', ...SLOW_WORDS] },
   },
   {
     // Controls, focus and keys have one home: docs/interface.md says which component serves.

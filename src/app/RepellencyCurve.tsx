@@ -6,6 +6,7 @@ import { MARK, type Repellency, repellencyCurve, type RepellencyPoint } from '..
 import { TREATMENT_WORDS } from '../core/telling/repellency';
 import { Quiet, Row } from '../ui/basics';
 import { axisTick, timeAxis } from '../ui/chart';
+import { LinesInTurn } from '../ui/InTurn';
 import { color } from '../ui/theme';
 import { ChartOut } from './ChartOut';
 import { nowMs } from './now';
@@ -38,17 +39,21 @@ function Curve({ kit, item, of }: Of) {
       <XAxis {...timeAxis} />
       <YAxis domain={[0, 100]} ticks={[0, 50, 70, 100]} tick={axisTick} stroke={color.line} width={48} />
       <ReferenceLine y={MARK} stroke={color.alarm} strokeDasharray="4 4" />
-      {of.cares.map((c) => (
-        <ReferenceLine
-          key={`${c.at} ${c.treatment}`}
-          x={c.at}
-          stroke={color.water}
-          label={{ value: TREATMENT_WORDS[c.treatment], fill: color.quiet, fontSize: 12, position: 'insideBottomLeft' }}
-        />
-      ))}
-      <Area dataKey="band" stroke="none" fill={color.water} fillOpacity={0.2} isAnimationActive={false} />
-      <Line dataKey="value" stroke={color.water} strokeWidth={2} dot={false} isAnimationActive={false} />
-      <Scatter data={tests} dataKey="test" fill={color.ink} isAnimationActive={false} />
+      <LinesInTurn>
+        {of.cares.map((c) => (
+          <ReferenceLine
+            key={`${c.at} ${c.treatment}`}
+            x={c.at}
+            stroke={color.water}
+            label={{ value: TREATMENT_WORDS[c.treatment], fill: color.quiet, fontSize: 12, position: 'insideBottomLeft' }}
+          />
+        ))}
+      </LinesInTurn>
+      <LinesInTurn>
+        <Area dataKey="band" stroke="none" fill={color.water} fillOpacity={0.2} isAnimationActive={false} />
+        <Line dataKey="value" stroke={color.water} strokeWidth={2} dot={false} isAnimationActive={false} />
+        <Scatter data={tests} dataKey="test" fill={color.ink} isAnimationActive={false} />
+      </LinesInTurn>
     </ComposedChart>
   );
 }

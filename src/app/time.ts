@@ -1,4 +1,4 @@
-import { daysBetween, hourOf } from '../core/units/day';
+import { daysBetween, hourOf, shortName, wordsOf } from '../core/units/day';
 import { today } from './now';
 
 /*
@@ -16,12 +16,6 @@ function dateOf(iso: string): Date {
 }
 const isValid = (date: Date): boolean => !Number.isNaN(date.getTime());
 const isToday = (date: Date): boolean => date.toDateString() === new Date().toDateString();
-/** "Sun", "3", "Jan", "2027": the one form of a day that the language itself fixes. */
-const wordsOf = (date: Date): { weekday: string; day: string; month: string; year: string } => {
-  const [weekday = '', month = '', day = '', year = ''] = date.toDateString().split(' ');
-  return { weekday, day: String(Number(day)), month, year: String(Number(year)) };
-};
-
 const MIN_MS = 60_000;
 /** From the longest on, min. A day of 23 or 25 hours is a day; months and years are of 30 and 365 days. */
 const SPANS = [
@@ -54,14 +48,14 @@ export function whenText(iso: string): string {
 /** "17:40", and "Fri 17:40" on another day. */
 export function clockText(ms: number): string {
   const at = new Date(ms);
-  return isToday(at) ? hourOf(at) : `${wordsOf(at).weekday} ${hourOf(at)}`;
+  return isToday(at) ? hourOf(at) : `${shortName(wordsOf(at).weekday)} ${hourOf(at)}`;
 }
 /** "3 Jan 2027"; what is no day, as an earlier version may have kept it, stands as it is, and kills no page. */
 export function dayText(iso: string): string {
   const at = dateOf(iso);
   if (!isValid(at)) return iso;
   const { day, month, year } = wordsOf(at);
-  return `${day} ${month} ${year}`;
+  return `${day} ${shortName(month)} ${year}`;
 }
 /** Whole days from today to a day; negative when it is past. */
 export const daysUntil = (day: string): number => daysBetween(today(), day);
@@ -71,5 +65,5 @@ export const midnightOf = (day: string): number => dateOf(day).getTime();
 export function atText(ms: number): string {
   const at = new Date(ms);
   const { weekday, day, month } = wordsOf(at);
-  return `${isToday(at) ? 'today' : `${weekday} ${day} ${month}`} at ${hourOf(at)}`;
+  return `${isToday(at) ? 'today' : `${shortName(weekday)} ${day} ${shortName(month)}`} at ${hourOf(at)}`;
 }

@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { Kit } from '../core/gear';
 import { momentText } from '../core/telling/wash-day';
 import { withHired } from '../core/washday/hired';
@@ -73,7 +73,8 @@ function usePlanned(request: DayRequest | null) {
         proxy((_finish: string, verdict: string) => setProgress({ asked, better: ++better, verdict })),
       )
       .then((day) => {
-        setAnswer({ asked, day });
+        // A day is much to draw: a hand is heard in between.
+        startTransition(() => setAnswer({ asked, day }));
         worker.end();
       });
     return () => worker.end();

@@ -1,4 +1,4 @@
-import { useEffect, useState, type ReactNode } from 'react';
+import { startTransition, useEffect, useState, type ReactNode } from 'react';
 
 /** Those that wait for their turn, the first first. */
 const waiting = new Set<() => void>();
@@ -12,15 +12,12 @@ function goOn(): void {
   next();
 }
 
-/**
- * What takes long to draw, or to work out, comes after the page it is on, one after the other and each in a task of its own, so that a hand is
- * heard in between. Once drawn it stays. @param height of its place until then, px, or all that what it stands in has.
- */
-export function InTurn({ height, children }: { height?: number | '100%'; children: ReactNode }) {
+/** Whether its turn has come. */
+function useTurn(): boolean {
   const [mine, setMine] = useState(false);
   useEffect(() => {
     if (mine) return;
-    const take = (): void => setMine(true);
+    const take = (): void => startTransition(() => setMine(true));
     waiting.add(take);
     if (!going) setTimeout(goOn);
     going = true;
@@ -29,5 +26,17 @@ export function InTurn({ height, children }: { height?: number | '100%'; childre
       if (!waiting.delete(take)) setTimeout(goOn, BETWEEN_MS);
     };
   }, [mine]);
-  return mine ? children : <div aria-busy="true" style={{ height }} />;
+  return mine;
+}
+
+/**
+ * What takes long to draw, or to work out, comes after the page it is on, one after the other and each in a task of its own, so that a hand is
+ * heard in between. Once drawn it stays. @param height of its place until then, px, or all that what it stands in has.
+ */
+export function InTurn({ height, children }: { height?: number | '100%'; children: ReactNode }) {
+  return useTurn() ? children : <div aria-busy="true" style={{ height }} />;
+}
+/** The same within a drawing: its axes stand, and the lines come when it is their turn. */
+export function LinesInTurn({ children }: { children: ReactNode }) {
+  return useTurn() ? children : <g aria-busy="true" />;
 }

@@ -1,5 +1,6 @@
 import { Bar, BarChart, CartesianGrid, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from './ChartPlace';
+import { LinesInTurn } from './InTurn';
 import { axisTick } from './chart';
 import { color } from './theme';
 
@@ -38,20 +39,22 @@ export function MonthBars({
           <CartesianGrid stroke={color.line} vertical={false} />
           <XAxis dataKey="name" tick={axisTick} stroke={color.line} interval="equidistantPreserveStart" />
           <YAxis allowDecimals={apart} tick={axisTick} stroke={color.line} width={48} />
-          <Bar
-            dataKey="lower"
-            {...(apart ? {} : { stackId: 'all' })}
-            fill={color.water}
-            isAnimationActive={false}
-            cursor="pointer"
-          />
-          <Bar
-            dataKey="upper"
-            {...(apart ? {} : { stackId: 'all' })}
-            fill={color.finish}
-            isAnimationActive={false}
-            cursor="pointer"
-          />
+          <LinesInTurn>
+            <Bar
+              dataKey="lower"
+              {...(apart ? {} : { stackId: 'all' })}
+              fill={color.water}
+              isAnimationActive={false}
+              cursor="pointer"
+            />
+            <Bar
+              dataKey="upper"
+              {...(apart ? {} : { stackId: 'all' })}
+              fill={color.finish}
+              isAnimationActive={false}
+              cursor="pointer"
+            />
+          </LinesInTurn>
         </BarChart>
       </ChartPlace>
     </div>

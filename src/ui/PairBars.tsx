@@ -1,5 +1,6 @@
 import { Bar, BarChart, CartesianGrid, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from './ChartPlace';
+import { LinesInTurn } from './InTurn';
 import { axisTick } from './chart';
 import { color } from './theme';
 
@@ -29,8 +30,10 @@ export function PairBars({ pairs, label, onOpen }: { pairs: readonly PairBar[]; 
           <CartesianGrid stroke={color.line} horizontal={false} />
           <XAxis type="number" domain={[0, 100]} unit=" %" tick={axisTick} stroke={color.line} />
           <YAxis type="category" dataKey="name" tick={{ ...axisTick, fontSize: 14 }} stroke={color.line} width={140} />
-          <Bar dataKey="before" fill={color.air} isAnimationActive={false} cursor="pointer" />
-          <Bar dataKey="after" fill={color.finish} isAnimationActive={false} cursor="pointer" />
+          <LinesInTurn>
+            <Bar dataKey="before" fill={color.air} isAnimationActive={false} cursor="pointer" />
+            <Bar dataKey="after" fill={color.finish} isAnimationActive={false} cursor="pointer" />
+          </LinesInTurn>
         </BarChart>
       </ChartPlace>
     </div>

@@ -1,5 +1,6 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from './ChartPlace';
+import { LinesInTurn } from './InTurn';
 import { axisDay, axisTick, timeAxis } from './chart';
 import { color } from './theme';
 
@@ -70,29 +71,33 @@ export function ShareLines({
             formatter={(shown) => Math.round(Number(shown))}
             contentStyle={TIP}
           />
-          {marks.map(({ id, at, name }) => (
-            <ReferenceLine
-              key={id}
-              x={at}
-              stroke={color.quiet}
-              strokeDasharray="3 3"
-              label={{ ...LABEL, value: name, position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight' }}
-            />
-          ))}
-          {lines.map(({ key, name, stroke, dash }) => (
-            <Line key={key} dataKey={key} name={name} stroke={stroke} strokeDasharray={dash} strokeWidth={2.5} {...DRAWN} />
-          ))}
-          {count && (
-            <Line
-              yAxisId={count.key}
-              dataKey={count.key}
-              name={count.name}
-              stroke={count.stroke}
-              strokeWidth={1.5}
-              type="stepAfter"
-              {...DRAWN}
-            />
-          )}
+          <LinesInTurn>
+            {marks.map(({ id, at, name }) => (
+              <ReferenceLine
+                key={id}
+                x={at}
+                stroke={color.quiet}
+                strokeDasharray="3 3"
+                label={{ ...LABEL, value: name, position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight' }}
+              />
+            ))}
+          </LinesInTurn>
+          <LinesInTurn>
+            {lines.map(({ key, name, stroke, dash }) => (
+              <Line key={key} dataKey={key} name={name} stroke={stroke} strokeDasharray={dash} strokeWidth={2.5} {...DRAWN} />
+            ))}
+            {count && (
+              <Line
+                yAxisId={count.key}
+                dataKey={count.key}
+                name={count.name}
+                stroke={count.stroke}
+                strokeWidth={1.5}
+                type="stepAfter"
+                {...DRAWN}
+              />
+            )}
+          </LinesInTurn>
         </LineChart>
       </ChartPlace>
     </div>

@@ -1,4 +1,4 @@
-import { hourOf } from '../core/units/day';
+import { hourOf, shortName, wordsOf } from '../core/units/day';
 import styled from 'styled-components';
 import { bandGround, type Band } from './strata';
 import { color, font } from './theme';
@@ -212,7 +212,8 @@ function marksOf(all: TimeBlock[], at: (ms: number) => number) {
   for (let ms = hour.getTime() < first ? hour.getTime() + HOUR_MS : hour.getTime(); ms <= last; ms += HOUR_MS) {
     const place = at(ms);
     const date = new Date(ms);
-    const name = date.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+    const words = wordsOf(date);
+    const name = `${shortName(words.weekday)} ${words.day} ${shortName(words.month)}`;
     if (name === day && place - (marks.at(-1)?.at ?? -1) < APART) continue;
     if (name !== day && place - (marks.at(-1)?.at ?? -1) < APART) marks.pop();
     marks.push({ ms, at: place, text: hourOf(date), day: name === day ? null : name });

@@ -1,11 +1,16 @@
+import { shortName, wordsOf } from '../core/units/day';
 import { color, font } from './theme';
 
 /** Figures along the axes of every chart. */
 export const axisTick = { fill: color.quiet, fontSize: 13, fontFamily: font.mono };
 
 /** An instant along an axis: "3 Jan 27". */
-export const axisDay = (ms: number): string =>
-  new Date(ms).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: '2-digit' });
+export function axisDay(ms: number): string {
+  const { day, month, year } = wordsOf(new Date(ms));
+  return `${day} ${shortName(month)} ${year.slice(2)}`;
+}
+/** A month along an axis: "Jan 27". */
+export const axisMonth = (ms: number): string => axisDay(ms).replace(/^\d+ /, '');
 /** Instants, ms, along the foot of a chart. */
 export const timeAxis = {
   dataKey: 'at',

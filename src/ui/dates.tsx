@@ -1,4 +1,4 @@
-import { yearOf } from '../core/units/day';
+import { wordsOf, yearOf } from '../core/units/day';
 import { type CalendarDate, parseDate, type DateValue } from '@internationalized/date';
 import { CalendarDays, ChevronLeft, ChevronRight } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
@@ -152,8 +152,10 @@ interface DayBounds {
   readonly min?: string | undefined;
   readonly max?: string | undefined;
 }
-const LONG = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
-const said = (day: string): string => LONG.format(Date.parse(`${day}T12:00:00Z`));
+function said(iso: string): string {
+  const { day, month, year } = wordsOf(new Date(`${iso}T12:00:00`));
+  return `${day} ${month} ${year}`;
+}
 /** What is wrong with a day, said as one would. */
 function faultOf(day: DateValue | null, { min = FIRST_DAY, max = LAST_DAY }: DayBounds): string | null {
   if (day === null) return null;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { format, formatDistanceStrict, formatISO, isSameDay, startOfMinute } from 'date-fns';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { instantHere } from '../../src/core/units/day';
+import { instantHere, weekdayAsWritten } from '../../src/core/units/day';
+import { axisDay, axisMonth } from '../../src/ui/chart';
 import { atText, clockText, dayText, distanceText, midnightOf, whenText } from '../../src/app/time';
 
 /* Days and hours as pages say them, held to date-fns as the reference, in whatever zone and season this runs. */
@@ -29,6 +30,9 @@ describe('what pages say of days and hours', () => {
         const isToday = isSameDay(when, NOW);
         expect(clockText(ms)).toBe(format(when, isToday ? 'HH:mm' : 'EEE HH:mm'));
         expect(atText(ms)).toBe(`${isToday ? 'today' : format(when, 'EEE d MMM')} at ${format(when, 'HH:mm')}`);
+        expect(axisDay(ms)).toBe(format(when, 'd MMM yy'));
+        expect(axisMonth(ms)).toBe(format(when, 'MMM yy'));
+        expect(weekdayAsWritten(instantHere(when))).toBe(format(when, 'EEEE'));
         expect(instantHere(when)).toBe(formatISO(startOfMinute(when)));
         expect(dayText(when.toISOString())).toBe(format(when, 'd MMM yyyy'));
         expect(dayText(format(when, 'yyyy-MM-dd'))).toBe(format(when, 'd MMM yyyy'));

@@ -1,3 +1,4 @@
+import { wordsOf } from '../units/day';
 import {
   type CareEvent,
   type Drum,
@@ -120,10 +121,10 @@ export function fadeText({ points, fadePerYear, recovery, belowAt }: LoftRecord,
   if (recovery !== null)
     said.push(recovery > 0 ? `A wash gave back ${percent(recovery)} on average.` : 'Its washes gave nothing back.');
   const when = belowAt(washBelow);
-  if (when && last && when > last.at)
-    said.push(
-      `At this pace it comes to ${percent(washBelow)} in ${new Date(when).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })}.`,
-    );
+  if (when && last && when > last.at) {
+    const { month, year } = wordsOf(new Date(when));
+    said.push(`At this pace it comes to ${percent(washBelow)} in ${month} ${year}.`);
+  }
   return said.join(' ');
 }
 /** What one care did. */

@@ -1,4 +1,4 @@
-import { dayAsWritten, hourAsWritten } from '../units/day';
+import { hourAsWritten, weekdayAsWritten } from '../units/day';
 import type { Action, SupplyClass } from '../gear';
 import { SUN_HOURS, type ApartRule, type CushionRule } from '../knowledge';
 import { minutesText } from '../units';
@@ -67,10 +67,8 @@ export const hoursText = (minutes: number): string => (minutes < 1440 ? minutesT
 const many = (n: number, one: string, more: string): string => `${counted(n)} ${n === 1 ? one : more}`;
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${counted(n).toLowerCase()} times`);
 
-const weekdayOf = (instant: string): string =>
-  new Date(`${dayAsWritten(instant)}T00:00:00Z`).toLocaleDateString('en-GB', { weekday: 'long', timeZone: 'UTC' });
 /** "Sunday at 11:40", in the offset that the instant is written in. */
-export const momentText = (instant: string): string => `${weekdayOf(instant)} at ${hourAsWritten(instant)}`;
+export const momentText = (instant: string): string => `${weekdayAsWritten(instant)} at ${hourAsWritten(instant)}`;
 
 /** What a day comes to, as a person would say it. */
 export function dayVerdict(day: {

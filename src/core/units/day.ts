@@ -35,3 +35,44 @@ export function instantHere(at: Date): string {
     shift === 0 ? 'Z' : `${shift > 0 ? '+' : '-'}${two(Math.floor(Math.abs(shift) / 60))}:${two(Math.abs(shift) % 60)}`;
   return `${dayOf(at.toISOString())}T${hourOf(at)}:00${offset}`;
 }
+
+/*
+ * The names of days and months, in English: a library of all languages takes a phone milliseconds a name, and a chart has a dozen.
+ */
+const WEEKDAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'] as const;
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
+/** A day in words, at the place where this runs; NaN in figures, and empty names, of an invalid one. */
+export interface DayWords {
+  /** "Sunday". */
+  readonly weekday: string;
+  /** "3". */
+  readonly day: string;
+  /** "January". */
+  readonly month: string;
+  /** "2027". */
+  readonly year: string;
+}
+/** The words of a day. */
+export const wordsOf = (at: Date): DayWords => ({
+  weekday: WEEKDAYS[at.getDay()] ?? '',
+  day: String(at.getDate()),
+  month: MONTHS[at.getMonth()] ?? '',
+  year: String(at.getFullYear()),
+});
+/** "Sun", "Jan". */
+export const shortName = (name: string): string => name.slice(0, 3);
+/** The weekday on which an instant falls in the offset that it is written in, "Sunday". */
+export const weekdayAsWritten = (instant: string): string => wordsOf(new Date(`${dayAsWritten(instant)}T12:00:00`)).weekday;

@@ -1,11 +1,13 @@
+import { onceForWord } from '../once';
+
 /** Figures behind the point of a currency (ISO 4217, as the runtime knows it); two for what is no currency code. */
-export function digitsOf(currency: string): number {
+export const digitsOf = onceForWord((currency: string): number => {
   try {
     return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
   } catch {
     return 2;
   }
-}
+});
 /** The code of a currency in what was typed (ISO 4217, as the runtime knows it); null for none. */
 export function currencyIn(text: string): string | null {
   const code = text.trim().toUpperCase();

@@ -5,6 +5,7 @@ import type { Photo } from '../../data/db';
 import { Quiet } from '../../ui/basics';
 import { Area, CartesianGrid, ComposedChart, Line, Scatter, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from '../../ui/ChartPlace';
+import { LinesInTurn } from '../../ui/InTurn';
 import { courseOf, hoursSoFar } from '../../core/colour';
 import { axisTick } from '../../ui/chart';
 import { color } from '../../ui/theme';
@@ -34,9 +35,11 @@ function Course({ lit, hours }: { lit: readonly Read[]; hours: readonly number[]
         unit=" h"
       />
       <YAxis tick={axisTick} stroke={color.line} width={48} domain={['auto', 'auto']} />
-      <Area dataKey="band" stroke="none" fill={color.finish} fillOpacity={0.18} isAnimationActive={false} />
-      <Line dataKey="value" stroke={color.finish} strokeWidth={2} dot={false} isAnimationActive={false} />
-      <Scatter data={points} dataKey="read" fill={color.ink} isAnimationActive={false} />
+      <LinesInTurn>
+        <Area dataKey="band" stroke="none" fill={color.finish} fillOpacity={0.18} isAnimationActive={false} />
+        <Line dataKey="value" stroke={color.finish} strokeWidth={2} dot={false} isAnimationActive={false} />
+        <Scatter data={points} dataKey="read" fill={color.ink} isAnimationActive={false} />
+      </LinesInTurn>
     </ComposedChart>
   );
 }

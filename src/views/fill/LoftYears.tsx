@@ -3,17 +3,16 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from '../../ui/ChartPlace';
+import { LinesInTurn } from '../../ui/InTurn';
 import { toThing } from '../../app/routes';
 import { useThresholds } from '../../app/thresholds';
 import { whenText } from '../../app/time';
 import type { Kit } from '../../core/gear';
 import { loftRecord } from '../../core/loft';
 import { careText, fadeText } from '../../core/telling/loft';
-import { axisTick } from '../../ui/chart';
+import { axisMonth, axisTick } from '../../ui/chart';
 import { Quiet } from '../../ui/basics';
 import { color } from '../../ui/theme';
-
-const month = (ms: number): string => new Date(ms).toLocaleDateString('en-GB', { month: 'short', year: '2-digit' });
 
 /** The loft of one thing over the years, with what each wash gave back. */
 export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
@@ -46,7 +45,7 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
                     dataKey="at"
                     type="number"
                     domain={['dataMin', 'dataMax']}
-                    tickFormatter={month}
+                    tickFormatter={axisMonth}
                     tick={axisTick}
                     stroke={color.line}
                   />
@@ -58,17 +57,19 @@ export function LoftYears({ kit, itemId }: { kit: Kit; itemId: string }) {
                     tick={axisTick}
                     stroke={color.line}
                   />
-                  <ReferenceLine y={100 * loftWash} stroke={color.alarm} strokeDasharray="4 4" />
-                  {record.cares.map((c) => (
-                    <ReferenceLine key={c.at} x={Date.parse(c.at)} stroke={color.water} />
-                  ))}
-                  <Line
-                    dataKey="loft"
-                    stroke={color.finish}
-                    strokeWidth={2}
-                    isAnimationActive={false}
-                    dot={{ r: 4, fill: color.finish, stroke: color.ground }}
-                  />
+                  <LinesInTurn>
+                    <ReferenceLine y={100 * loftWash} stroke={color.alarm} strokeDasharray="4 4" />
+                    {record.cares.map((c) => (
+                      <ReferenceLine key={c.at} x={Date.parse(c.at)} stroke={color.water} />
+                    ))}
+                    <Line
+                      dataKey="loft"
+                      stroke={color.finish}
+                      strokeWidth={2}
+                      isAnimationActive={false}
+                      dot={{ r: 4, fill: color.finish, stroke: color.ground }}
+                    />
+                  </LinesInTurn>
                 </LineChart>
               </ChartPlace>
             </div>

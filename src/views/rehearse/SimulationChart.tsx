@@ -1,6 +1,7 @@
 import { useSay } from '../../ui/said';
 import { CartesianGrid, Line, LineChart, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from '../../ui/ChartPlace';
+import { LinesInTurn } from '../../ui/InTurn';
 import type { Moment, Rehearsal, Setup } from '../../core/rehearse';
 import { dryBandG } from '../../core/drying';
 import { Quiet } from '../../ui/basics';
@@ -148,30 +149,32 @@ function Lines({ row, yours, plans, axis, first, last }: Both & { row: Row; axis
           tickCount={first ? 4 : 3}
           allowDataOverflow
         />
-        {row.limit && (
-          <ReferenceLine
-            y={row.limit.at}
-            stroke={row.limit.stroke}
-            strokeDasharray="6 4"
-            label={{ value: row.limit.says, fill: row.limit.stroke, fontSize: 13, position: 'insideBottomRight' }}
-          />
-        )}
-        <ReferenceLine x={cursor} stroke={color.ink} />
-        {other.length > 0 && (
-          <Line data={other} dataKey="plan" stroke={color.quiet} strokeWidth={1.5} dot={false} isAnimationActive={false} />
-        )}
-        {row.lines.map((line) => (
-          <Line
-            key={line.key}
-            data={mine}
-            dataKey={line.key}
-            stroke={line.stroke}
-            strokeDasharray={line.dash}
-            strokeWidth={2.5}
-            dot={false}
-            isAnimationActive={false}
-          />
-        ))}
+        <LinesInTurn>
+          {row.limit && (
+            <ReferenceLine
+              y={row.limit.at}
+              stroke={row.limit.stroke}
+              strokeDasharray="6 4"
+              label={{ value: row.limit.says, fill: row.limit.stroke, fontSize: 13, position: 'insideBottomRight' }}
+            />
+          )}
+          <ReferenceLine x={cursor} stroke={color.ink} />
+          {other.length > 0 && (
+            <Line data={other} dataKey="plan" stroke={color.quiet} strokeWidth={1.5} dot={false} isAnimationActive={false} />
+          )}
+          {row.lines.map((line) => (
+            <Line
+              key={line.key}
+              data={mine}
+              dataKey={line.key}
+              stroke={line.stroke}
+              strokeDasharray={line.dash}
+              strokeWidth={2.5}
+              dot={false}
+              isAnimationActive={false}
+            />
+          ))}
+        </LinesInTurn>
       </LineChart>
     </ChartPlace>
   );

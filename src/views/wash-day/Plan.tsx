@@ -1,6 +1,7 @@
 import { nowMs } from '../../app/now';
 import { Column, TwoColumns } from '../../ui/basics';
 import { usePhone } from '../../ui/phone';
+import { InTurn } from '../../ui/InTurn';
 import { Timeline } from '../../ui/Timeline';
 import { Choose } from './Choose';
 import { Loads } from './Loads';
@@ -75,7 +76,9 @@ export function Plan({ page, kit, day }: OfPlan) {
           />
           {phone && board}
         </Column>
-        <Beside page={page} kit={kit} day={day} />
+        <InTurn>
+          <Beside page={page} kit={kit} day={day} />
+        </InTurn>
       </TwoColumns>
     </>
   );
