@@ -1,5 +1,5 @@
 import { useObservable } from 'dexie-react-hooks';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { proxy } from 'comlink';
 import type { Equipment, Item, Kit } from '../core/gear';
 import type { UsualCare } from '../core/season';
@@ -104,7 +104,8 @@ export function usePlanning(kit: Kit | undefined): Planning {
       const now = { kit, round, done, end, programmes: made };
       // To the next page it is the answer to its first question.
       if (end !== null && end !== 'failed') newest = { ...now, round: 0 };
-      setAnswer(now);
+      // A list of thousands is drawn in slices: a hand is heard in between.
+      startTransition(() => setAnswer(now));
     };
     const onPiece: OnPiece = (piece, done) => {
       if (stale) return;

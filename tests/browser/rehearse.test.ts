@@ -33,18 +33,27 @@ describe('rehearse', () => {
     const v = await visit({ path: '/kit/itm-quilt/programme' });
     await v.page.evaluate(() => {
       const came: number[] = [];
-      Object.assign(window, { came });
+      /** Charts that have their axes and no line yet. */
+      const bare = new Set<Element>();
+      Object.assign(window, { came, bare });
       const charts = (): number => document.querySelectorAll('main figure svg.recharts-surface').length;
       // Heard of at the end of the task in which they came.
       new MutationObserver(() => {
         const [here, before] = [charts(), came.at(-1) ?? 0];
         if (here > before) came.push(here);
+        for (const chart of document.querySelectorAll('main figure svg.recharts-surface'))
+          if (chart.querySelector('.recharts-yAxis') && !chart.querySelector('.recharts-line')) bare.add(chart);
       }).observe(document, { childList: true, subtree: true });
     });
     await v.press('Rehearse');
     await v.sees('nothing is hurt');
     const came = (): Promise<unknown> => v.page.evaluate(() => (window as unknown as { came: number[] }).came);
     await soon(async () => expect(await came()).toEqual([1, 2, 3]));
+    // The lines of each come in a task of their own, after its axes.
+    await soon(async () =>
+      expect((await v.page.$$('main figure svg.recharts-surface .recharts-line')).length).toBeGreaterThan(2),
+    );
+    expect(await v.page.evaluate(() => (window as unknown as { bare: Set<Element> }).bare.size)).toBe(3);
     expect(v.errors).toEqual([]);
     await v.close();
   });

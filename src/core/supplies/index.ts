@@ -127,12 +127,19 @@ export interface ShoppingLine {
  */
 export function shoppingFor(needs: readonly Need[], supplies: readonly Supply[], today: string | null): ShoppingLine[] {
   if (needs.length === 0) return [];
+  const byClass = new Map<SupplyClass, Need[]>();
+  for (const need of needs) {
+    const others = byClass.get(need.class);
+    if (others) others.push(need);
+    else byClass.set(need.class, [need]);
+  }
   const lines: ShoppingLine[] = [];
-  for (const cls of [...new Set(needs.map((n) => n.class))].sort()) {
+  for (const cls of [...byClass.keys()].sort()) {
+    const wanted = byClass.get(cls) ?? [];
     const left = leftOf(supplies, cls);
     const usable = today === null ? left : left.filter((s) => !isExpired(s, today));
-    const sure = missing(cls, needs, usable, false);
-    const perhaps = sure ? null : missing(cls, needs, usable, true);
+    const sure = missing(cls, wanted, usable, false);
+    const perhaps = sure ? null : missing(cls, wanted, usable, true);
     if (sure) lines.push(sure);
     else if (perhaps) lines.push({ ...perhaps, perhaps: true });
   }
@@ -144,7 +151,7 @@ function missing(cls: SupplyClass, needs: readonly Need[], usable: readonly Supp
   let needMl = 0;
   let needCount = 0;
   for (const need of needs) {
-    if (need.class !== cls || (need.perhaps && !perhaps)) continue;
+    if (need.perhaps && !perhaps) continue;
     forItems.add(need.itemId);
     needMl += need.ml ?? 0;
     needCount = Math.max(needCount, need.count ?? 1);

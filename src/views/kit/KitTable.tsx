@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { onceFor } from '../../core/once';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -123,7 +123,7 @@ const COLUMNS: readonly ThingColumn<Thing>[] = [
 ];
 
 /** The kit as a table: sorted by its heads, opened by a row, chosen by boxes. */
-export function KitTable({
+export const KitTable = memo(function KitTable({
   rows,
   chosen,
   onChoose,
@@ -147,4 +147,4 @@ export function KitTable({
       onOpen={(id) => void navigate(toThing(id))}
     />
   );
-}
+});
