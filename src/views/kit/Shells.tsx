@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { useKit } from '../../app/kit';
 import { nowMs, today } from '../../app/now';
 import { canFor, takesOf } from '../../app/plan';
+import { useWorked } from '../../app/worked';
 import { nextEvent } from '../../core/due/forecast';
 import { PATHS, toThing } from '../../app/routes';
 import { dayText } from '../../app/time';
@@ -24,7 +25,10 @@ interface Row {
   readonly item: Item;
   readonly of: Repellency | null;
   readonly leaking: boolean;
-  readonly can: (way: Treatment) => boolean;
+  /** The least that is likely to do; undefined for what was never tested. */
+  readonly least: Treatment | 'leave' | null | undefined;
+  /** What renewing it takes, where that is what it wants. */
+  readonly wants: ReturnType<typeof takesOf>['proofer'] | undefined;
 }
 const tired = ({ of }: Row): boolean => of !== null && of.now.value < MARK;
 /** Whether what goes along on the next outing sheds rain. */
@@ -42,12 +46,7 @@ function outingText(kit: Kit, rows: readonly Row[]): string {
 /** Proofer for all that wants renewing, beside what stands in the cupboard, by its kind. */
 function prooferText(kit: Kit, rows: readonly Row[]): string {
   const wants = new Map<SupplyClass, number>();
-  for (const row of rows) {
-    const least = row.of && leastThatHelps(row.of, row.can);
-    if (!tired(row) || row.leaking || row.of?.worn || (least !== 'renew' && least !== null)) continue;
-    const { proofer } = takesOf(kit, row.item, 'renew');
-    if (proofer) wants.set(proofer.class, (wants.get(proofer.class) ?? 0) + proofer.ml);
-  }
+  for (const { wants: proofer } of rows) if (proofer) wants.set(proofer.class, (wants.get(proofer.class) ?? 0) + proofer.ml);
   const said = [...wants].map(([cls, ml]) => {
     const left = (kit.supplies ?? []).filter((s) => s.class === cls).reduce((sum, s) => sum + (s.remainingMl ?? 0), 0);
     return `${Math.round(ml)} mL of ${SUPPLY_WORDS[cls]} (${Math.round(left)} mL in the cupboard)`;
@@ -55,24 +54,28 @@ function prooferText(kit: Kit, rows: readonly Row[]): string {
   return said.length === 0 ? '' : `To renew all that wants it takes ${listed(said)}.`;
 }
 
-/** All that sheds rain by a finish, the most tired first. */
-const shellsOf = (kit: Kit) =>
-  kit.items
-    .filter((item) => hasFinish(item) && !item.archivedOn && !item.retiredOn)
-    .map((item) => ({
-      item,
-      of: repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()),
-      leaking: leaks(latestInspection(kit.inspections, item.id)),
-      can: canFor(kit, item),
-    }))
-    .sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1));
-type ShellRow = ReturnType<typeof shellsOf>[number];
+/** All that sheds rain by a finish. */
+const shellsOf = (kit: Kit): { kit: Kit; item: Item }[] =>
+  kit.items.filter((item) => hasFinish(item) && !item.archivedOn && !item.retiredOn).map((item) => ({ kit, item }));
+/** How well one sheds rain, and what would help. */
+function rowOf({ kit, item }: { kit: Kit; item: Item }): Row {
+  const of = repellencyOf(item, kit.inspections, kit.log ?? [], nowMs());
+  const leaking = leaks(latestInspection(kit.inspections, item.id));
+  const least = of ? leastThatHelps(of, canFor(kit, item)) : undefined;
+  const row: Row = { item, of, leaking, least, wants: undefined };
+  const renews = tired(row) && !leaking && !of?.worn && (least === 'renew' || least === null);
+  return renews ? { ...row, wants: takesOf(kit, item, 'renew').proofer } : row;
+}
 
 /** All that sheds rain by a finish, the most tired first. */
 export function Shells() {
   const kit = useKit();
-  const rows = useMemo(() => (kit ? shellsOf(kit) : []), [kit]);
-  if (!kit) return <Page aria-busy="true" />;
+  const worked = useWorked(
+    useMemo(() => (kit ? shellsOf(kit) : null), [kit]),
+    rowOf,
+  );
+  const rows = useMemo(() => [...(worked ?? [])].sort((a, b) => (a.of?.now.value ?? -1) - (b.of?.now.value ?? -1)), [worked]);
+  if (!kit || !worked) return <Page aria-busy="true" />;
   const below = rows.filter((r) => r.of && r.of.now.value < MARK).length;
   const untested = rows.filter((r) => !r.of).length;
   const halves = unread(kit)
@@ -111,7 +114,7 @@ export function Shells() {
 }
 
 /** How well each sheds rain, and what is likely to help. */
-function ShellTable({ rows }: { rows: readonly ShellRow[] }) {
+function ShellTable({ rows }: { rows: readonly Row[] }) {
   return (
     <FigureTable
       label="What sheds rain"
@@ -135,7 +138,7 @@ function ShellTable({ rows }: { rows: readonly ShellRow[] }) {
           id: 'does',
           head: 'What is likely to do as a whole',
           cell: (r) => {
-            const least = r.of && leastThatHelps(r.of, r.can);
+            const { least } = r;
             return r.of === null ? (
               <Link to={toThing(r.item.id, 'drops')}>Test it with drops</Link>
             ) : r.leaking ? (
