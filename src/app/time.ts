@@ -16,6 +16,7 @@ function dateOf(iso: string): Date {
 }
 const isValid = (date: Date): boolean => !Number.isNaN(date.getTime());
 const isToday = (date: Date): boolean => date.toDateString() === new Date().toDateString();
+
 const MIN_MS = 60_000;
 /** From the longest on, min. A day of 23 or 25 hours is a day; months and years are of 30 and 365 days. */
 const SPANS = [
