@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { useKit, usePlanning } from '../../app/kit';
 import { useRanked } from '../../app/ranked';
@@ -15,13 +15,11 @@ export function useKitList() {
   const filters = Object.fromEntries(FILTERS.map((f) => [f, params.get(f) ?? ''])) as Record<Filter, string>;
   const { need, kind, owner, due } = filters;
   const ranked = useRanked(kit, planning.programmes);
-  // A letter stands at once; thousands of rows follow it.
-  const sought = useDeferredValue(search);
   const rows = useMemo(() => {
-    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+    const words = search.toLowerCase().split(/\s+/).filter(Boolean);
     const now = today();
     return (ranked ?? []).filter((row) => matches(row, words, { need, kind, owner, due }, now));
-  }, [ranked, sought, need, kind, owner, due]);
+  }, [ranked, search, need, kind, owner, due]);
   const set = (key: string, value: string): void => {
     const next = new URLSearchParams(params);
     if (value) next.set(key, value);
