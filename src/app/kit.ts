@@ -80,6 +80,9 @@ const MOSTLY = 0.9;
 /** Pieces are shown this often, so that a long list is not drawn anew for each. */
 const SHOW_EVERY_MS = 250;
 
+/** The first answer is waited for; what comes to a list of thousands is drawn in slices, so that a hand is heard in between. */
+const draw = (inSlices: boolean, set: () => void): void => (inSlices ? startTransition(set) : set());
+
 /** All programmes, planned in the worker, with progress and a way out. A newer kit overtakes an older answer. */
 export function usePlanning(kit: Kit | undefined): Planning {
   const [round, setRound] = useState(0);
@@ -98,14 +101,15 @@ export function usePlanning(kit: Kit | undefined): Planning {
     let stale = false;
     let shown = performance.now();
     let made = byId();
+    let drawn = newest !== null;
     const show = (done: number, end: Answer['end']): void => {
       shown = performance.now();
       made = Object.assign(byId(), made);
       const now = { kit, round, done, end, programmes: made };
       // To the next page it is the answer to its first question.
       if (end !== null && end !== 'failed') newest = { ...now, round: 0 };
-      // A list of thousands is drawn in slices: a hand is heard in between.
-      startTransition(() => setAnswer(now));
+      draw(drawn, () => setAnswer(now));
+      drawn = true;
     };
     const onPiece: OnPiece = (piece, done) => {
       if (stale) return;
