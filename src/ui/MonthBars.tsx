@@ -24,6 +24,7 @@ export function MonthBars({
   label: string;
   onMonth: (id: string) => void;
 }) {
+  const bar = { isAnimationActive: false, cursor: 'pointer', ...(apart ? {} : { stackId: 'all' }) };
   return (
     <div role="img" aria-label={label} style={{ height: 190 }}>
       <ChartPlace>
@@ -40,20 +41,8 @@ export function MonthBars({
           <XAxis dataKey="name" tick={axisTick} stroke={color.line} interval="equidistantPreserveStart" />
           <YAxis allowDecimals={apart} tick={axisTick} stroke={color.line} width={48} />
           <LinesInTurn>
-            <Bar
-              dataKey="lower"
-              {...(apart ? {} : { stackId: 'all' })}
-              fill={color.water}
-              isAnimationActive={false}
-              cursor="pointer"
-            />
-            <Bar
-              dataKey="upper"
-              {...(apart ? {} : { stackId: 'all' })}
-              fill={color.finish}
-              isAnimationActive={false}
-              cursor="pointer"
-            />
+            <Bar dataKey="lower" fill={color.water} {...bar} />
+            <Bar dataKey="upper" fill={color.finish} {...bar} />
           </LinesInTurn>
         </BarChart>
       </ChartPlace>

@@ -1,4 +1,5 @@
 /** Sentences about a year of the record. */
+import { monthAsWritten } from '../units/day';
 import type { YearRecord } from '../year';
 import type { Effect, Measure } from '../year/effects';
 import { minutesText } from '../units';
@@ -40,22 +41,8 @@ export function yearTookText(y: YearRecord): string {
   ];
   return said.length > 0 ? `${capital(said.join('; '))}.` : '';
 }
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-] as const;
 /** "March" of "2027-03". */
-export const monthText = (month: string): string => MONTHS[Number(month.slice(5, 7)) - 1] ?? month;
+export const monthText = (month: string): string => monthAsWritten(month) || month;
 /** Its months as rows for other software, SI and the user's currency. */
 export const yearRows = (y: YearRecord, currency: string): (string | number)[][] => [
   ['month', 'washes', 'without_wash', 'litres', 'kWh', `money_${currency}`, 'hours_taken', 'hours_planned'],

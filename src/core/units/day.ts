@@ -74,5 +74,7 @@ export const wordsOf = (at: Date): DayWords => ({
 });
 /** "Sun", "Jan". */
 export const shortName = (name: string): string => name.slice(0, 3);
+/** The month of a day or of a month, "March" of "2027-03"; empty for what is neither. */
+export const monthAsWritten = (day: string): string => MONTHS[Number(day.slice(5, 7)) - 1] ?? '';
 /** The weekday on which an instant falls in the offset that it is written in, "Sunday". */
 export const weekdayAsWritten = (instant: string): string => wordsOf(new Date(`${dayAsWritten(instant)}T12:00:00`)).weekday;

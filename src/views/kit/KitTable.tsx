@@ -1,4 +1,4 @@
-import { memo, useMemo } from 'react';
+import { useMemo } from 'react';
 import { onceFor } from '../../core/once';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -123,7 +123,7 @@ const COLUMNS: readonly ThingColumn<Thing>[] = [
 ];
 
 /** The kit as a table: sorted by its heads, opened by a row, chosen by boxes. */
-export const KitTable = memo(function KitTable({
+export function KitTable({
   rows,
   chosen,
   onChoose,
@@ -147,4 +147,4 @@ export const KitTable = memo(function KitTable({
       onOpen={(id) => void navigate(toThing(id))}
     />
   );
-});
+}
