@@ -68,7 +68,8 @@ interface Look {
   bare?: boolean;
 }
 
-const WAIT = { timeout: 45_000 };
+/** Asked twenty times a second: at every frame the asking would keep the page busy. */
+const WAIT = { timeout: 45_000, polling: 50 } as const;
 /** Asks again until it holds, as long as a page may take on a slow machine. */
 export const soon = <T>(check: () => Promise<T>): Promise<T> => vi.waitFor(check, { ...WAIT, interval: 100 });
 
@@ -248,24 +249,21 @@ async function tab(
     await settled(page);
   };
   /** Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. */
-  const still = async (element: ElementHandle<Element>): Promise<void> => {
-    const stand = (): Promise<{ top: number; free: boolean }> =>
-      element.evaluate((e) => {
+  const still = (element: ElementHandle<Element>): Promise<void> =>
+    element.evaluate(async (e) => {
+      e.scrollIntoView({ block: 'center' });
+      let was = NaN;
+      for (let n = 0; n < 40; n++) {
         const { left, top, width, height } = e.getBoundingClientRect();
         const over = document.elementFromPoint(left + width / 2, top + height / 2);
-        return { top, free: over !== null && (e.contains(over) || over.contains(e)) };
-      });
-    await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
-    let was = NaN;
-    for (let n = 0; n < 40; n++) {
-      const is = await stand();
-      if (is.top === was && is.free) return;
-      // Moved meanwhile, by the focus or by what has come: looked for again.
-      if (!is.free) await element.evaluate((e) => e.scrollIntoView({ block: 'center' }));
-      was = is.top;
-      await new Promise((resolve) => setTimeout(resolve, 30));
-    }
-  };
+        const free = over !== null && (e.contains(over) || over.contains(e));
+        if (top === was && free) return;
+        // Moved meanwhile, by the focus or by what has come: looked for again.
+        if (!free) e.scrollIntoView({ block: 'center' });
+        was = top;
+        await new Promise((resolve) => setTimeout(resolve, 30));
+      }
+    });
   const press = async (name: Name, again = 2): Promise<void> => {
     const found = page.waitForFunction(
       (wanted, pattern) => {
@@ -488,6 +486,8 @@ export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<str
       selectors: false,
       // What pages link to is the app’s own.
       preload: false,
+      // The two slowest of those that are never more than moderate.
+      rules: { region: { enabled: false }, 'hidden-content': { enabled: false } },
       ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
     });
     return (

@@ -1,5 +1,5 @@
 /** The white sheet in a picture: where it lies, and from it how bright and of what colour the light is at each place. */
-import { type Point, type Reduced, surfaceOf } from '../picture';
+import { type LitPlace, type Point, type Reduced, surfaceOf } from '../picture';
 import type { Rgb } from './spaces';
 
 /** Luminance of linear sRGB [IEC 61966-2-1]. */
@@ -205,28 +205,30 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
   const lit = (channel: Float32Array, at: number): number => Math.max(1e-5, channel[at] as number);
   let [off, kept] = [0, some];
   let fits: ((x: number, y: number) => number)[] = [];
-  const offsAt = (n: number): number[] => channels.map((c, k) => Math.log(lit(c, n) / (fits[k]?.(...place(n)) ?? 1)));
-  const isSheet = (n: number): boolean => {
-    const offs = offsAt(n);
-    return Math.min(...offs) >= -Math.max(LEAST_OFF, DARKER * off) && Math.max(...offs) <= Math.max(LEAST_OFF, BRIGHTER * off);
+  /** By how much each channel of a block lies from the light, as a logarithm. */
+  const offsAt = (n: number): Rgb => {
+    const [x, y] = place(n);
+    const offOf = (k: 0 | 1 | 2): number => Math.log(lit(channels[k], n) / (fits[k]?.(x, y) ?? 1));
+    return [offOf(0), offOf(1), offOf(2)];
   };
+  const isSheet = (offs: Rgb): boolean =>
+    Math.min(...offs) >= -Math.max(LEAST_OFF, DARKER * off) && Math.max(...offs) <= Math.max(LEAST_OFF, BRIGHTER * off);
   // Again and again without what is darker or more coloured than the rest: creases, shadow, a thing of nearly the same white.
   for (let round = 0; round < ROUNDS; round++) {
+    const places = kept.map(place);
     fits = channels.flatMap(
       (c) =>
         surfaceOf(
-          kept.map((n) => ({ x: place(n)[0], y: place(n)[1], light: lit(c, n) })),
+          places.map(([x, y], k): LitPlace => ({ x, y, light: lit(c, kept[k] as number) })),
           shape,
         ) ?? [],
     );
     if (fits.length < 3) return null;
+    const offs = new Map(some.map((n) => [n, offsAt(n)]));
     // How uneven the sheet itself is shows on its bright side; the other may hold what is no sheet.
-    const bright = kept
-      .flatMap(offsAt)
-      .filter((v) => v > 0)
-      .sort((a, b) => a - b);
+    const bright = Float64Array.from(kept.flatMap((n) => offs.get(n) ?? []).filter((v) => v > 0)).sort();
     off = (bright[Math.floor(bright.length / 2)] ?? 0) * 1.4826;
-    const next = some.filter(isSheet);
+    const next = some.filter((n) => isSheet(offs.get(n) as Rgb));
     if (next.length < LEAST_CELLS) break;
     const same = next.length === kept.length;
     kept = next;
@@ -249,6 +251,9 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
   };
   const mask = new Uint8Array(sheet.mask.length);
   // Drawn a little wider than it is trusted: light that bends otherwise than a smooth surface lies on the sheet all the same.
-  for (const n of cells) if (isSheet(n) || Math.max(...offsAt(n).map(Math.abs)) < DRAWN_OFF) mask[n] = 1;
+  for (const n of cells) {
+    const offs = offsAt(n);
+    if (isSheet(offs) || Math.max(...offs.map(Math.abs)) < DRAWN_OFF) mask[n] = 1;
+  }
   return { at, mask, off, tint: Math.max(...middle) / Math.min(...middle), level: luminance(...middle), away };
 }

@@ -7,15 +7,7 @@ export interface LitPlace {
   readonly y: number;
   readonly light: number;
 }
-const TERMS: readonly ((x: number, y: number) => number)[] = [
-  () => 1,
-  (x) => x,
-  (_, y) => y,
-  (x) => x * x,
-  (x, y) => x * y,
-  (_, y) => y * y,
-];
-/** How much a surface may do: lie flat, slope, or bend. */
+/** How much a surface may do: lie flat, slope, or bend; by how many of 1, x, y, x², xy, y² it is told. */
 export const SURFACES = { flat: 1, sloped: 3, bent: 6 } as const;
 
 /**
@@ -23,16 +15,20 @@ export const SURFACES = { flat: 1, sloped: 3, bent: 6 } as const;
  * @returns null when the places do not settle it.
  */
 export function surfaceOf(places: readonly LitPlace[], shape: keyof typeof SURFACES): ((x: number, y: number) => number) | null {
-  const terms = TERMS.slice(0, SURFACES[shape]);
-  const rows = terms.map(() => new Array<number>(terms.length).fill(0));
-  const right = new Array<number>(terms.length).fill(0);
+  const count = SURFACES[shape];
+  const rows = Array.from({ length: count }, () => new Array<number>(count).fill(0));
+  const right = new Array<number>(count).fill(0);
+  const terms = [1, 0, 0, 0, 0, 0];
   for (const { x, y, light } of places) {
-    const f = terms.map((term) => term(x - 0.5, y - 0.5));
-    f.forEach((a, j) => {
-      right[j]! += a * Math.log(light);
-      f.forEach((b, k) => (rows[j]![k]! += a * b));
-    });
+    const [u, v, log] = [x - 0.5, y - 0.5, Math.log(light)];
+    [terms[1], terms[2], terms[3], terms[4], terms[5]] = [u, v, u * u, u * v, v * v];
+    for (let j = 0; j < count; j++) {
+      right[j]! += terms[j]! * log;
+      for (let k = 0; k <= j; k++) rows[j]![k]! += terms[j]! * terms[k]!;
+    }
   }
+  // It is the same on either side of its diagonal.
+  for (let j = 0; j < count; j++) for (let k = 0; k < j; k++) rows[k]![j] = rows[j]![k]!;
   rows.forEach((row, k) => (row[k]! += 1e-9 * places.length));
   const weights = solve(rows, right);
   if (!weights) return null;

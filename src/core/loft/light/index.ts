@@ -156,10 +156,17 @@ function fitted(from: number, to: number, shareAt: (value: number) => number, wa
 const EXPONENT: Readonly<Record<Exclude<LightModel, 'fitted'>, number>> = { scattered: 1, swallowed: 0 };
 const MOST_EXPONENT = 1.5;
 
-function quantile(seen: readonly Seen[], at: number): number {
-  const all = seen.flatMap(({ ratios }) => [...ratios]).sort((a, b) => a - b);
-  return all[Math.floor(all.length * at)] ?? 1;
+/** All ratios, by value. */
+function sortedRatios(seen: readonly Seen[]): Float32Array {
+  const all = new Float32Array(seen.reduce((sum, { ratios }) => sum + ratios.length, 0));
+  let at = 0;
+  for (const { ratios } of seen) {
+    all.set(ratios, at);
+    at += ratios.length;
+  }
+  return all.sort();
 }
+const quantile = (sorted: Float32Array, at: number): number => sorted[Math.floor(sorted.length * at)] ?? 1;
 
 /** Half of what the two models differ by, the lamp's own fault, and what could not be seen, as one standard deviation of grams. */
 function doubt(grams: number, spread: number, lampOff: number, ratio: number, lost: number): number {
@@ -207,7 +214,8 @@ export function fillByLight(
     ([x, y]) => fit.lamp(x, y) / Math.max(FLOOR, sample(channel, width, height, x * width, y * height)),
   );
   const clothShown = spots.length > 0;
-  const thinnest = Math.max(1, quantile(seen, AT_SEAMS));
+  const ratios = sortedRatios(seen);
+  const thinnest = Math.max(1, quantile(ratios, AT_SEAMS));
   let cloth = clothShown ? Math.max(1, spots.reduce((s, r) => s + r, 0) / spots.length) : thinnest;
   const sewn = volumes.reduce<number>((sum, v) => sum + (v ?? 0), 0);
   const wanted = volumes.map((v) => (v ?? 0) / sewn);
@@ -221,7 +229,7 @@ export function fillByLight(
     cloth = fitted(1, thinnest * 1.1, (at) => shares(seen, at, p)[right] ?? 0, wanted[right] ?? 0);
 
   const share = shares(seen, cloth, p);
-  if (share.every((s) => s === 0) || quantile(seen, 0.5) / cloth < FAINT) return { status: 'nothing' };
+  if (share.every((s) => s === 0) || quantile(ratios, 0.5) / cloth < FAINT) return { status: 'nothing' };
   // Nobody showed the cloth: it may let more through than its seams do.
   const settled = clothShown || right >= 0;
   const other = settled ? share : shares(seen, Math.max(1, cloth * SEAM_DOUBT), p);
