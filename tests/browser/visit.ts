@@ -68,8 +68,7 @@ interface Look {
   bare?: boolean;
 }
 
-/** Asked twenty times a second: at every frame the asking would keep the page busy. */
-const WAIT = { timeout: 45_000, polling: 50 } as const;
+const WAIT = { timeout: 45_000 } as const;
 /** Asks again until it holds, as long as a page may take on a slow machine. */
 export const soon = <T>(check: () => Promise<T>): Promise<T> => vi.waitFor(check, { ...WAIT, interval: 100 });
 
@@ -212,6 +211,9 @@ async function tab(
   if (fresh) {
     await page.evaluateOnNewDocument(readNames);
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
+    // Asked twenty times a second: at every frame, as it is usual, the asking would keep the page busy.
+    const wait = page.waitForFunction.bind(page);
+    page.waitForFunction = (what, how, ...of) => wait(what, { polling: 50, ...how }, ...of);
     for (const name of ['createCDPSession', 'evaluateOnNewDocument'] as const) {
       const real = page[name].bind(page) as (...told: unknown[]) => unknown;
       Object.assign(page, { [name]: (...told: unknown[]) => (odd.add(page), real(...told)) });
