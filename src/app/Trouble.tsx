@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { exportKit } from '../data/kit';
+import { exportKit, loadKit } from '../data/kit';
 import { Note, Page, Row } from '../ui/basics';
 import { Button } from '../ui/Button';
 import { download } from './download';
 import { nowIso, today } from './now';
+import { thingAt } from './routes';
 
 /** Offers the stored data as a file, and says whether that worked. */
 function SaveCopy() {
@@ -34,15 +35,36 @@ function SaveCopy() {
   );
 }
 
+/** Saves the thing whose page failed, with its record, to be sent. */
+async function sendThing(id: string, failed: string): Promise<void> {
+  const [{ saveToSend }, kit] = await Promise.all([import('./sendThing'), loadKit()]);
+  const item = kit.items.find((i) => i.id === id);
+  if (item) saveToSend(kit, item, failed);
+}
+
 /** Shown instead of a page that failed. The data is untouched. */
 export function Trouble({ error }: { error: unknown }) {
   const detail = error instanceof Error ? error.message : '';
+  const id = thingAt(location.pathname);
   return (
     <Page>
       <h1>This page stopped working.</h1>
       <p>Everything you recorded is still stored in this browser. Save a copy if you want to be sure, then start again.</p>
-      {detail && <Note>{detail}</Note>}
       <SaveCopy />
+      {id !== undefined && (
+        <>
+          <p>
+            It may be this thing alone. Save it to send it to whoever looks after this program; the file holds that thing with its
+            record, your machines, your settings and what went wrong.
+          </p>
+          <Row>
+            <Button look="quiet" onPress={() => void sendThing(id, detail)}>
+              Save it to send
+            </Button>
+          </Row>
+        </>
+      )}
+      {detail && <Note>In the program’s own words: {detail}</Note>}
     </Page>
   );
 }

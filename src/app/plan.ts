@@ -20,6 +20,15 @@ export function planOf(kit: Kit, item: Item): Planned {
   return { plan: made, programme: writeProgramme(made) };
 }
 
+/** The same, or null for what cannot be planned: where many are listed, one silences no other. */
+export function planIfPossible(kit: Kit, item: Item): Planned | null {
+  try {
+    return planOf(kit, item);
+  } catch {
+    return null;
+  }
+}
+
 /** Hands and money of the work that a thing's plan asks for now; nothing for one that nobody looked over, or that cannot be planned. */
 export function workAhead(kit: Kit, item: Item): Ahead {
   if (!latestInspection(kit.inspections, item.id)) return { money: 0, minutes: 0 };

@@ -1,4 +1,4 @@
-import { useParams } from 'react-router';
+import { matchPath, useParams } from 'react-router';
 
 /** Pages that are no thing's. */
 export const PATHS = {
@@ -61,6 +61,12 @@ export const toWashDay = (itemIds: readonly string[], by?: string): string =>
   `/wash-day?items=${listParam(itemIds)}${by === undefined ? '' : `&by=${by}`}`;
 export const toLabels = (itemIds: readonly string[]): string => `/kit/labels?ids=${listParam(itemIds)}`;
 /** The id that the address of this page names. */
+/** The thing whose page an address is; undefined for every other page. */
+export function thingAt(pathname: string): string | undefined {
+  const part = matchPath('/kit/:id/*', pathname)?.params.id;
+  const id = part && decodeURIComponent(part);
+  return id && TAKEN.test(id) && !id.startsWith(MARK) ? undefined : idOf(id);
+}
 export const useIdHere = (): string | undefined => idOf(useParams().id);
 
 /** Several ids as one value of a query, and back. */

@@ -76,6 +76,12 @@ function usePlanned(request: DayRequest | null) {
         // A day is much to draw: a hand is heard in between.
         startTransition(() => setAnswer({ asked, day }));
         worker.end();
+      })
+      .catch((error: unknown) => {
+        // It is said, as whatever fails without anybody waiting for it; the page goes on as if it had been stopped.
+        worker.end();
+        setStopped(asked);
+        throw error;
       });
     return () => worker.end();
   }, [asked]);

@@ -323,6 +323,16 @@ describe('one thing that cannot be planned', () => {
     await v.press('Save it to send');
     await v.go('/kit');
     await v.sees('could not be planned');
+    // Its own page cannot be drawn without a plan; it can be sent from there too.
+    await v.load('/kit/itm-parka/programme');
+    await v.sees('This page stopped working.');
+    expect(await faultsOf(v)).toEqual([]);
+    const sent = JSON.parse(readFileSync(await v.saved('Save it to send'), 'utf8')) as Kit & { failed: string };
+    expect(sent.items.map((i) => i.id)).toEqual(['itm-parka']);
+    expect(sent.inspections?.every((i) => i.itemId === 'itm-parka')).toBe(true);
+    expect(sent.failed).not.toBe('');
+    await v.load('/wash-day?items=itm-parka,itm-softshell');
+    await v.sees('Long grey parka could not be planned; on Now it can be saved to be sent.');
     await v.close();
   });
   test('a planner that cannot be loaded is told, and asked again; nothing is said to be well meanwhile', async () => {

@@ -8,6 +8,7 @@ import { believe, hear, nothingHeard, SILENT_MS } from '../../src/core/devices/h
 import { forecast } from '../../src/core/due/forecast';
 import { CLOCK_STEP_MS, type ClockKnown, clockStepped } from '../../src/core/run/clock';
 import { dayOf, noonOf } from '../../src/core/units/day';
+import { planDay } from '../../src/core/washday';
 import { clashesOf, withChanges } from '../../src/data/sheets';
 import { planAll } from '../../src/workers/planner.job';
 import type { ProgrammeOutline } from '../../src/core/outline';
@@ -150,6 +151,26 @@ describe('one thing that cannot be planned', () => {
     expect(broken[id]).toMatchObject({ failed: expect.stringContaining('not a function') as string, aims: [], steps: [] });
     expect({ ...broken, [id]: null }).toEqual({ ...before, [id]: null });
     expect(Object.values(before).some((o) => o.failed !== undefined)).toBe(false);
+  });
+  test('keeps no other from its wash day, and is named there', () => {
+    const [broken, ...others] = ['itm-bib', 'itm-softshell', 'itm-studs'];
+    const day = (items: typeof kit.items, asked: string[]) =>
+      planDay({
+        format: 'umbrastic/day-request',
+        version: 1,
+        kit: { ...kit, items },
+        from: '2027-01-09T08:00:00Z',
+        items: asked,
+      });
+    const with_ = day(
+      kit.items.map((item) => (item.id === broken ? invented<typeof item>({ ...item, fittings: {} }) : item)),
+      [broken!, ...others],
+    );
+    expect(with_.leftOut).toEqual([{ itemId: broken, text: expect.stringContaining('could not be planned') as string }]);
+    const without = day(kit.items, others);
+    expect(with_.tasks).toEqual(without.tasks);
+    expect(without.tasks.length).toBeGreaterThan(0);
+    expect(without.leftOut).toEqual([]);
   });
   test('ids that an object has of itself are things like others', async () => {
     const ids = ['__proto__', 'constructor', 'toString'];

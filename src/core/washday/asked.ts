@@ -9,6 +9,14 @@ import type { DayRequest, Member, WashDay } from './types';
 
 const nameOf = (member: Member): string => thingName(member.item);
 
+/** A thing of the day; null for one that cannot be planned: it keeps no other from its day. */
+function memberIfPlanned(kit: DayRequest['kit'], item: Member['item']): Member | null {
+  try {
+    return memberOf(kit, item);
+  } catch {
+    return null;
+  }
+}
 /** The things that are asked for, and what is left out of them with its reason. */
 export function gather(request: DayRequest): { members: Member[]; leftOut: WashDay['leftOut'] } {
   const { kit } = request;
@@ -18,9 +26,13 @@ export function gather(request: DayRequest): { members: Member[]; leftOut: WashD
   for (const item of wanted) {
     const named = request.items !== undefined;
     if (!named && (item.archivedOn || item.retiredOn)) continue;
-    const member = memberOf(kit, item);
-    const { aims } = member.programme;
     const out = (text: string): void => void leftOut.push({ itemId: item.id, text });
+    const member = memberIfPlanned(kit, item);
+    if (!member) {
+      out(LEFT_OUT.unplanned(thingName(item)));
+      continue;
+    }
+    const { aims } = member.programme;
     if (aims.length === 0 || member.steps.length === 0) {
       if (named) out(LEFT_OUT.nothing(nameOf(member)));
     } else if (aims.every((a) => a === 'refer')) {

@@ -7,7 +7,7 @@ import { Drops } from '../../app/Drops';
 import { useDraft } from '../../app/draft';
 import { useItem } from '../../app/kit';
 import { newId, nowIso, nowMs } from '../../app/now';
-import { planOf, type Ways, waysOf, type WayTakes } from '../../app/plan';
+import { planIfPossible, type Ways, waysOf, type WayTakes } from '../../app/plan';
 import { toThing, useIdHere } from '../../app/routes';
 import { notify } from '../../app/session';
 import { dayText } from '../../app/time';
@@ -48,7 +48,7 @@ function DropsOf({ kit, item }: { kit: Kit; item: Item }) {
   const of = useMemo(() => repellencyOf(item, kit.inspections, kit.log ?? [], nowMs()), [kit, item]);
   const ways = useMemo(() => waysOf(kit, item), [kit, item]);
   const can = (way: keyof Ways | 'wash'): boolean => way !== 'wash' && ways[way].possible;
-  const verdict = useMemo(() => verdictOf(kit, item), [kit, item]);
+  const verdict = useMemo(() => planIfPossible(kit, item)?.programme.verdict ?? null, [kit, item]);
   const last = latestInspection(kit.inspections, item.id);
   const tests = dropTestsOf(kit.inspections, item.id).reverse();
   const leaking = leaks(last);
@@ -157,15 +157,6 @@ function Past({
 
 /** About what the earlier tests take of a page, px. */
 const PAST_PX = 520;
-/** What its programme says now; nothing for what cannot be planned. */
-function verdictOf(kit: Kit, item: Item): string | null {
-  try {
-    return planOf(kit, item).programme.verdict;
-  } catch {
-    return null;
-  }
-}
-
 const UNTRIED: Pick<Inspection, 'droplet' | 'dropTest'> = {};
 /** The guided test: what is graded so far is kept until it is recorded. */
 function Testing({

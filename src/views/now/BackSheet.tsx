@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { toThing } from '../../app/routes';
-import { planOf } from '../../app/plan';
+import { planIfPossible } from '../../app/plan';
 import { newId, nowIso, today } from '../../app/now';
 import { noonOf } from '../../core/units/day';
 import { notify } from '../../app/session';
@@ -85,14 +85,18 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
   const log = [...(kit.log ?? []).filter((e) => !uses.some((u) => u.id === e.id)), ...uses];
   const rows = uses.flatMap((use) => {
     const item = kit.items.find((i) => i.id === use.itemId);
-    if (!item) return [];
-    const { programme } = planOf({ ...kit, log }, item);
-    return [{ item, programme, hands: minutesOf(programme.steps).hands }];
+    return item ? [{ item, programme: planIfPossible({ ...kit, log }, item)?.programme }] : [];
   });
-  const needy = rows.filter((r) => r.programme.aims.length > 0).sort((a, b) => a.hands - b.hands);
-  const rest = rows.filter((r) => r.programme.aims.length === 0);
+  const planned = rows.flatMap(({ item, programme }) =>
+    programme ? [{ item, programme, hands: minutesOf(programme.steps).hands }] : [],
+  );
+  const needy = planned.filter((r) => r.programme.aims.length > 0).sort((a, b) => a.hands - b.hands);
+  const rest = planned.filter((r) => r.programme.aims.length === 0);
+  const unplanned = rows.filter((r) => !r.programme);
+  const title =
+    needy.length > 0 ? 'What they need now' : unplanned.length > 0 ? 'What is known of them' : 'Nothing needs you now';
   return (
-    <Sheet title={needy.length === 0 ? 'Nothing needs you now' : 'What they need now'} open onClose={onClose}>
+    <Sheet title={title} open onClose={onClose}>
       <ul>
         {needy.map(({ item, programme, hands }) => (
           <li key={item.id} style={{ padding: '8px 0' }}>
@@ -105,6 +109,9 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
       </ul>
       {rest.length > 0 && (
         <p>Hang up or put away: {rest.map((r) => thingName(r.item)).join(', ')}. Look one over if it seems dirty.</p>
+      )}
+      {unplanned.length > 0 && (
+        <p>Could not be planned: {unplanned.map((r) => thingName(r.item)).join(', ')}. Now has a way to send it.</p>
       )}
       <Row>
         <Button onPress={onClose}>Done</Button>

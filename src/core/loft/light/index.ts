@@ -156,17 +156,17 @@ function fitted(from: number, to: number, shareAt: (value: number) => number, wa
 const EXPONENT: Readonly<Record<Exclude<LightModel, 'fitted'>, number>> = { scattered: 1, swallowed: 0 };
 const MOST_EXPONENT = 1.5;
 
-/** All ratios, by value. */
-function sortedRatios(seen: readonly Seen[]): Float32Array {
+/** The ratios below which these shares of all places lie; 1, where nothing is held back, at least. */
+function quantiles(seen: readonly Seen[], ...shares: readonly number[]): number[] {
   const all = new Float32Array(seen.reduce((sum, { ratios }) => sum + ratios.length, 0));
   let at = 0;
   for (const { ratios } of seen) {
     all.set(ratios, at);
     at += ratios.length;
   }
-  return all.sort();
+  all.sort();
+  return shares.map((share) => Math.max(1, all[Math.floor(all.length * share)] ?? 1));
 }
-const quantile = (sorted: Float32Array, at: number): number => sorted[Math.floor(sorted.length * at)] ?? 1;
 
 /** Half of what the two models differ by, the lamp's own fault, and what could not be seen, as one standard deviation of grams. */
 function doubt(grams: number, spread: number, lampOff: number, ratio: number, lost: number): number {
@@ -214,8 +214,7 @@ export function fillByLight(
     ([x, y]) => fit.lamp(x, y) / Math.max(FLOOR, sample(channel, width, height, x * width, y * height)),
   );
   const clothShown = spots.length > 0;
-  const ratios = sortedRatios(seen);
-  const thinnest = Math.max(1, quantile(ratios, AT_SEAMS));
+  const [thinnest = 1, half = 1] = quantiles(seen, AT_SEAMS, 0.5);
   let cloth = clothShown ? Math.max(1, spots.reduce((s, r) => s + r, 0) / spots.length) : thinnest;
   const sewn = volumes.reduce<number>((sum, v) => sum + (v ?? 0), 0);
   const wanted = volumes.map((v) => (v ?? 0) / sewn);
@@ -229,7 +228,7 @@ export function fillByLight(
     cloth = fitted(1, thinnest * 1.1, (at) => shares(seen, at, p)[right] ?? 0, wanted[right] ?? 0);
 
   const share = shares(seen, cloth, p);
-  if (share.every((s) => s === 0) || quantile(ratios, 0.5) / cloth < FAINT) return { status: 'nothing' };
+  if (share.every((s) => s === 0) || half / cloth < FAINT) return { status: 'nothing' };
   // Nobody showed the cloth: it may let more through than its seams do.
   const settled = clothShown || right >= 0;
   const other = settled ? share : shares(seen, Math.max(1, cloth * SEAM_DOUBT), p);
