@@ -11,6 +11,7 @@ import { exportKit, loadKit, loadRest, replaceKit, restoreCopy, type Whole } fro
 import { bringTogether } from '../data/together';
 import type { Undo } from '../data/repo';
 import { keepSnapshot, snapshots } from '../data/snapshots';
+import { isFull } from '../data/storage';
 import { copyWorker, type ReadKitFile } from '../workers';
 import { askWhere, download, downloadBlob } from './download';
 import { newId, nowIso, nowMs, today } from './now';
@@ -69,8 +70,12 @@ export async function snapshot(why: SnapshotReason): Promise<void> {
     if (items.length === 0) return;
     const { blob, photos } = await withWorker(pack);
     await keepSnapshot({ id: newId('snap'), at: nowIso(), why, things: items.length, photos, blob });
-  } catch {
-    notify('There was no room to keep everything as it was before; Undo still takes it back.');
+  } catch (error) {
+    notify(
+      isFull(error)
+        ? 'There was no room to keep everything as it was before; Undo still takes it back.'
+        : 'Everything as it was before could not be kept as well; Undo still takes it back.',
+    );
   }
 }
 /** Brings a kept state back; what is here now is kept in its place. */

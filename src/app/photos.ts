@@ -26,8 +26,11 @@ export async function keepPhotos(
   const ids: string[] = [];
   void keepStored();
   for (const file of files) {
-    const answer = await photoWorker().shrink(file);
-    if (answer.status === 'unreadable') fault = `${file.name} is no picture that can be read. Nothing else was changed.`;
+    const answer = await photoWorker()
+      .shrink(file)
+      .catch(() => null);
+    if (answer === null) fault = 'What makes photographs small could not be loaded. Nothing was changed; load the page again.';
+    else if (answer.status === 'unreadable') fault = `${file.name} is no picture that can be read. Nothing else was changed.`;
     else {
       const { blob, width, height } = answer.photo;
       try {

@@ -48,9 +48,14 @@ export function usePictureReading<S extends PictureSlot, M, R>(
         }),
       );
     };
-    void readIt().then((status) => {
+    const end = (status: ReadPicture): void => {
       done = true;
       if (!over) setState((s) => ({ ...s, share: null, fault: status === 'read' ? null : status, read: status === 'read' }));
+    };
+    void readIt().then(end, (error: unknown) => {
+      // It is said, as whatever fails without anybody waiting for it.
+      end('stopped');
+      throw error;
     });
     return () => {
       over = true;

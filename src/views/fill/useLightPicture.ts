@@ -50,12 +50,13 @@ export function useLightPicture(item: Item, map: FillMap, fillG: number) {
   const take = async (which: 'thing' | 'alone', next: Source): Promise<void> => {
     setFault(null);
     setReading({ what: which, share: 0 });
-    const answer = await lightWorker().read(
-      which,
-      next.file,
-      proxy((share: number) => setReading({ what: which, share })),
-    );
-    setReading(null);
+    const answer = await lightWorker()
+      .read(
+        which,
+        next.file,
+        proxy((share: number) => setReading({ what: which, share })),
+      )
+      .finally(() => setReading(null));
     if (answer.status === 'stopped') return;
     if (answer.status === 'unreadable') return setFault(`${next.name} is no picture that can be read. Nothing else was changed.`);
     setRead((n) => n + 1);

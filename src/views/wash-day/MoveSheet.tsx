@@ -125,10 +125,8 @@ function useMoving({ kit, wish, day, itemId, to }: Asked, here: DayLoad | undefi
         wanted,
         proxy(() => undefined),
       )
-      .then((made) => {
-        setPlanned({ asked, day: made });
-        worker.end();
-      });
+      .then((made) => setPlanned({ asked, day: made }))
+      .finally(worker.end);
     return () => worker.end();
   }, [asked, kit]);
   const after = planned?.asked === asked ? planned.day : null;
