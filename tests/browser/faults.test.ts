@@ -1,14 +1,12 @@
-import { cpSync, mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
-import type { AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, inject, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import type { Item, Kit } from '../../src/core/gear';
 import { foldRun, type Run, type RunRecord } from '../../src/core/run';
-import { makeApp } from '../../server/app';
 import { invented } from '../make';
-import { faultsOf, giveFile, giveKit, newFolder, passMinutes, putInStore, visit, type Visit, soon } from './visit';
+import { ownServer } from './own-server';
+import { faultsOf, giveFile, giveKit, passMinutes, putInStore, visit, type Visit, soon } from './visit';
 
 /* What goes wrong, and what is promised then: docs/faults.md names each of these. */
 const demo = makeDemoKit(Date.parse('2027-01-03T08:00:00Z')).kit;
@@ -21,24 +19,6 @@ const setClock = (v: Visit, minutes: number): Promise<void> =>
     const real = (w.__wall ??= Date.now.bind(Date));
     Date.now = () => real() + by;
   }, minutes * 60_000);
-
-/** The app on a server of its own, whose files can be changed under it. */
-async function ownServer(): Promise<{ dist: string; base: string; end: () => void }> {
-  const dist = mkdtempSync(join(tmpdir(), 'umbrastic-dist-'));
-  cpSync('dist', dist, { recursive: true });
-  // Those that change are sent as they are.
-  for (const file of ['index.html.br', 'index.html.gz', 'sw.js.br', 'sw.js.gz']) rmSync(join(dist, file), { force: true });
-  const server = makeApp({ dist, demo: true, now: Date.now }).listen(0, '127.0.0.1');
-  await new Promise((resolve) => server.once('listening', resolve));
-  return {
-    dist,
-    base: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
-    end: () => {
-      server.close();
-      rmSync(dist, { recursive: true, force: true });
-    },
-  };
-}
 
 describe('a copy', () => {
   test('is read back before it is called saved; of a faulty one the rest can be opened, after it was seen', async () => {
@@ -361,41 +341,6 @@ describe('one thing that cannot be planned', () => {
       const [row] = (await v.rows('answers')) as { ground: string; made: unknown }[];
       expect(row?.ground).toContain('planner.worker');
     });
-    await v.close();
-    end();
-  });
-});
-
-describe('what works things out and cannot be loaded', () => {
-  test('is waited for by nobody: it is said, nothing is lost, and what asks again is answered', async () => {
-    const { dist, base, end } = await ownServer();
-    const workers = readdirSync(join(dist, 'assets')).filter((file) => /(day|csv|photo|copy|rehearse)\.worker-/.test(file));
-    expect(workers.filter((file) => file.endsWith('.js'))).toHaveLength(5);
-    for (const file of workers) renameSync(join(dist, 'assets', file), join(dist, `away-${file}`));
-    const v = await visit({ base });
-    const said = 'Something on this page did not work. Everything recorded is still here';
-    await v.go('/wash-day?items=itm-bib,itm-softshell');
-    await v.sees('Planning was stopped. Nothing is lost.');
-    await v.sees(said);
-    await v.press('Close');
-    await v.go('/kit');
-    const csv = join(newFolder(), 'kit.csv');
-    writeFileSync(csv, 'name,kind\nSmock,jacket\n');
-    await v.file('Take from CSV', csv);
-    await v.sees(said);
-    expect(await v.text()).not.toContain('Rows read');
-    await v.go('/kit/itm-parka');
-    const picture = join(newFolder(), 'parka.png');
-    writeFileSync(picture, Buffer.from('89504e470d0a1a0a', 'hex'));
-    await v.file('Add a photograph', picture);
-    await v.sees('What makes photographs small could not be loaded.');
-    expect((await v.rows('photos')).filter((p) => p.itemId === 'itm-parka')).toEqual([]);
-    await v.go('/kit/itm-quilt/rehearse');
-    await v.sees('The rehearsal could not be run.');
-    for (const file of workers) renameSync(join(dist, `away-${file}`), join(dist, 'assets', file));
-    await v.go('/kit');
-    await v.go('/wash-day?items=itm-bib,itm-softshell');
-    await v.sees('the last is done');
     await v.close();
     end();
   });
