@@ -94,6 +94,8 @@ describe('a full store', () => {
     await v.load('/kit/itm-smock?correct=1');
     await v.sees('Correct');
     await v.write('Owner', 'Runa');
+    // What was typed is kept first: refused later, it would be told in the same words as the change itself, before that has failed.
+    await soon(async () => expect(JSON.stringify(await v.rows('sheets'))).toContain('Runa'));
     await fill(v);
     await v.press('Save');
     await v.sees('The browser’s store is full: that was not kept');
