@@ -5,6 +5,7 @@ import { Button } from '../ui/Button';
 import { download } from './download';
 import { nowIso, today } from './now';
 import { thingAt } from './routes';
+import { notify } from './session';
 
 /** Offers the stored data as a file, and says whether that worked. */
 function SaveCopy() {
@@ -40,6 +41,7 @@ async function sendThing(id: string, failed: string): Promise<void> {
   const [{ saveToSend }, kit] = await Promise.all([import('./sendThing'), loadKit()]);
   const item = kit.items.find((i) => i.id === id);
   if (item) saveToSend(kit, item, failed);
+  else notify('That thing is not in your kit; there is nothing of it to send.');
 }
 
 /** Shown instead of a page that failed. The data is untouched. */

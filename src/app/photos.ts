@@ -29,7 +29,8 @@ export async function keepPhotos(
     const answer = await photoWorker()
       .shrink(file)
       .catch(() => null);
-    if (answer === null) fault = 'What makes photographs small could not be loaded. Nothing was changed; load the page again.';
+    if (answer === null)
+      fault = `${file.name} was not kept: what makes photographs small could not be loaded. Load the page again.`;
     else if (answer.status === 'unreadable') fault = `${file.name} is no picture that can be read. Nothing else was changed.`;
     else {
       const { blob, width, height } = answer.photo;

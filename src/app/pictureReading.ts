@@ -59,7 +59,10 @@ export function usePictureReading<S extends PictureSlot, M, R>(
     });
     return () => {
       over = true;
-      void pictureWorker().stop(which);
+      // Where it was lost there is nothing to stop.
+      pictureWorker()
+        .stop(which)
+        .catch(() => undefined);
     };
   }, [which, id]);
   const waiting = useRef<M | null>(null);

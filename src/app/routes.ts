@@ -60,13 +60,18 @@ export const toHandbook = (entry: string): string => `/handbook/${entry}`;
 export const toWashDay = (itemIds: readonly string[], by?: string): string =>
   `/wash-day?items=${listParam(itemIds)}${by === undefined ? '' : `&by=${by}`}`;
 export const toLabels = (itemIds: readonly string[]): string => `/kit/labels?ids=${listParam(itemIds)}`;
-/** The id that the address of this page names. */
 /** The thing whose page an address is; undefined for every other page. */
 export function thingAt(pathname: string): string | undefined {
   const part = matchPath('/kit/:id/*', pathname)?.params.id;
-  const id = part && decodeURIComponent(part);
-  return id && TAKEN.test(id) && !id.startsWith(MARK) ? undefined : idOf(id);
+  try {
+    const id = part && decodeURIComponent(part);
+    return id && TAKEN.test(id) && !id.startsWith(MARK) ? undefined : idOf(id);
+  } catch {
+    // Half a sign, such as `%E0`, is nobody's name.
+    return undefined;
+  }
 }
+/** The id that the address of this page names. */
 export const useIdHere = (): string | undefined => idOf(useParams().id);
 
 /** Several ids as one value of a query, and back. */

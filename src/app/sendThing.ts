@@ -1,7 +1,7 @@
 import type { Item, Kit } from '../core/gear';
 import { download } from './download';
 
-/** One thing with what is recorded of it and why it could not be planned, as a file. */
+/** One thing with what is recorded of it and what went wrong with it, as a file. */
 export function saveToSend(kit: Kit, item: Item, failed: string): void {
   const own = <R extends { readonly itemId?: string }>(rows: readonly R[] = []): R[] => rows.filter((r) => r.itemId === item.id);
   const { format, version, equipment, preferences } = kit;
@@ -15,5 +15,5 @@ export function saveToSend(kit: Kit, item: Item, failed: string): void {
     preferences,
     failed,
   };
-  download('umbrastic-could-not-be-planned.json', 'application/json', JSON.stringify(part, null, 2));
+  download('umbrastic-to-send.json', 'application/json', JSON.stringify(part, null, 2));
 }

@@ -72,17 +72,16 @@ function usePlanned(request: DayRequest | null) {
         asked.request,
         proxy((_finish: string, verdict: string) => setProgress({ asked, better: ++better, verdict })),
       )
-      .then((day) => {
+      .then(
         // A day is much to draw: a hand is heard in between.
-        startTransition(() => setAnswer({ asked, day }));
-        worker.end();
-      })
-      .catch((error: unknown) => {
-        // It is said, as whatever fails without anybody waiting for it; the page goes on as if it had been stopped.
-        worker.end();
-        setStopped(asked);
-        throw error;
-      });
+        (day) => startTransition(() => setAnswer({ asked, day })),
+        (error: unknown) => {
+          // It is said, as whatever fails without anybody waiting for it; the page goes on as if it had been stopped.
+          setStopped(asked);
+          throw error;
+        },
+      )
+      .finally(worker.end);
     return () => worker.end();
   }, [asked]);
   const busy = request !== null && answer?.asked !== asked && stopped !== asked;
@@ -119,11 +118,12 @@ async function carriedOut(kit: Kit, wish: DayWish, started: Started, piece: stri
 async function movedBehind(kit: Kit, wish: DayWish, before: Started, inRuns: readonly string[], change: Change): Promise<void> {
   const worker = dayWorker();
   const late = { ...requestOf(wish, before.kit ?? kit, new Date(), inRuns), from: instantHere(soonest()) };
-  const day = await worker.api.plan(
-    late,
-    proxy(() => undefined),
-  );
-  worker.end();
+  const day = await worker.api
+    .plan(
+      late,
+      proxy(() => undefined),
+    )
+    .finally(worker.end);
   const begun = begunIn(day, begunOf(before));
   const loads = loadsIn(day, before);
   const moves =

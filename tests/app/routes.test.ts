@@ -15,5 +15,5 @@ test('whatever a thing is called, its address and those of its pages lead back t
   );
 });
 test('no other page is a thing’s', () => {
-  for (const path of Object.values(PATHS)) expect(thingAt(path)).toBeUndefined();
+  for (const path of [...Object.values(PATHS), '/kit/%E0', '/kit/%/drops']) expect(thingAt(path)).toBeUndefined();
 });

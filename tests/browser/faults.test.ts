@@ -314,7 +314,7 @@ describe('one thing that cannot be planned', () => {
     expect(sent.inspections?.every((i) => i.itemId === 'itm-parka')).toBe(true);
     expect(sent.failed).not.toBe('');
     await v.load('/wash-day?items=itm-parka,itm-softshell');
-    await v.sees('Long grey parka could not be planned; on Now it can be saved to be sent.');
+    await v.sees('Long grey parka could not be planned; the page of that thing says what to do.');
     await v.close();
   });
   test('a planner that cannot be loaded is told, and asked again; nothing is said to be well meanwhile', async () => {

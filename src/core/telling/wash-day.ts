@@ -152,7 +152,7 @@ export const HIRED_WORDS = {
 } as const;
 export const LEFT_OUT = {
   nothing: (name: string): string => `${name} needs nothing now.`,
-  unplanned: (name: string): string => `${name} could not be planned; on Now it can be saved to be sent.`,
+  unplanned: (name: string): string => `${name} could not be planned; the page of that thing says what to do.`,
   refer: (name: string): string => `${name} goes to a specialist; there is nothing to schedule here.`,
   launderette: (name: string): string =>
     `${name} can only be dried in a large dryer elsewhere; it is planned by itself, unless one is at hand.`,

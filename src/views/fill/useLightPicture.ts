@@ -41,9 +41,9 @@ export function useLightPicture(item: Item, map: FillMap, fillG: number) {
   const { result, stale } = useLight(asked);
   useEffect(
     () => () => {
-      void lightWorker().stop();
-      void lightWorker().forget('thing');
-      void lightWorker().forget('alone');
+      const { stop, forget } = lightWorker();
+      // Where it was lost there is nothing to stop or to forget.
+      Promise.all([stop(), forget('thing'), forget('alone')]).catch(() => undefined);
     },
     [],
   );

@@ -45,8 +45,8 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
     const worker = csvWorker();
     setReading({ done: 0, of: 1, end: worker.end });
     const report = (done: number, of: number): void => setReading({ done, of, end: worker.end });
-    setResult(await worker.api.read(text, items, newId('itm'), proxy(report)).finally(() => setReading(null)));
-    worker.end();
+    const asked = worker.api.read(text, items, newId('itm'), proxy(report)).finally(worker.end);
+    setResult(await asked.finally(() => setReading(null)));
   };
   const stop = (): void => {
     reading?.end();

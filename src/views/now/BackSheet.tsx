@@ -94,7 +94,7 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
   const rest = planned.filter((r) => r.programme.aims.length === 0);
   const unplanned = rows.filter((r) => !r.programme);
   const title =
-    needy.length > 0 ? 'What they need now' : unplanned.length > 0 ? 'What is known of them' : 'Nothing needs you now';
+    needy.length > 0 ? 'What they need now' : unplanned.length > 0 ? 'Not all could be planned' : 'Nothing needs you now';
   return (
     <Sheet title={title} open onClose={onClose}>
       <ul>
@@ -111,7 +111,7 @@ function Afterwards({ kit, uses, onClose }: { kit: Kit; uses: readonly UseEntry[
         <p>Hang up or put away: {rest.map((r) => thingName(r.item)).join(', ')}. Look one over if it seems dirty.</p>
       )}
       {unplanned.length > 0 && (
-        <p>Could not be planned: {unplanned.map((r) => thingName(r.item)).join(', ')}. Now has a way to send it.</p>
+        <p>Could not be planned: {unplanned.map((r) => thingName(r.item)).join(', ')}. The page of each says what to do.</p>
       )}
       <Row>
         <Button onPress={onClose}>Done</Button>
