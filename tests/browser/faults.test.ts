@@ -313,6 +313,12 @@ describe('one thing that cannot be planned', () => {
     expect(sent.items.map((i) => i.id)).toEqual(['itm-parka']);
     expect(sent.inspections?.every((i) => i.itemId === 'itm-parka')).toBe(true);
     expect(sent.failed).not.toBe('');
+    // One that came back with others keeps nothing of them back.
+    await putInStore(v, 'items', { ...(await v.stored('items', 'itm-race-vest')), fittings: {} });
+    await v.load('/');
+    await v.press('A run');
+    await v.press('Record it');
+    await v.sees('Could not be planned: Distance vest. The page of each says what to do.');
     await v.load('/wash-day?items=itm-parka,itm-softshell');
     await v.sees('Long grey parka could not be planned; the page of that thing says what to do.');
     await v.close();
