@@ -56,7 +56,13 @@ const WATCH = `new MutationObserver((_, all) => {
     drawn.port2.postMessage(null);
   });
 }).observe(document, { childList: true, subtree: true, characterData: true });`;
-const PAINT = `performance.getEntriesByName('first-contentful-paint')[0]?.startTime ?? NaN`;
+/** When something was first painted, also where the browser has yet to say so. */
+const PAINT = `new Promise((resolve) =>
+  new PerformanceObserver((list) => {
+    const first = list.getEntriesByName('first-contentful-paint')[0];
+    if (first) resolve(first.startTime);
+  }).observe({ type: 'paint', buffered: true }),
+)`;
 
 async function seen(tab: CDPSession, url: string): Promise<Seen> {
   await tab.send('Network.emulateNetworkConditions', SLOW_4G);

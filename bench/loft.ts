@@ -9,7 +9,7 @@ import { seededRandom } from '../src/core/units/seeded';
 import { largePicture } from './picture';
 
 /*
- * Loft: an levelling of 200 baffles beside a registry solver on the same programme, and the sums of a 12 MP picture beside its own decoding.
+ * Loft: a levelling of 200 baffles beside a registry solver on the same programme, and the sums of a 12 MP picture beside its own decoding.
  */
 const PLAN_AIM_MS = 50;
 const PICTURE_AIM_MS = 1500;
@@ -49,10 +49,20 @@ const rows = nodes.map((x, n) => {
 });
 const programme = `Minimize\n obj: ${arcs.map((_, k) => `f${k}`).join(' + ')}\nSubject To\n${rows.join('\n')}\nEnd\n`;
 const solver = await highs();
-const ours = best(9, () => evenPlan(nodes, openings));
-const theirs = best(5, () => solver.solve(programme));
+// Turn about, until both have been compiled as far as they ever are.
+let [ours, theirs] = [Infinity, Infinity];
+for (let n = 0; n < 60; n++) {
+  ours = Math.min(
+    ours,
+    best(2, () => evenPlan(nodes, openings)),
+  );
+  theirs = Math.min(
+    theirs,
+    best(1, () => solver.solve(programme)),
+  );
+}
 console.log(
-  `levelling of 200 baffles: ${ours.toFixed(1)} ms, ${(ours / PLAN_AIM_MS).toFixed(2)} × the aim of ${PLAN_AIM_MS}; ${(ours / theirs).toFixed(2)} × a registry solver (HiGHS, ${theirs.toFixed(1)} ms)`,
+  `levelling of 200 baffles: ${ours.toFixed(1)} ms, ${(ours / PLAN_AIM_MS).toFixed(2)} × the aim of ${PLAN_AIM_MS}; ${(theirs / ours).toFixed(1)} × faster than a registry solver (HiGHS, ${theirs.toFixed(1)} ms), aim 5`,
 );
 
 const { width, height, rgba, file } = largePicture();

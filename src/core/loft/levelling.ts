@@ -1,6 +1,6 @@
 /**
  * Evening the fill: the least gram·hops of moves through openings, in an order that empties no baffle. Baffles are nodes, openings edges that
- * work both ways; tied and sewn ones are shut. An exact minimum-cost flow (successive shortest paths on whole milligrams). Refuses: cutting
+ * work both ways; tied and sewn ones are shut. An exact minimum-cost flow (primal and dual in turn, on whole milligrams). Refuses: cutting
  * stitches; what cannot be reached is said.
  */
 import type { FillMap } from '../gear';
@@ -44,79 +44,118 @@ function groups(count: number, edges: readonly (readonly [number, number])[]): n
   };
   for (const [a, b] of edges) of[root(a)] = root(b);
   const lists = new Map<number, number[]>();
-  for (let n = 0; n < count; n++) lists.set(root(n), [...(lists.get(root(n)) ?? []), n]);
+  for (let n = 0; n < count; n++) {
+    const list = lists.get(root(n));
+    if (list) list.push(n);
+    else lists.set(root(n), [n]);
+  }
   return [...lists.values()];
 }
 
-interface Arc {
-  readonly to: number;
-  /** Index of the arc back. */
-  back: number;
-  room: number;
-  readonly cost: number;
+/** Least-cost flow of whole amounts from the surpluses to the shortages of one graph, by pair of nodes a < b as `a · nodes + b`; from b to a is negative. */
+function leastCost(supply: readonly number[], edges: readonly (readonly [number, number])[]): Map<number, number> {
+  const [source, sink] = [supply.length, supply.length + 1];
+  const total = supply.reduce((sum, s) => sum + Math.max(0, s), 0);
+  const joints: Joint[] = [];
+  for (const [k, s] of supply.entries())
+    if (s > 0) joints.push([source, k, s, 0]);
+    else if (s < 0) joints.push([k, sink, -s, 0]);
+  for (const [a, b] of edges) joints.push([a, b, total, 1], [b, a, total, 1]);
+  const net = network(sink + 1, joints);
+  // Every way of one length is filled before the next length is looked for: as many searches as there are lengths.
+  while (nearer(net, source, sink)) fill(net, source, sink);
+  const flow = new Map<number, number>();
+  for (let a = 0; a < source; a++)
+    for (let k = net.first[a] as number; k < (net.first[a + 1] as number); k++) {
+      const b = net.to[k] as number;
+      const through = net.cost[k] === 1 ? total - (net.room[k] as number) : 0;
+      if (through <= 0) continue;
+      const key = a < b ? a * source + b : b * source + a;
+      flow.set(key, (flow.get(key) ?? 0) + (a < b ? through : -through));
+    }
+  return flow;
 }
 
-/** Least-cost flow of whole amounts from the surpluses to the shortages of one graph. */
-function leastCost(supply: number[], edges: readonly (readonly [number, number])[]): Map<string, number> {
-  const n = supply.length;
-  const [source, sink] = [n, n + 1];
-  const arcs: Arc[][] = Array.from({ length: n + 2 }, () => []);
-  const join = (a: number, b: number, room: number, cost: number): void => {
-    const [there, here] = [arcs[a] as Arc[], arcs[b] as Arc[]];
-    there.push({ to: b, back: here.length, room, cost });
-    here.push({ to: a, back: there.length - 1, room: 0, cost: -cost });
+/** From, to, room, cost. */
+type Joint = readonly [number, number, number, number];
+/** A graph with the arcs of each node side by side: those of node n are `first[n]` to `first[n + 1]`. */
+interface Network {
+  readonly first: Int32Array;
+  readonly to: Int32Array;
+  /** The arc back of each arc. */
+  readonly back: Int32Array;
+  readonly cost: Int8Array;
+  readonly room: Float64Array;
+  /** Prices under which no arc with room costs less than nothing. */
+  readonly price: Int32Array;
+}
+function network(count: number, joints: readonly Joint[]): Network {
+  const first = new Int32Array(count + 1);
+  for (const [a, b] of joints) {
+    first[a + 1]!++;
+    first[b + 1]!++;
+  }
+  for (let n = 0; n < count; n++) first[n + 1]! += first[n] as number;
+  const arcs = 2 * joints.length;
+  const [to, back, cost, room] = [new Int32Array(arcs), new Int32Array(arcs), new Int8Array(arcs), new Float64Array(arcs)];
+  const free = first.slice();
+  for (const [a, b, most, each] of joints) {
+    const [there, here] = [free[a]!++, free[b]!++];
+    [to[there], back[there], cost[there], room[there]] = [b, here, each, most];
+    [to[here], back[here], cost[here]] = [a, there, -each];
+  }
+  return { first, to, back, cost, room, price: new Int32Array(count) };
+}
+
+/** Moves the prices so that the cheapest ways with room cost nothing; false when there is none. Dijkstra; costs are small whole numbers, so nodes wait in buckets. */
+function nearer({ first, to, cost, room, price }: Network, source: number, sink: number): boolean {
+  const far = new Int32Array(price.length).fill(-1);
+  far[source] = 0;
+  const buckets: number[][] = [[source]];
+  for (let d = 0; d < buckets.length && (far[sink] === -1 || d < (far[sink] as number)); d++)
+    for (const at of buckets[d] ?? []) {
+      if (far[at] !== d) continue;
+      for (let k = first[at] as number; k < (first[at + 1] as number); k++) {
+        if ((room[k] as number) <= 0) continue;
+        const there = to[k] as number;
+        const next = d + (cost[k] as number) + (price[at] as number) - (price[there] as number);
+        if (far[there] !== -1 && next >= (far[there] as number)) continue;
+        far[there] = next;
+        (buckets[next] ??= []).push(there);
+      }
+    }
+  const most = far[sink] as number;
+  if (most === -1) return false;
+  for (let n = 0; n < price.length; n++) price[n]! += far[n] === -1 ? most : Math.min(far[n] as number, most);
+  return true;
+}
+
+/** Sends what goes through ways that cost nothing. */
+function fill({ first, to, back, cost, room, price }: Network, source: number, sink: number): void {
+  const closed = new Uint8Array(price.length);
+  const next = first.slice();
+  const send = (at: number, most: number): number => {
+    if (at === sink) return most;
+    closed[at] = 1;
+    let left = most;
+    for (let k = next[at] as number; k < (first[at + 1] as number); k++) {
+      next[at] = k;
+      const there = to[k] as number;
+      if ((room[k] as number) <= 0 || closed[there] || (cost[k] as number) + (price[at] as number) !== price[there]) continue;
+      const sent = send(there, Math.min(left, room[k] as number));
+      room[k]! -= sent;
+      room[back[k] as number]! += sent;
+      left -= sent;
+      if (left === 0) break;
+    }
+    // One that passed on all it was given may take more by another way.
+    if (left === 0) closed[at] = 0;
+    return most - left;
   };
-  const total = supply.reduce((sum, s) => sum + Math.max(0, s), 0);
-  supply.forEach((s, k) => (s > 0 ? join(source, k, s, 0) : s < 0 ? join(k, sink, -s, 0) : undefined));
-  for (const [a, b] of edges) {
-    join(a, b, total, 1);
-    join(b, a, total, 1);
+  while (send(source, Infinity) > 0) {
+    closed.fill(0);
+    next.set(first);
   }
-  const price = new Array<number>(n + 2).fill(0);
-  for (let sent = 0; sent < total;) {
-    // Distances by Dijkstra on reduced costs; they are small whole numbers, so nodes wait in buckets.
-    const far = new Array<number>(n + 2).fill(Infinity);
-    const via: (Arc | null)[] = new Array<Arc | null>(n + 2).fill(null);
-    far[source] = 0;
-    const buckets: number[][] = [[source]];
-    for (let d = 0; d < buckets.length; d++)
-      for (const at of buckets[d] ?? []) {
-        if (far[at] !== d) continue;
-        for (const arc of arcs[at] as Arc[]) {
-          if (arc.room <= 0) continue;
-          const next = d + arc.cost + (price[at] as number) - (price[arc.to] as number);
-          if (next < (far[arc.to] as number)) {
-            far[arc.to] = next;
-            via[arc.to] = arc;
-            (buckets[next] ??= []).push(arc.to);
-          }
-        }
-      }
-    if (far[sink] === Infinity) break;
-    for (let k = 0; k < n + 2; k++) price[k]! += Math.min(far[k] as number, far[sink] as number);
-    let room = Infinity;
-    for (let at = sink; at !== source;) {
-      const arc = via[at] as Arc;
-      room = Math.min(room, arc.room);
-      at = ((arcs[at] as Arc[])[arc.back] as Arc).to;
-    }
-    for (let at = sink; at !== source;) {
-      const arc = via[at] as Arc;
-      const back = (arcs[at] as Arc[])[arc.back] as Arc;
-      arc.room -= room;
-      back.room += room;
-      at = back.to;
-    }
-    sent += room;
-  }
-  const flow = new Map<string, number>();
-  for (let a = 0; a < n; a++)
-    for (const arc of arcs[a] as Arc[])
-      if (arc.cost === 1 && arc.to < n && arc.room < total) {
-        const key = a < arc.to ? `${a} ${arc.to}` : `${arc.to} ${a}`;
-        flow.set(key, (flow.get(key) ?? 0) + (total - arc.room) * (a < arc.to ? 1 : -1));
-      }
-  return flow;
 }
 
 /**
@@ -165,7 +204,7 @@ export function evenPlan(nodes: readonly EvenNode[], openings: readonly Opening[
   let gramHops = 0;
   for (const [key, mg] of flow) {
     if (mg === 0) continue;
-    const [a, b] = key.split(' ').map(Number) as [number, number];
+    const [a, b] = [Math.floor(key / nodes.length), key % nodes.length];
     const [from, to] = mg > 0 ? [a, b] : [b, a];
     const [x, y] = [nodes[from]?.baffle ?? '', nodes[to]?.baffle ?? ''];
     const grams = Math.abs(mg) / MG;
