@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type CDPSession, type ElementHandle, type Page } from 'puppeteer-core';
 import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
+import { still } from './hand';
 
 /** An accessible name: the whole of it, or a pattern for the whole of it. */
 export type Name = string | RegExp;
@@ -250,22 +251,6 @@ async function tab(
     await page.waitForFunction((was) => was === null || !was.isConnected, WAIT, old);
     await settled(page);
   };
-  /** Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. */
-  const still = (element: ElementHandle<Element>): Promise<void> =>
-    element.evaluate(async (e) => {
-      e.scrollIntoView({ block: 'center' });
-      let was = NaN;
-      for (let n = 0; n < 40; n++) {
-        const { left, top, width, height } = e.getBoundingClientRect();
-        const over = document.elementFromPoint(left + width / 2, top + height / 2);
-        const free = over !== null && (e.contains(over) || over.contains(e));
-        if (top === was && free) return;
-        // Moved meanwhile, by the focus or by what has come: looked for again.
-        if (!free) e.scrollIntoView({ block: 'center' });
-        was = top;
-        await new Promise((resolve) => setTimeout(resolve, 30));
-      }
-    });
   const press = async (name: Name, again = 2): Promise<void> => {
     const found = page.waitForFunction(
       (wanted, pattern) => {
@@ -288,6 +273,8 @@ async function tab(
     try {
       if (element) await still(element);
       await element?.click();
+      // The page may have gone with it.
+      if (again > 0 && (await page.evaluate(() => window.missed).catch(() => false))) await press(name, again - 1);
     } catch (error) {
       // What was there was made anew under the hand: the hand finds it again.
       if (again === 0 || !/detached/.test(String(error))) throw error;

@@ -234,7 +234,7 @@ function Thing({ kit, item }: { kit: Kit; item: Item }) {
           <WorthCard kit={kit} item={item} ahead={workAhead(kit, item)} />
           <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />
-          <Actions kit={kit} item={item} onCorrect={() => setQuery(correcting ? {} : { correct: '1' })} />
+          <Actions kit={kit} item={item} onCorrect={() => setQuery({ correct: '1' })} />
         </Column>
       </TwoColumns>
       {correcting && <EditItem key={item.id} item={item} onClose={() => setQuery({})} />}
