@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { type Session } from '../../core/colour';
 import { estimateText } from '../../core/telling/colour';
 import type { Photo } from '../../data/db';
@@ -43,8 +43,8 @@ function Course({ lit, hours }: { lit: readonly Read[]; hours: readonly number[]
     </ComposedChart>
   );
 }
-/** How yellow it was over hours of sun, and the band of what the readings say. */
-export function SessionChart({ lit, from }: { lit: readonly Read[]; from: Read | undefined }) {
+/** How yellow it was over hours of sun, and the band of what the readings say; not drawn anew with every mark that is moved beside it. */
+export const SessionChart = memo(function SessionChart({ lit, from }: { lit: readonly Read[]; from: Read | undefined }) {
   const hours = useMemo(() => hoursSoFar(lit), [lit]);
   return (
     <figure style={{ margin: 0, minHeight: 220 }}>
@@ -61,4 +61,4 @@ export function SessionChart({ lit, from }: { lit: readonly Read[]; from: Read |
       </figcaption>
     </figure>
   );
-}
+});
