@@ -38,7 +38,7 @@ export default defineConfig({
           setupFiles: ['tests/browser/setup.ts'],
           // What drives the browser is read once for all files.
           isolate: false,
-          maxWorkers: 3,
+          maxWorkers: 2,
           sequence: { groupOrder: 1 },
           testTimeout: 240_000,
           hookTimeout: 120_000,

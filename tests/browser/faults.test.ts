@@ -137,8 +137,9 @@ describe('two tabs', () => {
     const v = await visit({ path: '/kit/itm-bib/programme' });
     await v.sees('Start');
     const w = await v.tab('/kit/itm-bib/programme');
+    for (const tab of [v, w]) await tab.page.waitForFunction(() => window.withName('button', 'Start', null).length > 0);
     const before = (await v.rows('runs')).length;
-    await Promise.all([v, w].map((tab) => tab.page.evaluate(() => window.withName('button', 'Start', null)[0]?.click())));
+    await Promise.all([v, w].map((tab) => tab.page.evaluate(() => window.withName('button', 'Start', null)[0]!.click())));
     for (const tab of [v, w]) {
       // A tab in the background draws no frames to wait by.
       await tab.page.bringToFront();
