@@ -5,13 +5,14 @@ import { nowMs } from './now';
 const TICK_MS = 500;
 /** Watches the device's clock on every page; returns how to stop it. What it means for the timers is settled once for all tabs. */
 export function watchClock(): () => void {
-  let last: { wall: number; mono: number } | null = null;
-  void mendClocks(nowMs());
+  const look = () => ({ wall: nowMs(), mono: performance.now() });
+  let last = look();
+  void mendClocks(last.wall);
   const timer = setInterval(() => {
-    const [wall, mono] = [nowMs(), performance.now()];
-    const step = last ? wall - last.wall - (mono - last.mono) : 0;
-    if (Math.abs(step) > CLOCK_STEP_MS) void clockStep(step, wall);
-    last = { wall, mono };
+    const here = look();
+    const step = here.wall - last.wall - (here.mono - last.mono);
+    if (Math.abs(step) > CLOCK_STEP_MS) void clockStep(step, here.wall);
+    last = here;
   }, TICK_MS);
   return () => clearInterval(timer);
 }

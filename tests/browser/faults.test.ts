@@ -14,8 +14,10 @@ const runsOf = async (v: Visit): Promise<Run[]> => ((await v.rows('runs')) as un
 const liveOf = async (v: Visit): Promise<Run> => (await runsOf(v)).find((r) => r.status === 'live')!;
 /** The device's clock is set by so many minutes from what it truly is; the page's own count of time goes on. */
 const setClock = (v: Visit, minutes: number): Promise<void> =>
-  v.page.evaluate((by: number) => {
+  v.page.evaluate(async (by: number) => {
     const w = window as unknown as { __wall?: () => number };
+    // What watches the clock comes after the page: it has looked at it by then.
+    if (!w.__wall) await new Promise((later) => setTimeout(later, 1500));
     const real = (w.__wall ??= Date.now.bind(Date));
     Date.now = () => real() + by;
   }, minutes * 60_000);
