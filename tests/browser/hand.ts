@@ -1,4 +1,4 @@
-import type { ElementHandle } from 'puppeteer-core';
+import type { ClickOptions, ElementHandle } from 'puppeteer-core';
 
 declare global {
   interface Window {
@@ -11,7 +11,7 @@ declare global {
  * Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. Where it moves all the same before the
  * finger is down, what has come under the finger is not pressed, and `window.missed` says so.
  */
-export const still = (element: ElementHandle<Element>): Promise<void> =>
+const still = (element: ElementHandle<Element>): Promise<void> =>
   element.evaluate(async (e) => {
     window.watched?.abort();
     const watched = (window.watched = new AbortController());
@@ -21,8 +21,7 @@ export const still = (element: ElementHandle<Element>): Promise<void> =>
       if (window.missed) {
         event.preventDefault();
         event.stopImmediatePropagation();
-      }
-      if (!window.missed || event.type === 'click') watched.abort();
+      } else watched.abort();
     };
     window.missed = false;
     for (const ofPress of ['pointerdown', 'mousedown', 'pointerup', 'mouseup', 'click'])
@@ -40,3 +39,21 @@ export const still = (element: ElementHandle<Element>): Promise<void> =>
       await new Promise((resolve) => setTimeout(resolve, 30));
     }
   });
+/** How often what slides away is pressed again. */
+const TIMES = 3;
+/** Presses it, or presses it again where it slid away. @throws Error when it never stands still under the finger. */
+export async function click(element: ElementHandle<Element>, how?: ClickOptions): Promise<void> {
+  for (let n = 0; n < TIMES; n++) {
+    await still(element);
+    await element.click(how);
+    const missed = await element
+      .evaluate(() => {
+        window.watched?.abort();
+        return window.missed;
+      })
+      // The page has gone with it.
+      .catch(() => false);
+    if (!missed) return;
+  }
+  throw new Error('It slid away from under the finger every time.');
+}

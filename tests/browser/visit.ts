@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type CDPSession, type ElementHandle, type Page } from 'puppeteer-core';
 import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
-import { still } from './hand';
+import { click } from './hand';
 
 /** An accessible name: the whole of it, or a pattern for the whole of it. */
 export type Name = string | RegExp;
@@ -271,10 +271,7 @@ async function tab(
     });
     const element = handle.asElement() as ElementHandle<Element> | null;
     try {
-      if (element) await still(element);
-      await element?.click();
-      // The page may have gone with it.
-      if (again > 0 && (await page.evaluate(() => window.missed).catch(() => false))) await press(name, again - 1);
+      if (element) await click(element);
     } catch (error) {
       // What was there was made anew under the hand: the hand finds it again.
       if (again === 0 || !/detached/.test(String(error))) throw error;
@@ -303,8 +300,7 @@ async function tab(
   };
   const write = async (name: string, text: string): Promise<void> => {
     const line = await page.waitForSelector(`::-p-aria([name="${name}"])`, WAIT);
-    if (line) await still(line);
-    await line?.click({ count: 3 });
+    if (line) await click(line, { count: 3 });
     await page.keyboard.press('Backspace');
     await line?.type(text);
   };
@@ -329,15 +325,13 @@ async function tab(
     let offered: ElementHandle<Element> | null = null;
     for (let n = 0; n < 10 && !offered; n++) {
       const opener = await list(name);
-      await still(opener);
-      await opener.click();
+      await click(opener);
       offered = await page
         .waitForSelector(`::-p-aria([name="${option}"][role="option"])`, { timeout: 4000, visible: true })
         .catch(() => null);
     }
     if (!offered) throw new Error(`The list "${name}" never offered "${option}".`);
-    await still(offered);
-    await offered.click();
+    await click(offered);
     await page.waitForFunction(() => document.querySelector('[role=listbox]') === null, WAIT);
   };
   const day = async (name: string, wanted: string): Promise<void> => {
@@ -393,8 +387,7 @@ async function tab(
     );
   const goToRun = async (): Promise<void> => {
     const link = await page.waitForSelector('::-p-aria([name="Under way"][role="region"]) ::-p-aria([role="link"])', WAIT);
-    if (link) await still(link);
-    await link?.click();
+    if (link) await click(link);
     await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
   };
   const offline = async (away: boolean): Promise<void> => {

@@ -137,20 +137,20 @@ function fill({ first, to, back, cost, room, price }: Network, source: number, s
   const send = (at: number, most: number): number => {
     if (at === sink) return most;
     closed[at] = 1;
-    let left = most;
+    let sent = 0;
     for (let k = next[at] as number; k < (first[at + 1] as number); k++) {
       next[at] = k;
       const there = to[k] as number;
       if ((room[k] as number) <= 0 || closed[there] || (cost[k] as number) + (price[at] as number) !== price[there]) continue;
-      const sent = send(there, Math.min(left, room[k] as number));
-      room[k]! -= sent;
-      room[back[k] as number]! += sent;
-      left -= sent;
-      if (left === 0) break;
+      const through = send(there, Math.min(most - sent, room[k] as number));
+      room[k]! -= through;
+      room[back[k] as number]! += through;
+      sent += through;
+      if (sent === most) break;
     }
     // One that passed on all it was given may take more by another way.
-    if (left === 0) closed[at] = 0;
-    return most - left;
+    if (sent === most) closed[at] = 0;
+    return sent;
   };
   while (send(source, Infinity) > 0) {
     closed.fill(0);
