@@ -35,7 +35,6 @@ export default defineConfig({
           environment: 'node',
           include: ['tests/browser/**/*.test.ts'],
           globalSetup: ['tests/browser/global.ts'],
-          setupFiles: ['tests/browser/setup.ts'],
           // What drives the browser is read once for all files.
           isolate: false,
           maxWorkers: 2,

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
 import { steer } from './steer';
+import { byName } from './names';
 import { faultsOf, newFolder, visit } from './visit';
 
 describe('where the down is', () => {
@@ -31,9 +32,8 @@ describe('where the down is', () => {
     await v.press('Keep it and plan the moves');
     await v.sees('By light');
     await v.sees('of handwork');
-    await (
-      await v.page.waitForSelector('::-p-aria([name="By hand, in this order"][role="region"]) ::-p-aria([role="checkbox"])')
-    )?.evaluate((e) => (e as HTMLElement).click());
+    const first = await byName(v.page, '::-p-aria([name="By hand, in this order"][role="region"]) ::-p-aria([role="checkbox"])');
+    await first.evaluate((e) => (e as HTMLElement).click());
     await v.sees('1 of');
     await v.reload();
     await v.sees('1 of');

@@ -9,43 +9,56 @@ declare global {
 }
 /**
  * Brings it into view and waits, as a hand does, until it stands still and nothing lies over it. Where it moves all the same before the
- * finger is down, what has come under the finger is not pressed, and `window.missed` says so.
+ * finger is down, what has come under the finger is not pressed, and `window.missed` says so; and so it does where it moves away before
+ * the finger is up.
+ * @returns its middle, px in the window; nothing when it is not there any more.
  */
-const still = (element: ElementHandle<Element>): Promise<void> =>
+const still = (element: ElementHandle<Element>): Promise<{ x: number; y: number } | null> =>
   element.evaluate(async (e) => {
     window.watched?.abort();
-    const watched = (window.watched = new AbortController());
+    const { signal } = (window.watched = new AbortController());
+    let down = false;
     const watch = (event: Event): void => {
       const under = event.target as Node;
-      window.missed ||= !(e.contains(under) || under.contains(e));
-      if (window.missed) {
+      const beside = !(e.contains(under) || under.contains(e));
+      if (!down) window.missed ||= beside;
+      if (window.missed && !down) {
         event.preventDefault();
         event.stopImmediatePropagation();
-      } else watched.abort();
+        return;
+      }
+      down = true;
+      // What opens a list has done so when the finger comes down.
+      if (event.type !== 'pointerup' || !beside || !e.isConnected || e.ariaExpanded === 'true') return;
+      const { left, right, top, bottom } = e.getBoundingClientRect();
+      const { clientX: x, clientY: y } = event as PointerEvent;
+      window.missed = x < left || x > right || y < top || y > bottom;
     };
     window.missed = false;
     for (const ofPress of ['pointerdown', 'mousedown', 'pointerup', 'mouseup', 'click'])
-      window.addEventListener(ofPress, watch, { capture: true, signal: watched.signal });
+      window.addEventListener(ofPress, watch, { capture: true, signal });
     e.scrollIntoView({ block: 'center' });
-    let was = NaN;
-    for (let n = 0; n < 40; n++) {
+    for (let n = 0, was = NaN; e.isConnected; n++) {
       const { left, top, width, height } = e.getBoundingClientRect();
-      const over = document.elementFromPoint(left + width / 2, top + height / 2);
+      const middle = { x: left + width / 2, y: top + height / 2 };
+      const over = document.elementFromPoint(middle.x, middle.y);
       const free = over !== null && (e.contains(over) || over.contains(e));
-      if (top === was && free) return;
+      if ((top === was && free) || n === 40) return middle;
       // Moved meanwhile, by the focus or by what has come: looked for again.
       if (!free) e.scrollIntoView({ block: 'center' });
       was = top;
       await new Promise((resolve) => setTimeout(resolve, 30));
     }
+    return null;
   });
 /** How often what slides away is pressed again. */
 const TIMES = 3;
-/** Presses it, or presses it again where it slid away. @throws Error when it never stands still under the finger. */
+/** Presses it, or presses it again where it slid away. @throws Error when it is gone, or never stands still under the finger. */
 export async function click(element: ElementHandle<Element>, how?: ClickOptions): Promise<void> {
   for (let n = 0; n < TIMES; n++) {
-    await still(element);
-    await element.click(how);
+    const middle = await still(element);
+    if (!middle) throw new Error('What was to be pressed is detached.');
+    await element.frame.page().mouse.click(middle.x, middle.y, how);
     const missed = await element
       .evaluate(() => {
         window.watched?.abort();

@@ -2,14 +2,15 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { ElementHandle } from 'puppeteer-core';
 import { describe, expect, test } from 'vitest';
+import { byName } from './names';
 import { newFolder, visit, type Visit } from './visit';
 
 const names = (v: Visit): Promise<string[]> =>
   v.page.$$eval('tbody tr[aria-rowindex] a', (all) => all.map((a) => a.textContent ?? ''));
 const choose = async (v: Visit, name: string): Promise<void> => {
-  const box = await v.page.waitForSelector(`::-p-aria([name="Choose ${name}"][role="checkbox"])`);
+  const box = await byName(v.page, `::-p-aria([name="Choose ${name}"][role="checkbox"])`);
   // By the element, not by its place: rows may be moving to their new order.
-  await box?.evaluate((e) => (e as HTMLInputElement).click());
+  await box.evaluate((e) => (e as HTMLInputElement).click());
 };
 
 describe('the kit table', () => {

@@ -4,7 +4,8 @@ import JSZip from 'jszip';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { asked, faultsOf, giveFile, type Name, newFolder, putInStore, settled, soon, START, visit } from './visit';
+import { asked, type Name } from './names';
+import { faultsOf, giveFile, newFolder, putInStore, settled, soon, START, visit } from './visit';
 
 const PATHS = [
   '/',

@@ -5,13 +5,10 @@ import puppeteer, { type Browser, type BrowserContext, type CDPSession, type Ele
 import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 import { click } from './hand';
+import { asked, byName, type Name, readNames } from './names';
 
-/** An accessible name: the whole of it, or a pattern for the whole of it. */
-export type Name = string | RegExp;
 /** What begins a step or a round of it, for so many minutes. */
 export const START = /Start( [a-z]+ \d+)?(, heat on \w+)?, \d.*/;
-/** For the page: a name as it is written, and what a pattern is made of. */
-export const asked = (name: Name): [string, string | null] => [String(name), typeof name === 'string' ? null : name.source];
 export interface Visit {
   readonly page: Page;
   readonly errors: string[];
@@ -65,6 +62,8 @@ interface Look {
   dark?: boolean;
   /** The app is kept for when there is no network, as it is for everybody. */
   kept?: boolean;
+  /** A browser that has never read anything of the app, and that nobody has after. */
+  unread?: boolean;
   /** No page of the app is waited for. */
   bare?: boolean;
 }
@@ -80,42 +79,6 @@ export async function settled(page: Page): Promise<void> {
     WAIT,
   );
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
-}
-/** What the page says of itself when it is asked by a test. */
-declare global {
-  interface Window {
-    nameOf: (e: HTMLElement) => string;
-    /** Whether it has the name that is asked for. */
-    nameFits: (e: HTMLElement, wanted: string, pattern: string | null) => boolean;
-    /** What has a role of its own, or of its element, and such a name. */
-    withName: (role: string, wanted: string, pattern: string | null) => HTMLElement[];
-  }
-}
-/** In the page: the accessible name of what is pressed, by what names it, by its label, or by what stands on it. */
-function readNames(): void {
-  window.nameOf = (e) => {
-    const held = e.tagName === 'LABEL' ? (e.querySelector('input') ?? e) : e;
-    const by = (held.getAttribute('aria-labelledby') ?? '').split(' ').flatMap((id) => document.getElementById(id) ?? []);
-    const text =
-      by.length > 0
-        ? by.map((part) => part.getAttribute('aria-label') ?? part.innerText).join(' ')
-        : (held.getAttribute('aria-label') ?? held.getAttribute('alt') ?? e.innerText);
-    // What is drawn has no text that stands on it.
-    return (text ?? '').trim().replace(/\s+/g, ' ');
-  };
-  window.nameFits = (e, wanted, pattern) =>
-    pattern === null ? window.nameOf(e) === wanted : new RegExp(`^(?:${pattern})$`).test(window.nameOf(e));
-  const own: Readonly<Record<string, string>> = {
-    button: 'button',
-    img: 'img',
-    region: 'section[aria-label]',
-    slider: 'input[type=range]',
-    radio: 'input[type=radio]',
-  };
-  window.withName = (role, wanted, pattern) =>
-    [...document.querySelectorAll<HTMLElement>([`[role=${role}]`, ...(own[role] ? [own[role]] : [])].join())].filter((e) =>
-      window.nameFits(e, wanted, pattern),
-    );
 }
 let worlds = 0;
 
@@ -143,10 +106,6 @@ const connect = async (): Promise<Browser> =>
     networkEnabled: false,
     issuesEnabled: false,
   }));
-/** Shuts the browsers that were left: at the end of every file of tests. */
-export async function shut(): Promise<void> {
-  for (const { context } of left.splice(0)) await context.close();
-}
 /** Leaves a browser: what was stored is cleared away, and every page is shut but the first, if it is as it was. */
 async function leave(context: BrowserContext, base: string, first: Page): Promise<void> {
   await context.clearPermissionOverrides();
@@ -184,7 +143,7 @@ function sameShape(one: string, path: string): boolean {
 export async function visit(options: Look & { base?: string } = {}): Promise<Visit> {
   const browser = await connect();
   // What is kept for when there is no network outlasts a visit, and belongs to its server.
-  const own = options.kept === true || options.base !== undefined;
+  const own = options.kept === true || options.unread === true || options.base !== undefined;
   const found = own ? undefined : left.pop();
   const context = found?.context ?? (await browser.createBrowserContext());
   const base = options.base ?? inject('baseUrl');
@@ -282,15 +241,15 @@ async function tab(
     // The whole name as the browser itself makes it out; a pattern by the same rules.
     const found =
       typeof name === 'string'
-        ? await page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`, WAIT)
+        ? await byName(page, `::-p-aria([name="${name}"][role="${role}"])`)
         : (await page.waitForFunction((...of) => window.withName(...of)[0], WAIT, role, ...asked(name))).asElement();
     if (!found) throw new Error(`There was never a ${role} named "${String(name)}".`);
     return found as ElementHandle<HTMLElement>;
   };
   const pick = async (question: Name, answer: string): Promise<void> => {
     const asking = await named(question, 'radiogroup');
-    const radio = await asking.waitForSelector(`::-p-aria([name="${answer}"][role="radio"])`, WAIT);
-    await radio?.evaluate((e) => e.closest('label')?.click());
+    const radio = await byName(asking, `::-p-aria([name="${answer}"][role="radio"])`);
+    await radio.evaluate((e) => e.closest('label')?.click());
   };
   const all = async (name: Name, role: string): Promise<ElementHandle<HTMLElement>[]> => {
     const found = await page.evaluateHandle((...of) => window.withName(...of), role, ...asked(name));
@@ -299,10 +258,10 @@ async function tab(
     );
   };
   const write = async (name: string, text: string): Promise<void> => {
-    const line = await page.waitForSelector(`::-p-aria([name="${name}"])`, WAIT);
-    if (line) await click(line, { count: 3 });
+    const line = await byName(page, `::-p-aria([name="${name}"])`);
+    await click(line, { count: 3 });
     await page.keyboard.press('Backspace');
-    await line?.type(text);
+    await line.type(text);
   };
   const type = async (text: string): Promise<void> => {
     await page.waitForFunction(() => document.activeElement?.matches('input, textarea') === true, WAIT);
@@ -326,9 +285,9 @@ async function tab(
     for (let n = 0; n < 10 && !offered; n++) {
       const opener = await list(name);
       await click(opener);
-      offered = await page
-        .waitForSelector(`::-p-aria([name="${option}"][role="option"])`, { timeout: 4000, visible: true })
-        .catch(() => null);
+      offered = await byName(page, `::-p-aria([name="${option}"][role="option"])`, { timeout: 4000, visible: true }).catch(
+        () => null,
+      );
     }
     if (!offered) throw new Error(`The list "${name}" never offered "${option}".`);
     await click(offered);
@@ -336,8 +295,8 @@ async function tab(
   };
   const day = async (name: string, wanted: string): Promise<void> => {
     const [year, month, date] = wanted.split('-');
-    const first = await page.waitForSelector(`::-p-aria([role="group"][name="${name}"]) [role=spinbutton]`, WAIT);
-    await first?.click();
+    const first = await byName(page, `::-p-aria([role="group"][name="${name}"]) [role=spinbutton]`);
+    await first.click();
     await page.keyboard.type(`${date}${month}${year}`);
   };
   const file = async (name: string, path: string): Promise<void> => {
@@ -386,8 +345,7 @@ async function tab(
       key,
     );
   const goToRun = async (): Promise<void> => {
-    const link = await page.waitForSelector('::-p-aria([name="Under way"][role="region"]) ::-p-aria([role="link"])', WAIT);
-    if (link) await click(link);
+    await click(await byName(page, '::-p-aria([name="Under way"][role="region"]) ::-p-aria([role="link"])'));
     await page.waitForFunction(() => /^\/(run|load)\//.test(location.pathname), WAIT);
   };
   const offline = async (away: boolean): Promise<void> => {

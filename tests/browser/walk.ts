@@ -1,4 +1,5 @@
-import { asked, passMinutes, START, type Name, type Visit } from './visit';
+import { asked, type Name } from './names';
+import { passMinutes, START, type Visit } from './visit';
 
 /** Where a run stands, by what is on the screen. */
 export interface Screen {

@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { moveByKeys, planned } from './day-page';
+import { byName } from './names';
 import { faultsOf, giveKit, soon, visit, type Visit } from './visit';
 
 const WEEKEND = [
@@ -69,9 +70,8 @@ describe('wash day', () => {
       value: { started: { day: { tasks: { id: string; from: string }[] } } };
     };
     const [first] = before.value.started.day.tasks;
-    await (
-      await v.page.waitForSelector('::-p-aria([name="When you are needed"][role="region"]) ::-p-aria([role="checkbox"])')
-    )?.evaluate((box) => (box as HTMLInputElement).click());
+    const tick = await byName(v.page, '::-p-aria([name="When you are needed"][role="region"]) ::-p-aria([role="checkbox"])');
+    await tick.evaluate((box) => (box as HTMLInputElement).click());
     await v.page.waitForFunction(() => document.querySelector('input[type=checkbox]:checked') !== null);
     await v.press('Late: move the rest');
     await v.sees('The end ');
@@ -91,8 +91,8 @@ describe('wash day', () => {
     // Too soon for down at any hour of the day.
     const soon = new Date(Date.now() + 90 * 60_000);
     await v.day('Done by', soon.toLocaleDateString('sv-SE'));
-    const time = await v.page.waitForSelector('::-p-aria([role="group"][name="at what time"]) [role=spinbutton]');
-    await time?.click();
+    const time = await byName(v.page, '::-p-aria([role="group"][name="at what time"]) [role=spinbutton]');
+    await time.click();
     await v.page.keyboard.type(soon.toLocaleTimeString('sv-SE', { hour: '2-digit', minute: '2-digit' }).replace(':', ''));
     await v.press('Use these hours');
     await v.sees('It does not fit until');
@@ -185,9 +185,9 @@ describe('wash day', () => {
     await v.press('More');
     await v.press('Print a card for each machine');
     await v.sees('Cards for the doors');
-    const card = await (await v.page.waitForSelector('::-p-aria([role="main"]) ::-p-aria([role="region"])'))!.evaluate(
-      (e) => e.textContent ?? '',
-    );
+    const card = await (
+      await byName(v.page, '::-p-aria([role="main"]) ::-p-aria([role="region"])')
+    ).evaluate((e) => e.textContent ?? '');
     expect(card).toContain('Ice bib');
     expect(card).toMatch(/30 °C.*technical cleaner/);
     expect(await faultsOf(v)).toEqual([]);
