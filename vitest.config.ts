@@ -24,6 +24,8 @@ export default defineConfig({
           include: ['tests/**/*.test.ts'],
           exclude: ['tests/browser/**', 'tests/{core,property,reference}/**'],
           setupFiles: ['tests/setup.ts'],
+          // Each file clears its own store: what all import is read once a worker.
+          isolate: false,
           maxWorkers: 2,
           testTimeout: 60_000,
           sequence: { groupOrder: 0 },

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { setPriority } from 'node:os';
 
 /** One check: what it is called and what carries it out. */
 export interface Check {
@@ -33,11 +34,14 @@ export const STATIC_CHECKS: readonly Check[] = [
 ];
 export const vitest = (...args: string[]): string[] => [...bin('vitest/vitest.mjs'), 'run', ...args];
 
+/** A check gives way to the tests of a whole run, which wait now and then, and fills these gaps. */
+const GIVES_WAY = 10;
 /** Carries one out; its output is printed when it ends, so that several side by side do not mix. @returns whether it passed. */
 export function carryOut({ name, command }: Check): Promise<boolean> {
   const started = Date.now();
   const [program, ...args] = command;
   const child = spawn(program as string, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+  if (child.pid !== undefined) setPriority(child.pid, GIVES_WAY);
   const said: Buffer[] = [];
   child.stdout.on('data', (chunk: Buffer) => said.push(chunk));
   child.stderr.on('data', (chunk: Buffer) => said.push(chunk));

@@ -4,7 +4,7 @@ import { faultsOf, soon, type Visit, visit } from './visit';
 
 /** A first visit, and what had come when its answer stood. */
 async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number }> {
-  const v = await visit({ path: '/icon.svg', bare: true });
+  const v = await visit({ path: '/icon.svg', bare: true, unread: true });
   await v.page.evaluateOnNewDocument(() => {
     new MutationObserver((_, all) => {
       if (!document.body?.textContent?.includes('Needs care')) return;
@@ -13,7 +13,7 @@ async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number 
       const [page] = performance.getEntriesByType('navigation') as PerformanceResourceTiming[];
       Object.assign(window, {
         before: come.map((e) => new URL(e.name).pathname),
-        // What it weighs also where this browser has it from a visit before; about half a kilobyte says what each is.
+        // About half a kilobyte says what each is.
         sent: [...come, page!].reduce((sum, e) => sum + e.encodedBodySize + 500, 0),
       });
     }).observe(document, { childList: true, subtree: true });
@@ -77,7 +77,7 @@ describe('to begin', () => {
   });
   test('comes on a first visit without a word of there being nothing, however slow the phone', async () => {
     // Nothing of the app has run there yet.
-    const v = await visit({ path: '/icon.svg', bare: true, width: 390, height: 844 });
+    const v = await visit({ path: '/icon.svg', bare: true, unread: true, width: 390, height: 844 });
     const cdp = await v.page.createCDPSession();
     await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
     await v.page.evaluateOnNewDocument(() => {
