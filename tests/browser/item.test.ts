@@ -30,6 +30,7 @@ async function jpegWithPlace(v: Visit, width: number, height: number): Promise<B
   return Buffer.concat([plain.subarray(0, 2), head, body, plain.subarray(2)]);
 }
 
+const BESIDE_PHOTOGRAPHS = ['Correct it', 'Add a photograph', 'Colour, before and after'];
 describe('photographs', () => {
   test('12 megapixels are made small off the page, lose their place, are kept over a reload, and can be deleted and brought back', async () => {
     const folder = newFolder();
@@ -45,8 +46,20 @@ describe('photographs', () => {
         entryTypes: ['longtask'],
       });
     });
+    const places = (): Promise<Record<string, number>> =>
+      v.page.evaluate((names) => {
+        const top = (name: string): number => {
+          const found = [...document.querySelectorAll<HTMLElement>('main button, main a')].find((e) => window.nameOf(e) === name);
+          return found ? Math.round(found.getBoundingClientRect().top + window.scrollY) : NaN;
+        };
+        return Object.fromEntries(names.map((name) => [name, top(name)]));
+      }, BESIDE_PHOTOGRAPHS);
+    const before = await places();
     await v.file('Add a photograph', join(folder, 'big.jpg'));
     await v.sees('One, ');
+    // What is pressed stands where it stood.
+    expect(Object.values(before).every((top) => top > 0)).toBe(true);
+    expect(await places()).toEqual(before);
     console.log(
       `12 MP photograph: longest task on the page ${Math.round(await v.page.evaluate(() => (window as unknown as { long: number }).long))} ms`,
     );

@@ -14,6 +14,7 @@ describe('what works things out and cannot be loaded', () => {
     const said = 'Something on this page did not work. Everything recorded is still here';
     await v.go('/wash-day?items=itm-bib,itm-softshell');
     await v.sees('Planning was stopped. Nothing is lost.');
+    expect(await v.text()).toContain('No day is put together yet.');
     await v.sees(said);
     // Anew: what was said before is gone.
     await v.load('/kit');

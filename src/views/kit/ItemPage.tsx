@@ -232,9 +232,10 @@ function Thing({ kit, item }: { kit: Kit; item: Item }) {
           {hasFinish(item) && <RepellencyCard kit={kit} item={item} />}
           <Lifecycle kit={kit} item={item} />
           <WorthCard kit={kit} item={item} ahead={workAhead(kit, item)} />
-          <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
           <Rule />
           <Actions kit={kit} item={item} onCorrect={() => setQuery({ correct: '1' })} />
+          <Rule />
+          <Photos itemId={item.id} name={item.name ?? KIND_WORDS[item.kind]} />
         </Column>
       </TwoColumns>
       {correcting && <EditItem key={item.id} item={item} onClose={() => setQuery({})} />}

@@ -16,6 +16,7 @@ import { color } from '../../ui/theme';
 import { FilePick } from '../../ui/FilePick';
 
 const Grid = styled.ul`
+  margin-top: 8px;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
@@ -49,7 +50,10 @@ function Picture({ photo, name, large }: { photo: Photo; name: string; large?: b
   return large ? <Large src={address} alt={said} /> : <img src={address} alt={said} />;
 }
 
-/** Photographs of a thing: taken or chosen, made small off the page, freed of place and camera, kept in this browser. */
+/**
+ * Photographs of a thing: taken or chosen, made small off the page, freed of place and camera, kept in this browser. They come late, and
+ * stand below all that is pressed.
+ */
 export function Photos({ itemId, name }: { itemId: string; name: string }) {
   const photos = usePhotos(itemId) ?? [];
   const [busy, setBusy] = useState(0);
@@ -66,6 +70,12 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
       <h2 id="photos" style={{ marginBottom: 8 }}>
         Photographs
       </h2>
+      <Row $wrap>
+        <FilePick accept={['image/*']} multiple disabled={busy > 0} onFiles={(files) => void add(files)}>
+          <Camera size={18} aria-hidden="true" /> {busy > 0 ? `Making ${busy} small …` : 'Add a photograph'}
+        </FilePick>
+        <Link to={toThing(itemId, 'colour')}>Colour, before and after</Link>
+      </Row>
       <Grid>
         {photos.map((photo) => (
           <li key={photo.id}>
@@ -75,20 +85,12 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
           </li>
         ))}
       </Grid>
-      <Row $wrap style={{ marginTop: 8 }}>
-        <FilePick accept={['image/*']} multiple disabled={busy > 0} onFiles={(files) => void add(files)}>
-          <Camera size={18} aria-hidden="true" /> {busy > 0 ? `Making ${busy} small …` : 'Add a photograph'}
-        </FilePick>
-        {photos.length > 0 && (
-          <Quiet>
-            {photos.length === 1 ? 'One' : photos.length}, {(bytes / MB).toFixed(1)} MB in this browser; place and camera are
-            taken out
-          </Quiet>
-        )}
-      </Row>
-      <p>
-        <Link to={toThing(itemId, 'colour')}>Colour, before and after</Link>
-      </p>
+      {photos.length > 0 && (
+        <Quiet>
+          {photos.length === 1 ? 'One' : `${photos.length} of them`}, {(bytes / MB).toFixed(1)} MB in this browser; place and
+          camera are taken out
+        </Quiet>
+      )}
       {fault && <Note tone="alarm">{fault}</Note>}
       {shown && (
         <Sheet title={`${name}, ${whenText(shown.at)}`} open wide onClose={() => setOpen(null)}>

@@ -35,7 +35,9 @@ export function DaySays({
 }) {
   return (
     <Column $gap={8} style={{ maxWidth: 820 }}>
-      <Verdict aria-live="polite">{day ? day.verdict : busy?.verdict || 'Putting the day together …'}</Verdict>
+      <Verdict aria-live="polite">
+        {day ? day.verdict : busy ? busy.verdict || 'Putting the day together …' : 'No day is put together yet.'}
+      </Verdict>
       {busy && (
         <Row role="status">
           <Quiet>
