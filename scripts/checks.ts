@@ -34,7 +34,7 @@ export const STATIC_CHECKS: readonly Check[] = [
 ];
 export const vitest = (...args: string[]): string[] => [...bin('vitest/vitest.mjs'), 'run', ...args];
 
-/** A check gives way to the tests of a whole run, which wait now and then, and fills these gaps. */
+/** How far a check stands back, as `nice` counts: the tests of a whole run go first, and it fills their gaps. */
 const GIVES_WAY = 10;
 /** Carries one out; its output is printed when it ends, so that several side by side do not mix. @returns whether it passed. */
 export function carryOut({ name, command }: Check): Promise<boolean> {

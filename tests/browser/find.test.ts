@@ -1,4 +1,5 @@
 import { describe, expect, test, vi } from 'vitest';
+import { click } from './hand';
 import { byName } from './names';
 import { faultsOf, passMinutes, putInStore, soon, visit, type Visit } from './visit';
 
@@ -129,7 +130,7 @@ describe('what was done can be taken back for a day', () => {
       await v.go('/');
       await v.sees('Used today?');
       const used = await v.named('Used today?', 'region');
-      await (await byName(used, `::-p-aria([name="${name}"][role="button"])`)).click();
+      await click(await byName(used, `::-p-aria([name="${name}"][role="button"])`));
       await v.sees(`${name}, used today: say more`);
       await soon(async () => expect(await kept()).toBe(n + 1));
     }

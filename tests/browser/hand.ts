@@ -20,19 +20,21 @@ const still = (element: ElementHandle<Element>): Promise<{ x: number; y: number 
     let down = false;
     const watch = (event: Event): void => {
       const under = event.target as Node;
-      const beside = !(e.contains(under) || under.contains(e));
-      if (!down) window.missed ||= beside;
-      if (window.missed && !down) {
-        event.preventDefault();
-        event.stopImmediatePropagation();
+      const { left, right, top, bottom } = e.getBoundingClientRect();
+      const { clientX: x, clientY: y } = event as MouseEvent;
+      const away = x < left || x > right || y < top || y > bottom;
+      if (down) {
+        // What opens a list has done so when the finger comes down, and what goes with the press has had it.
+        const slid = away && !e.contains(under) && e.isConnected && e.ariaExpanded !== 'true';
+        if (event.type === 'pointerup') window.missed = slid;
         return;
       }
-      down = true;
-      // What opens a list has done so when the finger comes down.
-      if (event.type !== 'pointerup' || !beside || !e.isConnected || e.ariaExpanded === 'true') return;
-      const { left, right, top, bottom } = e.getBoundingClientRect();
-      const { clientX: x, clientY: y } = event as PointerEvent;
-      window.missed = x < left || x > right || y < top || y > bottom;
+      // What holds it has the press where it lets such through itself; where it has moved away, that is the empty page.
+      window.missed ||= !(e.contains(under) || (under.contains(e) && !away));
+      down = !window.missed;
+      if (down) return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
     };
     window.missed = false;
     for (const ofPress of ['pointerdown', 'mousedown', 'pointerup', 'mouseup', 'click'])

@@ -42,6 +42,8 @@ export function readNames(): void {
     );
 }
 
+/** As long as a page may take on a slow machine. */
+export const WAIT = { timeout: 45_000 } as const;
 /** How often the browser is asked what it names so, ms: each time it makes out the roles and names of the whole page. */
 const ASKED_EVERY = 80;
 /**
@@ -52,7 +54,7 @@ const ASKED_EVERY = 80;
 export async function byName(
   root: Pick<Page, '$'>,
   selector: string,
-  { timeout = 45_000, visible = false } = {},
+  { timeout = WAIT.timeout as number, visible = false } = {},
 ): Promise<ElementHandle<Element>> {
   const last = Date.now() + timeout;
   for (;;) {

@@ -5,7 +5,7 @@ import puppeteer, { type Browser, type BrowserContext, type CDPSession, type Ele
 import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 import { click } from './hand';
-import { asked, byName, type Name, readNames } from './names';
+import { asked, byName, type Name, readNames, WAIT } from './names';
 
 /** What begins a step or a round of it, for so many minutes. */
 export const START = /Start( [a-z]+ \d+)?(, heat on \w+)?, \d.*/;
@@ -68,7 +68,6 @@ interface Look {
   bare?: boolean;
 }
 
-const WAIT = { timeout: 45_000 } as const;
 /** Asks again until it holds, as long as a page may take on a slow machine. */
 export const soon = <T>(check: () => Promise<T>): Promise<T> => vi.waitFor(check, { ...WAIT, interval: 100 });
 
@@ -295,8 +294,7 @@ async function tab(
   };
   const day = async (name: string, wanted: string): Promise<void> => {
     const [year, month, date] = wanted.split('-');
-    const first = await byName(page, `::-p-aria([role="group"][name="${name}"]) [role=spinbutton]`);
-    await first.click();
+    await click(await byName(page, `::-p-aria([role="group"][name="${name}"]) [role=spinbutton]`));
     await page.keyboard.type(`${date}${month}${year}`);
   };
   const file = async (name: string, path: string): Promise<void> => {

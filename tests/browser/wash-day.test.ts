@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { moveByKeys, planned } from './day-page';
+import { click } from './hand';
 import { byName } from './names';
 import { faultsOf, giveKit, soon, visit, type Visit } from './visit';
 
@@ -91,8 +92,7 @@ describe('wash day', () => {
     // Too soon for down at any hour of the day.
     const soon = new Date(Date.now() + 90 * 60_000);
     await v.day('Done by', soon.toLocaleDateString('sv-SE'));
-    const time = await byName(v.page, '::-p-aria([role="group"][name="at what time"]) [role=spinbutton]');
-    await time.click();
+    await click(await byName(v.page, '::-p-aria([role="group"][name="at what time"]) [role=spinbutton]'));
     await v.page.keyboard.type(soon.toLocaleTimeString('sv-SE', { hour: '2-digit', minute: '2-digit' }).replace(':', ''));
     await v.press('Use these hours');
     await v.sees('It does not fit until');

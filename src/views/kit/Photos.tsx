@@ -76,6 +76,7 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
         </FilePick>
         <Link to={toThing(itemId, 'colour')}>Colour, before and after</Link>
       </Row>
+      {fault && <Note tone="alarm">{fault}</Note>}
       <Grid>
         {photos.map((photo) => (
           <li key={photo.id}>
@@ -91,7 +92,6 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
           camera are taken out
         </Quiet>
       )}
-      {fault && <Note tone="alarm">{fault}</Note>}
       {shown && (
         <Sheet title={`${name}, ${whenText(shown.at)}`} open wide onClose={() => setOpen(null)}>
           <Picture photo={shown} name={name} large />
