@@ -4,7 +4,7 @@ import { proxy } from 'comlink';
 import type { Equipment, Item, Kit } from '../core/gear';
 import type { UsualCare } from '../core/season';
 import { readMeta } from '../data/db';
-import { KIT_TABLES, loadKit } from '../data/kit';
+import { KIT_READS, loadKit } from '../data/kit';
 import { live, whenRead } from '../data/live';
 import { asPlansRead, byId, keepAnswers, keptAnswers, knownFor, type Outlines } from './answers';
 import { whenQuiet } from './quiet';
@@ -12,7 +12,7 @@ import { runsAreRead, useOpenRuns } from './runs';
 import { useSession } from './session';
 import { kitTexts, onPlannerTrouble, plannerWorker, type OnPiece, type PlanningEnd } from '../workers';
 
-const liveKit = live(KIT_TABLES, () => loadKit());
+const liveKit = live(KIT_READS, () => loadKit());
 /** The whole kit, live; undefined while it is read, and on a first visit until the demo has come. */
 export function useKit(): Kit | undefined {
   const arriving = useSession((s) => s.arriving);
@@ -20,7 +20,7 @@ export function useKit(): Kit | undefined {
   return arriving ? undefined : kit;
 }
 
-const liveEquipment = live(['meta'], () => readMeta('equipment'));
+const liveEquipment = live(['meta/equipment'], () => readMeta('equipment'));
 /** The kit as it was last written, when pages have it; null when they cannot. */
 export const kitIsRead = (): Promise<Kit | null> => whenRead(liveKit);
 

@@ -25,7 +25,7 @@ export const idsWith = (run: Run): string[] => [
   ...(run.load?.members.map((m) => m.runId).filter((id) => id !== run.id) ?? []),
 ];
 
-const liveWish = live(['meta'], async () => (await readMeta('washDay')) ?? null);
+const liveWish = live(['meta/washDay'], async () => (await readMeta('washDay')) ?? null);
 /** The wash day as it is put together, live; null when none is. */
 export const useWish = (): DayWish | null | undefined => useObservable(liveWish);
 /** The same, read once. */

@@ -9,7 +9,7 @@ import { nowMs } from './now';
 
 const liveViews = live(['views'], () => db.savedViews.toArray());
 const liveUndos = live(['undos'], () => undosKept(nowMs()));
-const liveCopiedAt = live(['meta'], async () => (await readMeta('copiedAt')) ?? null);
+const liveCopiedAt = live(['meta/copiedAt'], async () => (await readMeta('copiedAt')) ?? null);
 /** Saved ways of looking at the kit. */
 export const useSavedViews = () => useObservable(liveViews);
 /** The photographs of every thing. */

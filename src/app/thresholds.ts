@@ -3,7 +3,7 @@ import { thresholdsOf, type Thresholds } from '../core/knowledge';
 import { readMeta } from '../data/db';
 import { live } from '../data/live';
 
-const livePreferences = live(['meta'], () => readMeta('preferences'));
+const livePreferences = live(['meta/preferences'], () => readMeta('preferences'));
 
 /** Where one answer turns into another: ours, and what the user moved. */
 export function useThresholds(): Thresholds {

@@ -5,7 +5,8 @@ import type { RunRecord } from '../core/run';
 import type { DayWish } from '../core/washday';
 import { KIT_FORMAT, KIT_VERSION } from '../core/formats/limits';
 import { db, readMeta, writeMeta, type MetaRow, type Photo, type RegisterRow, type UmbrasticDb } from './db';
-import { TABLE_NAMES, TABLES, type TableName } from './tables';
+import type { Read } from './live';
+import { TABLE_NAMES, TABLES } from './tables';
 import { replaced } from './registers';
 import { undoable, type Undo } from './undo';
 
@@ -27,8 +28,14 @@ export const restOf = (kit: Kit): Record<string, unknown> =>
 /** Registers are written after what they are of. */
 const OF_KIT = TABLE_NAMES.filter((name) => name !== 'registers');
 
-/** The tables that a kit document is read from. */
-export const KIT_TABLES: readonly TableName[] = TABLE_NAMES.filter((name) => TABLES[name].inKit !== null || name === 'meta');
+/** All that a kit document is read from. */
+export const KIT_READS: readonly Read[] = [
+  ...TABLE_NAMES.filter((name) => name !== 'meta').filter((name) => TABLES[name].inKit !== null),
+  'meta/equipment',
+  'meta/preferences',
+  'meta/title',
+  'meta/rest',
+];
 /** Everything stored, as a kit document. Unknown fields of an earlier import are still in it. */
 export async function loadKit(store: UmbrasticDb = db): Promise<Kit> {
   // In one transaction: the state of one moment, and read sooner than in one for each.

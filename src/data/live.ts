@@ -1,5 +1,9 @@
-import { Dexie, liveQuery, type ObservabilitySet, type Subscription } from 'dexie';
+import { Dexie, liveQuery, type ObservabilitySet, RangeSet, rangesOverlap, type Subscription } from 'dexie';
+import type { MetaValues } from './db';
 import type { TableName } from './tables';
+
+/** What a query reads: whole tables, and single values of those that stand under a name. */
+export type Read = Exclude<TableName, 'meta'> | `meta/${keyof MetaValues}`;
 
 /** What is read of the store and followed as it changes; whoever asks when it is known has it at once. */
 export interface Live<T> {
@@ -10,16 +14,23 @@ export interface Live<T> {
   readonly subscribe: (onNext: (value: T) => void, onError?: (error: unknown) => void) => { readonly unsubscribe: () => void };
 }
 
-/** Whether a write touched one of these tables, by the keys that the store names its parts with. */
-const touches = (parts: ObservabilitySet, tables: readonly TableName[]): boolean =>
-  Object.keys(parts).some((part) => part === 'all' || tables.some((table) => part.includes(`/${table}/`)));
+/** Whether a write touched any of this, by the names and keys that the store tells its parts by. */
+const touches = (written: ObservabilitySet, reads: readonly Read[]): boolean =>
+  Object.entries(written).some(
+    ([part, keys]) =>
+      part === 'all' ||
+      reads.some((read) => {
+        const [table, key] = read.split('/');
+        return part.includes(`/${table}/`) && (key === undefined || rangesOverlap(new RangeSet(key), keys));
+      }),
+  );
 
 /**
  * A query that is followed from its first reader on, for all readers together. Between two pages nobody reads, and it is followed on: the next
  * page has the value with its first drawing. Where something was written since it was read it is not handed out, but read again.
- * @param tables those that `query` reads. Error: a fault of the store goes to the readers that are there; the next reader asks anew.
+ * @param reads all that `query` reads: what is written beside it costs nobody a reading. Error: a fault of the store goes to the readers that are there; the next reader asks anew.
  */
-export function live<T>(tables: readonly TableName[], query: () => Promise<T>): Live<T> {
+export function live<T>(reads: readonly Read[], query: () => Promise<T>): Live<T> {
   /** So many writes were heard of. */
   let writes = 0;
   let known: { readonly value: T; readonly asOf: number } | null = null;
@@ -27,7 +38,7 @@ export function live<T>(tables: readonly TableName[], query: () => Promise<T>): 
   let askedAsOf = -1;
   const readers = new Set<Parameters<Live<T>['subscribe']>>();
   Dexie.on('storagemutated', (parts) => {
-    if (touches(parts, tables)) writes++;
+    if (touches(parts, reads)) writes++;
   });
   const isFresh = (): boolean => known !== null && known.asOf === writes;
   const follow = (): void => {

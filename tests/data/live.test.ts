@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { db, openStore, readMeta, writeMeta } from '../../src/data/db';
+import { KIT_READS, loadKit } from '../../src/data/kit';
 import { live } from '../../src/data/live';
 
 /* A page that is opened after another has what both read with its first drawing, and never what was written over. */
@@ -10,7 +11,7 @@ describe('what is read of the store and followed', () => {
   afterEach(() => db.delete({ disableAutoOpen: false }));
   const title = () => {
     const query = vi.fn(() => readMeta('title'));
-    return { query, followed: live(['meta'], query) };
+    return { query, followed: live(['meta/title'], query) };
   };
   const reader = (of: ReturnType<typeof title>['followed']) => {
     const got: (string | undefined)[] = [];
@@ -61,23 +62,59 @@ describe('what is read of the store and followed', () => {
     expect(left.got).toEqual([undefined]);
   });
 
-  test('a value beside it that is written costs one reading by the next reader, however many come; another table none', async () => {
+  test('what is written beside it costs no reading: another table, and another value of those that stand by name', async () => {
     await writeMeta('title', 'First');
     const { query, followed } = title();
     await vi.waitFor(() => expect(reader(followed).got).toEqual(['First']));
     query.mockClear();
     await db.savedViews.put({ id: 'v', name: 'Wet', query: '' });
-    expect(followed.hasValue()).toBe(true);
     await writeMeta('demoOffered', true);
+    await db.meta.bulkPut([{ key: 'copiedAt', value: '2026-11-01T10:00:00Z' }]);
+    await db.meta.delete('copiedAt');
+    expect(followed.hasValue()).toBe(true);
+    expect(reader(followed).got).toEqual(['First']);
+    expect(query).not.toHaveBeenCalled();
+    // Whatever writes that value is heard of.
+    for (const write of [
+      () => db.meta.bulkPut([{ key: 'title', value: 'Next' }]),
+      () => db.meta.delete('title'),
+      () => db.meta.where('key').startsWith('t').delete(),
+      () => db.meta.clear(),
+    ]) {
+      const { followed: anew } = title();
+      await vi.waitFor(() => expect(reader(anew).got).toHaveLength(1));
+      await write();
+      expect(anew.hasValue()).toBe(false);
+      await writeMeta('title', 'There');
+    }
+  });
+
+  test('a whole kit is read of what a kit is made of: a day that is put together, and pictures, are beside it', async () => {
+    const query = vi.fn(() => loadKit());
+    const followed = live(KIT_READS, query);
+    await vi.waitFor(() => expect(followed.hasValue() || followed.subscribe(() => undefined)).toBe(true));
+    const day = { items: [], from: '2026-11-28T08:00:00Z', people: [], prefer: 'earliest' as const };
+    await writeMeta('washDay', day);
+    await writeMeta('demoPictures', []);
+    expect(followed.hasValue()).toBe(true);
+    await writeMeta('equipment', {});
     expect(followed.hasValue()).toBe(false);
-    const [two, three] = [reader(followed), reader(followed)];
-    await vi.waitFor(() => expect([two.got, three.got]).toEqual([['First'], ['First']]));
-    expect(query).toHaveBeenCalledTimes(1);
+  });
+
+  test('a write costs one reading of who follows and one more of the next readers, however many come', async () => {
+    await writeMeta('title', 'First');
+    const { query, followed } = title();
+    await vi.waitFor(() => expect(reader(followed).got).toEqual(['First']));
+    query.mockClear();
+    await writeMeta('title', 'Second');
+    const more = [1, 2, 3, 4, 5].map(() => reader(followed));
+    await vi.waitFor(() => expect(more.map((one) => one.got.at(-1))).toEqual(Array(5).fill('Second')));
+    expect(query.mock.calls.length).toBeLessThanOrEqual(2);
   });
 
   test('a fault is told to those that read, and the next one asks anew', async () => {
     const query = vi.fn<() => Promise<string>>().mockRejectedValueOnce(new Error('full')).mockResolvedValue('mended');
-    const followed = live(['meta'], query);
+    const followed = live(['meta/title'], query);
     const one = reader(followed);
     await vi.waitFor(() => expect(one.failed).toHaveLength(1));
     expect(followed.hasValue()).toBe(false);

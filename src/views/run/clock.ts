@@ -7,7 +7,7 @@ import { readMeta } from '../../data/db';
 import { live } from '../../data/live';
 
 const TICK_MS = 500;
-const liveClock = live(['meta'], () => readMeta('clock'));
+const liveClock = live(['meta/clock'], () => readMeta('clock'));
 
 /** Keeps a live run's time, and the screen awake. Ringing and the device's clock are the shell's, for every run at once. */
 export function useRunClock(run: Run): { now: number; jumped: number } {
