@@ -133,8 +133,11 @@ async function movedBehind(kit: Kit, wish: DayWish, before: Started, inRuns: rea
   await change({ ...wish, started: { ...before, day, begun, loads } }, moves);
 }
 
-/** The wash day that is being put together, planned anew at every change, off the page. */
-export function useWashDay(home: Kit | undefined): DayState {
+/**
+ * The wash day that is being put together, planned anew at every change, off the page.
+ * @param isAsked false while another day is about to take its place: then nothing is planned.
+ */
+export function useWashDay(home: Kit | undefined, isAsked = true): DayState {
   const stored = useWish();
   const kit = useMemo(() => home && withHired(home, stored?.hired), [home, stored?.hired]);
   // What was taken out of the kit meanwhile is passed over.
@@ -144,8 +147,8 @@ export function useWashDay(home: Kit | undefined): DayState {
     return { ...stored, items: stored.items.filter((id) => there.has(id)) };
   }, [stored, kit]);
   const request = useMemo(
-    () => (wish && kit && wish.items.length > 0 && !wish.started ? requestOf(wish, kit) : null),
-    [wish, kit],
+    () => (isAsked && wish && kit && wish.items.length > 0 && !wish.started ? requestOf(wish, kit) : null),
+    [isAsked, wish, kit],
   );
   const { planned, busy, stop, again } = usePlanned(request);
   const started = wish?.started;

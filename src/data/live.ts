@@ -1,5 +1,6 @@
 import { Dexie, liveQuery, type ObservabilitySet, RangeSet, rangesOverlap, type Subscription } from 'dexie';
 import type { MetaValues } from './db';
+import { same } from './merge';
 import type { TableName } from './tables';
 
 /** What a query reads: whole tables, and single values of those that stand under a name. */
@@ -36,21 +37,35 @@ export function live<T>(reads: readonly Read[], query: () => Promise<T>): Live<T
   let known: { readonly value: T; readonly asOf: number } | null = null;
   let following: Subscription | null = null;
   let askedAsOf = -1;
+  /** A few values are soon compared; a whole table is not. */
+  const isSmall = reads.every((read) => read.startsWith('meta/'));
   const readers = new Set<Parameters<Live<T>['subscribe']>>();
+  let begun: { asOf: number } | null = null;
+  /** A reading that begins in the very turn in which a write is heard of has that write, whoever of the two heard of it first. */
+  const begin = (): { asOf: number } => {
+    const reading = (begun = { asOf: writes });
+    queueMicrotask(() => {
+      if (begun === reading) begun = null;
+    });
+    return reading;
+  };
   Dexie.on('storagemutated', (parts) => {
-    if (touches(parts, reads)) writes++;
+    if (!touches(parts, reads)) return;
+    writes++;
+    if (begun) begun.asOf = writes;
   });
   const isFresh = (): boolean => known !== null && known.asOf === writes;
   const follow = (): void => {
     following?.unsubscribe();
     askedAsOf = writes;
     following = liveQuery(async () => {
-      const asOf = writes;
-      return { asOf, value: await query() };
+      const reading = begin();
+      return { reading, value: await query() };
     }).subscribe({
-      next: (read) => {
-        known = read;
-        for (const [onNext] of [...readers]) onNext(read.value);
+      next: ({ reading: { asOf }, value }) => {
+        // What was written as it stood already is nothing new: whoever works on it goes on.
+        known = { asOf, value: known && isSmall && same(known.value, value) ? known.value : value };
+        for (const [onNext] of [...readers]) onNext(known.value);
       },
       error: (error) => {
         following = null;

@@ -80,7 +80,7 @@ function Sheets({ page, kit }: { page: DayHere; kit: Kit }) {
 export function WashDay() {
   const page = useDay();
   const { kit, wish, day, busy, here, say, sheet } = page;
-  if (!kit || wish === undefined) return <Page aria-busy="true" />;
+  if (!kit || wish === undefined || page.isGiven) return <Page aria-busy="true" />;
   if (!wish || wish.items.length === 0) return <Nothing page={page} kit={kit} />;
   if (sheet === 'cards' && day) return <DoorCards day={day} kit={kit} onClose={page.closeSheet} />;
   return (

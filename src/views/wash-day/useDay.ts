@@ -10,10 +10,12 @@ import { nowIso } from '../../app/now';
 import { notify } from '../../app/session';
 import { useWashDay } from '../../app/washDay';
 import type { DayTask, DayWish } from '../../core/washday';
+/** The part of an address that names the things of a new day. */
+const GIVEN = 'items';
 /** Takes what an address asks for into a new day, once. */
 function useGiven({ kit, wish, change }: Pick<ReturnType<typeof useWashDay>, 'kit' | 'wish' | 'change'>): void {
   const [search, setSearch] = useSearchParams();
-  const given = search.get('items');
+  const given = search.get(GIVEN);
   useEffect(() => {
     // Not before the kit is here: on a first visit the demo would come behind it.
     if (given === null || wish === undefined || !kit) return;
@@ -27,7 +29,8 @@ function useGiven({ kit, wish, change }: Pick<ReturnType<typeof useWashDay>, 'ki
           'A new day is put together.',
         ),
       )
-      .then(() => setSearch({}, { replace: true }));
+      // Not kept, it is said: then the day that was stands.
+      .finally(() => setSearch({}, { replace: true }));
     // eslint-disable-next-line react-hooks/exhaustive-deps -- taken once from the address
   }, [given, wish === undefined, kit === undefined]);
 }
@@ -35,7 +38,9 @@ function useGiven({ kit, wish, change }: Pick<ReturnType<typeof useWashDay>, 'ki
 /** A wash day as its page shows and changes it. */
 export function useDay() {
   const home = useKit();
-  const washDay = useWashDay(home);
+  const isGiven = useSearchParams()[0].has(GIVEN);
+  // The day before is neither worked out nor shown for a moment.
+  const washDay = useWashDay(home, !isGiven);
   const { kit, wish, day, change, carryOut } = washDay;
   const navigate = useNavigate();
   const { programmes } = usePlanning(home);
@@ -71,6 +76,22 @@ export function useDay() {
     const begun = has ? [...here.started.begun, id] : here.started.begun.filter((one) => one !== id);
     void change({ ...here, started: { ...here.started, begun } });
   };
-  return { ...washDay, programmes, due, here, say, replan, sheet, setSheet, closeSheet, move, setMove, calendar, carry, onBegun };
+  return {
+    ...washDay,
+    isGiven,
+    programmes,
+    due,
+    here,
+    say,
+    replan,
+    sheet,
+    setSheet,
+    closeSheet,
+    move,
+    setMove,
+    calendar,
+    carry,
+    onBegun,
+  };
 }
 export type DayHere = ReturnType<typeof useDay>;
