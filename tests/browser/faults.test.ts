@@ -134,6 +134,18 @@ describe('a full store', () => {
   });
 });
 
+/** Presses the same in several tabs at the same moment, however late one of them is asked: none has heard of the others. */
+async function together(tabs: readonly Visit[], selector: string, times: number, name: string | null = null): Promise<void> {
+  const at = Date.now() + 400;
+  const press = (when: number, what: string, often: number, called: string | null): void => {
+    const found = [...document.querySelectorAll<HTMLElement>(what)].find((e) => called === null || window.nameOf(e) === called);
+    if (!found) throw new Error(`There is no ${called ?? what} to press.`);
+    while (Date.now() < when);
+    for (let n = 0; n < often; n++) found.click();
+  };
+  await Promise.all(tabs.map((tab) => tab.page.evaluate(press, at, selector, times, name)));
+}
+
 describe('two tabs', () => {
   test('start one run, whoever presses first', async () => {
     const v = await visit({ path: '/kit/itm-bib/programme' });
@@ -141,14 +153,7 @@ describe('two tabs', () => {
     const w = await v.tab('/kit/itm-bib/programme');
     for (const tab of [v, w]) await tab.page.waitForFunction(() => window.withName('button', 'Start', null).length > 0);
     const before = (await v.rows('runs')).length;
-    // At the same moment, however late one of them is asked: neither has heard of the other.
-    const together = (at: number): void => {
-      const start = window.withName('button', 'Start', null)[0]!;
-      while (Date.now() < at);
-      start.click();
-    };
-    const at = Date.now() + 400;
-    await Promise.all([v, w].map((tab) => tab.page.evaluate(together, at)));
+    await together([v, w], 'main button', 1, 'Start');
     for (const tab of [v, w]) {
       // A tab in the background draws no frames to wait by.
       await tab.page.bringToFront();
@@ -285,15 +290,7 @@ describe('a run', () => {
     await w.sees('step 1 of');
     const own = async (): Promise<Run> => (await runsOf(v)).find((r) => r.itemId === 'itm-bib')!;
     // Twice in each tab, as fast as a page can: four presses on one step.
-    await Promise.all(
-      [v, w].map((tab) =>
-        tab.page.evaluate(() => {
-          const start = document.querySelector<HTMLElement>('[data-main-action]');
-          start?.click();
-          start?.click();
-        }),
-      ),
-    );
+    await together([v, w], '[data-main-action]', 2);
     await w.page.bringToFront();
     await w.page.waitForSelector('[role=timer]');
     await new Promise((resolve) => setTimeout(resolve, 500));
