@@ -5,7 +5,7 @@ import type { DayWish, WashDay } from '../core/washday';
 import { backTogether } from '../core/run/load';
 import { goneOnText } from '../core/telling/load';
 import { db, readMeta } from '../data/db';
-import { live } from '../data/live';
+import { live, whenRead } from '../data/live';
 import { changeRuns } from '../data/repo';
 import { nowIso, nowMs } from './now';
 import { notify } from './session';
@@ -30,6 +30,8 @@ const liveWish = live(['meta/washDay'], async () => (await readMeta('washDay')) 
 export const useWish = (): DayWish | null | undefined => useObservable(liveWish);
 /** The same, read once. */
 export const readWish = (): Promise<DayWish | undefined> => readMeta('washDay');
+/** Done when pages have it as it was last written. */
+export const wishIsRead = (): Promise<unknown> => whenRead(liveWish);
 /**
  * A press in one run that may reach all of its load, from what is stored.
  * @param press which runs it changes, and how. @param isAsSeen false when the run stands elsewhere than on the screen: then nothing is done.

@@ -147,6 +147,30 @@ describe('wash day', () => {
     expect(v.errors).toEqual([]);
     await v.close();
   });
+  test('an address with things works out that day alone, and the day works out no kit anew', async () => {
+    const v = await visit();
+    await v.sees('Needs care');
+    await v.page.evaluateOnNewDocument(() => {
+      const asked: string[] = [];
+      Object.assign(window, { asked });
+      const post = Worker.prototype.postMessage as (this: Worker, ...of: unknown[]) => void;
+      Worker.prototype.postMessage = function (this: Worker, ...of: unknown[]) {
+        const { path, argumentList } = (of[0] ?? {}) as { path?: string[]; argumentList?: { value?: { items?: string[] } }[] };
+        if (path?.length) asked.push([...path, ...(argumentList?.[0]?.value?.items ?? [])].join(' '));
+        post.apply(this, of);
+      };
+    });
+    await v.load('/wash-day?items=itm-bib,itm-softshell');
+    await planned(v);
+    await v.go('/cupboard');
+    await v.go('/');
+    await v.sees('Needs care');
+    const asked = await v.page.evaluate(() => (window as unknown as { asked: string[] }).asked);
+    expect(asked.filter((one) => one.startsWith('plan '))).toEqual(['plan itm-bib itm-softshell']);
+    expect(asked.filter((one) => one === 'planAll').length).toBeLessThanOrEqual(1);
+    expect(v.errors).toEqual([]);
+    await v.close();
+  });
   test('a thing that was deleted meanwhile is passed over; an empty day offers what is due', async () => {
     const v = await visit({ path: '/wash-day?items=itm-bib,itm-gone' });
     await planned(v);

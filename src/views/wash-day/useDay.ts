@@ -4,7 +4,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { readList } from '../../app/routes';
 import { endOfDay, newWish, unstarted } from '../../app/dayHours';
 import { download } from '../../app/download';
-import { readWish } from '../../app/loads';
+import { readWish, wishIsRead } from '../../app/loads';
 import { useKit, usePlanning } from '../../app/kit';
 import { nowIso } from '../../app/now';
 import { notify } from '../../app/session';
@@ -30,7 +30,7 @@ function useGiven({ kit, wish, change }: Pick<ReturnType<typeof useWashDay>, 'ki
         ),
       )
       // Not kept, it is said: then the day that was stands.
-      .finally(() => setSearch({}, { replace: true }));
+      .finally(() => wishIsRead().then(() => setSearch({}, { replace: true })));
     // eslint-disable-next-line react-hooks/exhaustive-deps -- taken once from the address
   }, [given, wish === undefined, kit === undefined]);
 }
