@@ -36,28 +36,26 @@ export function live<T>(reads: readonly Read[], query: () => Promise<T>): Live<T
   let writes = 0;
   let known: { readonly value: T; readonly asOf: number } | null = null;
   let following: Subscription | null = null;
-  let askedAsOf = -1;
   /** A few values are soon compared; a whole table is not. */
   const isSmall = reads.every((read) => read.startsWith('meta/'));
   const readers = new Set<Parameters<Live<T>['subscribe']>>();
-  let begun: { asOf: number } | null = null;
-  /** A reading that begins in the very turn in which a write is heard of has that write, whoever of the two heard of it first. */
-  const begin = (): { asOf: number } => {
-    const reading = (begun = { asOf: writes });
-    queueMicrotask(() => {
-      if (begun === reading) begun = null;
-    });
+  /** The reading that was begun last. */
+  let last: { asOf: number; inThisTurn: boolean } | null = null;
+  /** One that begins in the very turn in which a write is heard of has that write, whoever of the two heard of it first. */
+  const begin = (): { readonly asOf: number } => {
+    const reading = { asOf: writes, inThisTurn: true as boolean };
+    last = reading;
+    queueMicrotask(() => (reading.inThisTurn = false));
     return reading;
   };
   Dexie.on('storagemutated', (parts) => {
     if (!touches(parts, reads)) return;
     writes++;
-    if (begun) begun.asOf = writes;
+    if (last?.inThisTurn) last.asOf = writes;
   });
   const isFresh = (): boolean => known !== null && known.asOf === writes;
   const follow = (): void => {
     following?.unsubscribe();
-    askedAsOf = writes;
     following = liveQuery(async () => {
       const reading = begin();
       return { reading, value: await query() };
@@ -84,7 +82,7 @@ export function live<T>(reads: readonly Read[], query: () => Promise<T>): Live<T
       readers.add(reader);
       if (known && isFresh()) reader[0](known.value);
       // What is being read just now comes to this reader too; what may be of before the last write is read again.
-      else if (!following || askedAsOf !== writes) follow();
+      else if (!following || last?.asOf !== writes) follow();
       return { unsubscribe: () => void readers.delete(reader) };
     },
   };

@@ -134,12 +134,16 @@ describe('a full store', () => {
   });
 });
 
-/** Presses the same in several tabs at the same moment, however late one of them is asked: none has heard of the others. */
+/**
+ * Presses the same in several tabs at the same moment: none has heard of the others. Each is held until then, as what it hears would reach it.
+ * @throws Error when a tab was asked after that moment.
+ */
 async function together(tabs: readonly Visit[], selector: string, times: number, name: string | null = null): Promise<void> {
-  const at = Date.now() + 400;
+  const at = Date.now() + 1500;
   const press = (when: number, what: string, often: number, called: string | null): void => {
     const found = [...document.querySelectorAll<HTMLElement>(what)].find((e) => called === null || window.nameOf(e) === called);
     if (!found) throw new Error(`There is no ${called ?? what} to press.`);
+    if (Date.now() > when) throw new Error('This tab was asked too late to press with the others.');
     while (Date.now() < when);
     for (let n = 0; n < often; n++) found.click();
   };

@@ -18,10 +18,10 @@ declare module 'vitest' {
 }
 
 /**
- * Pages are loaded anew by the hundred here, and few live long enough to earn back what the engine spends on making them faster: it leaves that,
- * and each load takes a fifth less. What a page must keep free of is so held to more than somebody's browser would ask.
+ * Without the engine's optimizing compilers: pages are loaded anew by the hundred here, and few live long enough to earn back what these spend.
+ * Each load takes a fifth less; what computes for long takes more, so that bounds on how long a page is busy are the harder to keep.
  */
-const SHORT_LIVED = '--js-flags=--max-opt=1';
+const UNOPTIMIZED = '--js-flags=--max-opt=1';
 
 /** Builds the app, serves it with the demo kit, and starts the browser that the tests drive. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
@@ -38,7 +38,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const browser = await puppeteer.launch({
     executablePath: CHROMIUM,
     userDataDir: join(folder, 'chromium'),
-    args: [...CHROMIUM_ARGS, SHORT_LIVED],
+    args: [...CHROMIUM_ARGS, UNOPTIMIZED],
   });
   project.provide('baseUrl', `http://127.0.0.1:${(server.address() as AddressInfo).port}`);
   project.provide('folder', folder);

@@ -90,9 +90,9 @@ describe('what is read of the store and followed', () => {
   });
 
   test('a whole kit is read of what a kit is made of: a day that is put together, and pictures, are beside it', async () => {
-    const query = vi.fn(() => loadKit());
-    const followed = live(KIT_READS, query);
-    await vi.waitFor(() => expect(followed.hasValue() || followed.subscribe(() => undefined)).toBe(true));
+    const followed = live(KIT_READS, () => loadKit());
+    followed.subscribe(() => undefined);
+    await vi.waitFor(() => expect(followed.hasValue()).toBe(true));
     const day = { items: [], from: '2026-11-28T08:00:00Z', people: [], prefer: 'earliest' as const };
     await writeMeta('washDay', day);
     await writeMeta('demoPictures', []);
@@ -118,6 +118,17 @@ describe('what is read of the store and followed', () => {
     await vi.waitFor(() => expect(followed.hasValue()).toBe(true));
     expect(followed.getValue()).toBe('Third');
     expect(query).toHaveBeenCalledTimes(2);
+  });
+
+  test('who comes while what was written is being read waits for that reading, and sets off none', async () => {
+    await writeMeta('title', 'First');
+    const { query, followed } = title();
+    await vi.waitFor(() => expect(reader(followed).got).toEqual(['First']));
+    query.mockClear();
+    await writeMeta('title', 'Second');
+    const more = [1, 2, 3, 4, 5].map(() => reader(followed));
+    await vi.waitFor(() => expect(more.map((one) => one.got)).toEqual(Array(5).fill(['Second'])));
+    expect(query).toHaveBeenCalledTimes(1);
   });
 
   test('of writes one on the other the last stands, and is what stands', async () => {
