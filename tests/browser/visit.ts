@@ -6,6 +6,7 @@ import { inject, vi } from 'vitest';
 import type { Kit } from '../../src/core/gear';
 import { click } from './hand';
 import { asked, byName, type Name, readNames, WAIT } from './names';
+import { outOf, waitFor } from './asking';
 
 /** What begins a step or a round of it, for so many minutes. */
 export const START = /Start( [a-z]+ \d+)?(, heat on \w+)?, \d.*/;
@@ -170,9 +171,12 @@ async function tab(
   if (fresh) {
     await page.evaluateOnNewDocument(readNames);
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
-    // Asked twenty times a second: at every frame, as it is usual, the asking would keep the page busy.
-    const wait = page.waitForFunction.bind(page);
-    page.waitForFunction = (what, how, ...of) => wait(what, { polling: 50, ...how }, ...of);
+    const onesOwn: Pick<Page, 'waitForFunction' | '$eval' | '$$eval'> = {
+      waitForFunction: (what, how, ...of) => waitFor(page, what, how as Parameters<typeof waitFor>[2], ...of),
+      $eval: ((selector, what, ...of) => outOf(page, selector, true, what as never, of)) as Page['$eval'],
+      $$eval: ((selector, what, ...of) => outOf(page, selector, false, what as never, of)) as Page['$$eval'],
+    };
+    Object.assign(page, onesOwn);
     for (const name of ['createCDPSession', 'evaluateOnNewDocument'] as const) {
       const real = page[name].bind(page) as (...told: unknown[]) => unknown;
       Object.assign(page, { [name]: (...told: unknown[]) => (odd.add(page), real(...told)) });
