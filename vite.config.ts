@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import { fileURLToPath } from 'node:url';
+import { constants } from 'node:zlib';
 import { defineConfig, type Plugin, type UserConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
@@ -8,6 +9,8 @@ import { askedTogether, FRAMEWORK, partsOfFirstPage, type Parts } from './script
 import { licences } from './scripts/licences';
 import { quickLocale } from './scripts/quick-locale';
 
+/** How hard files are made small. Where nobody waits for them over a line, as in tests, a build need not spend half its time on that. */
+const SMALLEST = process.env.LOOSELY_PACKED ? 1 : constants.BROTLI_MAX_QUALITY;
 const API = 'http://127.0.0.1:4173';
 
 /** What settles which modules there are. */
@@ -79,7 +82,10 @@ export default defineConfig(async ({ command }): Promise<UserConfig> => {
       // Made small once, here, and not at every visit.
       compression({
         include: /\.(js|css|html|svg|txt|webmanifest)$/,
-        algorithms: [defineAlgorithm('brotliCompress'), defineAlgorithm('gzip')],
+        algorithms: [
+          defineAlgorithm('brotliCompress', { params: { [constants.BROTLI_PARAM_QUALITY]: SMALLEST } }),
+          defineAlgorithm('gzip', { level: Math.min(SMALLEST, 9) }),
+        ],
       }),
     ],
     worker: { format: 'es' },

@@ -39,7 +39,8 @@ export default defineConfig({
           globalSetup: ['tests/browser/global.ts'],
           // What drives the browser is read once for all files.
           isolate: false,
-          maxWorkers: 2,
+          // A page that is waited for leaves a processor free: three at a time fill two.
+          maxWorkers: 3,
           sequence: { groupOrder: 1 },
           testTimeout: 240_000,
           hookTimeout: 120_000,

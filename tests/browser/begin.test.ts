@@ -1,6 +1,11 @@
+import { brotliCompressSync, constants } from 'node:zlib';
 import { describe, expect, test, vi } from 'vitest';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { faultsOf, soon, type Visit, visit } from './visit';
+
+/** As small as a build that is shipped packs it: that of the tests packs loosely, and the same server sends what it finds. */
+const packed = (text: string): number =>
+  brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY } }).length;
 
 /** A first visit, and what had come when its answer stood. */
 async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number }> {
@@ -12,19 +17,28 @@ async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number 
       const come = performance.getEntriesByType('resource') as PerformanceResourceTiming[];
       const [page] = performance.getEntriesByType('navigation') as PerformanceResourceTiming[];
       Object.assign(window, {
-        before: come.map((e) => new URL(e.name).pathname),
-        // About half a kilobyte says what each is.
-        sent: [...come, page!].reduce((sum, e) => sum + e.encodedBodySize + 500, 0),
+        come: [...come, page!].map((e) => ({
+          path: new URL(e.name).pathname,
+          bytes: e.encodedBodySize,
+          whole: e.decodedBodySize,
+        })),
       });
     }).observe(document, { childList: true, subtree: true });
   });
   await v.load('/');
   await v.sees('Needs care');
-  const come = await v.page.evaluate(() => {
-    const { before, sent } = window as unknown as { before: string[]; sent: number };
-    return { before, sent };
+  const come = await v.page.evaluate(
+    () => (window as unknown as { come: { path: string; bytes: number; whole: number }[] }).come,
+  );
+  const { origin } = new URL(v.page.url());
+  const sizes = come.map(async ({ path, bytes, whole }) => {
+    const isFile = path === '/' || /\.(js|css|svg)$/.test(path);
+    if (isFile) expect(bytes).toBeLessThan(whole);
+    return isFile ? packed(await (await fetch(origin + path)).text()) : bytes;
   });
-  return { v, ...come };
+  // About half a kilobyte says what each is.
+  const sent = (await Promise.all(sizes)).reduce((sum, bytes) => sum + bytes + 500, 0);
+  return { v, before: come.slice(0, -1).map(({ path }) => path), sent };
 }
 describe('to begin', () => {
   test('the club says on every page that it is invented; it is left as a whole for one’s own, and comes back as a whole', async () => {

@@ -28,8 +28,8 @@ export default async function setup(project: TestProject): Promise<() => Promise
   if (!CHROMIUM) throw new Error('The browser tests need Chromium: npm test installs it, or set CHROMIUM_PATH.');
   const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error'], {
     stdio: 'inherit',
-    // The test runner names its own environment; what is tested is the app as it ships.
-    env: { ...process.env, NODE_ENV: 'production' },
+    // The test runner names its own environment; what is tested is the app as it ships, but for how small its files are packed.
+    env: { ...process.env, NODE_ENV: 'production', LOOSELY_PACKED: 'yes' },
   });
   if (build.status !== 0) throw new Error('The app did not build.');
   const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');

@@ -13,7 +13,7 @@ export const START = /Start( [a-z]+ \d+)?(, heat on \w+)?, \d.*/;
 export interface Visit {
   readonly page: Page;
   readonly errors: string[];
-  /** To this address as a link leads there, the app staying loaded; anew where a link would not bring another page. */
+  /** To this address as a link leads there, the app staying loaded; by way of elsewhere where a link would not bring another page. */
   readonly go: (path: string) => Promise<void>;
   /** To this address as one who types it: everything is loaded anew. */
   readonly load: (path: string) => Promise<void>;
@@ -129,6 +129,8 @@ async function leave(context: BrowserContext, base: string, first: Page): Promis
   left.push({ context, page: kept });
 }
 
+/** Places that are soon there: by way of them a page is left that would stay as it is. */
+const ELSEWHERE = ['/bench', '/handbook/school'] as const;
 /** Whether both addresses are, or could be, of one page: it would stay as it is. */
 function sameShape(one: string, path: string): boolean {
   const [a, b] = [one, path.replace(/[?#].*$/, '')].map((p) => p.split('/').filter((part) => part !== ''));
@@ -199,11 +201,8 @@ async function tab(
     await page.goto(base + path, { waitUntil: 'load' });
     await settled(page);
   };
-  const go = async (path: string): Promise<void> => {
-    const here = new URL(page.url());
-    // A clock that was moved on is what it is as long as the page stands, and what came into the store behind its back it has not heard of.
-    const stale = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
-    if (options.kept || here.origin !== base || stale || sameShape(here.pathname, path)) return load(path);
+  /** As a link leads there. */
+  const follow = async (path: string): Promise<void> => {
     const old = await page.evaluateHandle(() => document.querySelector('h1'));
     await page.evaluate((to) => {
       history.pushState(null, '', to);
@@ -212,6 +211,14 @@ async function tab(
     // The page before stays until the other has come.
     await page.waitForFunction((was) => was === null || !was.isConnected, WAIT, old);
     await settled(page);
+  };
+  const go = async (path: string): Promise<void> => {
+    const here = new URL(page.url());
+    // A clock that was moved on is what it is as long as the page stands, and what came into the store behind its back it has not heard of.
+    const stale = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
+    if (options.kept || here.origin !== base || stale) return load(path);
+    if (sameShape(here.pathname, path)) await follow(ELSEWHERE.find((other) => !sameShape(other, path)) as string);
+    await follow(path);
   };
   const press = async (name: Name, again = 2): Promise<void> => {
     const found = page.waitForFunction(

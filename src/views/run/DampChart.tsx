@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { useSay } from '../../ui/said';
 import { CartesianGrid, ComposedChart, Line, ReferenceArea, ReferenceLine, Scatter, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from '../../ui/ChartPlace';
@@ -5,8 +6,11 @@ import type { Damp } from '../../core/run/damp';
 import { axisTick } from '../../ui/chart';
 import { color } from '../../ui/theme';
 
-/** Water left over drying time: the fitted curve, weights as dots, now as a vertical, and when it is likely inside the dry band. */
-export function DampChart({ damp }: { damp: Damp }) {
+/**
+ * Water left over drying time: the fitted curve, weights as dots, now as a vertical, and when it is likely inside the dry band. Drawn again when
+ * the drying was worked out anew, and not with every tick of the clock beside it.
+ */
+export const DampChart = memo(function DampChart({ damp }: { damp: Damp }) {
   const say = useSay();
   const { curve, weighed, minutes, estimate, dryAtG, expectedG } = damp;
   const dryG = expectedG ?? null;
@@ -57,4 +61,4 @@ export function DampChart({ damp }: { damp: Damp }) {
       </ChartPlace>
     </div>
   );
-}
+});
