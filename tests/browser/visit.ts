@@ -129,8 +129,11 @@ async function leave(context: BrowserContext, base: string, first: Page): Promis
   left.push({ context, page: kept });
 }
 
-/** Places that are soon there: by way of them a page is left that would stay as it is. */
-const ELSEWHERE = ['/bench', '/handbook/school'] as const;
+/** Places that are soon there, and how the frame says that one is there: by way of them a page is left that would stay as it is. */
+const ELSEWHERE = [
+  ['/bench', '[aria-current][href="/bench"]'],
+  ['/cupboard/never', '[aria-current][href="/cupboard"]'],
+] as const;
 /** Whether both addresses are, or could be, of one page: it would stay as it is. */
 function sameShape(one: string, path: string): boolean {
   const [a, b] = [one, path.replace(/[?#].*$/, '')].map((p) => p.split('/').filter((part) => part !== ''));
@@ -202,14 +205,19 @@ async function tab(
     await settled(page);
   };
   /** As a link leads there. */
-  const follow = async (path: string): Promise<void> => {
+  const follow = async (path: string, landmark = 'body'): Promise<void> => {
     const old = await page.evaluateHandle(() => document.querySelector('h1'));
     await page.evaluate((to) => {
       history.pushState(null, '', to);
       dispatchEvent(new PopStateEvent('popstate', { state: null }));
     }, path);
-    // The page before stays until the other has come.
-    await page.waitForFunction((was) => was === null || !was.isConnected, WAIT, old);
+    // The page before stays until the other has come; it may be drawn anew meanwhile, after what was done on it.
+    await page.waitForFunction(
+      (was, its) => (was === null || !was.isConnected) && document.querySelector(its) !== null,
+      WAIT,
+      old,
+      landmark,
+    );
     await settled(page);
   };
   const go = async (path: string): Promise<void> => {
@@ -217,7 +225,8 @@ async function tab(
     // A clock that was moved on is what it is as long as the page stands, and what came into the store behind its back it has not heard of.
     const stale = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
     if (options.kept || here.origin !== base || stale) return load(path);
-    if (sameShape(here.pathname, path)) await follow(ELSEWHERE.find((other) => !sameShape(other, path)) as string);
+    const way = ELSEWHERE.find(([other]) => !sameShape(other, path));
+    if (way && sameShape(here.pathname, path)) await follow(...way);
     await follow(path);
   };
   const press = async (name: Name, again = 2): Promise<void> => {
