@@ -55,6 +55,12 @@ export function carryOut({ name, command }: Check): Promise<boolean> {
   });
 }
 
-/** All side by side. @returns whether all passed. */
-export const carryOutAll = async (checks: readonly Check[]): Promise<boolean> =>
-  (await Promise.all(checks.map(carryOut))).every((passed) => passed);
+/** All side by side. @param failed is called as soon as one of them has failed. @returns whether all passed. */
+export const carryOutAll = async (checks: readonly Check[], failed: () => void = () => undefined): Promise<boolean> => {
+  const one = async (check: Check): Promise<boolean> => {
+    const passed = await carryOut(check);
+    if (!passed) failed();
+    return passed;
+  };
+  return (await Promise.all(checks.map(one))).every((passed) => passed);
+};

@@ -12,8 +12,7 @@ console.log('== types, lint and layers, beside unit, property, reference and bro
 const [program, ...args] = vitest('--reporter=default', '--reporter=json', '--outputFile.json=reports/tests.json');
 const tests = spawn(program as string, args, { stdio: 'inherit' });
 const tested = new Promise<boolean>((resolve) => tests.on('close', (status) => resolve(status === 0)));
-const sound = await carryOutAll(STATIC_CHECKS);
-if (!sound) tests.kill();
+const sound = await carryOutAll(STATIC_CHECKS, () => tests.kill());
 const passed = await tested;
 if (!passed) console.error(sound ? '\nTests failed.' : '\nTests were ended.');
 printCount();

@@ -226,7 +226,7 @@ async function tab(
     const stale = page.url() !== 'about:blank' && (await page.evaluate(() => '__by' in window || '__anew' in window));
     if (options.kept || here.origin !== base || stale) return load(path);
     const way = ELSEWHERE.find(([other]) => !sameShape(other, path));
-    if (way && sameShape(here.pathname, path)) await follow(...way);
+    if (way && sameShape(here.pathname, path)) await follow(way[0], way[1]);
     await follow(path);
   };
   const press = async (name: Name, again = 2): Promise<void> => {
