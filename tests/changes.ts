@@ -37,8 +37,8 @@ export async function fill(): Promise<void> {
   await repo.saveRun(startRun(planItem(kit, item), 'Parka', 'run-1', Date.parse('2027-01-03T08:00:00Z')));
   await repo.patchDraft('itm-parka', 'soil', { soil: 2 });
   await repo.patchDraft('itm-quilt', 'soil', { soil: 1 });
-  await repo.savePhoto(photo('pho-1', 'itm-parka'));
-  await repo.savePhoto(photo('pho-2', 'itm-quilt'));
+  await repo.savePhotos([photo('pho-1', 'itm-parka')]);
+  await repo.savePhotos([photo('pho-2', 'itm-quilt')]);
   await repo.saveView({ id: 'view-1', name: 'Due', query: 'due=1' });
   await repo.tickMove('itm-quilt', 'plan', 'a-b', true);
 }
@@ -119,7 +119,7 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
     .map((prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer })),
   saveView: fc.constantFrom('view-1', 'view-2').map((v) => () => repo.saveView({ id: v, name: 'x', query: '' })),
   deleteView: fc.constantFrom('view-1', 'view-9').map((v) => () => repo.deleteView(v)),
-  savePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhoto(photo(p, 'itm-smock'))),
+  savePhotos: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhotos([photo(p, 'itm-smock')])),
   changePhoto: fc
     .constantFrom('pho-1', 'pho-9')
     .map((p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } })),

@@ -1,9 +1,9 @@
 import type { Kit } from '../core/gear';
 import type { DayWish } from '../core/washday';
 import { foldRun, type RunRecord } from '../core/run';
-import { db, type DemoPicture, readMeta, writeMeta } from '../data/db';
+import { db, type DemoPicture, type Photo, readMeta, writeMeta } from '../data/db';
 import { replaceKit, takeFirst } from '../data/kit';
-import { savePhoto, saveRuns, saveWashDay, type Undo } from '../data/repo';
+import { savePhotos, saveRuns, saveWashDay, type Undo } from '../data/repo';
 import { AS_IT_CAME, undoAll } from '../data/undo';
 import { keepAnswers, type Outlines, takeAnswers } from './answers';
 import { instantHere } from '../core/units/day';
@@ -57,23 +57,32 @@ function saturday(): string {
 }
 
 const DAY_MS = 86_400_000;
+/** How many pictures are fetched and kept together: each time, what shows pictures is drawn anew. */
+const AT_A_TIME = 4;
+/** A picture of the club as a photograph of this browser; null where the server has none of that name. */
+async function photoOf({ file, itemId, step, daysAgo, colour, width, height }: DemoPicture): Promise<Photo | null> {
+  const response = await fetch(`/api/demo/pictures/${file}`);
+  if (!response.ok) return null;
+  const blob = await response.blob();
+  const at = daysAgo === undefined ? nowIso() : new Date(nowMs() - daysAgo * DAY_MS).toISOString();
+  const photo = { id: `pho-demo-${file}`, itemId, step, at, width, height, bytes: blob.size, blob };
+  return { ...photo, ...(colour ? { colour } : {}) };
+}
 /** Each has an id of its own, so that taking the demo again does not double it. What has not come yet is remembered: a page may be shut meanwhile. */
 async function takePictures(pictures: readonly DemoPicture[]): Promise<Undo[]> {
   const undos: Undo[] = [];
   await writeMeta('demoPictures', pictures);
   await whenQuiet();
-  for (const [n, { file, itemId, step, daysAgo, colour, width, height }] of pictures.entries()) {
+  for (let n = 0; n < pictures.length; n += AT_A_TIME) {
     // Something else may have taken the club's place meanwhile, or all but some of its things may be gone.
     if (!(await readMeta('demoPictures'))?.length) return undos;
-    await writeMeta('demoPictures', pictures.slice(n));
-    if (!(await db.items.get(itemId))) continue;
+    if (n > 0) await writeMeta('demoPictures', pictures.slice(n));
+    const next = pictures.slice(n, n + AT_A_TIME);
+    const owners = await db.items.bulkGet(next.map(({ itemId }) => itemId));
     try {
-      const response = await fetch(`/api/demo/pictures/${file}`);
-      if (!response.ok) continue;
-      const blob = await response.blob();
-      const at = daysAgo === undefined ? nowIso() : new Date(nowMs() - daysAgo * DAY_MS).toISOString();
-      const photo = { id: `pho-demo-${file}`, itemId, step, at, width, height, bytes: blob.size, blob };
-      undos.push(await savePhoto({ ...photo, ...(colour ? { colour } : {}) }, AS_IT_CAME));
+      const photos = await Promise.all(next.filter((_, k) => owners[k]).map(photoOf));
+      const come = photos.filter((photo) => photo !== null);
+      if (come.length > 0) undos.push(await savePhotos(come, AS_IT_CAME));
     } catch {
       return undos;
     }

@@ -1,5 +1,5 @@
 import type { Photo } from '../data/db';
-import { savePhoto, type Undo } from '../data/repo';
+import { savePhotos, type Undo } from '../data/repo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
 import { newId, nowIso } from './now';
@@ -36,7 +36,7 @@ export async function keepPhotos(
       const { blob, width, height } = answer.photo;
       try {
         const photo = { id: newId('pho'), itemId, at: nowIso(), width, height, bytes: blob.size, blob, ...more };
-        undo = await savePhoto(photo);
+        undo = await savePhotos([photo]);
         ids.push(photo.id);
       } catch (error) {
         fault = isFull(error)

@@ -272,13 +272,13 @@ export const changeItems = (items: readonly Item[]): Promise<Undo> => undoable([
 export const saveView = (view: SavedView): Promise<Undo> => undoable(['views'], () => db.savedViews.put(view));
 export const deleteView = (id: string): Promise<Undo> => undoable(['views'], () => db.savedViews.delete(id));
 
-/** @throws NotKept when its thing is gone: it was shrunk while somebody deleted it. */
-export const savePhoto = (photo: Photo, manner?: Manner): Promise<Undo> =>
+/** Keeps photographs, all or none. @throws NotKept when the thing of one is gone: it was shrunk while somebody deleted it. */
+export const savePhotos = (photos: readonly Photo[], manner?: Manner): Promise<Undo> =>
   undoable(
     ['photos'],
     async () => {
-      await itemsAreThere([photo]);
-      await db.photos.put(photo);
+      await itemsAreThere(photos);
+      await db.photos.bulkPut([...photos]);
     },
     manner,
   );

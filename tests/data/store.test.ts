@@ -4,7 +4,7 @@ import { demoOffer } from '../../demo/offer';
 import { readKit } from '../../src/core/formats';
 import { openStore, SCHEMA_VERSION, UmbrasticDb, writeMeta } from '../../src/data/db';
 import { exportKit, loadKit, replaceKit, takeFirst } from '../../src/data/kit';
-import { chooseFor, chooseForKit, patchDraft, saveItem, savePhoto, saveRuns, saveWashDay } from '../../src/data/repo';
+import { chooseFor, chooseForKit, patchDraft, saveItem, savePhotos, saveRuns, saveWashDay } from '../../src/data/repo';
 import { db } from '../../src/data/db';
 import { TABLE_NAMES } from '../../src/data/tables';
 import { AS_IT_CAME } from '../../src/data/undo';
@@ -48,7 +48,7 @@ describe('the store', () => {
   });
   test('a photograph that was made smaller while its thing was deleted is not kept', async () => {
     const photo = { id: 'p', itemId: 'gone', at: '2027-01-03T08:00:00Z', width: 1, height: 1, bytes: 1, blob: new Blob(['x']) };
-    await expect(savePhoto(photo)).rejects.toThrow('no longer in your kit');
+    await expect(savePhotos([photo])).rejects.toThrow('no longer in your kit');
     expect(await db.photos.count()).toBe(0);
   });
   test('undo of a new item takes it away again', async () => {

@@ -104,7 +104,7 @@ describe('the phone at the tub and the laptop in the kitchen', () => {
     await into(phone);
     await repo.saveInspection({ id: 'ins-tub', itemId: 'itm-parka', at: '2027-01-05T08:00:00Z', soil: 3 });
     await repo.saveWeighIn({ itemId: 'itm-quilt', at: '2027-01-05T08:00:00Z', massG: 1234 });
-    await repo.savePhoto({ ...(await db.photos.get('pho-1'))!, id: 'pho-tub', blob: new Blob(['tub']) });
+    await repo.savePhotos([{ ...(await db.photos.get('pho-1'))!, id: 'pho-tub', blob: new Blob(['tub']) }]);
     await repo.deleteItem('itm-smock');
     const phoneAfter = await away();
     await into(laptop);
