@@ -11,6 +11,8 @@ import { CHROMIUM, CHROMIUM_ARGS } from '../../scripts/chromium';
 declare module 'vitest' {
   export interface ProvidedContext {
     baseUrl: string;
+    /** Where the built app lies. */
+    dist: string;
     wsEndpoint: string;
     /** Where files may be laid; gone with the last test. */
     folder: string;
@@ -26,21 +28,24 @@ const UNOPTIMIZED = '--js-flags=--max-opt=1';
 /** Builds the app, serves it with the demo kit, and starts the browser that the tests drive. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   if (!CHROMIUM) throw new Error('The browser tests need Chromium: npm test installs it, or set CHROMIUM_PATH.');
-  const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error'], {
+  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-tests-'));
+  // Not where the one lies that is shipped.
+  const dist = join(folder, 'dist');
+  const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error', '--outDir', dist], {
     stdio: 'inherit',
     // The test runner names its own environment; what is tested is the app as it ships, but for how small its files are packed.
     env: { ...process.env, NODE_ENV: 'production', LOOSELY_PACKED: 'yes' },
   });
   if (build.status !== 0) throw new Error('The app did not build.');
-  const server = makeApp({ dist: 'dist', demo: true, now: Date.now }).listen(0, '127.0.0.1');
+  const server = makeApp({ dist, demo: true, now: Date.now }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
-  const folder = mkdtempSync(join(tmpdir(), 'umbrastic-tests-'));
   const browser = await puppeteer.launch({
     executablePath: CHROMIUM,
     userDataDir: join(folder, 'chromium'),
     args: [...CHROMIUM_ARGS, UNOPTIMIZED],
   });
   project.provide('baseUrl', `http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+  project.provide('dist', dist);
   project.provide('folder', folder);
   project.provide('wsEndpoint', browser.wsEndpoint());
   return async () => {
