@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { foldRun, type Run, type RunRecord } from '../../src/core/run';
-import { passMinutes, visit, type Visit } from './visit';
+import { passMinutes, soon, visit, type Visit } from './visit';
 
 const theRun = async (v: Visit): Promise<Run> => foldRun((await v.rows('runs'))[0] as unknown as RunRecord);
 
@@ -56,6 +56,36 @@ describe('devices', () => {
     await v.device('/reset', { seed: 4, speed: 1 });
     await v.sees('0 g nothing on it');
     expect(await v.text()).not.toContain('Take this weight');
+    await v.close();
+  });
+});
+
+describe('a run that stands open', () => {
+  test('has its clock drawn, and its curve only when the drying was worked out anew', async () => {
+    const v = await visit();
+    await v.sees('under way');
+    await v.goToRun();
+    await v.page.waitForFunction(() => document.querySelector('[aria-label="How dry it is"] svg path') !== null);
+    const drawnInThreeTicks = (): Promise<number> =>
+      v.page.evaluate(
+        () =>
+          new Promise<number>((resolve) => {
+            const what = { subtree: true, childList: true, attributes: true, characterData: true };
+            let [ticks, drawn] = [0, 0];
+            const curve = new MutationObserver((all) => (drawn += all.length));
+            curve.observe(document.querySelector('[aria-label="How dry it is"] svg') as Element, what);
+            const clock = new MutationObserver(() => {
+              if (++ticks < 3) return;
+              curve.disconnect();
+              clock.disconnect();
+              resolve(drawn);
+            });
+            clock.observe(document.querySelector('[role=timer]') as Element, what);
+          }),
+      );
+    // Where a minute has just gone by it was worked out anew: then it is watched again.
+    await soon(async () => expect(await drawnInThreeTicks()).toBe(0));
+    expect(v.errors).toEqual([]);
     await v.close();
   });
 });
