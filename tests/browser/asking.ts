@@ -64,7 +64,7 @@ export const outOf = (
   page: Page,
   selector: string,
   first: boolean,
-  what: EvaluateFunc<never[]>,
+  what: string | ((...of: never[]) => unknown),
   of: unknown[],
 ): Promise<unknown> =>
   page.evaluate(

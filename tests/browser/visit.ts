@@ -178,8 +178,8 @@ async function tab(
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(globalThis, 'showSaveFilePicker'));
     const onesOwn: Pick<Page, 'waitForFunction' | '$eval' | '$$eval'> = {
       waitForFunction: (what, how, ...of) => waitFor(page, what, how as Parameters<typeof waitFor>[2], ...of),
-      $eval: ((selector, what, ...of) => outOf(page, selector, true, what as never, of)) as Page['$eval'],
-      $$eval: ((selector, what, ...of) => outOf(page, selector, false, what as never, of)) as Page['$$eval'],
+      $eval: ((selector, what, ...of) => outOf(page, selector, true, what, of)) as Page['$eval'],
+      $$eval: ((selector, what, ...of) => outOf(page, selector, false, what, of)) as Page['$$eval'],
     };
     Object.assign(page, onesOwn);
     for (const name of ['createCDPSession', 'evaluateOnNewDocument'] as const) {
