@@ -4,6 +4,7 @@
  * a camera counts with noise.
  */
 import { seededRandom } from '../src/core/units/seeded';
+import { eightBits } from './eight-bits';
 
 export interface DropScene {
   readonly width: number;
@@ -187,13 +188,13 @@ export function renderDrops(scene: DropScene): {
     const seen = scene.blur > 0 ? blurred(plane, width, height, scene.blur) : plane;
     for (let n = 0; n < seen.length; n++) {
       const counted = (seen[n] as number) + scene.noise * normal() * Math.sqrt(0.02 + Math.max(0, seen[n] as number));
-      rgba[n * 4 + k] = Math.round(255 * encoded(Math.min(1, Math.max(0, counted))));
+      rgba[n * 4 + k] = encoded(counted);
     }
   });
   return { rgba, width, height };
 }
 /** [IEC 61966-2-1, sRGB]. */
-const encoded = (c: number): number => (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
+const encoded = eightBits((c) => (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
 /** Three box blurs, which are near a Gaussian one. */
 function blurred(plane: Float32Array, width: number, height: number, sd: number): Float32Array {
   const half = Math.max(1, Math.round(sd * SUPER));

@@ -1,6 +1,7 @@
 import type { FillMap } from '../src/core/gear';
 import { areaMm2, drawnBaffles } from '../src/core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../src/core/loft/light';
+import { eightBits } from './eight-bits';
 import { toEdge } from './outline';
 import { seededRandom } from '../src/core/units/seeded';
 
@@ -30,6 +31,15 @@ export interface Rendered {
 }
 
 const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * Math.max(0, light) ** (1 / 2.4) - 0.055);
+
+/** A camera lifts its middle tones a little. */
+const WRITTEN = {
+  plain: eightBits(encode),
+  real: eightBits((light) => {
+    const code = encode(light);
+    return code + 0.03 * Math.sin(Math.PI * Math.min(1, code));
+  }),
+} as const;
 
 /** Light let through by a layer of this optical depth. */
 function passes(law: Scene['law'], depth: number, absorbs: number): number {
@@ -79,49 +89,75 @@ const CELL_MM = 5;
 /** Thread and folded cloth lie this near a seam, and let this much of the light through. */
 const SEAM_MM = 3;
 const SEAM_PASSES = 0.85;
+/** How much of each colour a fill swallows beside what it scatters: grey down a little more of blue. */
+const ABSORBS = [0.008, 0.01, 0.014] as const;
 interface Place {
   readonly depth: number;
   readonly seam: boolean;
+  /** Share of light that the fill lets through, red, green, blue. */
+  readonly passes: readonly number[];
 }
-const NOWHERE: Place = { depth: -1, seam: false };
-/** Optical depth by place, mm; −1 where there is no cloth. */
-function depthsOf(map: FillMap, grams: ReadonlyMap<string, number>, scene: Scene) {
+const NOWHERE: Place = { depth: -1, seam: false, passes: [1, 1, 1] };
+/** A layout in cells: which lie in each baffle, where their middles are and how far from its seams, mm. */
+interface Cells {
+  readonly left: number;
+  readonly top: number;
+  readonly across: number;
+  readonly down: number;
+  readonly ofBaffle: readonly {
+    readonly id: string;
+    readonly cells: readonly { at: number; x: number; y: number; rise: number }[];
+  }[];
+}
+const known = new WeakMap<FillMap, Cells>();
+function cellsOf(map: FillMap): Cells {
+  const found = known.get(map);
+  if (found) return found;
   const baffles = drawnBaffles(map);
   const all = baffles.flatMap((b) => b.polygonMm);
   const [left, top] = [Math.min(...all.map((p) => p[0])), Math.min(...all.map((p) => p[1]))];
   const across = Math.ceil((Math.max(...all.map((p) => p[0])) - left) / CELL_MM) + 1;
   const down = Math.ceil((Math.max(...all.map((p) => p[1])) - top) / CELL_MM) + 1;
-  const depths = new Float32Array(across * down).fill(-1);
-  const stitched = new Uint8Array(across * down);
-  const lump = clumps(scene.seed + 17);
-  const whole = baffles.reduce((sum, b) => sum + (grams.get(b.id) ?? 0), 0);
-  const perGram = (scene.depth * baffles.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0)) / whole;
-  for (const b of baffles) {
-    const xs = b.polygonMm.map((p) => p[0]);
-    const ys = b.polygonMm.map((p) => p[1]);
-    const cells: { at: number; rise: number; lump: number }[] = [];
+  const ofBaffle = baffles.map(({ id, polygonMm }) => {
+    const xs = polygonMm.map((p) => p[0]);
+    const ys = polygonMm.map((p) => p[1]);
+    const cells: { at: number; x: number; y: number; rise: number }[] = [];
     for (let y = Math.floor((Math.min(...ys) - top) / CELL_MM); y <= (Math.max(...ys) - top) / CELL_MM; y++)
       for (let x = Math.floor((Math.min(...xs) - left) / CELL_MM); x <= (Math.max(...xs) - left) / CELL_MM; x++) {
         const [mx, my] = [left + (x + 0.5) * CELL_MM, top + (y + 0.5) * CELL_MM];
-        if (!within(b.polygonMm, mx, my)) continue;
-        cells.push({ at: y * across + x, rise: toEdge(b.polygonMm, [mx, my]), lump: lump(mx / 60, my / 60) });
+        if (within(polygonMm, mx, my)) cells.push({ at: y * across + x, x: mx, y: my, rise: toEdge(polygonMm, [mx, my]) });
       }
+    return { id, cells };
+  });
+  const made = { left, top, across, down, ofBaffle };
+  known.set(map, made);
+  return made;
+}
+/** What light meets by place, mm. */
+function placesOf(map: FillMap, grams: ReadonlyMap<string, number>, scene: Scene): (x: number, y: number) => Place {
+  const { left, top, across, down, ofBaffle } = cellsOf(map);
+  const places = new Array<Place>(across * down).fill(NOWHERE);
+  const lump = clumps(scene.seed + 17);
+  const baffles = drawnBaffles(map);
+  const whole = baffles.reduce((sum, b) => sum + (grams.get(b.id) ?? 0), 0);
+  const perGram = (scene.depth * baffles.reduce((sum, b) => sum + areaMm2(b.polygonMm), 0)) / whole;
+  for (const { id, cells } of ofBaffle) {
     const half = Math.max(...cells.map((c) => c.rise));
-    const shape = (c: (typeof cells)[number]): number =>
-      Math.sqrt(1 - (1 - c.rise / half) ** 2) * (scene.law === 'real' ? 1 + 0.3 * c.lump : 1);
-    const sum = cells.reduce((s, c) => s + shape(c), 0) * CELL_MM * CELL_MM;
-    for (const c of cells) if (c.rise < SEAM_MM) stitched[c.at] = 1;
-    for (const c of cells) depths[c.at] = (perGram * (grams.get(b.id) ?? 0) * shape(c)) / sum;
+    const shapes = cells.map(
+      (c) => Math.sqrt(1 - (1 - c.rise / half) ** 2) * (scene.law === 'real' ? 1 + 0.3 * lump(c.x / 60, c.y / 60) : 1),
+    );
+    const sum = shapes.reduce((s, shape) => s + shape, 0) * CELL_MM * CELL_MM;
+    cells.forEach((c, n) => {
+      const depth = Math.fround((perGram * (grams.get(id) ?? 0) * (shapes[n] as number)) / sum);
+      places[c.at] = { depth, seam: c.rise < SEAM_MM || (places[c.at] ?? NOWHERE).seam, passes: ABSORBS.map((absorbs) => passes(scene.law, depth, absorbs)) };
+    });
   }
-  return (x: number, y: number): Place => {
+  return (x, y) => {
     const [cx, cy] = [Math.floor((x - left) / CELL_MM), Math.floor((y - top) / CELL_MM)];
     if (cx < 0 || cy < 0 || cx >= across || cy >= down) return NOWHERE;
-    return { depth: depths[cy * across + cx] as number, seam: stitched[cy * across + cx] === 1 };
+    return places[cy * across + cx] ?? NOWHERE;
   };
 }
-
-/** How much of each colour a fill swallows beside what it scatters: grey down a little more of blue. */
-const ABSORBS = [0.008, 0.01, 0.014] as const;
 
 /** A picture of a thing with these grams before this scene's light. */
 export function renderLight(map: FillMap, grams: ReadonlyMap<string, number>, scene: Scene): Rendered {
@@ -131,27 +167,26 @@ export function renderLight(map: FillMap, grams: ReadonlyMap<string, number>, sc
     anchorsOf(map),
   );
   if (!back) throw new RangeError('The corners of a scene must stand apart.');
-  const placeAt = scene.bare ? () => NOWHERE : depthsOf(map, grams, scene);
+  const placeAt = scene.bare ? () => NOWHERE : placesOf(map, grams, scene);
   const light = [0, 1, 2].map(() => new Float32Array(width * height));
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++) {
       const lamp = lampAt(scene, (x + 0.5) / width, (y + 0.5) / height);
       const [mx, my] = seenAt(back, [x + 0.5, y + 0.5]);
-      const { depth, seam } = placeAt(mx, my);
+      const { depth, seam, passes } = placeAt(mx, my);
       const cloth = law === 'real' && seam ? SEAM_PASSES : 1;
       for (let c = 0; c < 3; c++)
-        light[c]![y * width + x] = depth < 0 ? lamp : lamp * cloth * (scene.cloth[c] ?? 1) * passes(law, depth, ABSORBS[c] ?? 0);
+        light[c]![y * width + x] = depth < 0 ? lamp : lamp * cloth * (scene.cloth[c] ?? 1) * (passes[c] ?? 1);
     }
   const seen = law === 'real' ? light.map((channel) => glow(channel, width, height)) : light;
   const random = seededRandom(scene.seed);
+  const written = WRITTEN[law];
   const rgba = new Uint8ClampedArray(width * height * 4);
   for (let n = 0; n < width * height; n++) {
     for (let c = 0; c < 3; c++) {
       const exact = seen[c]![n] as number;
       const grain = law === 'real' ? Math.sqrt(exact * 4e-5 + 9e-7) : 0.002;
-      const code = encode(exact + grain * bell(random));
-      // A camera lifts its middle tones a little.
-      rgba[n * 4 + c] = 255 * (law === 'real' ? code + 0.03 * Math.sin(Math.PI * Math.min(1, code)) : code);
+      rgba[n * 4 + c] = written(exact + grain * bell(random));
     }
     rgba[n * 4 + 3] = 255;
   }

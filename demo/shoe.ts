@@ -1,5 +1,6 @@
 import { deltaE76, labOf, type Lab, WHITE, yellowness } from '../src/core/colour';
 import { homographyOf, type Point, seenAt } from '../src/core/picture';
+import { eightBits } from './eight-bits';
 import { toEdge } from './outline';
 import { seededRandom } from '../src/core/units/seeded';
 import { xyzOf, type Rgb } from '../src/core/colour/spaces';
@@ -112,25 +113,32 @@ const TOE = oval(715, 435, 92, 62);
 export const PLACES = { toe: [715, 415], rim: [420, 466], upper: [300, 350] } as const satisfies Readonly<Record<string, Point>>;
 export type ShoePlace = keyof typeof PLACES;
 
-const within = (outline: readonly Point[], [x, y]: Point): boolean => {
-  let inside = false;
-  outline.forEach(([ax, ay], n) => {
-    const [bx, by] = outline[(n + 1) % outline.length] as Point;
-    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside;
-  });
-  return inside;
+/** Whether a place lies within an outline; what lies beside all of its corners does not. */
+const insideOf = (outline: readonly Point[]): ((p: Point) => boolean) => {
+  const [xs, ys] = [outline.map((p) => p[0]), outline.map((p) => p[1])];
+  const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  return ([x, y]) => {
+    if (x < left || x > right || y < top || y > bottom) return false;
+    let inside = false;
+    outline.forEach(([ax, ay], n) => {
+      const [bx, by] = outline[(n + 1) % outline.length] as Point;
+      if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) inside = !inside;
+    });
+    return inside;
+  };
 };
 type Part = 'table' | 'paper' | 'cloth' | 'rubber' | 'sole';
-const partAt = (p: Point): Part =>
-  within(TOE, p) || within(RIM, p)
-    ? 'rubber'
-    : within(TREAD, p)
-      ? 'sole'
-      : within(UPPER, p)
-        ? 'cloth'
-        : within(SHEET, p)
-          ? 'paper'
-          : 'table';
+/** What lies on what, the uppermost first. */
+const LYING: readonly (readonly [Part, (p: Point) => boolean])[] = (
+  [
+    ['rubber', TOE],
+    ['rubber', RIM],
+    ['sole', TREAD],
+    ['cloth', UPPER],
+    ['paper', SHEET],
+  ] as const
+).map(([part, outline]) => [part, insideOf(outline)]);
+const partAt = (p: Point): Part => LYING.find(([, lies]) => lies(p))?.[0] ?? 'table';
 /** The drawing in cells, worked out once: what lies there, and how much the thing shades it. */
 const CELL = 2;
 interface Cell {
@@ -210,6 +218,10 @@ const DEVELOP = ((): [Rgb, Rgb, Rgb] => {
 })();
 
 const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+/** A camera's curve: middle tones lifted, deep ones and highlights pressed. */
+const bent = (code: number): number =>
+  code + 0.03 * Math.sin(Math.PI * Math.min(1, code)) - 0.014 * Math.sin(2 * Math.PI * Math.min(1, code));
+const WRITTEN = { plain: eightBits(encode), real: eightBits((light) => bent(encode(light))) } as const;
 const noise = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 export interface Rendered {
@@ -308,17 +320,12 @@ export function renderShoe(scene: ShoeScene): Rendered {
       }
     }
   const veil = law === 'real' ? 0.006 * mean : 0;
+  const written = WRITTEN[law];
   for (let n = 0; n < width * height; n++) {
     for (let k = 0; k < 3; k++) {
       const exact = Math.max(0, (linear[n * 3 + k] as number) + veil);
       const grain = law === 'real' ? Math.sqrt(exact * 6e-5 + 2e-6) : 0.002;
-      const code = encode(Math.max(0, exact + grain * noise(random)));
-      // A camera's curve: middle tones lifted, deep ones and highlights pressed.
-      const bent =
-        law === 'real'
-          ? code + 0.03 * Math.sin(Math.PI * Math.min(1, code)) - 0.014 * Math.sin(2 * Math.PI * Math.min(1, code))
-          : code;
-      rgba[n * 4 + k] = 255 * bent;
+      rgba[n * 4 + k] = written(Math.max(0, exact + grain * noise(random)));
     }
     rgba[n * 4 + 3] = 255;
   }

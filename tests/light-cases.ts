@@ -22,6 +22,7 @@ export interface Case {
   readonly scene: Scene;
 }
 const KINDS: readonly StartLayout[] = ['jacket', 'quilt', 'bag'];
+const MAPS = KINDS.map((kind) => layoutOf(START_LAYOUTS[kind]));
 const CLOTHS = [
   [0.7, 0.6, 0.5],
   [0.35, 0.5, 0.7],
@@ -46,7 +47,7 @@ function cornersIn(map: FillMap, outline: readonly Point[]): Point[] {
 }
 export function caseOf(n: number, law: Scene['law']): Case {
   const next = seededRandom(n * 31 + 5);
-  const map = layoutOf(START_LAYOUTS[KINDS[n % 3] ?? 'quilt']);
+  const map = MAPS[n % 3] ?? layoutOf(START_LAYOUTS.quilt);
   const volumes = map.baffles.map((b) => volumeOf(b) ?? 0);
   const sewn = volumes.reduce((sum, v) => sum + v, 0);
   const place = Math.floor(next() * volumes.length);

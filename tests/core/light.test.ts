@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { eightBits } from '../../demo/eight-bits';
 import { layoutOf, panelOf, START_LAYOUTS } from '../../src/core/loft';
 import {
   type LightResult,
@@ -13,6 +14,7 @@ import {
   seenAt,
   solve,
 } from '../../src/core/loft/light';
+import { seededRandom } from '../../src/core/units/seeded';
 import { lightBasis, lightText } from '../../src/core/telling/loft';
 import { blur, lampAround } from '../../src/core/loft/light/lamp';
 
@@ -268,5 +270,20 @@ describe('what is said of a picture', () => {
     const lost = lightBasis(said([one(40, { dark: 0.5 }), one(40, { baffle: 'b', cutOff: 0.5 })])).join(' ');
     expect(lost).toContain('Too dark to tell: a. Take it again with a longer exposure.');
     expect(lost).toContain('Washed out: b. Take it again with a shorter exposure.');
+  });
+});
+
+describe('the camera of the made pictures', () => {
+  test('writes each light as eight bits of its curve', () => {
+    const curve = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+    const dim = (light: number): number => 0.6 * curve(light);
+    const next = seededRandom(40);
+    for (const of of [curve, dim]) {
+      const wrong: number[] = [];
+      const written = eightBits(of);
+      for (const light of [-1, 0, 1, 7, ...Array.from({ length: 5000 }, () => 2.4 * next() ** 3)])
+        if (written(light) !== new Uint8ClampedArray([255 * of(light)])[0]) wrong.push(light);
+      expect(wrong).toEqual([]);
+    }
   });
 });
