@@ -84,20 +84,25 @@ describe('the best day', () => {
     let harder = 0;
     for (let seed = 1; seed <= RUNS; seed++) {
       const day = small(seed);
-      const theirs = solver.solve(
-        asProgramme(day.problem, { slots: SLOTS, quiet: day.quiet, away: day.away, people: day.people }),
-      );
       const proof = prove(day.problem, Infinity, 100_000);
       expect({ seed, complete: proof.complete }).toEqual({ seed, complete: true });
-      if (theirs.Status !== 'Optimal') {
-        expect({ seed, finish: (proof.placed?.finish ?? SLOTS) >= SLOTS }).toEqual({ seed, finish: true });
-        continue;
-      }
-      expect({ seed, finish: proof.placed?.finish }).toEqual({ seed, finish: Math.round(theirs.ObjectiveValue) });
+      const finish = proof.placed?.finish ?? SLOTS;
+      // No slot is offered after the end that was proved: HiGHS finds it, ends sooner, or finds that nothing ends so soon.
+      const { ObjectiveValue, Status } = solver.solve(
+        asProgramme(day.problem, {
+          slots: Math.min(SLOTS, finish + 1),
+          quiet: day.quiet,
+          away: day.away,
+          people: day.people,
+        }),
+      );
+      const theirs = Status === 'Optimal' ? Math.round(ObjectiveValue) : 'later';
+      expect({ seed, theirs }).toEqual({ seed, theirs: finish < SLOTS ? finish : 'later' });
+      if (theirs === 'later') continue;
       const groups = groupsOf(day.problem);
       const tails = tailsOf(day.problem.nodes, day.problem.links);
       const greedy = place(day.problem, groups, (g) => Math.max(...(groups[g]?.nodes ?? []).map((n) => tails[n] ?? 0)));
-      if ((greedy?.finish ?? Infinity) > (proof.placed?.finish ?? 0)) harder++;
+      if ((greedy?.finish ?? Infinity) > finish) harder++;
     }
     // Days on which putting one after the other is not enough.
     expect(harder).toBeGreaterThan(RUNS * 0.05);
