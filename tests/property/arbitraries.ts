@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import type { CareLabel, Component, Inspection, Item, Kit } from '../../src/core/gear';
 import * as gear from '../../src/core/gear';
 import { SCHOOLS } from '../../src/core/knowledge';
+import type { Programme } from '../../src/core/document';
+import { plan, type Plan, writeProgramme } from '../../src/core/programme';
 
 /* Random things, looks and households. `fc.option` leaves a field out: unknown. */
 const maybe = <T>(arb: fc.Arbitrary<T>): fc.Arbitrary<T | undefined> => fc.option(arb, { nil: undefined });
@@ -109,3 +111,25 @@ export const household: fc.Arbitrary<Pick<Kit, 'equipment' | 'supplies' | 'prefe
     ),
     preferences: { schools: clean(h.schools) as Record<string, string> },
   }));
+
+export const request = fc.record({ item, inspection: seen, kit: household });
+interface Planned {
+  readonly made: Plan;
+  readonly written: Programme;
+}
+const known = new Map<string, Planned>();
+/** Tries a law on so many plans. From one seed every law is asked of the same requests: each is planned once. */
+export const forAllPlans = (numRuns: number, law: (written: Programme, made: Plan) => void): void =>
+  fc.assert(
+    fc.property(request, (asked) => {
+      const key = JSON.stringify(asked);
+      let planned = known.get(key);
+      if (!planned) {
+        const made = plan(asked);
+        planned = { made, written: writeProgramme(made) };
+        known.set(key, planned);
+      }
+      law(planned.written, planned.made);
+    }),
+    { numRuns },
+  );

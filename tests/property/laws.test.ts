@@ -3,8 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { allLimits, allows, DIMENSIONS, envelopeOf, looseness, type Envelope } from '../../src/core/envelope';
 import type { Item } from '../../src/core/gear';
 import { KNOWLEDGE } from '../../src/core/knowledge';
-import type { StepSettings } from '../../src/core/document';
-import { plan, writeProgramme } from '../../src/core/programme';
+import type { Programme, StepSettings } from '../../src/core/document';
+import { plan, type Plan, writeProgramme } from '../../src/core/programme';
 import * as arbitrary from './arbitraries';
 
 const RUNS = { numRuns: 400 };
@@ -90,14 +90,8 @@ describe('the envelope is a meet', () => {
 });
 
 describe('every programme', () => {
-  const forAll = (check: (made: ReturnType<typeof plan>, written: ReturnType<typeof writeProgramme>) => void, runs = 600): void =>
-    fc.assert(
-      fc.property(arbitrary.item, arbitrary.seen, arbitrary.household, (thing, inspection, kit) => {
-        const made = plan({ item: thing, inspection, kit });
-        check(made, writeProgramme(made));
-      }),
-      { ...RUNS, numRuns: runs },
-    );
+  const forAll = (law: (made: Plan, written: Programme) => void, runs = 600): void =>
+    arbitrary.forAllPlans(runs, (written, made) => law(made, written));
   test('keeps every step inside its envelope', () => {
     forAll((made) => {
       // A purge runs without the thing.

@@ -9,15 +9,7 @@ import * as arbitrary from './arbitraries';
 import type { PlannedStep } from '../../src/core/programme';
 
 /* Laws of the trade over random things, looks, households and schools. Common practice, no source, unless a line says otherwise. */
-const request = fc.record({ item: arbitrary.item, inspection: arbitrary.seen, kit: arbitrary.household });
-const forAll = (check: (p: Programme, made: Plan) => void, numRuns = 600): void =>
-  fc.assert(
-    fc.property(request, (asked) => {
-      const made = plan(asked);
-      check(writeProgramme(made), made);
-    }),
-    { numRuns },
-  );
+const forAll = (law: (p: Programme, made: Plan) => void, numRuns = 600): void => arbitrary.forAllPlans(numRuns, law);
 const always = (p: Programme): Programme['steps'] => p.steps.filter((s) => s.when === 'always');
 
 /** Written out again here, so that the engine's own table is not its judge. */
@@ -62,7 +54,7 @@ describe('safety', () => {
   test('a plan leaves out the step that would bring a deadly pair together, and lists why', () => {
     let fired = 0;
     fc.assert(
-      fc.property(request, (asked) => {
+      fc.property(arbitrary.request, (asked) => {
         const made = plan(asked, careless);
         const poured = made.steps.map((s) => s.template.id).filter((id) => id.startsWith('pour-'));
         expect(poured).not.toContain('pour-vinegar');
@@ -157,7 +149,7 @@ describe('sense', () => {
   test('the order of components changes nothing', () => {
     fc.assert(
       fc.property(
-        request.chain((asked) =>
+        arbitrary.request.chain((asked) =>
           fc.tuple(fc.constant(asked), fc.shuffledSubarray(asked.item.components, { minLength: asked.item.components.length })),
         ),
         ([asked, components]) => {
@@ -171,7 +163,7 @@ describe('sense', () => {
   });
   test('a supply that nothing asks for changes nothing: powder and deodoriser are for shoes that smell', () => {
     fc.assert(
-      fc.property(request, (asked) => {
+      fc.property(arbitrary.request, (asked) => {
         fc.pre(!isShoe(asked.item.kind) || (asked.inspection?.odour ?? 0) === 0);
         const supplies = (asked.kit.supplies ?? []).filter((s) => s.class !== 'shoe-powder' && s.class !== 'deodoriser');
         const more = [...supplies, { id: 'p', class: 'shoe-powder' }, { id: 'd', class: 'deodoriser' }] as typeof supplies;
