@@ -4,7 +4,7 @@ import JSZip from 'jszip';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { asked, type Name, WAIT } from './names';
+import { asked, type Name } from './names';
 import { faultsOf, giveFile, newFolder, putInStore, settled, soon, START, visit } from './visit';
 
 const PATHS = [
@@ -122,17 +122,16 @@ test.concurrent('on a slow phone nothing moves that stands already', async () =>
   const slowly = (rate: number): Promise<void> => cdp.send('Emulation.setCPUThrottlingRate', { rate });
   /** Until nothing was drawn anew for so long, ms. */
   const quiet = (ms: number): Promise<unknown> =>
-    v.page.waitForFunction(
+    v.page.evaluate(
       (long) =>
         new Promise((resolve) => {
-          let timer = setTimeout(() => resolve(true), long);
-          const seen = new MutationObserver(() => {
+          const wait = (): NodeJS.Timeout => setTimeout(resolve, long);
+          let timer = wait();
+          new MutationObserver(() => {
             clearTimeout(timer);
-            timer = setTimeout(() => resolve(true), long);
-          });
-          seen.observe(document.body, { subtree: true, childList: true });
+            timer = wait();
+          }).observe(document.body, { subtree: true, childList: true });
         }),
-      WAIT,
       ms,
     );
   await v.page.evaluateOnNewDocument(() => {
