@@ -125,12 +125,9 @@ test.concurrent('on a slow phone nothing moves that stands already', async () =>
     v.page.evaluate(
       (long) =>
         new Promise((resolve) => {
-          const wait = (): NodeJS.Timeout => setTimeout(resolve, long);
-          let timer = wait();
-          new MutationObserver(() => {
-            clearTimeout(timer);
-            timer = wait();
-          }).observe(document.body, { subtree: true, childList: true });
+          let timer = setTimeout(resolve, long);
+          const again = (): unknown => (clearTimeout(timer), (timer = setTimeout(resolve, long)));
+          new MutationObserver(again).observe(document.body, { subtree: true, childList: true });
         }),
       ms,
     );
