@@ -2,6 +2,7 @@ import type { ElementHandle } from 'puppeteer-core';
 import { mkdirSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { readKit } from '../../src/core/formats';
+import { holdFocus } from './hand';
 import { faultsOf, putInStore, settled, visit, type Visit, soon } from './visit';
 
 /* The controls as hands, keys and fingers meet them; each is found by its role and its name. */
@@ -334,9 +335,8 @@ describe('by keyboard alone', () => {
     await v.page.waitForFunction(() => document.activeElement?.getAttribute('aria-roledescription') === 'drop indicator');
     await keys(v, 'ArrowDown', 'Enter');
     await soon(async () => expect((await order())[0]).not.toBe('Face'));
-
     const mark = await v.page.waitForSelector('[aria-roledescription=mark]');
-    await mark?.focus();
+    await holdFocus(mark!);
     await keys(v, 'ArrowRight', 'ArrowRight');
     await v.page.keyboard.down('Shift');
     await keys(v, 'ArrowDown');

@@ -72,3 +72,16 @@ export async function click(element: ElementHandle<Element>, how?: ClickOptions)
   }
   throw new Error('It slid away from under the finger every time.');
 }
+
+/** What has been set down takes the focus once more when it has come to lie, ms. */
+const LYING = 80;
+/** Focuses it until the focus stays. @throws Error when something takes it every time. */
+export async function holdFocus(element: ElementHandle<Element>): Promise<void> {
+  for (let n = 0; n < 10 * TIMES; n++) {
+    await element.focus();
+    const held = (e: Element, long: number): Promise<boolean> =>
+      new Promise((tell) => setTimeout(() => tell(e === document.activeElement), long));
+    if (await element.evaluate(held, LYING)) return;
+  }
+  throw new Error('Something took the focus every time.');
+}
