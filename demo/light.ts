@@ -95,19 +95,23 @@ interface Place {
   readonly depth: number;
   readonly seam: boolean;
   /** Share of light that the fill lets through, red, green, blue. */
-  readonly passes: readonly number[];
+  readonly through: readonly number[];
 }
-const NOWHERE: Place = { depth: -1, seam: false, passes: [1, 1, 1] };
-/** A layout in cells: which lie in each baffle, where their middles are and how far from its seams, mm. */
+const NOWHERE: Place = { depth: -1, seam: false, through: [1, 1, 1] };
+/** A piece of a baffle: its middle, and how far that is from the seams, mm. */
+interface Cell {
+  readonly at: number;
+  readonly x: number;
+  readonly y: number;
+  readonly rise: number;
+}
+/** A layout in cells. */
 interface Cells {
   readonly left: number;
   readonly top: number;
   readonly across: number;
   readonly down: number;
-  readonly ofBaffle: readonly {
-    readonly id: string;
-    readonly cells: readonly { at: number; x: number; y: number; rise: number }[];
-  }[];
+  readonly ofBaffle: readonly { readonly id: string; readonly cells: readonly Cell[] }[];
 }
 const known = new WeakMap<FillMap, Cells>();
 function cellsOf(map: FillMap): Cells {
@@ -121,7 +125,7 @@ function cellsOf(map: FillMap): Cells {
   const ofBaffle = baffles.map(({ id, polygonMm }) => {
     const xs = polygonMm.map((p) => p[0]);
     const ys = polygonMm.map((p) => p[1]);
-    const cells: { at: number; x: number; y: number; rise: number }[] = [];
+    const cells: Cell[] = [];
     for (let y = Math.floor((Math.min(...ys) - top) / CELL_MM); y <= (Math.max(...ys) - top) / CELL_MM; y++)
       for (let x = Math.floor((Math.min(...xs) - left) / CELL_MM); x <= (Math.max(...xs) - left) / CELL_MM; x++) {
         const [mx, my] = [left + (x + 0.5) * CELL_MM, top + (y + 0.5) * CELL_MM];
@@ -149,7 +153,8 @@ function placesOf(map: FillMap, grams: ReadonlyMap<string, number>, scene: Scene
     const sum = shapes.reduce((s, shape) => s + shape, 0) * CELL_MM * CELL_MM;
     cells.forEach((c, n) => {
       const depth = Math.fround((perGram * (grams.get(id) ?? 0) * (shapes[n] as number)) / sum);
-      places[c.at] = { depth, seam: c.rise < SEAM_MM || (places[c.at] ?? NOWHERE).seam, passes: ABSORBS.map((absorbs) => passes(scene.law, depth, absorbs)) };
+      const seam = c.rise < SEAM_MM || places[c.at]?.seam === true;
+      places[c.at] = { depth, seam, through: ABSORBS.map((absorbs) => passes(scene.law, depth, absorbs)) };
     });
   }
   return (x, y) => {
@@ -173,10 +178,10 @@ export function renderLight(map: FillMap, grams: ReadonlyMap<string, number>, sc
     for (let x = 0; x < width; x++) {
       const lamp = lampAt(scene, (x + 0.5) / width, (y + 0.5) / height);
       const [mx, my] = seenAt(back, [x + 0.5, y + 0.5]);
-      const { depth, seam, passes } = placeAt(mx, my);
+      const { depth, seam, through } = placeAt(mx, my);
       const cloth = law === 'real' && seam ? SEAM_PASSES : 1;
       for (let c = 0; c < 3; c++)
-        light[c]![y * width + x] = depth < 0 ? lamp : lamp * cloth * (scene.cloth[c] ?? 1) * (passes[c] ?? 1);
+        light[c]![y * width + x] = depth < 0 ? lamp : lamp * cloth * (scene.cloth[c] ?? 1) * (through[c] ?? 1);
     }
   const seen = law === 'real' ? light.map((channel) => glow(channel, width, height)) : light;
   const random = seededRandom(scene.seed);
