@@ -18,11 +18,11 @@ export const copyJobs: CopyApi = {
   pack: async (kit, rest, photos, madeAt) => {
     const pictures = new Map<string, Uint8Array>();
     for (const { row, blob } of photos) pictures.set(row.file, await bytesOf(blob));
-    const copy = packCopy({ kit, rest: { ...rest, photos: photos.map((p) => p.row) }, pictures }, madeAt);
+    const copy = await packCopy({ kit, rest: { ...rest, photos: photos.map((p) => p.row) }, pictures }, madeAt);
     return new Blob([copy as Uint8Array<ArrayBuffer>], { type: 'application/zip' });
   },
   read: async (file) => {
-    const read = readCopy(await bytesOf(file));
+    const read = await readCopy(await bytesOf(file));
     if (read.status !== 'read') return read;
     const lost = read.rest.runs.flatMap((run, n) => (follows(run) ? [] : [n]));
     const left = lost.map((n) => ({

@@ -1,8 +1,9 @@
 import { createHash } from 'node:crypto';
 import JSZip from 'jszip';
-import { describe, expect, test } from 'vitest';
+import { afterEach, describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { packCopy, readCopy, type Copy } from '../../src/core/formats/copy';
+import { sumOf } from '../../src/core/formats/sum';
 import { planItem } from '../../src/core/programme';
 import { finishStep, recordOf, startRun } from '../../src/core/run';
 import { copyJobs } from '../../src/workers/copy.job';
@@ -46,7 +47,7 @@ const copy: Copy = {
   },
   pictures: new Map([[photo.file, picture]]),
 };
-const bytes = packCopy(copy, AT);
+const bytes = await packCopy(copy, AT);
 /** The copy with something done to its files, packed by the other library. */
 async function with_(change: (zip: JSZip) => void | Promise<void>): Promise<Uint8Array> {
   const zip = await JSZip.loadAsync(bytes);
@@ -85,18 +86,33 @@ describe('a whole copy', () => {
       expect([name, length, sha256]).toEqual([name, data.length, createHash('sha256').update(data).digest('hex')]);
     }
   });
-  test('gives back all that went in, and the same content is the same bytes', () => {
-    const read = readCopy(bytes);
+  describe('a sum', () => {
+    afterEach(() => vi.unstubAllGlobals());
+    const long = Uint8Array.from({ length: 100_003 }, (_, n) => (n * n) % 251);
+    test.each([
+      ['where the machine lends its own hand', true],
+      ['where it lends none, as over plain HTTP', false],
+    ])('%s is Node’s', async (_, lent) => {
+      const digest = vi.spyOn(globalThis.crypto.subtle, 'digest');
+      if (!lent) vi.stubGlobal('crypto', {});
+      for (const data of [new Uint8Array(), picture, long, long.subarray(7, 64)])
+        expect(await sumOf(data)).toBe(createHash('sha256').update(data).digest('hex'));
+      expect(digest.mock.calls.length > 0).toBe(lent);
+      digest.mockRestore();
+    });
+  });
+  test('gives back all that went in, and the same content is the same bytes', async () => {
+    const read = await readCopy(bytes);
     if (read.status !== 'read') throw new Error(JSON.stringify(read));
     expect(read.left).toEqual([]);
     expect(read.madeAt).toBe(AT);
     expect(JSON.parse(JSON.stringify(read.kit))).toEqual(JSON.parse(JSON.stringify(kit)));
     expect(read.rest).toEqual(JSON.parse(JSON.stringify(copy.rest)));
     expect(read.pictures.get('photos/1.jpg')).toEqual(picture);
-    expect(packCopy({ kit: copy.kit, rest: read.rest, pictures: read.pictures }, AT)).toEqual(bytes);
+    expect(await packCopy({ kit: copy.kit, rest: read.rest, pictures: read.pictures }, AT)).toEqual(bytes);
   });
   test('made by other software it is read too', async () => {
-    expect(readCopy(await with_(() => undefined)).status).toBe('read');
+    expect((await readCopy(await with_(() => undefined))).status).toBe('read');
   });
   test.each<[string, (zip: JSZip) => void | Promise<void>, RegExp]>([
     [
@@ -128,7 +144,7 @@ describe('a whole copy', () => {
       /^kit\.json: items\[0\]\.massG must/,
     ],
   ])('%s refuses it, with the place', async (_, change, message) => {
-    const read = readCopy(await with_(change));
+    const read = await readCopy(await with_(change));
     if (read.status !== 'refused') throw new Error('it was read');
     expect(read.faults.map((f) => `${f.path} ${f.message}`.trim()).join('\n')).toMatch(message);
   });
@@ -136,13 +152,13 @@ describe('a whole copy', () => {
     ['nothing', new Uint8Array()],
     ['half of it', bytes.slice(0, bytes.length / 2)],
     ['no ZIP', Uint8Array.from([0x50, 0x4b, 3, 4, 9, 9, 9])],
-  ])('%s is said to be none', (_, data) => {
-    const read = readCopy(data);
+  ])('%s is said to be none', async (_, data) => {
+    const read = await readCopy(data);
     expect(read.status).toBe('refused');
     if (read.status === 'refused') expect(read.faults[0]?.message).toMatch(/ZIP|no copy/);
   });
   test('a faulty kit in it can be opened without what is faulty', async () => {
-    const read = readCopy(
+    const read = await readCopy(
       await with_(async (zip) => {
         zip.file('kit.json', JSON.stringify({ ...kit, supplies: [{ ...kit.supplies![0], sizeMl: 'much' }] }));
         await resum(zip);
@@ -179,7 +195,7 @@ describe('a whole copy', () => {
       );
       await resum(zip);
     });
-    const read = readCopy(data);
+    const read = await readCopy(data);
     if (read.status !== 'read') throw new Error(JSON.stringify(read));
     expect(read.rest.runs).toHaveLength(1);
     expect(read.rest.photos.map((p) => p.id)).toEqual(['pho-1']);

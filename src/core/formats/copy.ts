@@ -1,14 +1,13 @@
 import { COPY_FORMAT, under } from './copy-rows';
 import { ManifestDoc, WishDoc, EveningDoc, ROWS, type RowsOf, ROW_WORDS } from './copy-rows';
 import 'reflect-metadata';
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex } from '@noble/hashes/utils.js';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { checkRows, collect, isObject, readJson, readKit, tooDeep, type Fault } from './read-kit';
 import { MAX_COPY_BYTES } from './limits';
 import { soundPart, type LeftOut, type Sound } from './sound';
+import { sumOf } from './sum';
 import type { Inspection, Kit } from '../gear';
 export const COPY_VERSION = 1;
 const MANIFEST = 'manifest.json';
@@ -59,13 +58,13 @@ export type ReadCopy =
 /** The same content always gives the same bytes: entries bear no time of their own. */
 const NO_TIME = new Date(1980, 0, 1);
 /** The copy as the bytes of a ZIP. @param madeAt RFC 3339. Pictures are packed already and only stored. */
-export function packCopy({ kit, rest, pictures }: Copy, madeAt: string): Uint8Array {
+export async function packCopy({ kit, rest, pictures }: Copy, madeAt: string): Promise<Uint8Array> {
   const files = new Map<string, Uint8Array>([[KIT, strToU8(kit)], [REST, strToU8(JSON.stringify(rest))], ...pictures]);
   const manifest = {
     format: COPY_FORMAT,
     version: COPY_VERSION,
     madeAt,
-    files: [...files].map(([name, data]) => ({ name, bytes: data.length, sha256: bytesToHex(sha256(data)) })),
+    files: await Promise.all([...files].map(async ([name, data]) => ({ name, bytes: data.length, sha256: await sumOf(data) }))),
   };
   const zip: Zippable = { [MANIFEST]: [strToU8(JSON.stringify(manifest, null, 2)), { mtime: NO_TIME }] };
   for (const [name, data] of files) zip[name] = [data, { mtime: NO_TIME, level: pictures.has(name) ? 0 : 6 }];
@@ -78,7 +77,7 @@ const refused = (message: string, path = ''): ReadCopy => ({ status: 'refused', 
  * Reads a copy. Never throws on bad input. A file that is not what the manifest says refuses the whole copy; a row of `browser.json` that cannot
  * be read is left out and named.
  */
-export function readCopy(bytes: Uint8Array): ReadCopy {
+export async function readCopy(bytes: Uint8Array): Promise<ReadCopy> {
   let size = 0;
   let there: Record<string, Uint8Array>;
   try {
@@ -98,8 +97,7 @@ export function readCopy(bytes: Uint8Array): ReadCopy {
   for (const { name, bytes: length, sha256: sum } of list) {
     const data = there[name];
     if (!data) return refused('is missing', name);
-    if (data.length !== length || bytesToHex(sha256(data)) !== sum)
-      return refused('is not what was saved; the copy is damaged', name);
+    if (data.length !== length || (await sumOf(data)) !== sum) return refused('is not what was saved; the copy is damaged', name);
     files[name] = data;
   }
   const kit = readKit(files[KIT] ? strFromU8(files[KIT]) : '');
