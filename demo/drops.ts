@@ -4,7 +4,7 @@
  * a camera counts with noise.
  */
 import { seededRandom } from '../src/core/units/seeded';
-import { eightBits } from './eight-bits';
+import { eightBits, encode, grainOf } from './camera';
 
 export interface DropScene {
   readonly width: number;
@@ -136,7 +136,7 @@ export function renderDrops(scene: DropScene): {
   const { width, height } = scene;
   const random = seededRandom(scene.seed);
   const between = (low: number, high: number): number => low + (high - low) * random();
-  const normal = (): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const normal = (): number => grainOf(random);
   const { wet, islands, pearls } = wettedOf(scene, random);
   const [[ax, ay], [bx, by]] = DROP_PLACES.wet;
   const rim = Math.max(1, 0.0025 * width);
@@ -188,13 +188,12 @@ export function renderDrops(scene: DropScene): {
     const seen = scene.blur > 0 ? blurred(plane, width, height, scene.blur) : plane;
     for (let n = 0; n < seen.length; n++) {
       const counted = (seen[n] as number) + scene.noise * normal() * Math.sqrt(0.02 + Math.max(0, seen[n] as number));
-      rgba[n * 4 + k] = encoded(counted);
+      rgba[n * 4 + k] = written(counted);
     }
   });
   return { rgba, width, height };
 }
-/** [IEC 61966-2-1, sRGB]. */
-const encoded = eightBits((c) => (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
+const written = eightBits(encode);
 /** Three box blurs, which are near a Gaussian one. */
 function blurred(plane: Float32Array, width: number, height: number, sd: number): Float32Array {
   const half = Math.max(1, Math.round(sd * SUPER));

@@ -1,7 +1,7 @@
 import type { FillMap } from '../src/core/gear';
 import { areaMm2, drawnBaffles } from '../src/core/loft';
 import { anchorsOf, homographyOf, type Point, seenAt } from '../src/core/loft/light';
-import { eightBits } from './eight-bits';
+import { eightBits, encode, grainOf } from './camera';
 import { toEdge } from './outline';
 import { seededRandom } from '../src/core/units/seeded';
 
@@ -30,8 +30,6 @@ export interface Rendered {
   readonly rgba: Uint8ClampedArray;
 }
 
-const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * Math.max(0, light) ** (1 / 2.4) - 0.055);
-
 /** A camera lifts its middle tones a little. */
 const WRITTEN = {
   plain: eightBits(encode),
@@ -56,10 +54,6 @@ function lampAt({ law, seed }: Scene, x: number, y: number): number {
   const bulb = (cx: number, cy: number, d: number): number => (1 + ((x - cx) ** 2 + (y - cy) ** 2) / d ** 2) ** -1.5;
   const lens = (1 + 0.35 * ((x - 0.54) ** 2 + (y - 0.47) ** 2)) ** -2;
   return lens * (0.5 * bulb(0.2 + 0.2 * turn, 0.3, 0.8) + 0.42 * bulb(0.8, 0.7 - 0.2 * turn, 0.7));
-}
-
-function bell(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
 
 /** Unevenness of a length of its own, between −1 and 1. */
@@ -191,7 +185,7 @@ export function renderLight(map: FillMap, grams: ReadonlyMap<string, number>, sc
     for (let c = 0; c < 3; c++) {
       const exact = seen[c]![n] as number;
       const grain = law === 'real' ? Math.sqrt(exact * 4e-5 + 9e-7) : 0.002;
-      rgba[n * 4 + c] = written(exact + grain * bell(random));
+      rgba[n * 4 + c] = written(exact + grain * grainOf(random));
     }
     rgba[n * 4 + 3] = 255;
   }

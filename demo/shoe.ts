@@ -1,6 +1,6 @@
 import { deltaE76, labOf, type Lab, WHITE, yellowness } from '../src/core/colour';
 import { homographyOf, type Point, seenAt } from '../src/core/picture';
-import { eightBits } from './eight-bits';
+import { eightBits, encode, grainOf } from './camera';
 import { toEdge } from './outline';
 import { seededRandom } from '../src/core/units/seeded';
 import { xyzOf, type Rgb } from '../src/core/colour/spaces';
@@ -217,12 +217,10 @@ const DEVELOP = ((): [Rgb, Rgb, Rgb] => {
   }) as [Rgb, Rgb, Rgb];
 })();
 
-const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
 /** A camera's curve: middle tones lifted, deep ones and highlights pressed. */
 const bent = (code: number): number =>
   code + 0.03 * Math.sin(Math.PI * Math.min(1, code)) - 0.014 * Math.sin(2 * Math.PI * Math.min(1, code));
 const WRITTEN = { plain: eightBits(encode), real: eightBits((light) => bent(encode(light))) } as const;
-const noise = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 export interface Rendered {
   readonly width: number;
@@ -325,7 +323,7 @@ export function renderShoe(scene: ShoeScene): Rendered {
     for (let k = 0; k < 3; k++) {
       const exact = Math.max(0, (linear[n * 3 + k] as number) + veil);
       const grain = law === 'real' ? Math.sqrt(exact * 6e-5 + 2e-6) : 0.002;
-      rgba[n * 4 + k] = written(Math.max(0, exact + grain * noise(random)));
+      rgba[n * 4 + k] = written(Math.max(0, exact + grain * grainOf(random)));
     }
     rgba[n * 4 + 3] = 255;
   }

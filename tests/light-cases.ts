@@ -47,7 +47,7 @@ function cornersIn(map: FillMap, outline: readonly Point[]): Point[] {
 }
 export function caseOf(n: number, law: Scene['law']): Case {
   const next = seededRandom(n * 31 + 5);
-  const map = MAPS[n % 3] ?? layoutOf(START_LAYOUTS.quilt);
+  const map = MAPS[n % MAPS.length]!;
   const volumes = map.baffles.map((b) => volumeOf(b) ?? 0);
   const sewn = volumes.reduce((sum, v) => sum + v, 0);
   const place = Math.floor(next() * volumes.length);

@@ -153,7 +153,7 @@ test.concurrent('on a slow phone nothing moves that stands already', async () =>
     // Until nothing has been drawn anew for a while; what a slow processor would still be at, a quick one soon ends.
     await quiet(150);
     await slowly(1);
-    await quiet(300);
+    await quiet(350);
     const moved = await v.page.evaluate(() => (window as unknown as { moved: [number, string][] }).moved);
     const sum = moved.reduce((a, [value]) => a + value, 0);
     if (sum > 0.1) bad.push(`${path}: ${sum.toFixed(2)} ${moved.map(([x, t]) => `${x.toFixed(2)} ${t}`).join(' / ')}`);

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { eightBits } from '../../demo/eight-bits';
+import { eightBits, encode } from '../../demo/camera';
 import { layoutOf, panelOf, START_LAYOUTS } from '../../src/core/loft';
 import {
   type LightResult,
@@ -275,10 +275,9 @@ describe('what is said of a picture', () => {
 
 describe('the camera of the made pictures', () => {
   test('writes each light as eight bits of its curve', () => {
-    const curve = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
-    const dim = (light: number): number => 0.6 * curve(light);
+    const dim = (light: number): number => 0.6 * encode(light);
     const next = seededRandom(40);
-    for (const of of [curve, dim]) {
+    for (const of of [encode, dim]) {
       const wrong: number[] = [];
       const written = eightBits(of);
       for (const light of [-1, 0, 1, 7, ...Array.from({ length: 5000 }, () => 2.4 * next() ** 3)])

@@ -1,3 +1,9 @@
+/** What is written for a light of 0 to 1 [IEC 61966-2-1, sRGB]. */
+export const encode = (light: number): number => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);
+/** Grain of a standard deviation of one, from two chances [Box & Muller 1958, Annals of Mathematical Statistics 29(2)]. */
+export const grainOf = (random: () => number): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+
 /** How many places of the table there are from no light to full light. */
 const BINS = 4096;
 const FULL = 255;
