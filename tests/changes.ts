@@ -44,19 +44,19 @@ export async function fill(): Promise<void> {
 }
 
 export type Change = () => Promise<repo.Undo>;
-const id = fc.constantFrom(...IDS);
-/** A thing that is there, unless it was deleted before. */
-const here = fc.constantFrom(...IDS.slice(0, 3));
-export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
-  saveItem: id.map((i) => () => repo.saveItem({ ...kit.items[0]!, id: i, name: 'changed' })),
-  deleteItem: id.map((i) => () => repo.deleteItem(i)),
-  saveInspection: here.map(
+/** Things that are there, unless they were deleted before. */
+const HERE = IDS.slice(0, 3);
+/** Each change in all its forms. */
+export const CHANGES: Readonly<Record<string, readonly Change[]>> = {
+  saveItem: IDS.map((i) => () => repo.saveItem({ ...kit.items[0]!, id: i, name: 'changed' })),
+  deleteItem: IDS.map((i) => () => repo.deleteItem(i)),
+  saveInspection: HERE.map(
     (i) => () => repo.saveInspection({ id: `ins-of-${i}`, itemId: i, at: '2027-01-04T08:00:00Z', soil: 1 }),
   ),
-  saveSeen: here.map(
+  saveSeen: HERE.map(
     (i) => () => repo.saveSeen({ id: `marks-of-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [{ soil: 'scuff' }] }),
   ),
-  saveHalves: here.map(
+  saveHalves: HERE.map(
     (i) => () =>
       repo.saveHalves({
         id: `halves-${i}`,
@@ -68,7 +68,7 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
         supplies: [{ supplyId: 's-spray', class: 'spray-proofer', ml: 30 }],
       }),
   ),
-  saveTreatment: here.map(
+  saveTreatment: HERE.map(
     (i) => () =>
       repo.saveTreatment(
         {
@@ -84,48 +84,47 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
         { id: `after-${i}`, itemId: i, at: '2027-01-05T08:00:00Z', stains: [] },
       ),
   ),
-  saveSupply: fc.constantFrom('s-down', 's-new').map((s) => () => repo.saveSupply({ id: s, class: 'down-cleaner' })),
-  deleteSupply: fc.constantFrom('s-down', 's-none').map((s) => () => repo.deleteSupply(s)),
-  saveEquipment: fc.constant(() => repo.saveEquipment({ washers: [] })),
-  saveTitle: fc.constant(() => repo.saveTitle('Ours')),
-  savePreferences: fc.constant(() => repo.savePreferences({ units: 'us', currency: undefined })),
-  chooseFor: fc.constant(() => repo.chooseFor(['itm-parka', 'itm-vest'], 'LACES', 'in')),
-  chooseForKit: fc.constant(() => repo.chooseForKit('LACES', 'in')),
-  saveRuns: id.map(
+  saveSupply: ['s-down', 's-new'].map((s) => () => repo.saveSupply({ id: s, class: 'down-cleaner' })),
+  deleteSupply: ['s-down', 's-none'].map((s) => () => repo.deleteSupply(s)),
+  saveEquipment: [() => repo.saveEquipment({ washers: [] })],
+  saveTitle: [() => repo.saveTitle('Ours')],
+  savePreferences: [() => repo.savePreferences({ units: 'us', currency: undefined })],
+  chooseFor: [() => repo.chooseFor(['itm-parka', 'itm-vest'], 'LACES', 'in')],
+  chooseForKit: [() => repo.chooseForKit('LACES', 'in')],
+  saveRuns: IDS.map(
     (i) => () => repo.saveRuns([0, 1].map((n) => startRun(planItem(kit, kit.items[n]!), 'x', `run-${i}-${n}`, 5))),
   ),
-  dropRuns: fc.constantFrom('run-1').map((r) => async () => {
+  dropRuns: ['run-1'].map((r) => async () => {
     const stored = await db.runs.get(r);
     return repo.dropRuns(stored ? [foldRun(stored)] : []);
   }),
-  saveRun: id.map((i) => () => repo.saveRun(startRun(planItem(kit, kit.items[1]!), 'x', `run-${i}`, 5))),
-  saveEntry: fc
-    .constantFrom('log-1', 'use-new')
-    .map((l) => () => repo.saveEntry({ id: l, type: 'use', at: '2027-01-04T08:00:00Z' })),
-  saveEvents: fc.constant(() =>
-    repo.saveEvents([{ id: 'cal-1', type: 'event', at: '2027-01-04T08:00:00Z', name: 'Hut week', on: '2027-02-01' }]),
+  saveRun: IDS.map((i) => () => repo.saveRun(startRun(planItem(kit, kit.items[1]!), 'x', `run-${i}`, 5))),
+  saveEntry: ['log-1', 'use-new'].map((l) => () => repo.saveEntry({ id: l, type: 'use', at: '2027-01-04T08:00:00Z' })),
+  saveEvents: [
+    () => repo.saveEvents([{ id: 'cal-1', type: 'event', at: '2027-01-04T08:00:00Z', name: 'Hut week', on: '2027-02-01' }]),
+  ],
+  deleteEntry: ['log-1', 'none'].map((l) => () => repo.deleteEntry(l)),
+  saveUses: HERE.map((i) => () => repo.saveUses([{ id: `use-${i}`, type: 'use', itemId: i, at: '2027-01-04T08:00:00Z' }])),
+  saveWeighIn: HERE.map((i) => () => repo.saveWeighIn({ itemId: i, at: '2027-01-04T08:00:00Z', massG: 500 })),
+  changeItems: [
+    () =>
+      repo.changeItems([
+        { ...kit.items[0]!, name: 'a' },
+        { ...kit.items[1]!, id: 'new' },
+      ]),
+  ],
+  saveWashDay: ['earliest' as const, 'least-energy' as const].map(
+    (prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer }),
   ),
-  deleteEntry: fc.constantFrom('log-1', 'none').map((l) => () => repo.deleteEntry(l)),
-  saveUses: here.map((i) => () => repo.saveUses([{ id: `use-${i}`, type: 'use', itemId: i, at: '2027-01-04T08:00:00Z' }])),
-  saveWeighIn: here.map((i) => () => repo.saveWeighIn({ itemId: i, at: '2027-01-04T08:00:00Z', massG: 500 })),
-  changeItems: fc.constant(() =>
-    repo.changeItems([
-      { ...kit.items[0]!, name: 'a' },
-      { ...kit.items[1]!, id: 'new' },
-    ]),
+  saveView: ['view-1', 'view-2'].map((v) => () => repo.saveView({ id: v, name: 'x', query: '' })),
+  deleteView: ['view-1', 'view-9'].map((v) => () => repo.deleteView(v)),
+  savePhotos: ['pho-1', 'pho-9'].map((p) => () => repo.savePhotos([photo(p, 'itm-smock')])),
+  changePhoto: ['pho-1', 'pho-9'].map(
+    (p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } }),
   ),
-  saveWashDay: fc
-    .constantFrom('earliest' as const, 'least-energy' as const)
-    .map((prefer) => () => repo.saveWashDay({ items: ['a'], from: '2027-01-08T08:00:00Z', people: [], prefer })),
-  saveView: fc.constantFrom('view-1', 'view-2').map((v) => () => repo.saveView({ id: v, name: 'x', query: '' })),
-  deleteView: fc.constantFrom('view-1', 'view-9').map((v) => () => repo.deleteView(v)),
-  savePhotos: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.savePhotos([photo(p, 'itm-smock')])),
-  changePhoto: fc
-    .constantFrom('pho-1', 'pho-9')
-    .map((p) => () => repo.changePhoto(p, { light: { marks: invented({ corners: [] }), spread: [] } })),
-  deletePhoto: fc.constantFrom('pho-1', 'pho-9').map((p) => () => repo.deletePhoto(p)),
-  tickMove: fc.boolean().map((done) => () => repo.tickMove('itm-quilt', 'plan', 'a-b', done)),
-  addBeside: here.map((i) => () => {
+  deletePhoto: ['pho-1', 'pho-9'].map((p) => () => repo.deletePhoto(p)),
+  tickMove: [true, false].map((done) => () => repo.tickMove('itm-quilt', 'plan', 'a-b', done)),
+  addBeside: HERE.map((i) => () => {
     const theirs = kitOfThings(
       { ...kit, items: kit.items.map((t) => ({ ...t, id: `${t.id}-b` })), inspections: [], log: [] },
       [`${i}-b`],
@@ -135,7 +134,7 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
     const washDay = { items: [`${i}-b`], from: '2027-01-08T08:00:00Z', people: [], prefer: 'earliest' as const };
     return addBeside(besideOf(kit, theirs), { photos: [photo(`pho-of-${i}`, `${i}-b`)], runs: [run], washDay }, 7);
   }),
-  replaceKit: fc.constantFrom(2, 9).map((n) => () => {
+  replaceKit: [2, 9].map((n) => () => {
     const items = kit.items.slice(0, n);
     const own = <R extends { itemId: string }>(rows: readonly R[]): R[] =>
       rows.filter((r) => items.some((i) => i.id === r.itemId));
@@ -143,8 +142,12 @@ export const CHANGES: Record<string, fc.Arbitrary<Change>> = {
     return replaceKit({ ...structuredClone(kit), items, ...rest });
   }),
 };
+/** Each change in any of its forms. */
+export const ANY_FORM: readonly fc.Arbitrary<Change>[] = Object.values(CHANGES).map((forms) => fc.constantFrom(...forms));
 
 const FAR = '12029-05-01';
+const id = fc.constantFrom(...IDS);
+const here = fc.constantFrom(...HERE);
 const day = fc.constantFrom('2027-05-01', FAR, '2027-02-30', '', 'soon');
 const amount = fc.constantFrom(0, -1, 5e-324, 1, 250, 1e9, Number.NaN, Number.POSITIVE_INFINITY);
 const words = fc.constantFrom('', 'Parka', 'x'.repeat(61), 'y'.repeat(5000), '=1+1', '<script>');

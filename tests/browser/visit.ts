@@ -67,6 +67,8 @@ interface Look {
   unread?: boolean;
   /** No page of the app is waited for. */
   bare?: boolean;
+  /** In a browser whose engine makes quick what is computed for long, and takes more to read each page. */
+  long?: boolean;
 }
 
 /** Asks again until it holds, as long as a page may take on a slow machine. */
@@ -90,7 +92,8 @@ interface Left {
   readonly context: BrowserContext;
   readonly page: Page | null;
 }
-const left: Left[] = [];
+const left: Readonly<Record<Which, Left[]>> = { brief: [], long: [] };
+type Which = 'brief' | 'long';
 /** A new folder for files that are given or saved; gone at the end. */
 export const newFolder = (): string => mkdtempSync(join(inject('folder'), 'files-'));
 /** Pages that somebody has done more to than a visitor can, with wires of their own: they are not visited again. */
@@ -98,16 +101,16 @@ const odd = new WeakSet<Page>();
 /** A wire to the page that leaves nothing behind. */
 const wireTo = (page: Page): Promise<CDPSession> =>
   Object.getPrototypeOf(page).createCDPSession.call(page) as Promise<CDPSession>;
-let connected: Browser | null = null;
+const connected: Partial<Record<Which, Browser>> = {};
 /** What goes over the wire is nobody’s business here: told of each file of each page, the driver is busier than the page. */
-const connect = async (): Promise<Browser> =>
-  (connected ??= await puppeteer.connect({
-    browserWSEndpoint: inject('wsEndpoint'),
+const connect = async (which: Which): Promise<Browser> =>
+  (connected[which] ??= await puppeteer.connect({
+    browserWSEndpoint: inject('browsers')[which],
     networkEnabled: false,
     issuesEnabled: false,
   }));
 /** Leaves a browser: what was stored is cleared away, and every page is shut but the first, if it is as it was. */
-async function leave(context: BrowserContext, base: string, first: Page): Promise<void> {
+async function leave(context: BrowserContext, base: string, first: Page, to: Left[]): Promise<void> {
   await context.clearPermissionOverrides();
   const kept = first.isClosed() || odd.has(first) ? null : first;
   const broom = kept ?? (await context.newPage());
@@ -126,7 +129,7 @@ async function leave(context: BrowserContext, base: string, first: Page): Promis
   });
   await session.detach();
   if (!kept) await broom.close();
-  left.push({ context, page: kept });
+  to.push({ context, page: kept });
 }
 
 /** Places that are soon there, and how the frame says that one is there: by way of them a page is left that would stay as it is. */
@@ -146,17 +149,25 @@ function sameShape(one: string, path: string): boolean {
  * @param options.kept the app is kept for when there is no network, as it is for everybody; a browser of its own, because that outlasts a visit.
  */
 export async function visit(options: Look & { base?: string } = {}): Promise<Visit> {
-  const browser = await connect();
+  const which = options.long ? 'long' : 'brief';
+  const browser = await connect(which);
   // What is kept for when there is no network outlasts a visit, and belongs to its server.
   const own = options.kept === true || options.unread === true || options.base !== undefined;
-  const found = own ? undefined : left.pop();
+  const found = own ? undefined : left[which].pop();
   const context = found?.context ?? (await browser.createBrowserContext());
   const base = options.base ?? inject('baseUrl');
   // Devices of their own, so that tests side by side do not turn each other's knobs.
   const world = `w-${process.pid}-${worlds++}`;
   await context.setCookie({ name: 'devices', value: world, domain: new URL(base).hostname, path: '/' });
   const page = found?.page ?? (await context.newPage());
-  return tab(page, base, world, options, () => (own ? context.close() : leave(context, base, page)), page !== found?.page);
+  return tab(
+    page,
+    base,
+    world,
+    options,
+    () => (own ? context.close() : leave(context, base, page, left[which])),
+    page !== found?.page,
+  );
 }
 /** One page of a browser, and the hands and eyes in front of it. */
 async function tab(

@@ -6,7 +6,7 @@ import { replaceKit } from '../../src/data/kit';
 import * as repo from '../../src/data/repo';
 import { TABLE_NAMES, TABLES } from '../../src/data/tables';
 import { undoable, undoAll } from '../../src/data/undo';
-import { CHANGES, everything, fill, kit } from '../changes';
+import { ANY_FORM, CHANGES, everything, fill, kit } from '../changes';
 
 /* Whatever is changed and undone, the store is what it was: every table, every row. */
 describe('undo', () => {
@@ -33,22 +33,19 @@ describe('undo', () => {
     expect([...Object.keys(CHANGES), ...without].sort()).toEqual([...Object.keys(repo), 'replaceKit', 'addBeside'].sort());
   });
   test.each(Object.keys(CHANGES))('%s, undone, is the same store', async (name) => {
+    const before = await everything();
     let moved = false;
-    await fc.assert(
-      fc.asyncProperty(CHANGES[name]!, async (change) => {
-        const before = await everything();
-        const undo = await change();
-        moved ||= JSON.stringify(await everything()) !== JSON.stringify(before);
-        await undo();
-        expect(await everything()).toEqual(before);
-      }),
-      { numRuns: 6 },
-    );
+    for (const [form, change] of CHANGES[name]!.entries()) {
+      const undo = await change();
+      moved ||= JSON.stringify(await everything()) !== JSON.stringify(before);
+      await undo();
+      expect(await everything(), `form ${form}`).toEqual(before);
+    }
     expect(moved).toBe(true);
   });
   test('any row of changes, undone from the last, is the same store', async () => {
     await fc.assert(
-      fc.asyncProperty(fc.array(fc.oneof(...Object.values(CHANGES)), { minLength: 2, maxLength: 6 }), async (changes) => {
+      fc.asyncProperty(fc.array(fc.oneof(...ANY_FORM), { minLength: 2, maxLength: 6 }), async (changes) => {
         const before = await everything();
         const undos: repo.Undo[] = [];
         for (const change of changes)
