@@ -14,7 +14,14 @@ export const STATIC_CHECKS: readonly Check[] = [
   {
     name: 'types',
     // The native compiler, with one thread: more of them have more work together. ESLint still reads with the one before it.
-    command: [...bin('typescript-native/bin/tsc'), '--noEmit', '--singleThreaded'],
+    command: [
+      ...bin('typescript-native/bin/tsc'),
+      '--noEmit',
+      '--singleThreaded',
+      '--incremental',
+      '--tsBuildInfoFile',
+      '.cache/types.tsbuildinfo',
+    ],
   },
   {
     name: 'lint',
@@ -29,6 +36,10 @@ export const STATIC_CHECKS: readonly Check[] = [
       '.dependency-cruiser.cjs',
       '--output-type',
       'err',
+      '--cache',
+      '.cache/layers',
+      '--cache-strategy',
+      'content',
     ],
   },
 ];
