@@ -129,7 +129,11 @@ function useTyped(onChange: (id: string | null) => void, options: readonly Combo
       ? options
       : options.filter((o) => words.every((w) => `${o.name} ${o.also ?? ''}`.toLowerCase().includes(w)));
   }, [options, typed, own]);
-  const keyed = (key: string): void => void (settled.current = key === 'Escape' || key === 'Enter');
+  const keyed = (key: string): void => {
+    // Enter takes what is pointed at; where nothing is yet, what was typed stays.
+    const pointed = line.current?.hasAttribute('aria-activedescendant') ?? false;
+    settled.current = key === 'Escape' || (key === 'Enter' && pointed);
+  };
   return { found, take, typed, setTyped, change, line, keyed };
 }
 

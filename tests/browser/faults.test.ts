@@ -479,7 +479,7 @@ describe('ids and names from elsewhere', () => {
     weighIns: [],
   };
   test('every thing has its page, its programme and its look, and no page is wider than a phone', async () => {
-    const v = await visit({ width: 390, height: 844 });
+    const v = await visit({ width: 390, height: 844, long: true });
     await giveKit(v, kit);
     await v.go('/kit');
     await v.sees(`${items.length} things`);

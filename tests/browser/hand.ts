@@ -1,4 +1,4 @@
-import type { ClickOptions, ElementHandle } from 'puppeteer-core';
+import type { ClickOptions, ElementHandle, Page } from 'puppeteer-core';
 
 declare global {
   interface Window {
@@ -85,3 +85,8 @@ export async function holdFocus(element: ElementHandle<Element>): Promise<void> 
   }
   throw new Error('Something took the focus every time.');
 }
+
+/** Presses these keys, one after the other. */
+export const keys = async (v: { readonly page: Page }, ...all: string[]): Promise<void> => {
+  for (const key of all) await v.page.keyboard.press(key as 'Tab');
+};

@@ -73,7 +73,7 @@ const WIDTHS = [
 test.concurrent.each([0, 1])(
   'every page has no serious accessibility fault, no overflow and no error (half %i)',
   async (half) => {
-    const v = await visit();
+    const v = await visit({ long: true });
     await v.sees('under way');
     const run = ((await v.rows('runs'))[0] as { id: string }).id;
     const faults: unknown[] = [];
@@ -352,7 +352,7 @@ describe('kit files', () => {
     await v.close();
   });
   test('a 10 MB file is read in the worker: the page stays quick', async () => {
-    const v = await visit();
+    const v = await visit({ long: true });
     const items = Array.from({ length: 26_000 }, (_, n) => ({ ...demo.items[n % demo.items.length], id: `big-${n}` }));
     const text = JSON.stringify({ ...demo, items, inspections: [], log: [], weighIns: [] });
     expect(text.length).toBeGreaterThan(9_000_000);
@@ -557,7 +557,7 @@ describe('two tabs and many things', () => {
     await v.close();
   });
   test('300 things: the list comes, and planning them leaves the page free', async () => {
-    const v = await visit();
+    const v = await visit({ long: true });
     const items = Array.from({ length: 300 }, (_, n) => ({
       ...demo.items[n % demo.items.length],
       id: `m-${n}`,
