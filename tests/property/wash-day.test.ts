@@ -3,6 +3,8 @@ import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { readWashDay } from '../../src/core/formats';
 import { planDay, type DayRequest } from '../../src/core/washday';
+import { askedOf, gather } from '../../src/core/washday/asked';
+import { findDay } from '../../src/core/washday/search';
 import { brokenLaws, only } from '../wash-day-laws';
 import { household, item, seen } from './arbitraries';
 
@@ -88,6 +90,18 @@ describe('a wash day keeps its laws', () => {
       { numRuns: 150, seed: 22 },
     );
   }, 120_000);
+  test('asked for a day in time and no other, it finds the same, or none where there is none', () => {
+    fc.assert(
+      fc.property(strange, fc.constantFrom(3, 10, 20), (asked, hours) => {
+        const tight = { ...asked, until: new Date(Date.parse(asked.from) + hours * 3_600_000).toISOString() };
+        const made = askedOf(tight, gather(tight).members);
+        const [any, inTime] = [findDay(made, FEW).found, findDay(made, { ...FEW, inTime: true }).found];
+        if (any?.late === 0) expect(inTime?.placed).toEqual(any.placed);
+        else expect(inTime?.late).not.toBe(0);
+      }),
+      { numRuns: 60, seed: 31 },
+    );
+  });
   test('the same request gives the same day', () => {
     fc.assert(
       fc.property(request, (asked) => {

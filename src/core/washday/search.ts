@@ -30,6 +30,8 @@ export interface Effort {
   readonly proof: number;
   readonly tries: number;
   readonly ways: number;
+  /** A day that is late is none: nothing is looked for where there can be no other. */
+  readonly inTime?: boolean;
 }
 export const USUAL_EFFORT: Effort = { proof: 12_000, tries: 60, ways: 400 };
 const SLACKS = [0, 3, 12, 36, 72, 144] as const;
@@ -124,8 +126,9 @@ export function findDay(asked: Asked, effort: Effort, onBetter?: (found: Found) 
   const inFixed = new Set(fixed.flatMap((l) => l.members));
   const washed = asked.members.filter((m) => m.drums.length > 0 && !inFixed.has(m));
   const lone = loneBound(asked, washed);
-  // The hours leave no room for something even when it is alone.
-  if (lone.finish >= asked.calendar.horizon) return { found: undefined, proved: false, bound: lone };
+  // The hours leave no room for something even when it is alone, or none in time.
+  if (lone.finish >= asked.calendar.horizon || (effort.inTime && lone.finish > asked.until))
+    return { found: undefined, proved: false, bound: lone };
   const units = unitsOf(asked, washed);
   const sharing = everyWay(asked, fixed, units, effort.ways);
   const turning = begunDrying(asked);

@@ -57,7 +57,7 @@ function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[]
     if (lift) delete next.until;
     const { members } = gather(next);
     const again = askedOf(next, members);
-    const { found } = findDay(again, effort);
+    const { found } = findDay(again, { ...effort, inTime: true });
     if (!found || found.late > 0) return false;
     const end = instantAt(again.calendar, found.placed.finish, offset);
     remedies.push({ text: text(end), change: lift ? { until: end } : change, finish: end });
