@@ -36,7 +36,7 @@ export function findSheet(picture: Reduced): Sheet | SheetFault {
   const size = width * height;
   const light = new Float32Array(size);
   for (let n = 0; n < size; n++) light[n] = luminance(red[n] as number, green[n] as number, blue[n] as number);
-  const sorted = Float32Array.from(light).sort();
+  const sorted = light.slice().sort();
   const bright = sorted[Math.floor(size * 0.97)] as number;
   if (bright < 0.03) return 'dark';
   const taken = new Uint8Array(size);
@@ -226,7 +226,7 @@ export function lightOver(picture: Reduced, sheet: Sheet): LightOver | null {
     if (fits.length < 3) return null;
     const offs = new Map(some.map((n) => [n, offsAt(n)]));
     // How uneven the sheet itself is shows on its bright side; the other may hold what is no sheet.
-    const bright = Float64Array.from(kept.flatMap((n) => offs.get(n) ?? []).filter((v) => v > 0)).sort();
+    const bright = new Float64Array(kept.flatMap((n) => offs.get(n) ?? []).filter((v) => v > 0)).sort();
     off = (bright[Math.floor(bright.length / 2)] ?? 0) * 1.4826;
     const next = some.filter((n) => isSheet(offs.get(n) as Rgb));
     if (next.length < LEAST_CELLS) break;

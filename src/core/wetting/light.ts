@@ -30,7 +30,7 @@ const AS_DRY = 0.07;
 const NEAREST = 20;
 
 /** Typed lists sort by value, and fast: there are as many as a picture has px. */
-const medianOf = (values: ArrayLike<number>): number => Float64Array.from(values).sort()[Math.floor(values.length / 2)] ?? 0;
+const medianOf = (values: ArrayLike<number>): number => new Float64Array(values).sort()[Math.floor(values.length / 2)] ?? 0;
 
 const apart = (a: LitPlace, b: LitPlace): number => (a.x - b.x) ** 2 + (a.y - b.y) ** 2;
 type Light = (x: number, y: number) => number;

@@ -123,7 +123,7 @@ function lookAt(
   const n = Math.max(1, ratios.length);
   return {
     baffle,
-    ratios: Float32Array.from(ratios),
+    ratios: new Float32Array(ratios),
     areaMm2: ratios.length * stepMm * stepMm,
     cutOff: cutOff / n,
     dark: dark / n,
