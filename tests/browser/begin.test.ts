@@ -67,7 +67,8 @@ describe('to begin', () => {
     await v.sees('Which of these is built like yours?');
     // What was asked for comes first.
     expect(await v.page.$eval('h2', (h) => h.textContent)).toBe('Shoes and boots');
-    expect(await v.text()).not.toContain('An invented club');
+    // The banner goes when the store has said so.
+    await soon(async () => expect(await v.text()).not.toContain('An invented club'));
     expect(await v.rows('items')).toEqual([]);
     expect((await v.stored('meta', 'equipment'))?.value).toMatchObject({
       washers: [{ kind: 'basin' }],
