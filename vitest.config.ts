@@ -2,8 +2,6 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    // What was read of each file is kept for the next time, and for the other projects, by what stands in it.
-    experimental: { fsModuleCache: true, fsModuleCachePath: '.cache/vitest' },
     projects: [
       {
         test: {

@@ -4,6 +4,7 @@ import JSZip from 'jszip';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { describe, expect, test, vi } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
+import { keys } from './hand';
 import { asked, type Name } from './names';
 import { faultsOf, giveFile, newFolder, putInStore, settled, soon, START, visit } from './visit';
 
@@ -477,27 +478,24 @@ describe('by keyboard alone', () => {
   test('places, search, the main action and the list of keys', async () => {
     const v = await visit();
     await v.sees('under way');
-    const keys = async (...all: string[]): Promise<void> => {
-      for (const k of all) await v.page.keyboard.press(k as 'g');
-    };
-    await keys('g', 'k');
+    await keys(v, 'g', 'k');
     await v.sees('It needs');
-    await keys('f');
+    await keys(v, 'f');
     await v.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     for (let n = 0; n < 5; n++) await v.page.keyboard.press('Backspace');
     await v.page.keyboard.press('ArrowDown');
     await v.page.keyboard.press('ArrowDown');
     await v.page.waitForFunction(() => document.activeElement?.closest('tr')?.getAttribute('aria-rowindex') === '3');
-    await keys('f');
+    await keys(v, 'f');
     await v.type('smock');
     await v.page.waitForFunction(() => document.querySelectorAll('tbody tr').length === 1);
     await v.page.keyboard.press('ArrowDown');
     await v.page.keyboard.press('Enter');
     await v.sees('What it is made of');
-    await keys('.');
+    await keys(v, '.');
     await v.sees('What it can stand');
-    await keys('.');
+    await keys(v, '.');
     await v.sees('step 1 of');
     const tabTo = async (name: Name): Promise<void> => {
       const there = (): Promise<boolean> =>
@@ -513,7 +511,7 @@ describe('by keyboard alone', () => {
     await tabTo(START);
     await v.page.keyboard.press('Enter');
     await v.page.waitForSelector('[role=timer]');
-    await keys('g', 'n');
+    await keys(v, 'g', 'n');
     await v.sees('2 things are under way');
     await v.page.keyboard.type('?');
     await v.sees('Take back what was done last');

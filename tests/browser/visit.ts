@@ -92,8 +92,8 @@ interface Left {
   readonly context: BrowserContext;
   readonly page: Page | null;
 }
-const left: Readonly<Record<Which, Left[]>> = { brief: [], long: [] };
 type Which = 'brief' | 'long';
+const left: Readonly<Record<Which, Left[]>> = { brief: [], long: [] };
 /** A new folder for files that are given or saved; gone at the end. */
 export const newFolder = (): string => mkdtempSync(join(inject('folder'), 'files-'));
 /** Pages that somebody has done more to than a visitor can, with wires of their own: they are not visited again. */
