@@ -5,7 +5,7 @@ import { constants } from 'node:zlib';
 import { defineConfig, type Plugin, type UserConfig } from 'vite';
 import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
-import { askedTogether, FRAMEWORK, partsOfFirstPage, type Parts } from './scripts/first-page';
+import { askedTogether, FRAMEWORK, partsOf, type Parts } from './scripts/parts';
 import { licences } from './scripts/licences';
 import { quickLocale } from './scripts/quick-locale';
 
@@ -44,7 +44,7 @@ function planningWorker(): Plugin {
 
 export default defineConfig(async ({ command }): Promise<UserConfig> => {
   const modules = modulePlugins();
-  const parts: Parts = command === 'build' ? await partsOfFirstPage(modulePlugins()) : new Map();
+  const parts: Parts = command === 'build' ? await partsOf(modulePlugins()) : new Map();
   return {
     plugins: [
       react(),

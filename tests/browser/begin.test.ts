@@ -1,5 +1,7 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { brotliCompressSync, constants } from 'node:zlib';
-import { describe, expect, test, vi } from 'vitest';
+import { describe, expect, inject, test, vi } from 'vitest';
 import { DEMO_PICTURES } from '../../demo/pictures';
 import { faultsOf, soon, type Visit, visit } from './visit';
 
@@ -7,6 +9,20 @@ import { faultsOf, soon, type Visit, visit } from './visit';
 const packed = (text: string): number =>
   brotliCompressSync(text, { params: { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY } }).length;
 
+/** For each script of the app, the scripts that must come before it runs, itself included, but for those that its first page has brought. */
+function filesAsked(): Map<string, string[]> {
+  const read = (file: string): string => readFileSync(join(inject('dist'), file), 'utf8');
+  const reach = (file: string, seen = new Set<string>()): Set<string> => {
+    if (seen.has(file)) return seen;
+    seen.add(file);
+    for (const [, next] of read(`assets/${file}`).matchAll(/(?:from|import)\s*["'`]\.\/([^"'`]+\.js)["'`]/g)) reach(next!, seen);
+    return seen;
+  };
+  const first = new Set<string>();
+  for (const [, file] of read('index.html').matchAll(/assets\/([^"]+\.js)/g)) reach(file!, first);
+  const scripts = readdirSync(join(inject('dist'), 'assets')).filter((file) => file.endsWith('.js') && !first.has(file));
+  return new Map(scripts.map((file) => [file, [...reach(file)].filter((one) => !first.has(one))]));
+}
 /** A first visit, and what had come when its answer stood. */
 async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number }> {
   const v = await visit({ path: '/icon.svg', bare: true, unread: true });
@@ -150,6 +166,17 @@ describe('to begin', () => {
     expect(plans.some((path) => path.includes('/planning-'))).toBe(true);
     expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
     await v.close();
+  });
+  test('no page asks for more files than come in three rounds of six; one that plans nothing does not wait for what plans', () => {
+    const asked = filesAsked();
+    expect(asked.size).toBeGreaterThan(50);
+    expect([...asked].filter(([, files]) => files.length > 18).map(([file, { length }]) => `${file}: ${length}`)).toEqual([]);
+    const plan = [...asked].filter(([, files]) => files.some((file) => file.startsWith('planning-'))).map(([file]) => file);
+    const those = (...names: string[]): string[] => names.filter((name) => plan.some((file) => file.startsWith(`${name}-`)));
+    expect(those('ItemPage', 'Cupboard', 'WashDay', 'Begin', 'EventSheet', 'Keys', 'Labels', 'Toasts')).toEqual([
+      'ItemPage',
+      'Cupboard',
+    ]);
   });
   test('a later visit begins with its answer: nothing is said before it, and nothing is fetched to plan with', async () => {
     const v = await visit({ path: '/icon.svg', bare: true });
