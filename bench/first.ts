@@ -6,12 +6,14 @@ import { inBrowser, served } from './browser';
 
 /*
  * The first visit as somebody at the tub has it: Chromium four times slower than here, over "Slow 4G" (1.6 Mbit/s down, 0.75 up, 150 ms). When
- * something is painted, when the verdict stands, what was sent until then. Bound of the same run: a bare page with the framework's chunk alone.
- * Needs a build and Chromium.
+ * something is painted, when the verdict stands, what was sent until then; and when a place stands for one who comes by a link to it. Bound of the
+ * same run: a bare page with the framework's chunk alone. Needs a build and Chromium.
  */
 const SLOW_4G = { offline: false, latency: 150, downloadThroughput: (1.6e6 / 8) * 0.9, uploadThroughput: (0.75e6 / 8) * 0.9 };
 const CPU_SLOWER = 4;
 const VERDICT = 'need care';
+/** Where a link may lead. */
+const LINKED = ['/kit', '/kit/itm-parka', '/cupboard', '/wash-day', '/record', '/handbook'] as const;
 const LONGEST_MS = 60_000;
 const AIMS = { paintMs: 1500, verdictMs: 4000, laterMs: 1000, sentKb: 250 } as const;
 const TIMES = 5;
@@ -86,6 +88,25 @@ async function seen(tab: CDPSession, url: string): Promise<Seen> {
   await tab.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   return { paintMs, verdictMs, sentKb };
 }
+/** By a link, nothing of the app read before: until the place stands. */
+async function linked(tab: CDPSession, url: string): Promise<{ standsMs: number; sentKb: number; files: number }> {
+  await tab.send('Network.emulateNetworkConditions', SLOW_4G);
+  await tab.send('Emulation.setCPUThrottlingRate', { rate: CPU_SLOWER });
+  let [sent, files] = [0, 0];
+  tab.on('Network.loadingFinished', (e: { encodedDataLength: number }) => {
+    sent += e.encodedDataLength;
+    files++;
+  });
+  await tab.send('Page.navigate', { url });
+  const until = Date.now() + LONGEST_MS;
+  const stands = `document.querySelector('h1') && !document.querySelector('[aria-busy=true]') ? performance.now() : null`;
+  for (;;) {
+    const standsMs = await ask<number | null>(tab, stands).catch(() => null);
+    if (standsMs !== null) return { standsMs, sentKb: sent / 1000, files };
+    if (Date.now() > until) throw new Error(`Nothing stands at ${url}.`);
+    await new Promise((later) => setTimeout(later, 50));
+  }
+}
 /** Of each figure the one at this place, the least first. */
 const atPlace = (all: readonly Seen[], place: number): Seen => {
   const of = (key: keyof Seen): number => all.map((s) => s[key]).sort((a, b) => a - b)[place] ?? NaN;
@@ -122,6 +143,20 @@ export const benchFirst = (): Promise<void> =>
         );
         console.log(
           `  first: paint ${(a.paintMs / bare.paintMs).toFixed(1)} × and verdict ${(a.verdictMs / bare.verdictMs).toFixed(1)} × the bare framework`,
+        );
+      }
+      console.log('  by a link, until the place stands (middle of 3)');
+      for (const path of LINKED) {
+        const seen = [];
+        for (let n = 0; n < 3; n++) seen.push(await fresh(browser, (tab) => linked(tab, base + path)));
+        const { standsMs, sentKb, files } = seen.sort((a, b) => a.standsMs - b.standsMs)[1] ?? {
+          standsMs: NaN,
+          sentKb: NaN,
+          files: NaN,
+        };
+        const ratio = standsMs / atPlace(frame, TIMES >> 1).verdictMs;
+        console.log(
+          `    ${path.padEnd(16)} ${standsMs.toFixed(0)} ms, ${ratio.toFixed(1)} × the bare framework · ${files} files, ${sentKb.toFixed(0)} kB`,
         );
       }
     }),

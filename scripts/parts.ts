@@ -34,7 +34,7 @@ const MANY = 12;
 /** What any two share goes there too if it is no longer, in characters before it is made small: 2 kB sent cost a phone less than a file does. */
 const SMALL = 8_000;
 /** What needs no more than this beyond the first page may be fetched while an answer is waited for: it asks for nothing that is large. */
-const LITTLE = 64_000;
+const LITTLE = 45_000;
 
 /** Bundles the app without writing it. @param plugins those that settle which modules there are. */
 export async function partsOf(plugins: readonly Plugin[]): Promise<Parts> {
