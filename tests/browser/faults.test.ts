@@ -16,8 +16,11 @@ const liveOf = async (v: Visit): Promise<Run> => (await runsOf(v)).find((r) => r
 const setClock = (v: Visit, minutes: number): Promise<void> =>
   v.page.evaluate(async (by: number) => {
     const w = window as unknown as { __wall?: () => number };
-    // What watches the clock comes after the page: it has looked at it by then.
-    if (!w.__wall) await new Promise((later) => setTimeout(later, 1500));
+    const later = (ms: number): Promise<void> => new Promise((over) => setTimeout(over, ms));
+    // What watches the clock comes after the page: it has looked at it soon after.
+    const watched = (): boolean => performance.getEntriesByType('resource').some(({ name }) => name.includes('/clock-'));
+    for (let n = 0; !w.__wall && n < 100 && !watched(); n++) await later(50);
+    if (!w.__wall) await later(300);
     const real = (w.__wall ??= Date.now.bind(Date));
     Date.now = () => real() + by;
   }, minutes * 60_000);
