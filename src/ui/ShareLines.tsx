@@ -19,6 +19,8 @@ const value = (point: SharePoint, key: string): number =>
 
 const LABEL = { fill: color.quiet, fontSize: 12 } as const;
 const TIP = { background: color.panel, border: `1px solid ${color.line}`, color: color.ink } as const;
+/** Above the lines, so that none runs through it, stands what was done. */
+const NAMED_PX = 22;
 const DRAWN = { dot, activeDot, connectNulls: true, isAnimationActive: false } as const;
 /**
  * Shares of as good as new over time, 0–100 % and above, and one count on a scale of its own; verticals are what was done. A point is pressed to
@@ -39,16 +41,15 @@ export function ShareLines({
   label: string;
   onOpen: (index: number) => void;
 }) {
-  const [from, to] = [points[0]?.at ?? 0, points.at(-1)?.at ?? 0];
   const top = Math.max(100, ...points.flatMap((p) => lines.map(({ key }) => Math.ceil(value(p, key) / 10) * 10)));
   // The first, the last and the best point lie wholly within, to be pressed.
   const within = { top: 10, bottom: 6 };
   return (
-    <div style={{ height: 200 }} role="img" aria-label={label}>
+    <div style={{ height: 214 }} role="img" aria-label={label}>
       <ChartPlace>
         <LineChart
           data={[...points]}
-          margin={{ top: 8, right: count ? 0 : 36, bottom: 0, left: -18 }}
+          margin={{ top: NAMED_PX, right: count ? 0 : 36, bottom: 0, left: -18 }}
           accessibilityLayer={false}
           onClick={(state) => onOpen(Number(state.activeTooltipIndex ?? NaN))}
         >
@@ -78,7 +79,7 @@ export function ShareLines({
                 x={at}
                 stroke={color.quiet}
                 strokeDasharray="3 3"
-                label={{ ...LABEL, value: name, position: at - from < (to - from) / 4 ? 'insideTopLeft' : 'insideTopRight' }}
+                label={{ ...LABEL, value: name, position: 'top' }}
               />
             ))}
           </LinesInTurn>

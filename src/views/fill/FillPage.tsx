@@ -151,10 +151,7 @@ function Filled({ kit, item, map }: { kit: Kit; item: Item; map: FillMap }) {
   return (
     <Page>
       <UnderWayOf itemId={item.id} />
-      <Row $between $wrap>
-        <Trail item={item} />
-        <Sources item={item} fill={fill} />
-      </Row>
+      <Trail item={item} />
       <h1 style={{ fontSize: 32, maxWidth: '30em' }} aria-live="polite">
         <Said>
           {fillG === 0
@@ -169,6 +166,7 @@ function Filled({ kit, item, map }: { kit: Kit; item: Item; map: FillMap }) {
           {apartText(group)}
         </Note>
       ))}
+      <Sources item={item} fill={fill} />
       <TwoColumns $left={1.4}>
         <MapHere map={map} fill={fill} />
         <Column $gap={24}>

@@ -9,6 +9,7 @@ import { lastDays } from '../../core/telling/run';
 import { type Item, type Kit } from '../../core/gear';
 import { dayOf } from '../../core/units/day';
 import { Quiet } from '../../ui/basics';
+import { STATE_PX } from '../../ui/chart';
 import { TextButton } from '../../ui/Button';
 import { Disclosure } from '../../ui/Disclosure';
 import { color } from '../../ui/theme';
@@ -34,7 +35,7 @@ export function History({ kit, item }: { kit: Kit; item: Item }) {
       <h2 id="history">Record</h2>
       {last.length > 0 && <p>Last {last.map((l) => `${l.name} ${whenText(l.at ?? '')}`).join(', ')}.</p>}
       {looks.length > 1 && (
-        <Suspense fallback={<div aria-busy="true" style={{ height: 330 }} />}>
+        <Suspense fallback={<div aria-busy="true" style={{ height: STATE_PX }} />}>
           <StateChart kit={kit} item={item} care={lines.filter((e) => e.type === 'care')} />
         </Suspense>
       )}

@@ -8,7 +8,7 @@ import { didText } from '../../core/telling/run';
 import { AIM_WORDS } from '../../core/words';
 import { statesOf, type StatePoint } from '../../core/year/effects';
 import { Quiet, Row } from '../../ui/basics';
-import { axisDay } from '../../ui/chart';
+import { axisDay, STATE_PX } from '../../ui/chart';
 import { Disclosure } from '../../ui/Disclosure';
 import { FigureTable } from '../../ui/FigureTable';
 import { ShareLines } from '../../ui/ShareLines';
@@ -52,7 +52,7 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
     if (lookId) void navigate(toLook(lookId));
   };
   return (
-    <figure ref={chart} style={{ margin: 0, minHeight: 330 }}>
+    <figure ref={chart} style={{ margin: 0, minHeight: STATE_PX }}>
       <ShareLines
         points={data}
         lines={lines}
