@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
+import { scriptsOfPage, withImports } from '../scripts/built';
 import { benchPage } from './page';
 
 /** Prints plans a second of the built code, and what the first page loads. Ratios are against aims or bounds of the same run. */
@@ -26,24 +27,16 @@ await (await import('./wash-day')).benchWashDay();
 
 await build({ logLevel: 'error' });
 const gzip = (file: string): number => gzipSync(readFileSync(`dist/${file}`)).length / KB;
-const html = readFileSync('dist/index.html', 'utf8');
-/** Every script a file imports statically, itself included. */
-function reach(file: string, seen = new Set<string>()): Set<string> {
-  if (seen.has(file)) return seen;
-  seen.add(file);
-  const source = readFileSync(`dist/assets/${file}`, 'utf8');
-  for (const match of source.matchAll(/(?:from|import)\s*["']\.\/([^"']+\.js)["']/g)) reach(match[1] as string, seen);
-  return seen;
-}
-const entry = /src="\/assets\/([^"]+\.js)"/.exec(html)?.[1] ?? '';
-const shell = reach(entry);
-/** All that the page asks for at once: the frame, the start page, and what the planning worker needs. */
-const first = new Set([...shell, ...[...html.matchAll(/href="\/assets\/([^"]+\.js)"/g)].map((match) => match[1] as string)]);
+/** Of all that the page asks for at once, its frame comes first. */
+const asked = scriptsOfPage('dist');
+const shell = withImports('dist', asked.slice(0, 1));
+/** The frame, and the start page. */
+const first = withImports('dist', asked);
 const sum = (files: Iterable<string>): number => [...files].reduce((total, file) => total + gzip(`assets/${file}`), 0);
 const say = (name: string, kb: number, aim: number): void =>
   console.log(`${name}: ${kb.toFixed(1)} kB gzip, ${(kb / aim).toFixed(2)} × the aim of ${aim}`);
 say('shell script', sum(shell), AIMS.shell);
-say('first page script, with what plans', sum(first), AIMS.firstPage);
+say('first page script', sum(first), AIMS.firstPage);
 
 /** The planning engine with all it knows and says, bundled on its own: what a page or a worker that plans has to load of it. */
 const engine = await build({

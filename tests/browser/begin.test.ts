@@ -1,8 +1,9 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync, constants } from 'node:zlib';
 import { describe, expect, inject, test, vi } from 'vitest';
 import { DEMO_PICTURES } from '../../demo/pictures';
+import { scriptsOfPage, scriptText, withImports } from '../../scripts/built';
 import { faultsOf, soon, type Visit, visit } from './visit';
 
 /** As small as a build that is shipped packs it: that of the tests packs loosely, and the same server sends what it finds. */
@@ -11,17 +12,10 @@ const packed = (text: string): number =>
 
 /** For each script of the app, the scripts that must come before it runs, itself included, but for those that its first page has brought. */
 function filesAsked(): Map<string, string[]> {
-  const read = (file: string): string => readFileSync(join(inject('dist'), file), 'utf8');
-  const reach = (file: string, seen = new Set<string>()): Set<string> => {
-    if (seen.has(file)) return seen;
-    seen.add(file);
-    for (const [, next] of read(`assets/${file}`).matchAll(/(?:from|import)\s*["'`]\.\/([^"'`]+\.js)["'`]/g)) reach(next!, seen);
-    return seen;
-  };
-  const first = new Set<string>();
-  for (const [, file] of read('index.html').matchAll(/assets\/([^"]+\.js)/g)) reach(file!, first);
-  const scripts = readdirSync(join(inject('dist'), 'assets')).filter((file) => file.endsWith('.js') && !first.has(file));
-  return new Map(scripts.map((file) => [file, [...reach(file)].filter((one) => !first.has(one))]));
+  const dist = inject('dist');
+  const first = withImports(dist, scriptsOfPage(dist));
+  const scripts = readdirSync(join(dist, 'assets')).filter((file) => file.endsWith('.js') && !first.has(file));
+  return new Map(scripts.map((file) => [file, [...withImports(dist, [file])].filter((one) => !first.has(one))]));
 }
 /** A first visit, and what had come when its answer stood. */
 async function firstVisit(): Promise<{ v: Visit; before: string[]; sent: number }> {
@@ -136,25 +130,11 @@ describe('to begin', () => {
     expect(sent).toBeLessThanOrEqual(250_000);
     expect(before.filter((path) => path.startsWith('/assets/react-'))).toHaveLength(1);
     expect(before.filter((path) => /plan/.test(path))).toEqual([]);
-    const { origin } = new URL(v.page.url());
-    const text = async (path: string): Promise<string> => (await fetch(origin + path)).text();
-    const asked = new Set([...(await text('/')).matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map((m) => m[1]!));
-    const withImports = async (paths: Iterable<string>): Promise<Map<string, string>> => {
-      const files = new Map<string, string>();
-      const follow = async (path: string): Promise<void> => {
-        if (files.has(path)) return;
-        files.set(path, '');
-        const code = await text(path);
-        files.set(path, code);
-        for (const [, file] of code.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) await follow(`/assets/${file}`);
-      };
-      for (const path of paths) await follow(path);
-      return files;
-    };
-    const all = await withImports(asked);
-    expect([...all.keys()].filter((path) => !asked.has(path))).toEqual([]);
+    const dist = inject('dist');
+    const asked = scriptsOfPage(dist);
+    expect([...withImports(dist, asked)].sort()).toEqual([...new Set(asked)].sort());
     // The start page is among them.
-    expect([...all.values()].some((code) => code.includes('Needs care'))).toBe(true);
+    expect(asked.some((file) => scriptText(dist, file).includes('Needs care'))).toBe(true);
     // What plans is made ready for the first change.
     const worker = await soon(async () => {
       const come = await v.page.evaluate(() => performance.getEntriesByType('resource').map((e) => new URL(e.name).pathname));
@@ -162,9 +142,9 @@ describe('to begin', () => {
       expect(found).toBeDefined();
       return found!;
     });
-    const plans = [...(await withImports([worker])).keys()];
-    expect(plans.some((path) => path.includes('/planning-'))).toBe(true);
-    expect(plans.filter((path) => /\/(react|index|frame|start)-/.test(path))).toEqual([]);
+    const plans = [...withImports(dist, [worker.replace('/assets/', '')])];
+    expect(plans.some((file) => file.startsWith('planning-'))).toBe(true);
+    expect(plans.filter((file) => /^(react|index|frame|start)-/.test(file))).toEqual([]);
     await v.close();
   });
   test('no page asks for more files than come in three rounds of six; one that plans nothing does not wait for what plans', () => {
