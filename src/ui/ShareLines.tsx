@@ -1,7 +1,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, Tooltip, XAxis, YAxis } from 'recharts';
 import { ChartPlace } from './ChartPlace';
 import { LinesInTurn } from './InTurn';
-import { axisDay, axisTick, timeAxis } from './chart';
+import { axisDay, axisTick, roomForNames, timeAxis } from './chart';
 import { color } from './theme';
 
 export interface ShareLine {
@@ -41,6 +41,7 @@ export function ShareLines({
   label: string;
   onOpen: (index: number) => void;
 }) {
+  const named = roomForNames(marks, points[0]?.at ?? 0, points.at(-1)?.at ?? 0);
   const top = Math.max(100, ...points.flatMap((p) => lines.map(({ key }) => Math.ceil(value(p, key) / 10) * 10)));
   // The first, the last and the best point lie wholly within, to be pressed.
   const within = { top: 10, bottom: 6 };
@@ -73,13 +74,13 @@ export function ShareLines({
             contentStyle={TIP}
           />
           <LinesInTurn>
-            {marks.map(({ id, at, name }) => (
+            {marks.map((mark) => (
               <ReferenceLine
-                key={id}
-                x={at}
+                key={mark.id}
+                x={mark.at}
                 stroke={color.quiet}
                 strokeDasharray="3 3"
-                label={{ ...LABEL, value: name, position: 'top' }}
+                {...(named.has(mark) && { label: { ...LABEL, value: mark.name, position: 'top' } })}
               />
             ))}
           </LinesInTurn>

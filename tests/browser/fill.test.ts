@@ -45,6 +45,11 @@ describe('where the down is', () => {
 
   test('on a small phone every baffle is as large as a finger, and the page no wider than the screen', async () => {
     const v = await visit({ path: '/kit/itm-quilt/fill', width: 320, height: 640 });
+    // The answer comes before the ways to it.
+    const inOrder = await v.page.$$eval('main h1, main [href$="/light"], main [href$="/baffles"]', (all) =>
+      all.map((e) => e.tagName),
+    );
+    expect(inOrder).toEqual(['H1', 'A', 'A']);
     const sides = await v.page.$$eval('polygon[role=button]', (all) =>
       all.map((e) => e.getBoundingClientRect()).map(({ width, height }) => Math.min(width, height)),
     );

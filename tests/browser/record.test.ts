@@ -86,6 +86,19 @@ describe('the record', () => {
     // The last point of the chart, by the pointer.
     await v.page.$eval('figure svg.recharts-surface', (e) => e.scrollIntoView({ block: 'center' }));
     await v.page.waitForSelector('figure .recharts-line-dot');
+    // No curve runs through the name of what was done.
+    await soon(async () => {
+      const [names, curves] = await v.page.$eval('figure svg.recharts-surface', (svg) => {
+        const all = (what: string): Element[] => [...svg.querySelectorAll(what)];
+        const done = all('text').filter((e) => /^(wash|warm|renew)/.test(e.textContent ?? ''));
+        return [
+          done.map((e) => e.getBoundingClientRect().bottom),
+          all('.recharts-line-curve').map((e) => e.getBoundingClientRect().top),
+        ];
+      });
+      expect([names.length, curves.length].every((n) => n > 0)).toBe(true);
+      expect(Math.max(...names)).toBeLessThanOrEqual(Math.min(...curves));
+    });
     const dot = (await v.page.$$('figure .recharts-line-dot')).at(-1);
     const box = (await dot!.boundingBox())!;
     await soon(async () => {
