@@ -88,13 +88,15 @@ describe('the record', () => {
     await v.page.waitForSelector('figure .recharts-line-dot');
     // No curve runs through the name of what was done.
     await soon(async () => {
-      const [names, curves] = await v.page.$eval('figure svg.recharts-surface', (svg) => {
-        const all = (what: string): Element[] => [...svg.querySelectorAll(what)];
-        const done = all('text').filter((e) => /^(wash|warm|renew)/.test(e.textContent ?? ''));
-        return [
-          done.map((e) => e.getBoundingClientRect().bottom),
-          all('.recharts-line-curve').map((e) => e.getBoundingClientRect().top),
-        ];
+      const { names, curves } = await v.page.$eval('figure svg.recharts-surface', (svg) => {
+        const boxes = (what: string): { text: string | null; box: DOMRect }[] =>
+          [...svg.querySelectorAll(what)].map((e) => ({ text: e.textContent, box: e.getBoundingClientRect() }));
+        return {
+          names: boxes('text')
+            .filter(({ text }) => /^(wash|warm|renew)/.test(text ?? ''))
+            .map(({ box }) => box.bottom),
+          curves: boxes('.recharts-line-curve').map(({ box }) => box.top),
+        };
       });
       expect([names.length, curves.length].every((n) => n > 0)).toBe(true);
       expect(Math.max(...names)).toBeLessThanOrEqual(Math.min(...curves));

@@ -57,7 +57,9 @@ export function StateChart({ kit, item, care }: { kit: Kit; item: Item; care: re
         points={data}
         lines={lines}
         count={worn ? WEAR : null}
-        marks={[...cares].reverse().map((e) => ({ id: e.id, at: Date.parse(e.at), name: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'] }))}
+        marks={[...cares]
+          .reverse()
+          .map((e) => ({ id: e.id, at: Date.parse(e.at), name: AIM_WORDS[(e.aims ?? ['wash'])[0] ?? 'wash'] }))}
         label={`From ${first ? axisDay(first.at) : ''} to ${last ? axisDay(last.at) : ''}: ${said}`}
         onOpen={open}
       />
