@@ -6,5 +6,5 @@ import { carryOutAll, STATIC_CHECKS, vitest } from './checks';
  */
 const since = process.argv[2] ?? 'HEAD';
 const UNIT = ['tests/core', 'tests/data'];
-const tests = vitest('--project', 'core', '--project', 'unit', '--changed', since, '--passWithNoTests', '--silent=true', ...UNIT);
+const tests = vitest('--project', 'unit', '--changed', since, '--passWithNoTests', '--silent=true', ...UNIT);
 process.exit((await carryOutAll([...STATIC_CHECKS, { name: 'unit tests', command: tests }])) ? 0 : 1);

@@ -60,7 +60,7 @@ function passes(args: readonly string[]): boolean {
 const QUIET = ['--bail', '1', '--silent=true', '--reporter=dot'];
 // "vitest related FILE": only the tests that reach it.
 const related = (file: string): string[] =>
-  vitest('--project', 'core', '--project', 'unit', '--passWithNoTests', ...QUIET)
+  vitest('--project', 'unit', '--passWithNoTests', ...QUIET)
     .map((word) => (word === 'run' ? 'related' : word))
     .concat('--run', file);
 

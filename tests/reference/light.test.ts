@@ -32,7 +32,7 @@ describe('a plane seen at an angle, beside a registry library (perspective-trans
 });
 
 /* A few pictures of each kind; the full set, with its figures, is in `bench/`. */
-const PICTURES = 8;
+const PICTURES = 4;
 describe('grams from a picture against the light: made pictures with tilt, tint, an uneven lamp and noise', () => {
   test.each(LIGHTS)(`$name: ${PICTURES} pictures within the aim`, (light) => {
     const all = errorsOf(light, PICTURES);

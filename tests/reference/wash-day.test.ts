@@ -78,7 +78,7 @@ function small(seed: number): Small {
 }
 
 describe('the best day', () => {
-  const RUNS = 300;
+  const RUNS = 150;
   test(`ends when HiGHS says that it can, on ${RUNS} random small days`, async () => {
     const solver = await highs();
     let harder = 0;
