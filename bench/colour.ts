@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
 import { SHOE_SCENES, shoeMarks } from '../demo/pictures';
-import { readColours } from '../src/core/colour';
+import { coloursIn, readColours } from '../src/core/colour';
 import { reduce } from '../src/core/picture';
 import { at, differencesOf } from '../tests/colour-cases';
 import { gradesRead } from '../tests/drop-cases';
@@ -24,6 +24,21 @@ for (let n = 0; n < 3; n++) {
 console.log(
   `colours of 11 MP: ${ours.toFixed(0)} ms, ${(ours / AIM_MS).toFixed(2)} × the aim of ${AIM_MS}; ${(ours / decode).toFixed(2)} × decoding it (jpeg-js, ${decode.toFixed(0)} ms)`,
 );
+/* A letter under a hand: each step of it is read. */
+const marks = shoeMarks(scene);
+const small = reduce(rgba, width, height);
+const again = coloursIn(small);
+let [anew, moved] = [Infinity, Infinity];
+for (let n = 0; n < 20; n++) {
+  const spots = marks.spots.map((spot) => ({ ...spot, at: [spot.at[0] + 0.001 * n, spot.at[1]] as const }));
+  const from = performance.now();
+  readColours(small, { ...marks, spots });
+  const read = performance.now();
+  again({ ...marks, spots });
+  anew = Math.min(anew, read - from);
+  moved = Math.min(moved, performance.now() - read);
+}
+console.log(`letters moved by a step: ${moved.toFixed(1)} ms, ${(moved / anew).toFixed(2)} × reading the picture anew`);
 for (const law of ['plain', 'real'] as const) {
   const all = differencesOf(law, 60, 500_001);
   const off = all.map((o) => o.off);

@@ -1,15 +1,15 @@
-import { readColours } from '../core/colour';
-import type { Reduced } from '../core/picture';
-import { readWetting } from '../core/wetting';
+import { coloursIn, type ColourMarks, type ColourResult } from '../core/colour';
+import { readWetting, type WettingMarks, type WettingResult } from '../core/wetting';
 import type { PictureApi, PictureSlot } from './picture.protocol';
 import { reduceFile } from './reduceFile';
 
-const kept = new Map<PictureSlot, Reduced>();
+/** What can be read in a picture. */
+interface Readers {
+  readonly colours: (marks: ColourMarks) => ColourResult;
+  readonly wetting: (marks: WettingMarks) => WettingResult;
+}
+const kept = new Map<PictureSlot, Readers>();
 const round: Record<PictureSlot, number> = { before: 0, after: 0, drops: 0 };
-const of = <R>(slot: PictureSlot, read: (picture: Reduced) => R): R | null => {
-  const picture = kept.get(slot);
-  return picture ? read(picture) : null;
-};
 
 export const pictureJobs: PictureApi = {
   async read(slot, file, onShare) {
@@ -18,10 +18,11 @@ export const pictureJobs: PictureApi = {
     const read = await reduceFile(file, onShare, () => mine !== round[slot]);
     if (typeof read === 'string') return read;
     if (mine !== round[slot]) return 'stopped';
-    kept.set(slot, read.picture);
+    const { picture } = read;
+    kept.set(slot, { colours: coloursIn(picture), wetting: (marks) => readWetting(picture, marks) });
     return 'read';
   },
   stop: async (slot) => void round[slot]++,
-  colours: async (slot, marks) => of(slot, (picture) => readColours(picture, marks)),
-  wetting: async (slot, marks) => of(slot, (picture) => readWetting(picture, marks)),
+  colours: async (slot, marks) => kept.get(slot)?.colours(marks) ?? null,
+  wetting: async (slot, marks) => kept.get(slot)?.wetting(marks) ?? null,
 };

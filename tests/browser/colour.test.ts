@@ -26,7 +26,7 @@ const told = async (v: Visit): Promise<[number, number]> => {
 describe('the colour of a thing, before and after', () => {
   test('two pictures, a letter put on the toe by keyboard in both: how much less yellow, and the truth lies in it; it outlives a reload', async () => {
     const dir = newFolder();
-    const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
+    const v = await visit({ path: '/kit/itm-blue-shoes/colour', long: true });
     await v.sees('Lay them on a white sheet');
     await v.file('Choose the picture before', picture(dir, 'before.jpg', OLD));
     await v.sees('Move the letter onto the place that is to be read.');
@@ -68,7 +68,7 @@ describe('the colour of a thing, before and after', () => {
   });
   test('a picture with no usable white is refused with how to take it better; the sheet may be shown', async () => {
     const dir = newFolder();
-    const v = await visit({ path: '/kit/itm-blue-shoes/colour' });
+    const v = await visit({ path: '/kit/itm-blue-shoes/colour', long: true });
     await v.file('Choose the picture before', picture(dir, 'bright.jpg', { ...OLD, exposure: 4 }));
     await v.sees('brighter than the camera could count. Take it again a little darker');
     await v.press('Other pictures');

@@ -82,6 +82,9 @@ export async function settled(page: Page): Promise<void> {
   );
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
 }
+/** Until it has been drawn as it is now. */
+export const drawn = (page: Page): Promise<void> =>
+  page.evaluate(() => new Promise<void>((done) => requestAnimationFrame(() => requestAnimationFrame(() => done()))));
 let worlds = 0;
 
 /*
@@ -445,6 +448,23 @@ const backwards = (page: Page): Promise<string[]> =>
     });
   });
 
+/** What is wider than the screen, if it is. */
+export async function tooWide(page: Page): Promise<string[]> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  return over > 0 ? [`${over} px too wide`] : [];
+}
+/** What of a page depends on its width and its colours; the rest of it is the same document. */
+export const OF_THE_LOOK = [
+  'color-contrast',
+  'target-size',
+  'scrollable-region-focusable',
+  'link-in-text-block',
+  'aria-hidden-focus',
+  'button-name',
+  'link-name',
+  'label',
+  'nested-interactive',
+] as const;
 /** Serious faults of the page as it stands: those that axe finds, what is wider than the screen, and where Tab goes astray. */
 export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<string[]> {
   if (!(await v.page.evaluate(() => 'axe' in window))) await v.page.evaluate(axe.source);
@@ -459,22 +479,17 @@ export async function faultsOf(v: Visit, rules?: readonly string[]): Promise<str
       rules: { region: { enabled: false }, 'hidden-content': { enabled: false } },
       ...(only ? { runOnly: { type: 'rule', values: [...only] } } : {}),
     });
-    return (
-      result.violations
-        .filter((x) => x.impact === 'serious' || x.impact === 'critical')
-        // In forced colours the system draws its own; axe reads ours.
-        .filter((x) => x.id !== 'color-contrast' || !matchMedia('(forced-colors: active)').matches)
-        .map(
-          (x) =>
-            `${x.id}: ${x.nodes
-              .slice(0, 3)
-              .map((n) => n.html.slice(0, 160))
-              .join(' | ')}`,
-        )
-    );
+    return result.violations
+      .filter((x) => x.impact === 'serious' || x.impact === 'critical')
+      .map(
+        (x) =>
+          `${x.id}: ${x.nodes
+            .slice(0, 3)
+            .map((n) => n.html.slice(0, 160))
+            .join(' | ')}`,
+      );
   }, rules);
-  const over = await v.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  return [...found, ...(over > 0 ? [`${over} px too wide`] : []), ...(await backwards(v.page))];
+  return [...found, ...(await tooWide(v.page)), ...(await backwards(v.page))];
 }
 
 /** Gives a file to import on the Record page. */

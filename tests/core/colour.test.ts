@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { PLACES, renderShoe, seenIn, type ShoeScene, truthOf } from '../../demo/shoe';
 import {
   changeOf,
+  type ColourMarks,
   type ColourReading,
+  coloursIn,
   courseOf,
   deltaE2000,
   deltaE76,
@@ -16,7 +18,7 @@ import {
   sunHours,
   xyzOfLab,
 } from '../../src/core/colour';
-import { reduce } from '../../src/core/picture';
+import { type Point, reduce } from '../../src/core/picture';
 import { marksIn, readScene } from '../colour-cases';
 
 const SCENE: ShoeScene = {
@@ -142,6 +144,23 @@ describe('reading colours off a picture', () => {
       spots: [{ id: 'far', name: 'far', at: seenIn(SCENE, PLACES.toe) }],
     });
     expect(far.status === 'read' && far.faults).toEqual([{ id: 'far', fault: 'far' }]);
+  });
+  test('a spot that is moved is read in the light that is known: as if all were read anew, and without the sheet being looked for again', () => {
+    const { rgba, width, height } = renderShoe(SCENE);
+    const picture = reduce(rgba, width, height);
+    const [toe, rim] = [seenIn(SCENE, PLACES.toe), seenIn(SCENE, PLACES.rim)];
+    const at = (place: Point, sheet?: readonly Point[]): ColourMarks => ({ spots: [{ id: 's1', name: 'A', at: place }], sheet });
+    const shown = [seenIn(SCENE, [650, 260])];
+    const all = [at(toe), at(rim), at(rim, shown), at(toe, shown), at(toe)];
+    const again = coloursIn(picture);
+    expect(all.map((marks) => again(marks))).toEqual(all.map((marks) => readColours(picture, marks)));
+    // Without any light in it there is no sheet to be found: only what was known of it is left.
+    const dimmed = coloursIn(picture);
+    dimmed(at(toe));
+    picture.channels.forEach((channel) => channel.fill(0));
+    expect(dimmed(at(rim)).status).toBe('read');
+    expect(dimmed(at(rim, shown)).status).not.toBe('read');
+    expect(readColours(picture, at(rim)).status).not.toBe('read');
   });
   test('nothing changed: the difference holds nought, its grade is 5 or next to it, and nobody sees it', () => {
     const [a, b] = [read(SCENE), read({ ...SCENE, seed: 9, lampShare: 0.1, lampK: 4000 })];

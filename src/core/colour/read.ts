@@ -39,13 +39,14 @@ export interface ColourReading {
 }
 export type SpotFault = 'cut-off' | 'dark' | 'far' | 'outside';
 export type PictureFault = SheetFault | 'coloured' | 'small';
+/** Places of a sheet as it was found, to be drawn: runs of a row, 0 to 1. */
+type SheetRuns = readonly { readonly y: number; readonly from: number; readonly to: number }[];
 export type ColourResult =
   | {
       readonly status: 'read';
       readonly readings: readonly ColourReading[];
       readonly faults: readonly { readonly id: string; readonly fault: SpotFault }[];
-      /** Places of the sheet as it was found, to be drawn: runs of a row, 0 to 1. */
-      readonly sheet: readonly { readonly y: number; readonly from: number; readonly to: number }[];
+      readonly sheet: SheetRuns;
       /** Greatest over least channel of the light. */
       readonly tint: number;
     }
@@ -53,28 +54,50 @@ export type ColourResult =
 
 const MEDIAN_OF_MEAN = 1.2533;
 
-/** Reads every spot. Pure. @param picture as the camera counted it. */
-export function readColours(picture: Reduced, marks: ColourMarks): ColourResult {
-  if (Math.min(picture.width, picture.height) < 60) return { status: 'small' };
-  const sheet = marks.sheet?.length ? shownSheet(picture, marks.sheet, SPOT_RADIUS) : findSheet(picture);
-  if (typeof sheet === 'string') return { status: sheet };
+/** The light in a picture and what of the sheet shows it; or what is wrong with the picture. */
+type Lit = { readonly light: LightOver; readonly sheet: SheetRuns } | PictureFault;
+function litBy(picture: Reduced, shown: readonly Point[] | undefined): Lit {
+  if (Math.min(picture.width, picture.height) < 60) return 'small';
+  const sheet = shown?.length ? shownSheet(picture, shown, SPOT_RADIUS) : findSheet(picture);
+  if (typeof sheet === 'string') return sheet;
   const light = lightOver(picture, sheet);
-  if (!light) return { status: 'none' };
-  if (light.level < COLOUR_FIGURES.darkest.value) return { status: 'dark' };
-  if (light.tint > COLOUR_FIGURES.mostTint.value) return { status: 'coloured' };
+  if (!light) return 'none';
+  if (light.level < COLOUR_FIGURES.darkest.value) return 'dark';
+  if (light.tint > COLOUR_FIGURES.mostTint.value) return 'coloured';
+  return { light, sheet: runsOf(light, picture) };
+}
+
+/** Reads every spot. Pure. @param picture as the camera counted it. */
+export const readColours = (picture: Reduced, marks: ColourMarks): ColourResult => coloursIn(picture)(marks);
+
+/**
+ * Reads spots of one picture, again and again as they are moved. Its light, which is most of the work, is made out anew only where the sheet is shown
+ * elsewhere.
+ * @param picture as the camera counted it; it must not change.
+ */
+export function coloursIn(picture: Reduced): (marks: ColourMarks) => ColourResult {
+  let last: { readonly shown: string; readonly lit: Lit } | undefined;
+  return ({ sheet, spots }) => {
+    const shown = JSON.stringify(sheet ?? []);
+    if (last?.shown !== shown) last = { shown, lit: litBy(picture, sheet) };
+    const { lit } = last;
+    return typeof lit === 'string' ? { status: lit } : readSpots(picture, lit, spots);
+  };
+}
+function readSpots(picture: Reduced, { light, sheet }: Exclude<Lit, string>, spots: readonly ColourSpot[]): ColourResult {
   const readings: ColourReading[] = [];
   const faults: { id: string; fault: SpotFault }[] = [];
-  for (const spot of marks.spots) {
+  for (const spot of spots) {
     const read = readSpot(picture, light, spot);
     if (typeof read === 'string') faults.push({ id: spot.id, fault: read });
     else readings.push(read);
   }
-  return { status: 'read', readings, faults, sheet: runsOf(light, picture), tint: light.tint };
+  return { status: 'read', readings, faults, sheet, tint: light.tint };
 }
 /** Rows of the drawing of a sheet. */
 const DRAWN_ROWS = 60;
 /** The sheet as runs of coarse rows, without the grain of the picture. */
-function runsOf({ mask }: LightOver, { width, height }: Reduced): { y: number; from: number; to: number }[] {
+function runsOf({ mask }: LightOver, { width, height }: Reduced): SheetRuns {
   const cell = Math.max(1, Math.round(height / DRAWN_ROWS));
   const mostly = (x: number, y: number): boolean => {
     let [is, all] = [0, 0];
