@@ -6,7 +6,9 @@ export interface Check {
   readonly name: string;
   readonly command: readonly string[];
 }
-const bin = (path: string): string[] => [process.execPath, `node_modules/${path}`];
+const bin = (path: string, ...engine: string[]): string[] => [process.execPath, ...engine, `node_modules/${path}`];
+/** What is run once through many files earns back little of what the engine's optimizing compiler spends: a quarter less work with less of that. */
+const LITTLE_OPTIMIZED = ['--always-sparkplug', '--interrupt-budget=1000000'];
 const LAYERED = ['src', 'cli', 'server', 'demo', 'tests', 'bench', 'scripts'];
 
 /** Types, lint and layers; each keeps what it learned in `.cache/` for the next time. */
@@ -25,7 +27,15 @@ export const STATIC_CHECKS: readonly Check[] = [
   },
   {
     name: 'lint',
-    command: [...bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0', '--cache', '--cache-location', '.cache/eslint'],
+    command: [
+      ...bin('eslint/bin/eslint.js', ...LITTLE_OPTIMIZED),
+      '.',
+      '--max-warnings',
+      '0',
+      '--cache',
+      '--cache-location',
+      '.cache/eslint',
+    ],
   },
   {
     name: 'layers',
