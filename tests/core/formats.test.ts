@@ -114,7 +114,7 @@ describe('import and schema accept the same kits', () => {
     fc.double({ noNaN: true, noDefaultInfinity: true }),
     fc.string(),
   );
-  test('over 600 random changes', () => {
+  test('over 1200 random changes', () => {
     fc.assert(
       fc.property(fc.constantFrom(...all), odd, fc.boolean(), (path, value, remove) => {
         const kit = structuredClone(some) as unknown as Record<string | number, unknown>;
@@ -137,7 +137,7 @@ describe('import and schema accept the same kits', () => {
             faults: ours.status === 'faulty' ? ours.faults : [],
           }).toMatchObject({ ours: isKit(kit) });
       }),
-      { numRuns: 600 },
+      { numRuns: 1200 },
     );
   });
 });

@@ -5,7 +5,7 @@ import { GRADES, gradesRead, MARKS, readScene, sceneOf } from '../drop-cases';
 
 /* The scale is ISO 4920’s / AATCC TM22’s; what wet cloth looks like in the pictures is Ångström’s law (1925), not the reader’s thresholds. */
 /* Some pictures of each grade; the full set, with its figures, is in `bench/`. */
-const EACH = 3;
+const EACH = 6;
 
 describe('a grade from a picture', () => {
   test(`${GRADES.length * EACH} pictures: within one in nine of ten, the truth within what it may be`, () => {
@@ -19,7 +19,7 @@ describe('a grade from a picture', () => {
     }
   });
   test('pearls are counted, and their size is that of the drops', () => {
-    for (let n = 0; n < 4; n++) {
+    for (let n = 0; n < 8; n++) {
       const scene = sceneOf(5, 61_000 + n);
       const read = readScene(scene);
       if (read.status !== 'read') throw new Error(read.status);

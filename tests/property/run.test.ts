@@ -123,7 +123,7 @@ const walked = ({ at, presses }: { at: number; presses: Press[] }): Run =>
 const before = (at: number): Inspection => ({ ...CASES[at]![1], id: 'before', itemId: 'x', at: '2027-01-02T08:00:00Z' });
 const AT = { iso: '2027-01-03T20:00:00Z', today: '2027-01-03', logId: 'l', inspectionId: 'after' };
 const ended = (run: Run, at: number) => finishRun(run, CASES[at]![0], before(at), { ...KIT, ...CASES[at]![2] }, AT);
-const RUNS = { numRuns: 250 };
+const RUNS = { numRuns: 400 };
 
 /** mL of each agent, by how often each step was carried through. */
 function byTimes(run: Run): Record<string, number> {

@@ -108,7 +108,7 @@ function asProgramme({ nodes, openings }: ReturnType<typeof layout>): string {
 }
 
 describe('evening is least work', () => {
-  const RUNS = 260;
+  const RUNS = 520;
   test(`agrees with HiGHS, a linear solver from the registry, on ${RUNS} random layouts with shut openings`, async () => {
     const solver = await highs();
     let moved = 0;

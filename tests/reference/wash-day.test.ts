@@ -78,7 +78,7 @@ function small(seed: number): Small {
 }
 
 describe('the best day', () => {
-  const RUNS = 150;
+  const RUNS = 300;
   test(`ends when HiGHS says that it can, on ${RUNS} random small days`, async () => {
     const solver = await highs();
     let harder = 0;
