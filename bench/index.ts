@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { scriptsOfPage, withImports } from '../scripts/built';
 import { benchPage } from './page';
@@ -38,19 +38,23 @@ const say = (name: string, kb: number, aim: number): void =>
 say('shell script', sum(shell), AIMS.shell);
 say('first page script', sum(first), AIMS.firstPage);
 
-/** The planning engine with all it knows and says, bundled on its own: what a page or a worker that plans has to load of it. */
+/**
+ * The planning engine with all it knows and says, bundled on its own: what a page or a worker that plans has to load of it. As an app is built, not
+ * as a library: of a library's files the builder leaves the white space in.
+ */
 const engine = await build({
   configFile: false,
   logLevel: 'error',
   build: {
     write: false,
-    minify: true,
-    lib: { entry: 'src/core/programme/index.ts', formats: ['es'] },
+    rolldownOptions: { input: 'src/core/programme/index.ts', preserveEntrySignatures: 'strict' },
   },
 });
 const code = [engine].flat().flatMap((made) => ('output' in made ? made.output : []));
-const bytes = code.reduce((total, file) => total + (file.type === 'chunk' ? gzipSync(file.code).length : 0), 0);
-say('knowledge, words and engine', bytes / KB, AIMS.knowledge);
+const scripts = code.flatMap((file) => (file.type === 'chunk' ? [file.code] : []));
+const total = (pack: (code: string) => Buffer): number => scripts.reduce((sum, script) => sum + pack(script).length, 0) / KB;
+say('knowledge, words and engine', total(gzipSync), AIMS.knowledge);
+console.log(`as a browser of today receives them, in Brotli: ${total(brotliCompressSync).toFixed(1)} kB`);
 await benchPage();
 await (await import('./first')).benchFirst();
 await (await import('./places')).benchPlaces();

@@ -17,9 +17,7 @@ import {
 } from '../src/core/run';
 import { finishRun } from '../src/core/run/finish';
 import { lookOf } from '../src/core/run/looks';
-
-const MINUTE = 60_000;
-const DAY = 86_400_000;
+import { DAY_MS, MINUTE_MS } from '../src/core/units/time';
 
 /** One invented care: what was seen before it, and what happened at its steps. */
 export interface Care {
@@ -56,11 +54,11 @@ function carryOut(start: Run, care: Care): Run {
       run = noteStep(run, note, now);
     }
     // Hands first, then the timer; what goes in rounds without a look in between has them all.
-    now += Math.max(1, step.attendedMin / Math.max(1, step.settings.rounds ?? 1)) * MINUTE;
+    now += Math.max(1, step.attendedMin / Math.max(1, step.settings.rounds ?? 1)) * MINUTE_MS;
     const minutes = timerMinutes(step, state);
     for (let n = 0; minutes > 0 && n < (step.check ? 1 : roundsOf(step)); n++) {
       run = startTimer(run, now, minutes);
-      now += minutes * MINUTE;
+      now += minutes * MINUTE_MS;
     }
     if (step.settings.dryModel && step.do === 'tumble') {
       dried += minutes;
@@ -101,9 +99,14 @@ export function historyOf(
   const weighIns: WeighIn[] = [];
   for (const care of cares) {
     const item = kit.items.find((i) => i.id === care.itemId) as Item;
-    const startMs = nowMs - care.daysAgo * DAY;
+    const startMs = nowMs - care.daysAgo * DAY_MS;
     const iso = (ms: number): string => `${new Date(ms).toISOString().slice(0, 19)}Z`;
-    const before: Inspection = { ...care.before, id: `ins-${care.id}-before`, itemId: item.id, at: iso(startMs - 30 * MINUTE) };
+    const before: Inspection = {
+      ...care.before,
+      id: `ins-${care.id}-before`,
+      itemId: item.id,
+      at: iso(startMs - 30 * MINUTE_MS),
+    };
     const bottles = (kit.supplies ?? []).map((s) => ({ ...s, remainingMl: 9999 }));
     const kitThen = { ...kit, inspections: [before], weighIns: [], supplies: bottles };
     const run = carryOut(startRun(planItem(kitThen, item), item.name ?? item.kind, `run-${care.id}`, startMs), care);

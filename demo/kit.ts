@@ -9,10 +9,9 @@ import { historyOf } from './history';
 import { LENDER_BOOTS, LENDER_LOOKS, LENDER_SUPPLIES, lenderLog, PLAIN_BOOT } from './lender';
 import { QUILT_FILL_G, quiltLoft, quiltLooks, quiltMap } from './quilt';
 import type { CareLabel, Component, Inspection, Item, Kit } from '../src/core/gear';
+import { DAY_MS, HOUR_MS } from '../src/core/units/time';
 
 /* The demo kit: an invented ice-touring club on an invented lake, Lanternmere. Everything here is made up. Days are relative to `nowMs`. */
-const DAY = 86_400_000;
-const HOUR = 3_600_000;
 
 const face = (material: Component['material'], attributes?: Component['attributes']): Component => ({
   part: 'face',
@@ -395,7 +394,7 @@ export function makeDemoKit(nowMs: number): {
   weekend: DemoWeekend;
   pictures: readonly DemoPicture[];
 } {
-  const ago = (days: number): string => iso(nowMs - days * DAY);
+  const ago = (days: number): string => iso(nowMs - days * DAY_MS);
   const kit: Kit = {
     format: 'umbrastic/kit',
     version: 1,
@@ -410,7 +409,7 @@ export function makeDemoKit(nowMs: number): {
     ].map(([itemId, daysAgo, seen], index) => ({
       id: `ins-${index + 1}`,
       itemId,
-      at: iso(nowMs - daysAgo * DAY),
+      at: iso(nowMs - daysAgo * DAY_MS),
       ...seen,
     })),
     equipment: {
@@ -429,7 +428,7 @@ export function makeDemoKit(nowMs: number): {
           lastLoads: ['softener'],
         },
         { id: 'w-porch', name: 'Porch top loader', kind: 'agitator', capacityKg: 7, spinRpm: [600, 1000] },
-        { id: 'w-tub', name: 'Hut tub', kind: 'tub', unrinsed: [{ class: 'chlorine-bleach', at: iso(nowMs - HOUR) }] },
+        { id: 'w-tub', name: 'Hut tub', kind: 'tub', unrinsed: [{ class: 'chlorine-bleach', at: iso(nowMs - HOUR_MS) }] },
         { id: 'w-basin', name: 'Kitchen basin', kind: 'basin' },
       ],
       dryers: [
@@ -476,7 +475,7 @@ export function makeDemoKit(nowMs: number): {
         sizeMl: 500,
         price: { amount: 11, currency: 'EUR' },
         traits: ['plant-based', 'perfume-free'],
-        expiresOn: day(nowMs + 200 * DAY),
+        expiresOn: day(nowMs + 200 * DAY_MS),
       },
       {
         id: 's-tech-hut',
@@ -506,7 +505,7 @@ export function makeDemoKit(nowMs: number): {
         remainingMl: 60,
         sizeMl: 300,
         price: { amount: 12, currency: 'EUR' },
-        expiresOn: day(nowMs - 40 * DAY),
+        expiresOn: day(nowMs - 40 * DAY_MS),
       },
       {
         id: 's-washin',
@@ -533,7 +532,7 @@ export function makeDemoKit(nowMs: number): {
       currency: 'EUR',
       prices: { electricityPerKWh: 0.29, waterPerM3: 4.1, hourOfHands: 15 },
     },
-    weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY), massG: 430, after: 'dry' }],
+    weighIns: [{ itemId: 'itm-parka', at: iso(nowMs - 320 * DAY_MS), massG: 430, after: 'dry' }],
     log: [...usesAndUpkeep(nowMs), ...lenderLog(ago), ...shellLog(ago)],
   };
   kit.inspections.push(...shellTests(ago));

@@ -6,6 +6,7 @@ import { answerCheck, current, finishStep, recordOf, startRun, startTimer, type 
 import { makeDemoKit } from './kit';
 import type { DemoPicture } from './pictures';
 import type { DemoWeekend } from './weekend';
+import { MINUTE_MS } from '../src/core/units/time';
 
 /** What the demo server offers a browser, ready to be stored: the kit, what is under way in it, the weekend, and which pictures it has. */
 export interface DemoOffer {
@@ -17,7 +18,6 @@ export interface DemoOffer {
   readonly answers: Readonly<Record<string, ProgrammeOutline>>;
 }
 
-const MIN_MS = 60_000;
 /** What is dried just now was begun so long before. */
 const BEFORE_MIN = 180;
 /**
@@ -32,11 +32,11 @@ export function demoOffer(nowMs: number): DemoOffer {
   const runs = live.map(({ itemId, atStep, minutesIn }, n) => {
     const item = kit.items.find((i) => i.id === itemId);
     if (!item) throw new Error(`The demo has no ${itemId}.`);
-    const start = nowMs - (minutesIn + BEFORE_MIN) * MIN_MS;
+    const start = nowMs - (minutesIn + BEFORE_MIN) * MINUTE_MS;
     let run = startRun(planItem(kit, item), item.name ?? item.kind, `run-demo-${n + 1}`, start);
     while (run.currentId && run.programme.steps.find((s) => s.id === run.currentId)?.key !== atStep)
       run = current(run)?.check ? answerCheck(run, true, start) : finishStep(run, start);
-    return recordOf(startTimer(run, nowMs - minutesIn * MIN_MS));
+    return recordOf(startTimer(run, nowMs - minutesIn * MINUTE_MS));
   });
   const answers = Object.fromEntries(kit.items.map((item) => [item.id, outlineOf(kit, item)]));
   return { kit, runs, weekend, pictures, answers };

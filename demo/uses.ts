@@ -1,7 +1,7 @@
 import type { Item, LogEntry, UpkeepTask } from '../src/core/gear';
+import { DAY_MS } from '../src/core/units/time';
 
 /* What was used when, what was done to machines, and how old some things are. */
-const DAY = 86_400_000;
 const iso = (ms: number): string => new Date(Math.round(ms / 1000) * 1000).toISOString().replace('.000Z', 'Z');
 const day = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
@@ -15,7 +15,7 @@ const AGES: Readonly<Record<string, readonly [age: number, meant?: number]>> = {
 export function ageOf(itemId: string, nowMs: number): Pick<Item, 'boughtOn' | 'targetYears'> {
   const [age, meant] = AGES[itemId] ?? [];
   return {
-    ...(age === undefined ? {} : { boughtOn: day(nowMs - age * 365 * DAY) }),
+    ...(age === undefined ? {} : { boughtOn: day(nowMs - age * 365 * DAY_MS) }),
     ...(meant === undefined ? {} : { targetYears: meant }),
   };
 }
@@ -25,13 +25,13 @@ export function usesAndUpkeep(nowMs: number): LogEntry[] {
     id,
     type: 'use',
     itemId,
-    at: iso(nowMs - daysAgo * DAY),
+    at: iso(nowMs - daysAgo * DAY_MS),
     hours,
   });
   const upkeep = (id: string, machineId: string, daysAgo: number, tasks: UpkeepTask[]): LogEntry => ({
     id,
     type: 'upkeep',
-    at: iso(nowMs - daysAgo * DAY),
+    at: iso(nowMs - daysAgo * DAY_MS),
     machineId,
     tasks,
   });
@@ -54,10 +54,10 @@ export function usesAndUpkeep(nowMs: number): LogEntry[] {
     {
       id: 'log-tour',
       type: 'event',
-      at: iso(nowMs - 20 * DAY),
+      at: iso(nowMs - 20 * DAY_MS),
       name: 'Long crossing of Lanternmere, two hut nights',
-      on: day(nowMs + 12 * DAY),
-      readyBy: day(nowMs + 11 * DAY),
+      on: day(nowMs + 12 * DAY_MS),
+      readyBy: day(nowMs + 11 * DAY_MS),
       nights: 2,
       itemIds: [
         'itm-parka',

@@ -7,6 +7,7 @@ import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { demoOffer } from '../demo/offer';
 import { devices } from './devices';
+import { MINUTE_MS } from '../src/core/units/time';
 
 /** The stand-in devices tell the same story after every start. */
 const DEVICE_SEED = 20270103;
@@ -24,7 +25,6 @@ export interface ServerOptions {
 
 /** Files that pages and workers load; a worker's own script is none. */
 const LOADED = /^\/assets\/(?!.*worker)/;
-const MINUTE_MS = 60_000;
 /** Serves the built app, the stand-in devices and, in demo mode, the demo kit. Refuses: keeping anybody's data. */
 export function makeApp({ dist, demo, now }: ServerOptions): Express {
   const app = express();

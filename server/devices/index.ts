@@ -2,6 +2,7 @@ import express, { Router, type Request, type Response } from 'express';
 import { DEVICE_FAULTS, DEVICES, type DeviceFault, type DeviceId } from '../../src/core/devices';
 import { HEATS, type Heat } from '../../src/core/gear';
 import { advance, makeWorld, putOn, readingOf, type World } from './world';
+import { MINUTE_MS } from '../../src/core/units/time';
 
 /** How often readings are sent, ms of real time. */
 const SEND_MS = 250;
@@ -62,7 +63,7 @@ export function devices(seed: number): Router {
     response.write(': here\n\n');
     cellar.listeners.add(response);
     cellar.timer ??= setInterval(() => {
-      advance(cellar.world, (cellar.speed * SEND_MS) / 60_000);
+      advance(cellar.world, (cellar.speed * SEND_MS) / MINUTE_MS);
       broadcast(cellar);
     }, SEND_MS);
     request.on('close', () => {

@@ -2,6 +2,7 @@ import type { ProgrammeStep } from '../core/document';
 import { latestStart } from '../core/due/backwards';
 import type { Ahead } from '../core/due/forecast';
 import { midnightOf } from './time';
+import { MINUTE_MS } from '../core/units/time';
 
 /** All is ready in the evening of its day, minutes after midnight. */
 const READY_AT_MIN = 20 * 60;
@@ -11,4 +12,4 @@ export const beginBy = (
     readonly steps: readonly Pick<ProgrammeStep, 'id' | 'key' | 'when' | 'phase' | 'attendedMin' | 'unattendedMin' | 'mayWait'>[];
   } | null,
   event: Pick<Ahead, 'readyBy'>,
-): number => midnightOf(event.readyBy) + latestStart(programme?.steps ?? [], READY_AT_MIN).startMin * 60_000;
+): number => midnightOf(event.readyBy) + latestStart(programme?.steps ?? [], READY_AT_MIN).startMin * MINUTE_MS;

@@ -5,6 +5,7 @@ import type { CalendarEntry } from '../core/telling/calendar';
 import { dayOf } from '../core/units/day';
 import type { EventEntry } from '../core/gear';
 import { alarmFor, calendarOf, emptyCalendar } from './dayFiles';
+import { MINUTE_MS } from '../core/units/time';
 
 const PRODUCT = '-//Umbrastic//What is ahead//EN';
 /** What stands behind every id that this app gives out. */
@@ -19,7 +20,7 @@ const ALARM_MIN = 0;
  */
 export function aheadFile(entries: readonly CalendarEntry[], stamp: string): string {
   const calendar = emptyCalendar(PRODUCT);
-  const sequence = Math.floor(Date.parse(stamp) / 60_000);
+  const sequence = Math.floor(Date.parse(stamp) / MINUTE_MS);
   for (const { id, title, text, on, at } of entries) {
     const event = new ICAL.Component('vevent');
     event.updatePropertyWithValue('uid', `${encodeURIComponent(id)}${OURS}`);

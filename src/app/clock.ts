@@ -2,7 +2,8 @@ import { CLOCK_STEP_MS } from '../core/run/clock';
 import { clockStep, mendClocks } from '../data/repo';
 import { nowMs } from './now';
 
-const TICK_MS = 500;
+/** How often the time is looked at, ms. */
+export const TICK_MS = 500;
 /** Watches the device's clock on every page; returns how to stop it. What it means for the timers is settled once for all tabs. */
 export function watchClock(): () => void {
   const look = () => ({ wall: nowMs(), mono: performance.now() });

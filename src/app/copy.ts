@@ -16,6 +16,7 @@ import { copyWorker, type ReadKitFile } from '../workers';
 import { askWhere, download, downloadBlob } from './download';
 import { newId, nowIso, nowMs, today } from './now';
 import { notify } from './session';
+import { HOUR_MS } from '../core/units/time';
 
 /* Everything that is here as one file, and back. */
 
@@ -56,7 +57,7 @@ const rowsOf = (photos: readonly Photo[]) =>
     blob,
   }));
 /** Several things changed one after the other are one change for this long. */
-const ONE_CHANGE_MS = 3_600_000;
+const ONE_CHANGE_MS = HOUR_MS;
 /**
  * Keeps everything as it is now, before something large is done; for some days it can be brought back under Record. Where there is no room for
  * it that is said, and what was to be done can be done all the same.

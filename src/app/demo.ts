@@ -10,6 +10,7 @@ import { instantHere } from '../core/units/day';
 import { kitIsRead } from './kit';
 import { newId, nowIso, nowMs } from './now';
 import { whenQuiet } from './quiet';
+import { DAY_MS } from '../core/units/time';
 
 /** What the demo server offers; it has held the kit to the rules of the format, and its pictures hold nothing but the picture. */
 interface DemoOffer {
@@ -56,7 +57,6 @@ function saturday(): string {
   return instantHere(day);
 }
 
-const DAY_MS = 86_400_000;
 /** How many pictures are fetched and kept together: each time, what shows pictures is drawn anew. */
 const AT_A_TIME = 4;
 /** A picture of the club as a photograph of this browser; null where the server has none of that name. */

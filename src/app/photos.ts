@@ -3,8 +3,8 @@ import { savePhotos, type Undo } from '../data/repo';
 import { fullness, isFull, keepStored } from '../data/storage';
 import { photoWorker } from '../workers';
 import { newId, nowIso } from './now';
+import { BYTES_PER_MB } from '../core/units';
 
-const MB = 1_000_000;
 export interface KeptPhotos {
   /** What went wrong, in a sentence; null when nothing did. */
   readonly fault: string | null;
@@ -48,6 +48,6 @@ export async function keepPhotos(
   }
   const full = await fullness();
   if (full?.nearlyFull)
-    fault = `The browser’s store is nearly full: ${Math.round(full.usedBytes / MB)} of ${Math.round(full.ofBytes / MB)} MB. Nothing was lost.`;
+    fault = `The browser’s store is nearly full: ${Math.round(full.usedBytes / BYTES_PER_MB)} of ${Math.round(full.ofBytes / BYTES_PER_MB)} MB. Nothing was lost.`;
   return { fault, ids, ...(undo ? { undo } : {}) };
 }

@@ -1,5 +1,6 @@
 import { daysBetween, hourOf, shortName, wordsOf } from '../core/units/day';
 import { today } from './now';
+import { DAY_MIN, MINUTE_MS } from '../core/units/time';
 
 /*
  * Days and hours as pages say them, in English and on the clock of this place. Every page says some: the first one must not wait for a library
@@ -17,12 +18,11 @@ function dateOf(iso: string): Date {
 const isValid = (date: Date): boolean => !Number.isNaN(date.getTime());
 const isToday = (date: Date): boolean => date.toDateString() === new Date().toDateString();
 
-const MIN_MS = 60_000;
 /** From the longest on, min. A day of 23 or 25 hours is a day; months and years are of 30 and 365 days. */
 const SPANS = [
   { unit: 'year', min: 525_600, byTheDay: true },
   { unit: 'month', min: 43_200, byTheDay: true },
-  { unit: 'day', min: 1440, byTheDay: false },
+  { unit: 'day', min: DAY_MIN, byTheDay: false },
   { unit: 'hour', min: 60, byTheDay: false },
   { unit: 'minute', min: 1, byTheDay: false },
 ] as const;
@@ -30,10 +30,10 @@ const SECOND = { unit: 'second', min: 1 / 60, byTheDay: false } as const;
 /** "3 days ago", "in 12 days". @param at the instant. @param now the one it is told at. */
 export function distanceText(at: Date, now: Date): string {
   const ms = at.getTime() - now.getTime();
-  const minutes = Math.abs(ms) / MIN_MS;
-  const onClocks = Math.abs(ms / MIN_MS - at.getTimezoneOffset() + now.getTimezoneOffset());
+  const minutes = Math.abs(ms) / MINUTE_MS;
+  const onClocks = Math.abs(ms / MINUTE_MS - at.getTimezoneOffset() + now.getTimezoneOffset());
   const { unit, min } = SPANS.find((span) => (span.byTheDay ? onClocks : minutes) >= span.min) ?? SECOND;
-  const whole = Math.round((min >= 1440 ? onClocks : minutes) / min);
+  const whole = Math.round((min >= DAY_MIN ? onClocks : minutes) / min);
   const [n, of] = unit === 'month' && whole === 12 ? [1, 'year'] : [whole, unit];
   const text = `${n} ${of}${n === 1 ? '' : 's'}`;
   return at > now ? `in ${text}` : `${text} ago`;

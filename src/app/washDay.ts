@@ -3,6 +3,7 @@ import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { Kit } from '../core/gear';
 import { momentText } from '../core/telling/wash-day';
 import { withHired } from '../core/washday/hired';
+import { SLOT_MS } from '../core/washday/shapes';
 import type { DayLoad, DayRequest, DayTask, DayWish, WashDay } from '../core/washday';
 import { saveWashDay } from '../data/repo';
 import { dayWorker } from '../workers';
@@ -11,9 +12,8 @@ import { begunOf, requestOf } from './dayHours';
 import { begunByRuns, pathOf, runsOfLoad, type Started, useDayRuns, useWish } from './loads';
 import { notify } from './session';
 
-const GRID_MS = 5 * 60_000;
-/** The next step of the grid. */
-const soonest = (): Date => new Date(Math.ceil(Date.now() / GRID_MS) * GRID_MS);
+/** The next step of the day's grid. */
+const soonest = (): Date => new Date(Math.ceil(Date.now() / SLOT_MS) * SLOT_MS);
 const stepsOf = (task: DayTask): string => task.steps.map((s) => `${s.itemId}/${s.stepId}`).join();
 /** Tasks of a new day that are those that have begun, by their new ids. */
 const begunIn = (day: WashDay, begun: readonly DayTask[]): string[] => {

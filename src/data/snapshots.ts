@@ -1,4 +1,5 @@
 import { db, type Snapshot, type SnapshotReason } from './db';
+import { DAY_MS } from '../core/units/time';
 
 /** So many whole states are kept, none longer than so many days: each holds the photographs too. */
 const KEPT = 5;
@@ -6,7 +7,6 @@ export const KEPT_DAYS = 7;
 /** What was left to begin with one's own is kept longer, and beside the others. */
 export const LEFT_DAYS = 30;
 export const daysKept = (why: SnapshotReason): number => (why === 'begin' ? LEFT_DAYS : KEPT_DAYS);
-const DAY_MS = 86_400_000;
 
 /** Those that there are, newest first. */
 export const snapshots = (): Promise<Snapshot[]> => db.snapshots.orderBy('at').reverse().toArray();

@@ -4,6 +4,7 @@ import { hold, loadRules } from './guard';
 import { takenBack } from './merge';
 import { note, type Changed } from './registers';
 import { TABLE_NAMES, TABLES, type TableName } from './tables';
+import { DAY_MS } from '../core/units/time';
 
 /** Puts back what a change did, and leaves alone what was changed since: what undo calls. */
 export type Undo = () => Promise<void>;
@@ -174,7 +175,7 @@ export function undoAll(...undos: readonly Undo[]): Undo {
 }
 
 /** So long something can be taken back after the page was shut, and so much of it is kept. */
-const KEPT_MS = 86_400_000;
+const KEPT_MS = DAY_MS;
 const MOST_KEPT = 100;
 const MOST_ROWS = 500;
 /** What was done in the last day and can be taken back, newest first. */

@@ -3,8 +3,8 @@ import { mergeProps, useFocusRing, useMove } from 'react-aria';
 import styled from 'styled-components';
 import { useTouch } from './field';
 import { color } from './theme';
+import { DAY_MIN } from '../core/units/time';
 
-const DAY_MIN = 1440;
 /** A press of an arrow key, and the grid that a hand lands on, min. */
 const STEP_MIN = 15;
 const FAR_MIN = 60;

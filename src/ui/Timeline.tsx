@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { bandGround, type Band } from './strata';
 import { color, font } from './theme';
 import { lanesOf, timeScale, type TimeSpan } from './timeScale';
+import { HOUR_MS } from '../core/units/time';
 
 export interface TimeBlock extends TimeSpan {
   readonly id: string;
@@ -114,7 +115,6 @@ const Now = styled.i`
   border-left: 2px solid ${color.alarm};
   z-index: 1;
 `;
-const HOUR_MS = 3_600_000;
 /** Least space between two hours that are written, as a share of the line. */
 const APART = 0.055;
 /** A block that is drawn narrower than this says nothing in itself, px; one letter needs less. */

@@ -1,4 +1,5 @@
 /** A span of time on a line, ms. */
+import { MINUTE_MS } from '../core/units/time';
 export interface TimeSpan {
   readonly from: number;
   readonly to: number;
@@ -9,7 +10,6 @@ export interface TimeScale {
   /** How wide the line wants to be, in minutes of work. */
   readonly weight: number;
 }
-const MIN = 60_000;
 /** Waiting longer than this grows only with its logarithm, min. */
 const PATIENCE_MIN = 30;
 
@@ -21,7 +21,7 @@ export function timeScale(active: readonly TimeSpan[], idle: readonly TimeSpan[]
   const sums = [0];
   for (let n = 1; n < edges.length; n++) {
     const [from, to] = [edges[n - 1] ?? first, edges[n] ?? first];
-    const minutes = (to - from) / MIN;
+    const minutes = (to - from) / MINUTE_MS;
     const works = active.some((s) => s.from < to && s.to > from);
     const drawn = works || minutes <= PATIENCE_MIN ? minutes : PATIENCE_MIN * (1 + Math.log2(minutes / PATIENCE_MIN) / 2);
     sums.push((sums[n - 1] ?? 0) + drawn);

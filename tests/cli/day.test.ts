@@ -73,4 +73,18 @@ describe('the day command', () => {
       expect.stringContaining(line),
     ]);
   });
+  test('of more faults than are shown it is said how many more there are, of the request and of its kit', () => {
+    const said = (input: object): string[] => {
+      const read = readDayRequest(JSON.stringify(input));
+      return read.status === 'faulty' ? read.faults.map((f) => faultLine(f, 'request')) : [];
+    };
+    const strangers = said({ ...REQUEST, items: Array.from({ length: 61 }, (_, n) => `nobody-${n}`) });
+    expect(strangers).toHaveLength(51);
+    expect(strangers.at(-1)).toContain('has 11 more faults like these');
+    expect(said({ ...REQUEST, items: Array.from({ length: 51 }, (_, n) => `nobody-${n}`) }).at(-1)).toContain(
+      'has one more fault',
+    );
+    const spoons = Array.from({ length: 60 }, (_, n) => ({ id: `i${n}`, kind: 'spoon', components: [], label: null }));
+    expect(said({ ...REQUEST, kit: { ...REQUEST.kit, items: spoons } }).at(-1)).toMatch(/^kit: has \d+ more faults like these/);
+  });
 });

@@ -44,8 +44,14 @@ describe('the server', () => {
     const [run] = offer.runs.map(foldRun);
     expect([run?.itemId, current(run as Run)?.key]).toEqual(['itm-quilt', 'tumble-down']);
     // A phone keeps them as they are: each is as large as it is said to be, and nothing stands in it but the picture.
-    for (const { file, width, height } of offer.pictures) {
-      const bytes = Buffer.from(await (await fetch(`${base}/api/demo/pictures/${file}`)).arrayBuffer());
+    // All are fetched before one is looked into: a server does not wait for ever for the next request.
+    const fetched = await Promise.all(
+      offer.pictures.map(async (picture) => {
+        const answer = await fetch(`${base}/api/demo/pictures/${picture.file}`);
+        return { ...picture, bytes: Buffer.from(await answer.arrayBuffer()) };
+      }),
+    );
+    for (const { file, width, height, bytes } of fetched) {
       expect(jpeg.decode(bytes), file).toMatchObject({ width, height, exifBuffer: undefined });
     }
   });

@@ -1,5 +1,5 @@
 /** Yellowed rubber over its sessions in the light: how far it goes, how many more, or that no more is gained. */
-import { COLOUR_FIGURES, LIGHTS, type LightKind } from '../knowledge';
+import { COLOUR_FIGURES, type LightKind } from '../knowledge';
 import { type Interval, rangeOf } from '../units/weighted';
 import type { Estimate } from './read';
 
@@ -25,7 +25,8 @@ export interface CurvePoint extends Interval {
   readonly hours: number;
 }
 /** Hours of full sun that a session comes to. */
-export const sunHours = ({ hours, light }: Pick<Session, 'hours' | 'light'>): number => hours * LIGHTS[light];
+export const sunHours = ({ hours, light }: Pick<Session, 'hours' | 'light'>): number =>
+  hours * COLOUR_FIGURES.sunHours.value[light];
 
 /** Hours of full sun from the beginning until each reading. */
 export function hoursSoFar(sessions: readonly Session[]): number[] {

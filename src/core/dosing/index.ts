@@ -5,22 +5,9 @@ import type { Supply, SupplyClass, WasherKind } from '../gear';
 import { hardnessClass, ML_PER_US_FL_OZ, type HardnessClass } from '../units';
 import { DOSING_FIGURES } from '../knowledge';
 
-/** Ranges used without a label dose, mL [common practice, no source]. */
-export const GUESSED_ML: Partial<Record<SupplyClass, readonly [number, number]>> = {
-  'technical-cleaner': [80, 120],
-  'down-cleaner': [80, 120],
-  'unscented-cleaner': [80, 120],
-  'plain-liquid': [30, 50],
-  'bio-liquid': [30, 50],
-  'microfibre-cleaner': [30, 60],
-  'mild-soap': [20, 40],
-  'shoe-cleaner': [15, 30],
-  'oxygen-booster': [15, 30],
-  'stain-remover': [20, 40],
-  powder: [40, 70],
-  vinegar: [50, 100],
-};
-const ANY_GUESS_ML = [20, 40] as const;
+/** Ranges used without a label dose, mL. */
+export const GUESSED_ML = DOSING_FIGURES.guessedMl.value;
+const ANY_GUESS_ML = DOSING_FIGURES.anyGuessMl.value;
 /** Kits and pieces that are used, not measured out. */
 const UNMEASURED: readonly SupplyClass[] = ['suede-kit', 'melamine-sponge', 'dryer-balls', 'felt-balls', 'dryer-sheets'];
 /** True when an amount of it can be measured. */
@@ -40,7 +27,8 @@ const MACHINE_FACTOR = DOSING_FIGURES.machineFactor.value;
 const LOAD_KNOTS = DOSING_FIGURES.loadKnots.value;
 /** From this load on a guessed range reaches higher. */
 const BIG_LOAD = { kg: DOSING_FIGURES.bigLoadKg.value, factor: DOSING_FIGURES.bigLoadFactor.value } as const;
-const USUAL = { soil: 2, hardnessMgPerL: 100 } as const;
+/** Taken where it was not said, or not measured. */
+const USUAL = { soil: DOSING_FIGURES.usualSoil.value, hardnessMgPerL: DOSING_FIGURES.usualHardness.value } as const;
 
 export interface DoseInput {
   readonly cleaner: SupplyClass;

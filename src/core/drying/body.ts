@@ -26,10 +26,9 @@ export interface Water {
  */
 export function bodyOf(dryKg: number, coreFactor: number, exchangeS: number): Body {
   if (!(dryKg > 0) || !(coreFactor >= 1) || !(exchangeS > 0)) throw new RangeError('Mass and exchange must be above 0.');
-  const coreKg = dryKg * Math.min(MOST_CORE, 1 - 1 / coreFactor);
+  const coreKg = dryKg * Math.min(DRYING_FIGURES.mostCore.value, 1 - 1 / coreFactor);
   return { shellKg: dryKg - coreKg, coreKg, exchangeS };
 }
-const MOST_CORE = 0.8;
 
 /** The same water everywhere, kg per kg dry. */
 export const soaked = (body: Body, heldKgPerKg: number): Water => ({

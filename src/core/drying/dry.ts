@@ -1,7 +1,7 @@
 /** The rule by which something is dry, and weights that cannot be. Refuses: declaring dry on one sign alone. */
 import { dryBandG } from './index';
 import { DRYING_FIGURES } from '../knowledge';
-import { G_PER_OZ } from '../units';
+import { G_PER_LB, G_PER_OZ } from '../units';
 
 export interface DrySigns {
   /** Dry mass to be expected at this humidity, g; null when it was never weighed. */
@@ -48,18 +48,20 @@ export function judgeDry(
 }
 
 export type Doubt = 'lighter-than-dry' | 'heavier-than-soaked' | 'heavier-than-before' | 'pounds' | 'ounces';
-const G_PER = { pounds: 16 * G_PER_OZ, ounces: G_PER_OZ } as const;
+/** Grams in what a doubt takes for the unit. */
+export const DOUBT_UNIT_G = { pounds: G_PER_LB, ounces: G_PER_OZ } as const;
 
 /** What is odd about a weight, or null; it is asked about, never swallowed. @param before the weight before it in the same drying, g. */
 export function doubtWeight(massG: number, dryG: number | null, before: number | null): Doubt | null {
   if (dryG !== null) {
     const fits = (g: number): boolean => g >= dryG - dryBandG(dryG) && g <= dryG * (1 + DRYING_FIGURES.mostHeld.value);
     if (massG < dryG - dryBandG(dryG)) {
-      for (const unit of ['pounds', 'ounces'] as const) if (fits(massG * G_PER[unit])) return unit;
+      for (const unit of ['pounds', 'ounces'] as const) if (fits(massG * DOUBT_UNIT_G[unit])) return unit;
       return 'lighter-than-dry';
     }
     if (massG > dryG * (1 + DRYING_FIGURES.mostHeld.value)) return 'heavier-than-soaked';
   }
-  if (before !== null && massG > before * 1.02 + 5) return 'heavier-than-before';
+  if (before !== null && massG > before * (1 + DRYING_FIGURES.heavierShare.value) + DRYING_FIGURES.heavierG.value)
+    return 'heavier-than-before';
   return null;
 }

@@ -14,12 +14,8 @@ export * from './body';
 
 /** Air taken when the room was never measured. */
 export const DEFAULT_ROOM = { airC: DRYING_FIGURES.roomC.value, rhPercent: DRYING_FIGURES.roomRh.value } as const;
-const STILL_M_PER_S = 0.1;
-const FAN_M_PER_S = 1.5;
-const OUTDOOR_M_PER_S = 0.6;
-const USUAL_G = 450;
 /** Core factor of a filled thing, when the family does not say. */
-const FILLED = 5;
+const FILLED: number = DRYING_FIGURES.filledCore.value;
 
 /** Half-width of the dry band, g. */
 export function dryBandG(dryG: number): number {
@@ -32,7 +28,7 @@ export interface DryerAir {
   readonly room?: Room | undefined;
   /** Measured air temperature of the setting, °C. */
   readonly heatC?: number | undefined;
-  /** Share of the drum that the dry load fills, loosely laid; above 0.6 it turns less freely. */
+  /** Share of the drum that the dry load fills, loosely laid; above `DRYING_FIGURES.freeFill` it turns less freely. */
   readonly fill?: number;
 }
 /** The air in the drum: its temperature and its wet bulb, °C. */
@@ -46,18 +42,18 @@ export function drumAir({ heat, room, heatC }: DryerAir): {
   const airC = heatC ?? (heat === 'air' ? roomC : Math.max(roomC, DRYING_FIGURES.heatC.value[heat]));
   return { airC, wetC: wetBulbC(airC, relativeHumidity(airC, ratio)), ratio };
 }
-const FREE_FILL = 0.6;
 /** Water that a dryer takes off a wet surface, kg/s: its air leaves nearer to saturation at its wet bulb. */
 export function drumKgPerS(air: DryerAir): number {
   const { wetC, ratio } = drumAir(air);
   const airKgPerS = DRYING_FIGURES.dryerAirKgPerS.value[air.dryer];
   const takesUp = DRYING_FIGURES.dryerTakesUp.value[air.dryer];
-  const turns = Math.min(1, FREE_FILL / Math.max(air.fill ?? 0, 1e-9));
+  const turns = Math.min(1, DRYING_FIGURES.freeFill.value / Math.max(air.fill ?? 0, 1e-9));
   return Math.max(0, airKgPerS * takesUp * turns * (humidityRatio(wetC, 100) - ratio));
 }
 /** The body of a thing that tumbles. */
 export function tumblingBody(dryG: number, heat: Heat, coreFactor = FILLED): Body {
-  return bodyOf(dryG / 1000, coreFactor, DRYING_FIGURES.tumbleExchangeMin.value[heat] * 60 * (dryG / USUAL_G) ** 0.25);
+  const heavier = (dryG / DRYING_FIGURES.exchangeAtG.value) ** DRYING_FIGURES.exchangePower.value;
+  return bodyOf(dryG / 1000, coreFactor, DRYING_FIGURES.tumbleExchangeMin.value[heat] * 60 * heavier);
 }
 
 /** What a drying is worked out from: dry mass, water at the start, evaporation of the wet surface, and how slowly core and shell even out. */
@@ -101,11 +97,10 @@ export interface HangInput {
 }
 /** Water that the air takes off a hanging wet surface, kg/s. */
 export function hangKgPerS({ areaM2, air, room }: Pick<HangInput, 'areaM2' | 'air' | 'room'>): number {
-  const speed = air === 'fan' ? FAN_M_PER_S : air === 'outdoors' || air === 'sun' ? OUTDOOR_M_PER_S : STILL_M_PER_S;
   const roomC = room?.airC ?? DEFAULT_ROOM.airC;
   const airC = roomC + (DRYING_FIGURES.warmerK.value[air] ?? 0);
   const rh = ((room?.rhPercent ?? DEFAULT_ROOM.rhPercent) * saturationKPa(roomC)) / saturationKPa(airC);
-  return evaporationKgPerS(areaM2, airC, rh, speed);
+  return evaporationKgPerS(areaM2, airC, rh, DRYING_FIGURES.airMPerS.value[air]);
 }
 /** The body of a thing that hangs. */
 export function hangingBody(dryG: number, coreFactor: number): Body {

@@ -1,5 +1,6 @@
 import type { ProgrammeStep } from '../document';
 import { RHYTHM_FIGURES } from '../knowledge';
+import { DAY_MIN } from '../units/time';
 
 /*
  * The latest moment at which a thing may be begun so that it is ready in time. Hands work in waking hours only; machines, lines and rests
@@ -9,7 +10,6 @@ import { RHYTHM_FIGURES } from '../knowledge';
 type Step = Pick<ProgrammeStep, 'when' | 'attendedMin' | 'unattendedMin' | 'mayWait'>;
 /** When hands are there, minutes after midnight. */
 export const WAKING = { from: RHYTHM_FIGURES.wakesMin.value, to: RHYTHM_FIGURES.sleepsMin.value } as const;
-const DAY = 1440;
 /** Moved earlier by this much until the hands fall into the day, min. */
 const STEP_MIN = 1;
 
@@ -29,7 +29,7 @@ const lengthOf = (block: readonly Step[]): number => block.reduce((sum, s) => su
 function awake(block: readonly Step[], startMin: number): boolean {
   let at = startMin;
   for (const { attendedMin, unattendedMin } of block) {
-    const from = ((at % DAY) + DAY) % DAY;
+    const from = ((at % DAY_MIN) + DAY_MIN) % DAY_MIN;
     if (attendedMin > 0 && (from < WAKING.from || from + attendedMin > WAKING.to)) return false;
     at += attendedMin + unattendedMin;
   }
@@ -47,7 +47,7 @@ export function latestStart(steps: readonly Step[], readyMin: number): { readonl
   for (const block of blocksOf(steps.filter((s) => s.when === 'always')).reverse()) {
     const latest = end - lengthOf(block);
     let start = latest;
-    while (!awake(block, start) && latest - start < 2 * DAY) start -= STEP_MIN;
+    while (!awake(block, start) && latest - start < 2 * DAY_MIN) start -= STEP_MIN;
     if (!awake(block, start)) {
       byDay = false;
       start = latest;

@@ -3,6 +3,7 @@ import { isHardUse } from '../facts';
 import { isEntry, lookedAt, type Inspection, type Item, type LogEntry } from '../gear';
 import { addDays } from '../units/day';
 import { RHYTHM_FIGURES } from '../knowledge';
+import { DAY_MIN } from '../units/time';
 
 export interface ForecastInput {
   /** ISO day of the last care or look. */
@@ -116,7 +117,7 @@ export function dueOf({ item, log, seen, rhythmDays, careMin, today, event }: Du
     rhythmDays,
     today,
     log,
-    event: event ? { name: event.name, on: event.readyBy, careDays: Math.ceil(careMin / 1440) } : undefined,
+    event: event ? { name: event.name, on: event.readyBy, careDays: Math.ceil(careMin / DAY_MIN) } : undefined,
   });
 }
 

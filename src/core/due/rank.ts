@@ -50,7 +50,7 @@ const AIM_WEIGHT: Partial<Record<Aim, number>> = {
   downgrade: 10,
 };
 /** Days until the next look while the programme is not there yet. */
-export const USUAL_DAYS = 90;
+export const USUAL_DAYS = RHYTHM_FIGURES.usualDays.value;
 /** From this weight on it is the first to be seen to. */
 const URGENT_FROM = 62;
 

@@ -7,12 +7,12 @@ import type { DryerKind, Heat } from '../gear';
 import { ENERGY_FIGURES } from '../knowledge';
 
 /** Specific heat of water between 5 and 60 °C, kJ/(kg·K). Saturated-water tables give 4.18 to 4.20; 4.186 is the usual mean (the 15 °C calorie). */
-const WATER_KJ_PER_KG_K = 4.186;
+export const WATER_KJ_PER_KG_K = 4.186;
 const KJ_PER_KWH = 3600;
 /** Mean draw, kW: of a washing machine's motor and pump, of a dryer's drum and fan, and of what warms a finish. */
 export const MOTOR_KW = ENERGY_FIGURES.motorKw.value;
 /** Temperature at which the water leaves, for its latent heat, °C. */
-const LEAVES_AT_C = 40;
+const LEAVES_AT_C = ENERGY_FIGURES.leavesC.value;
 
 /**
  * Heat to warm water, kWh: m·4.186·ΔT/3600. Nothing when it need not be warmed.

@@ -1,6 +1,6 @@
 import type { StepSettings } from '../document';
 import { DRYER_KINDS, type DryerKind, type Equipment, type Preferences, type Supply, type SupplyClass } from '../gear';
-import { ENERGY_FIGURES, KNOWLEDGE } from '../knowledge';
+import { ENERGY_FIGURES, KNOWLEDGE, WATER_FIGURES } from '../knowledge';
 import { plan, type Plan, type PlannedStep } from '../programme';
 import { pick } from '../facts';
 import { bathLitres } from '../programme/machines';
@@ -196,7 +196,8 @@ export interface Alternative {
   readonly with?: number;
   readonly takes: Takes;
 }
-const COOL_C = 20;
+/** Water that is as cold as it comes. */
+const COOL_C = WATER_FIGURES.waterEndsC.value.cold;
 
 /** Most of its kind that go into one drum together: what the construction allows, and the machine's kilograms. */
 export function mostTogether(made: Plan): number {

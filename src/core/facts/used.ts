@@ -1,10 +1,11 @@
 import type { Inspection, Item, LogEntry, UseEntry, Weather } from '../gear';
 import { isEntry, lookedAt } from '../gear';
 import { RHYTHM_FIGURES, type FactSet } from '../knowledge';
+import { DAY_MS } from '../units/time';
 
 const WET_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow', 'damp']);
 const HARD_WEATHER: ReadonlySet<Weather> = new Set(['rain', 'snow']);
-const YEAR_MS = 365 * 86_400_000;
+const YEAR_MS = 365 * DAY_MS;
 
 /** True when a use was harder than usual: said so, or in rain or snow. */
 export const isHardUse = (use: UseEntry): boolean => use.hard === true || (use.weather ?? []).some((w) => HARD_WEATHER.has(w));
@@ -45,7 +46,7 @@ export function machineWashesInYear(itemId: string, seen: Inspection | null, log
 /** True when it was bought lately and nothing in its own record says that it was ever washed. */
 function isNew({ boughtOn }: Pick<Item, 'boughtOn'>, seen: Inspection | null, own: readonly LogEntry[]): boolean {
   if (boughtOn === undefined || !seen) return false;
-  const age = (Date.parse(seen.at) - Date.parse(boughtOn)) / 86_400_000;
+  const age = (Date.parse(seen.at) - Date.parse(boughtOn)) / DAY_MS;
   return age >= 0 && age <= RHYTHM_FIGURES.newDays.value && !own.some(isWash);
 }
 

@@ -9,6 +9,7 @@ import { MAX_COPY_BYTES } from './limits';
 import { soundPart, type LeftOut, type Sound } from './sound';
 import { sumOf } from './sum';
 import type { Inspection, Kit } from '../gear';
+import { BYTES_PER_MB } from '../units';
 export const COPY_VERSION = 1;
 const MANIFEST = 'manifest.json';
 const KIT = 'kit.json';
@@ -90,7 +91,7 @@ export async function readCopy(bytes: Uint8Array): Promise<ReadCopy> {
   } catch {
     return refused('is no ZIP that can be read; it may have been cut short');
   }
-  if (size > MAX_COPY_BYTES) return refused(`holds more than ${MAX_COPY_BYTES / 1e6} MB`);
+  if (size > MAX_COPY_BYTES) return refused(`holds more than ${MAX_COPY_BYTES / BYTES_PER_MB} MB`);
   const manifest = checkedFile(there[MANIFEST], ManifestDoc);
   if ('faults' in manifest) return { status: 'refused', faults: manifest.faults.map(under(MANIFEST)), sound: null };
   const { version, madeAt, files: list } = manifest.document as ManifestDoc;

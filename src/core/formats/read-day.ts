@@ -3,14 +3,13 @@ import { validateSync } from 'class-validator';
 import type { DayRequest, Span, WashDay } from '../washday/types';
 import { DayRequestDoc, WashDayDoc } from './day';
 import { MAX_KIT_CHARS } from './limits';
-import { checkKit, collect, readJson, tooDeep, type Fault } from './read-kit';
+import { checkKit, collect, firstOf, readJson, tooDeep, type Fault } from './read-kit';
+import { BYTES_PER_MB } from '../units';
 
 export type ReadDayRequest =
   { readonly status: 'read'; readonly request: DayRequest } | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
 export type ReadWashDay =
   { readonly status: 'read'; readonly day: WashDay } | { readonly status: 'faulty'; readonly faults: readonly Fault[] };
-
-const MAX_FAULTS = 50;
 
 /** A checked object of a document, or what is wrong with it. */
 function checked(
@@ -18,7 +17,7 @@ function checked(
   cls: new () => object,
   what: string,
 ): { readonly document: object; readonly faults: Fault[] } | Fault {
-  if (text.length > MAX_KIT_CHARS) return { path: '', message: `must be smaller than ${MAX_KIT_CHARS / 1e6} MB` };
+  if (text.length > MAX_KIT_CHARS) return { path: '', message: `must be smaller than ${MAX_KIT_CHARS / BYTES_PER_MB} MB` };
   const read = readJson(text);
   if ('fault' in read) return read.fault;
   const { document } = read;
@@ -53,8 +52,7 @@ export function readDayRequest(text: string): ReadDayRequest {
   const { faults } = read;
   const request = read.document as DayRequest;
   const kit = checkKit(request.kit);
-  if (kit.status !== 'read')
-    faults.push(...kit.faults.map(({ path, message }) => ({ path: path === '' ? 'kit' : `kit.${path}`, message })));
+  const ofKit = kit.status === 'read' ? [] : kit.faults;
   const items: unknown = kit.status === 'read' ? kit.kit.items : [];
   const there = new Set((items as { id: string }[]).map((i) => i.id));
   if (kit.status === 'read') {
@@ -73,13 +71,14 @@ export function readDayRequest(text: string): ReadDayRequest {
     !(Date.parse(request.from) < Date.parse(request.until))
   )
     faults.push({ path: 'until', message: 'must be later than from' });
-  return faults.length > 0 ? { status: 'faulty', faults: faults.slice(0, MAX_FAULTS) } : { status: 'read', request };
+  const all = [...firstOf(faults), ...ofKit.map(({ path, message }) => ({ path: path === '' ? 'kit' : `kit.${path}`, message }))];
+  return all.length > 0 ? { status: 'faulty', faults: all } : { status: 'read', request };
 }
 /** Reads a planned day back. Never throws on bad input. */
 export function readWashDay(text: string): ReadWashDay {
   const read = checked(text, WashDayDoc, 'umbrastic/wash-day');
   if (!('faults' in read)) return { status: 'faulty', faults: [read] };
   return read.faults.length > 0
-    ? { status: 'faulty', faults: read.faults.slice(0, MAX_FAULTS) }
+    ? { status: 'faulty', faults: firstOf(read.faults) }
     : { status: 'read', day: read.document as WashDay };
 }

@@ -5,6 +5,7 @@ import { validateSync } from 'class-validator';
 import type { Kit } from '../gear';
 import { KitDoc } from './kit/kit';
 import { KIT_FORMAT, KIT_VERSION, MAX_KIT_CHARS } from './limits';
+import { BYTES_PER_MB } from '../units';
 
 /** A place in a document and what is wrong there. */
 export interface Fault {
@@ -32,10 +33,12 @@ export const valueAt = (document: unknown, path: string | readonly (string | num
 const MAX_FAULTS = 50;
 const MAX_DEPTH = 60;
 /** As many as are read; that there are more is said. */
-const firstOf = (faults: readonly Fault[]): readonly Fault[] =>
-  faults.length <= MAX_FAULTS
-    ? faults
-    : [...faults.slice(0, MAX_FAULTS), { path: '', message: `has ${faults.length - MAX_FAULTS} more faults like these` }];
+export function firstOf(faults: readonly Fault[]): readonly Fault[] {
+  const more = faults.length - MAX_FAULTS;
+  if (more <= 0) return faults;
+  const message = more === 1 ? 'has one more fault like these' : `has ${more} more faults like these`;
+  return [...faults.slice(0, MAX_FAULTS), { path: '', message }];
+}
 
 const join = (path: string, key: string): string =>
   /^\d+$/.test(key) ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`;
@@ -192,7 +195,7 @@ export function checkPart({ list, row }: KitPart): readonly Fault[] {
 /** Reads a kit from text. Never throws on bad input: every fault names its place. */
 export function readKit(text: string): ReadKit {
   if (text.length > MAX_KIT_CHARS)
-    return { status: 'faulty', faults: [{ path: '', message: `must be smaller than ${MAX_KIT_CHARS / 1e6} MB` }] };
+    return { status: 'faulty', faults: [{ path: '', message: `must be smaller than ${MAX_KIT_CHARS / BYTES_PER_MB} MB` }] };
   const read = readJson(text);
   return 'fault' in read ? { status: 'faulty', faults: [read.fault] } : checkKit(read.document);
 }

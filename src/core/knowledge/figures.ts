@@ -1,4 +1,4 @@
-import type { DryerKind, Heat, Material, WasherKind } from '../gear';
+import type { DryerKind, Heat, Material, SupplyClass, WasherKind } from '../gear';
 import type { BasisKind } from './condition';
 
 /*
@@ -50,6 +50,29 @@ export const RINSING_FIGURES = {
 export const WATER_FIGURES = { waterEndsC: m({ cold: 20, cool: 25, lukewarm: 35, warm: 59 }, '°C', 15, 60) } as const;
 
 export const DOSING_FIGURES = {
+  /** Where no label says: from least to most. */
+  guessedMl: p<Readonly<Partial<Record<SupplyClass, readonly [number, number]>>>>(
+    {
+      'technical-cleaner': [80, 120],
+      'down-cleaner': [80, 120],
+      'unscented-cleaner': [80, 120],
+      'plain-liquid': [30, 50],
+      'bio-liquid': [30, 50],
+      'microfibre-cleaner': [30, 60],
+      'mild-soap': [20, 40],
+      'shoe-cleaner': [15, 30],
+      'oxygen-booster': [15, 30],
+      'stain-remover': [20, 40],
+      powder: [40, 70],
+      vinegar: [50, 100],
+    },
+    'mL',
+    10,
+    150,
+  ),
+  anyGuessMl: p([20, 40], 'mL', 10, 150),
+  usualSoil: m(2, '1', 1, 3),
+  usualHardness: m(100, 'mg/L', 60, 180),
   hardnessFactor: m({ soft: 0.9, 'moderately hard': 1, hard: 1.15, 'very hard': 1.3 }, '1', 0.7, 1.5),
   soilFactor: m([0.85, 0.9, 1, 1.1, 1.25], '1', 0.7, 1.5),
   machineFactor: m<Readonly<Record<WasherKind, number>>>(
@@ -113,7 +136,24 @@ export const DRYING_FIGURES = {
   tumbleExchangeMin: m<Readonly<Record<Heat, number>>>({ air: 30, low: 22, medium: 18, high: 14 }, 'min', 8, 60),
   /** How much warmer than the room the air is beside a radiator and in the sun. */
   warmerK: m<Partial<Readonly<Record<AirMoves, number>>>>({ radiator: 12, sun: 8 }, 'K', 3, 20),
+  /** Of the thing for which the two times before are meant, and the power by which a heavier one takes longer. */
+  exchangeAtG: m(450, 'g', 250, 700),
+  exchangePower: m(0.25, '1', 0, 0.5),
   hangExchangeMin: m(75, 'min', 30, 180),
+  /** Over a wet surface that hangs. */
+  airMPerS: m<Readonly<Record<AirMoves, number>>>(
+    { still: 0.1, radiator: 0.1, fan: 1.5, outdoors: 0.6, sun: 0.6 },
+    'm/s',
+    0.05,
+    3,
+  ),
+  filledCore: m(5, '1', 3, 8),
+  mostCore: m(0.8, '1', 0.6, 0.95),
+  freeFill: m(0.6, '1', 0.4, 0.8),
+  mostRounds: m(12, 'rounds', 8, 20),
+  finishLookMin: p(10, 'min', 5, 15),
+  hourAgoMin: m(45, 'min', 30, 60),
+  nearlyMin: m(10, 'min', 5, 20),
   criticalHeld: m(0.1, 'kg/kg', 0.05, 0.3),
   priorSd: m([0.4, 0.45, 0.3], '1', 0.1, 0.8),
   learnedSd: m(0.2, '1', 0.05, 0.4),
@@ -124,6 +164,11 @@ export const DRYING_FIGURES = {
   misfitMin: m(3, 'min', 1, 10),
   lastHourShare: m(0.01, '1', 0.005, 0.02),
   mostHeld: m(8, 'kg/kg', 5, 12),
+  /** Against the last weight, and grams over that. */
+  heavierShare: m(0.02, '1', 0.01, 0.05),
+  heavierG: m(5, 'g', 2, 15),
+  dryWeighedSdG: m(3, 'g', 1, 10),
+  dryTypicalSd: m(0.08, '1', 0.03, 0.2),
   /** At 65 % relative humidity, after ASTM D1909, but the figures are from memory. What is not listed takes up next to nothing. */
   regain65: m<Partial<Readonly<Record<Material, number>>>>(
     {
@@ -164,6 +209,7 @@ export const ENERGY_FIGURES = {
   ),
   inletC: m(12, '°C', 4, 25),
   hotEmptyC: m(60, '°C', 60, 95),
+  leavesC: m(40, '°C', 25, 60),
 } as const;
 
 export const LOFT_FIGURES = {
@@ -184,7 +230,15 @@ export const LOFT_FIGURES = {
   skinC: m({ low: 31, middle: 33, high: 35 }, '°C', 30, 36),
   fillHolds: m(4, 'g/g', 2, 8),
   mendBelow: m(0.6, '1', 0.4, 0.8),
+  /** Evening out by hand without a map, and the least with one. */
+  evenMin: p({ bag: 60, garment: 20, least: 10 }, 'min', 5, 120),
+  openingMm: p(25, 'mm', 10, 60),
+  worthGain: m(0.01, '1', 0.005, 0.05),
 } as const;
+
+/** What peroxide is put in to whiten. */
+export const LIGHT_KINDS = ['sun', 'cloud', 'lamp'] as const;
+export type LightKind = (typeof LIGHT_KINDS)[number];
 
 export const COLOUR_FIGURES = {
   paper: m(0.87, '1', 0.8, 0.92),
@@ -204,12 +258,11 @@ export const COLOUR_FIGURES = {
   seenYellow: m(2, '1', 1, 4),
   hopeful: m(0.5, '1', 0.3, 0.8),
   hopeless: m(0.2, '1', 0.05, 0.4),
+  seenBeside: p(1, 'CIEDE2000', 0.5, 2),
+  seenByAll: p(2.5, 'CIEDE2000', 2, 5),
+  /** A lamp is one for curing, held a hand away. */
+  sunHours: m<Readonly<Record<LightKind, number>>>({ sun: 1, cloud: 0.4, lamp: 0.7 }, 'h/h', 0.2, 1.2),
 } as const;
-/** What peroxide is put in to whiten. */
-export const LIGHT_KINDS = ['sun', 'cloud', 'lamp'] as const;
-export type LightKind = (typeof LIGHT_KINDS)[number];
-/** An hour of each in hours of full sun [from memory]; a lamp is one for curing, held a hand away. */
-export const LIGHTS: Readonly<Record<LightKind, number>> = { sun: 1, cloud: 0.4, lamp: 0.7 };
 
 export const REPELLENCY_FIGURES = {
   mark: m(70, '1', 60, 80),
@@ -231,6 +284,7 @@ export const REPELLENCY_FIGURES = {
   dropHeightMm: m(100, 'mm', 50, 300),
   dropCount: m(5, '1', 3, 12),
   dropWaitS: m(60, 's', 30, 300),
+  leakMin: p(10, 'min', 5, 20),
   likely: m(0.7, '1', 0.5, 0.9),
 } as const;
 
@@ -279,6 +333,8 @@ export const REHEARSED_FIGURES = {
   residueGlues: m(1.2, '1', 0.5, 3),
   mostGlued: m(0.5, '1', 0.3, 0.9),
   storedDampClumps: m(4, '1', 1, 8),
+  drumLookMin: m(5, 'min', 2, 10),
+  toldEffect: m({ minutes: 10, waterG: 5, clumps: 0.03, residue: 0.01, hotMin: 1 }, 'min, g, 1', 0.005, 30),
 } as const;
 
 export const RHYTHM_FIGURES = {
@@ -295,4 +351,23 @@ export const RHYTHM_FIGURES = {
   soonDays: m(56, 'd', 28, 90),
   wakesMin: m(420, 'min', 300, 540),
   sleepsMin: m(1320, 'min', 1200, 1440),
+  leastDays: m(7, 'd', 3, 14),
+  usualDays: m(90, 'd', 30, 180),
+} as const;
+
+export const MACHINE_FIGURES = {
+  gentleRpm: m(600, 'rpm', 400, 800),
+  /** Hands for one part, an empty rinse, the drawer, an empty hot cycle, and setting the door ajar. */
+  purgeMin: m({ hands: 3, rinse: 15, drawer: 5, hot: 75, ajar: 1 }, 'min', 0.5, 180),
+} as const;
+
+export const RUN_FIGURES = {
+  lateMin: m(10, 'min', 5, 30),
+  cutShort: m(0.1, '1', 0.05, 0.25),
+} as const;
+
+export const WASH_DAY_FIGURES = {
+  atOnceMin: m(15, 'min', 5, 30),
+  oneGoMin: m(45, 'min', 20, 90),
+  visitGapMin: m(10, 'min', 5, 30),
 } as const;

@@ -11,11 +11,13 @@ export interface UpkeepRecord extends Basis {
   readonly for: readonly string[];
   readonly everyDays: number | null | Readonly<Record<HardnessClass, number>>;
 }
+/** How long an empty hot cycle serves. */
+export const HOT_EMPTY_DAYS = 30;
 const DRUMS = ['front-loader', 'agitator', 'impeller'] as const;
 
 /** Common practice: empty hot cycle monthly, descale every three to four months, sooner in hard water, lint at each load, door ajar. */
 export const UPKEEP: readonly UpkeepRecord[] = [
-  { id: 'hot-empty', ...P, for: DRUMS, everyDays: 30 },
+  { id: 'hot-empty', ...P, for: DRUMS, everyDays: HOT_EMPTY_DAYS },
   { id: 'descale', ...P, for: DRUMS, everyDays: { soft: 180, 'moderately hard': 120, hard: 90, 'very hard': 60 } },
   { id: 'drawer', ...M, for: DRUMS, everyDays: 30 },
   { id: 'door', ...P, for: DRUMS, everyDays: null },

@@ -1,6 +1,7 @@
 /** Layouts of baffles to scale, as starting points: panels of strips or boxes, each joined to its neighbours by open openings. */
 import type { FillMap } from '../gear';
 import { areaMm2 } from './spread';
+import { LOFT_FIGURES } from '../knowledge';
 
 export const PANEL_STYLES = ['horizontal', 'vertical', 'box', 'chevron', 'foot-box'] as const;
 export type PanelStyle = (typeof PANEL_STYLES)[number];
@@ -18,8 +19,8 @@ export interface Panel {
   readonly columns: number;
   readonly thicknessMm: number;
 }
-/** An opening at a baffle's end is about so wide, mm (common practice). */
-export const OPENING_MM = 25;
+/** An opening at a baffle's end is about so wide, mm. */
+export const OPENING_MM = LOFT_FIGURES.openingMm.value;
 /** How far the middle of a chevron hangs below its ends, as a share of its width. */
 const CHEVRON = 0.18;
 

@@ -1,6 +1,7 @@
 /** The loft of one thing over the years: how it fades between washes, and what each wash gave back. */
 import { isEntry, type Aim, type Inspection, type LogEntry } from '../gear';
 import { LOFT_FIGURES } from '../knowledge';
+import { DAY_MS, YEAR_DAYS } from '../units/time';
 
 export interface LoftPoint {
   readonly at: string;
@@ -28,8 +29,6 @@ export interface LoftRecord {
   /** Loft after the last care, and when it falls below a share at this fade; null when it cannot be told. */
   readonly belowAt: (share: number) => string | null;
 }
-const DAY_MS = 86_400_000;
-const YEAR_DAYS = 365.25;
 /** A look counts for a care that lies no further from it, days. */
 const NEAR_DAYS = LOFT_FIGURES.lookNearDays.value;
 const CARES: readonly Aim[] = ['wash', 'fluff', 'repair'];

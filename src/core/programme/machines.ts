@@ -3,7 +3,7 @@ import { onceFor } from '../once';
 import type { Action, Cycle, Dryer, Heat, Method, Washer } from '../gear';
 import { ACTIONS, HEATS } from '../gear';
 import { allows } from '../envelope';
-import { EQUIPMENT_RULES, RINSING_FIGURES, TUMBLE_MAX_C, type CycleStyle } from '../knowledge';
+import { EQUIPMENT_RULES, MACHINE_FIGURES, RINSING_FIGURES, TUMBLE_MAX_C, type CycleStyle } from '../knowledge';
 import type { Chosen, Placed, Sized, Way } from './state';
 import { pick } from '../facts';
 
@@ -88,7 +88,7 @@ export const styleOf = (action: Action): CycleStyle => OF_ACTION[action] ?? 'del
 export const actionOf = (cycle: Cycle): Action | null =>
   cycle.action ?? NAMED.find(([name]) => name.test(cycle.name))?.[1] ?? null;
 /** A programme whose name says nothing counts as gentle only if it also spins gently, rpm. */
-const GENTLE_RPM = 600;
+const GENTLE_RPM = MACHINE_FIGURES.gentleRpm.value;
 
 /** What the name and the record of a programme say, read once. */
 interface Manner {

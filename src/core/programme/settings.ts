@@ -1,7 +1,15 @@
 import { hangModel, modelMinutes, tumbleModel, type DryModel } from '../drying';
 import { allows } from '../envelope';
 import type { Heat, Supply, SupplyClass } from '../gear';
-import { DOSING_FIGURES, LOFT_FIGURES, REST_ON, RINSING_FIGURES, WASHED_SURFACES, type Surface } from '../knowledge';
+import {
+  DOSING_FIGURES,
+  DRYING_FIGURES,
+  LOFT_FIGURES,
+  REST_ON,
+  RINSING_FIGURES,
+  WASHED_SURFACES,
+  type Surface,
+} from '../knowledge';
 import { sprayPlan } from '../dosing/spray';
 import { levellingOf, fillGrams, readingsOf } from '../loft';
 import { heldAt } from '../rinsing';
@@ -80,12 +88,12 @@ const hanging = (state: Washed): DryModel =>
     room: state.request.kit.equipment?.room,
   });
 
-/** A finish that tumbles on medium is looked at this often, min [common practice]. */
-const FINISH_LOOK_MIN = 10;
-/** Evening out without a map: an hour for a light quilt or bag, less for a garment, min [common practice]. */
-const EVEN_MIN = { bag: 60, garment: 20, least: 10 } as const;
+/** A finish that tumbles on medium is looked at this often, min. */
+const FINISH_LOOK_MIN = DRYING_FIGURES.finishLookMin.value;
+/** Evening out without a map: an hour for a light quilt or bag, less for a garment, min. */
+const EVEN_MIN = LOFT_FIGURES.evenMin.value;
 /** Most rounds that are ever planned. */
-const MOST_ROUNDS = 12;
+const MOST_ROUNDS = DRYING_FIGURES.mostRounds.value;
 
 /** Everything a step template may ask to have set. */
 export const SETTERS: Readonly<Record<string, Setter>> = {

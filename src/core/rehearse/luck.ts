@@ -1,6 +1,6 @@
 /** What chance brings to one rehearsal. The same seed brings the same. */
 import { seededRandom } from '../units/seeded';
-import { REHEARSED_FIGURES } from '../knowledge';
+import { DRYING_FIGURES, REHEARSED_FIGURES } from '../knowledge';
 
 export interface Luck {
   /** How far this dryer's air really is from what its setting says, K. */
@@ -18,7 +18,6 @@ const OFF_C = REHEARSED_FIGURES.dryerOffC.value;
 const RATE_SPREAD = REHEARSED_FIGURES.rateSpread.value;
 const EXCHANGE_SPREAD = REHEARSED_FIGURES.exchangeSpread.value;
 const SLIP_CHANCE = REHEARSED_FIGURES.slipChance.value;
-const ROUNDS = 12;
 
 /** What one day brings; the same seed brings the same. */
 export function luckOf(seed: number): Luck {
@@ -28,6 +27,6 @@ export function luckOf(seed: number): Luck {
     offC: (next() + next() - 1) * OFF_C,
     rate: spread(RATE_SPREAD),
     exchange: spread(EXCHANGE_SPREAD),
-    slips: Array.from({ length: ROUNDS }, () => next() < SLIP_CHANCE),
+    slips: Array.from({ length: DRYING_FIGURES.mostRounds.value }, () => next() < SLIP_CHANCE),
   };
 }

@@ -9,16 +9,14 @@ import * as fill from './fill';
 import type { Setup, RehearsedStep } from './setup';
 import type { Luck } from './luck';
 import type { EventId, Happening, Moment, Rehearsal } from './types';
-import { REHEARSED_FIGURES } from '../knowledge';
+import { DRYING_FIGURES, REHEARSED_FIGURES } from '../knowledge';
 
 /** Minutes out of the drum for one look. */
-export const LOOK_MIN = 5;
-const MOST_ROUNDS = 12;
+export const LOOK_MIN = REHEARSED_FIGURES.drumLookMin.value;
 /** Its outside feels dry from this water on, kg per kg of shell. */
 const FEELS_DRY = REHEARSED_FIGURES.feelsDryHeld.value;
 /** The cloth follows the air with this time constant, min. */
 const WARMS_MIN = REHEARSED_FIGURES.warmsMin.value;
-const FREE_FILL = 0.6;
 /** Points that are drawn of one spell of drying, at most. */
 const DRAWN_A_SPELL = 48;
 
@@ -124,7 +122,7 @@ export function drumOf({ setup, choices, luck }: Simulation, heat: Heat): { body
     body: { ...whole, exchangeS: whole.exchangeS * luck.exchange * Math.exp(setup.learned.exchange) },
     // What goes round with it is as wet, and takes its share of the air.
     step: { airC, wetC, rateKgPerS: (drumKgPerS(air) / choices.loads) * luck.rate * Math.exp(setup.learned.rate) },
-    turns: Math.min(1, FREE_FILL / air.fill),
+    turns: Math.min(1, DRYING_FIGURES.freeFill.value / air.fill),
   };
 }
 /** Turns it in a drum for so many minutes: water goes, and what holds down comes apart. */
@@ -148,7 +146,7 @@ function look(simulation: Simulation): void {
 export function rounds(simulation: Simulation): void {
   const { setup, choices, luck, body } = simulation;
   const bandG = dryBandG(setup.dryG);
-  const most = typeof choices.rounds === 'number' ? choices.rounds : MOST_ROUNDS;
+  const most = typeof choices.rounds === 'number' ? choices.rounds : DRYING_FIGURES.mostRounds.value;
   let knob = choices.heat;
   let last = false;
   for (let round = 1; round <= most; round++) {

@@ -5,6 +5,7 @@ import { rehearse } from './index';
 import type { Setup } from './setup';
 import { NO_LUCK, type Luck } from './luck';
 import type { Rehearsal } from './types';
+import { REHEARSED_FIGURES } from '../knowledge';
 
 /** What one choice does: the outcome of the plan with only this changed, less the outcome of the plan. */
 export interface Effect {
@@ -23,7 +24,7 @@ export interface Effect {
 const hotMin = (r: Rehearsal): number => r.risks.reduce((sum, k) => sum + (k.id === 'too-hot' ? k.minutes : 0), 0);
 
 /** From here on an effect is worth a line. */
-const TOLD = { minutes: 10, waterG: 5, clumps: 0.03, residue: 0.01, hotMin: 1 } as const;
+const TOLD = REHEARSED_FIGURES.toldEffect.value;
 const worthTelling = (e: Effect): boolean =>
   Math.abs(e.dryMin ?? 0) >= TOLD.minutes ||
   Math.abs(e.endMin) >= TOLD.minutes ||

@@ -1,6 +1,7 @@
 /** One half treated, the other left as it was: what drops on both say, then and later. The honest comparison of a thing with itself. */
 import { isEntry, type HalvesEntry, type HalvesSeen, type Kit, type LogEntry } from '../gear';
 import { exposureOf } from './index';
+import { DAY_MS } from '../units/time';
 
 export interface HalvesRead {
   readonly entry: HalvesEntry;
@@ -10,7 +11,6 @@ export interface HalvesRead {
   readonly verdict: 'unread' | 'helped' | 'nothing' | 'worse';
   readonly lasts: boolean | null;
 }
-const DAY_MS = 86_400_000;
 const byTime = (a: { readonly at: string }, b: { readonly at: string }): number => Date.parse(a.at) - Date.parse(b.at);
 const gain = ({ treated, untreated }: HalvesSeen): number => treated - untreated;
 

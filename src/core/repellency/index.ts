@@ -16,6 +16,7 @@ import {
 } from '../gear';
 import { exposedZones, KNOWLEDGE, REPELLENCY_FIGURES, RHYTHM_FIGURES } from '../knowledge';
 import { type Interval, rangeOf, type Weighted } from '../units/weighted';
+import { DAY_MS } from '../units/time';
 
 /** The index of each grade, 0 to 5: the ISO ratings of the spray test [ISO 4920]; AATCC TM22 counts the same pictures 0 to 100. */
 export const INDEX_OF_GRADE = [0, 50, 70, 80, 90, 100] as const;
@@ -68,7 +69,6 @@ type Event =
   | { readonly at: number; readonly type: 'test'; readonly index: number }
   | { readonly at: number; readonly type: 'care'; readonly treatment: Treatment }
   | { readonly at: number; readonly type: 'use'; readonly hours: number };
-const DAY_MS = 86_400_000;
 
 /** Tests, care and use of one thing, oldest first. Where no use is written down, days stand for it. */
 export function eventsOf(item: Pick<Item, 'id' | 'kind'>, inspections: readonly Inspection[], log: readonly LogEntry[]): Event[] {
@@ -289,7 +289,7 @@ export function repellencyOf(
 function paceOf(uses: readonly Event[], nowMs: number, daily: number): number {
   const since = nowMs - RHYTHM_FIGURES.paceDays.value * DAY_MS;
   const first = uses[0]?.at ?? nowMs;
-  const days = Math.max(7, (nowMs - Math.max(since, first)) / DAY_MS);
+  const days = Math.max(RHYTHM_FIGURES.leastDays.value, (nowMs - Math.max(since, first)) / DAY_MS);
   return daily + uses.reduce((sum, e) => sum + (e.type === 'use' && e.at >= since ? e.hours : 0), 0) / days;
 }
 function belowOf(

@@ -1,3 +1,5 @@
+import { REPELLENCY_FIGURES } from '../knowledge';
+
 /** A wet, cold face or a leak? A cup of water on the place, dry paper behind it, ten minutes [common practice]. */
 export const LEAK_ANSWERS = ['leak', 'wet-face', 'inside'] as const;
 export type LeakAnswer = (typeof LEAK_ANSWERS)[number];
@@ -5,4 +7,4 @@ export type LeakAnswer = (typeof LEAK_ANSWERS)[number];
 export const leakAnswer = (paperWet: boolean, faceDark: boolean): LeakAnswer =>
   paperWet ? 'leak' : faceDark ? 'wet-face' : 'inside';
 /** Minutes for which the water stands. */
-export const LEAK_MIN = 10;
+export const LEAK_MIN = REPELLENCY_FIGURES.leakMin.value;

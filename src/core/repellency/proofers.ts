@@ -10,6 +10,7 @@ import {
   type UsedSupply,
 } from '../gear';
 import { dropTestsOf, indexOf, INDEX_OF_GRADE } from './index';
+import { REPELLENCY_FIGURES } from '../knowledge';
 
 /** One renewal with one product: the index before and after, where drops were tried. */
 export interface Renewal {
@@ -103,7 +104,7 @@ const T_95 = [
   1.729, 1.725, 1.721, 1.717, 1.714, 1.711, 1.708, 1.706, 1.703, 1.701, 1.699, 1.697,
 ] as const;
 /** One drop test can be a grade off: two of the same thing never differ by less than this, in the index. */
-const LEAST_SD = 6;
+const LEAST_SD = REPELLENCY_FIGURES.testSd.value;
 const variance = (values: readonly number[]): number => {
   const middle = mean(values);
   const own = values.reduce((sum, v) => sum + (v - middle) ** 2, 0) / (values.length - 1);

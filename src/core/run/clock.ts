@@ -2,6 +2,7 @@
  * When the device's clock is set while work is under way. Pure: it is told of steps of the clock that the page's own count of time did not see.
  */
 
+import { HOUR_MS } from '../units/time';
 /** A step of the clock, larger than what a busy machine loses, ms. */
 export const CLOCK_STEP_MS = 30_000;
 /** Two tabs that see one step measure it this alike, ms. */
@@ -9,7 +10,7 @@ const ALIKE_MS = 5_000;
 /** A tab in the background may see a step this much later than one in front, ms. */
 const LATE_MS = 120_000;
 /** A step forward that nobody spoke of for so long was sleep, ms. */
-const FORGOTTEN_MS = 3_600_000;
+const FORGOTTEN_MS = HOUR_MS;
 
 /** What is known of the clock's last step. */
 export interface ClockKnown {

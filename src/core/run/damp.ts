@@ -10,9 +10,10 @@ import type { Item, Room, WeighIn } from '../gear';
 import type { ProgrammeStep } from '../document';
 import { ranBy, timerMinutes, type Run } from './index';
 import { inForce } from './events';
+import { DRYING_FIGURES } from '../knowledge';
 
 /** How sure a dry mass is, one standard deviation, g: weighed, and taken from its kind. */
-const DRY_SD = { weighed: 3, typicalShare: 0.08 } as const;
+const DRY_SD = { weighed: DRYING_FIGURES.dryWeighedSdG.value, typicalShare: DRYING_FIGURES.dryTypicalSd.value } as const;
 
 /** Minutes that a step has dried since it was last wetted: its ended rounds, and what has run of the present one. */
 export function dryingMinutes(run: Run, step: ProgrammeStep, nowMs: number): number {
@@ -113,7 +114,7 @@ export function dampOf(
 function roundFor(estimate: Estimate, everyMin: number): number {
   return estimate.left.middle < NEARLY_MIN ? Math.min(everyMin, HOUR_AGO_MIN) : nextRound(estimate, everyMin);
 }
-const NEARLY_MIN = 10;
+const NEARLY_MIN = DRYING_FIGURES.nearlyMin.value;
 
 /** Fewest weights from which a drying teaches anything. */
 const TEACHES_FROM = 2;
@@ -137,7 +138,7 @@ export function learnDrying(item: Item, run: Run, weighIns: readonly WeighIn[], 
   };
 }
 /** A weight at least this many minutes of drying ago serves as the one of an hour ago. */
-const HOUR_AGO_MIN = 45;
+const HOUR_AGO_MIN = DRYING_FIGURES.hourAgoMin.value;
 const POINTS = 40;
 
 function fittedCurve(input: EstimateInput, { fitted }: Estimate, untilMin: number): Damp['curve'] {

@@ -1,7 +1,8 @@
 import type { ProgrammeStep } from '../document';
 import { inForce, type RunEvent, type RunRecord, type RunStatus } from './events';
 import { advance, chosenWay, following, looked, standAt, ticked, withSettings } from './moves';
-import { endRound, MINUTE, patched, STILL, stepIn, waiting, type Patch, type Run, type StepRun } from './state';
+import { endRound, patched, STILL, stepIn, waiting, type Patch, type Run, type StepRun } from './state';
+import { MINUTE_MS } from '../units/time';
 
 /*
  * A run is the fold of its events. Pure: the same events give the same run. Refuses: reading a clock, storing, asking.
@@ -105,7 +106,7 @@ function movedOn(seen: Run, step: ProgrammeStep, now: StepRun, event: Moving): R
       const ended = endRound(seen, step.id, event.at);
       return patched(ended, step.id, {
         state: 'running',
-        endsAtMs: event.at + event.minutes * MINUTE,
+        endsAtMs: event.at + event.minutes * MINUTE_MS,
         leftMs: null,
         round: now.round + 1,
         roundMin: event.minutes,

@@ -13,21 +13,21 @@ import {
   type WeighIn,
 } from '../gear';
 import type { WayId } from '../knowledge';
-import { RINSING_FIGURES, THRESHOLDS } from '../knowledge';
+import { RINSING_FIGURES, RUN_FIGURES, THRESHOLDS } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import { hasMove, inForce, type Happening, type RunEvent } from './events';
 import { extended, foldRun } from './fold';
 import { ranBy, stepIn, type Run, type StepRun } from './state';
+import { MINUTE_MS } from '../units/time';
 
 export { foldRun, recordOf } from './fold';
 export { ranBy, type Run, type StepRun, type StepState } from './state';
 export type { RunEvent, RunRecord, RunStatus } from './events';
 
-const MINUTE = 60_000;
 /** A wet thing left longer than this after its timer is told of it, minutes. */
-const LATE_AFTER_MIN = 10;
+const LATE_AFTER_MIN = RUN_FIGURES.lateMin.value;
 /** A round that is ended with more than this share of it to come is asked about. */
-const CUT_SHORT_SHARE = 0.1;
+const CUT_SHORT_SHARE = RUN_FIGURES.cutShort.value;
 
 /** True for filling that can lump and wander: it is felt for clumps. */
 export const looseFill = ({ components }: Pick<Item, 'components'>): boolean =>
@@ -136,7 +136,7 @@ export function leftMs(run: Run, nowMs: number): number | null {
 export function lateMinutes(run: Run, nowMs: number): number {
   const now = nowOf(run);
   if (now?.state !== 'elapsed' && now?.state !== 'running') return 0;
-  const late = Math.floor((nowMs - now.endsAtMs) / MINUTE);
+  const late = Math.floor((nowMs - now.endsAtMs) / MINUTE_MS);
   return late > LATE_AFTER_MIN ? late : 0;
 }
 
@@ -332,5 +332,5 @@ export const shiftClock = (run: Run, byMs: number): Run =>
 /** A clock set back shows as an instant earlier than one already seen: the timers move with it. Returns the same run otherwise. */
 export function mendClock(run: Run, nowMs: number): Run {
   const back = run.seenAtMs - nowMs;
-  return back > MINUTE ? shiftClock(run, -back) : run;
+  return back > MINUTE_MS ? shiftClock(run, -back) : run;
 }

@@ -2,10 +2,10 @@ import { AIMS, CARES, type Aim, type Care, type DoneStep } from '../gear';
 import type { ProgrammeStep } from '../document';
 import { inForce } from './events';
 import type { Run } from './state';
+import { MINUTE_MS } from '../units/time';
 
 /* What a run came to, from its events: the lines of its report. */
 
-const MINUTE = 60_000;
 /** What carrying a verb through makes of a thing. */
 const CARE_OF: Readonly<Record<string, Care>> = {
   'machine-wash': 'washed',
@@ -100,7 +100,7 @@ export function doneSteps(run: Run): DoneStep[] {
 
 /** Minutes from the first press to the last; a clock that was set does not count. */
 export const tookMinutes = (run: Run): number =>
-  Math.max(0, Math.round(((run.finishedAtMs ?? run.seenAtMs) - run.startedAtMs - run.clockMs) / MINUTE));
+  Math.max(0, Math.round(((run.finishedAtMs ?? run.seenAtMs) - run.startedAtMs - run.clockMs) / MINUTE_MS));
 /** Minutes that the plan gave it, hands and waiting together. */
 export const plannedMinutes = (run: Run): number =>
   run.planned.steps.filter((s) => s.when === 'always').reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, 0);

@@ -1,6 +1,7 @@
 import type { WayId } from '../knowledge';
 import type { Programme, ProgrammeStep } from '../document';
 import type { RunRecord } from './events';
+import { MINUTE_MS } from '../units/time';
 
 /* A run as it stands: where one is, how far each step is, what its timers are at. */
 
@@ -81,7 +82,6 @@ export interface Run extends Omit<RunRecord, 'programme'> {
 }
 
 export const STILL = { endsAtMs: null, leftMs: null } as const;
-export const MINUTE = 60_000;
 
 /** A step that nobody has begun. */
 export const waiting = (stepId: string, sinceMs: number): StepRun => ({
@@ -118,9 +118,9 @@ const driesOn = (step: ProgrammeStep): boolean =>
 
 /** Minutes that the present round has run by an instant. */
 export function ranBy(step: ProgrammeStep, now: StepRun, atMs: number): number {
-  if (now.state === 'paused') return Math.max(0, now.roundMin - now.leftMs / MINUTE);
+  if (now.state === 'paused') return Math.max(0, now.roundMin - now.leftMs / MINUTE_MS);
   if (now.state !== 'running' && now.state !== 'elapsed') return 0;
-  const ran = now.roundMin - (now.endsAtMs - atMs) / MINUTE;
+  const ran = now.roundMin - (now.endsAtMs - atMs) / MINUTE_MS;
   return Math.max(0, driesOn(step) ? ran : Math.min(now.roundMin, ran));
 }
 /** The present round ends: what it ran is counted, and how long it sat. */
@@ -129,7 +129,7 @@ export function endRound(run: Run, id: string, atMs: number, minutes?: number): 
   const step = stepIn(run.programme, id);
   if (!now || !step || (now.state !== 'running' && now.state !== 'elapsed' && now.state !== 'paused')) return run;
   const ran = minutes ?? ranBy(step, now, atMs);
-  const sat = now.endsAtMs === null ? 0 : Math.max(0, Math.floor((atMs - now.endsAtMs) / MINUTE));
+  const sat = now.endsAtMs === null ? 0 : Math.max(0, Math.floor((atMs - now.endsAtMs) / MINUTE_MS));
   return patched(run, id, {
     state: 'waiting',
     ...STILL,

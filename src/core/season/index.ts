@@ -2,14 +2,13 @@
  * The weeks ahead: what will be due in each, how long it takes, what it pours, and what can be moved to a quieter week.
  * Refuses: the clock; deciding on care: what will be due is a forecast, and a look decides when it comes.
  */
-import { addDays } from '../units/day';
+import { addDays, addYears, daysBetween } from '../units/day';
 import { dueOf, eventsAhead, goesAlong, type Ahead } from '../due/forecast';
 import { needsCare, USUAL_DAYS, type Outline, type Ranked } from '../due/rank';
 import { minutesOf } from '../document';
 import { byItem, isEntry, type Item, type Kit, type LogEntry, type UpkeepTask } from '../gear';
 import { RHYTHM_FIGURES } from '../knowledge';
 import { shoppingFor, type Need, type ShoppingLine } from '../supplies';
-import { daysBetween } from '../units/day';
 import { dayOfUse } from '../year';
 import { upkeepOf, type UpkeepLine } from '../upkeep';
 
@@ -69,7 +68,7 @@ export interface SeasonAsked {
   readonly handsAWeekMin: number;
 }
 /** No thing is due oftener than this in a forecast, days. */
-const LEAST_DAYS = 7;
+const LEAST_DAYS = RHYTHM_FIGURES.leastDays.value;
 
 const QUIET = new Set<Ranked['need']>(['away', 'lent', 'safety', 'blocked', 'unplanned']);
 
@@ -290,6 +289,4 @@ export function swapOf(kit: Pick<Kit, 'items' | 'log'>, today: string): Swap {
 
 /** The day until which a thing is meant to last; null when nobody said, or its age is not known. */
 export const lastsUntil = ({ boughtOn, targetYears }: Pick<Item, 'boughtOn' | 'targetYears'>): string | null =>
-  boughtOn === undefined || targetYears === undefined ? null : addDays(boughtOn, Math.round(targetYears * DAYS_A_YEAR));
-/** Mean Gregorian year. */
-const DAYS_A_YEAR = 365.2425;
+  boughtOn === undefined || targetYears === undefined ? null : addYears(boughtOn, targetYears);

@@ -34,9 +34,8 @@ export const intervalText = ({ value, low, high }: Interval, digits = 1): string
 export const labText = ({ lab }: Pick<ColourReading, 'lab'>): string =>
   `L* ${figure(lab.L, 0)}, a* ${figure(lab.a, 0)}, b* ${figure(lab.b, 0)}`;
 
-/** From these CIEDE2000 on a difference is seen side by side, and by anybody [common practice, no source]. */
-const SEEN_BESIDE = 1;
-const SEEN_BY_ALL = 2.5;
+const SEEN_BESIDE = COLOUR_FIGURES.seenBeside.value;
+const SEEN_BY_ALL = COLOUR_FIGURES.seenByAll.value;
 /** Whether one can see it. */
 export function seenText({ low, high }: Interval): string {
   if (high < SEEN_BESIDE) return 'nobody sees it';

@@ -1,6 +1,5 @@
 import type { Doubt, Missing } from '../drying/dry';
 import { dryBandG } from '../drying';
-import { G_PER_OZ } from '../units';
 
 /** What is still missing before it is dry. */
 const MISSING_WORDS: Record<Missing, string> = {
@@ -24,8 +23,6 @@ export const DOUBT_WORDS: Record<Doubt, string> = {
   'heavier-than-soaked': 'That is more than it could hold when soaked. Is something else on the scale?',
   'heavier-than-before': 'That is more than the last time, though it dried since. Is something else on the scale?',
 };
-/** Grams in what a doubt takes for the unit. */
-export const DOUBT_UNIT_G: Partial<Record<Doubt, number>> = { pounds: 16 * G_PER_OZ, ounces: G_PER_OZ };
 
 /**
  * What a weight says beside the dry mass, g; `back`: it counts as dry by weight.

@@ -1,3 +1,4 @@
+import { WATER_KJ_PER_KG_K } from '../energy';
 import type { Alternative, TakesLine, TakesWhat } from '../energy/takes';
 import { SUPPLY_WORDS } from '../words';
 
@@ -17,7 +18,7 @@ const n = (x: number | undefined, digits = 1): string => (Math.round((x ?? 0) * 
 
 /** The sum behind a line, with the numbers in it. */
 export function takesWorking({ what, from, kWh, supply }: TakesLine): string {
-  const heat = `${n(from.litres)} L × 4.186 kJ/(kg·K) × (${n(from.toC)} − ${n(from.inletC)}) K ÷ 3600 = ${n(kWh, 2)} kWh`;
+  const heat = `${n(from.litres)} L × ${WATER_KJ_PER_KG_K} kJ/(kg·K) × (${n(from.toC)} − ${n(from.inletC)}) K ÷ 3600 = ${n(kWh, 2)} kWh`;
   switch (what) {
     case 'heat-water':
       return (from.toC ?? 0) > (from.inletC ?? 0) ? heat : `${n(from.litres)} L, no warmer than the mains: 0 kWh`;

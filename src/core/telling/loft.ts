@@ -11,6 +11,7 @@ import {
 } from '../loft';
 import type { LightModel, LightResult, Sureness } from '../loft/light';
 import { minutesText } from '../units';
+import { LOFT_FIGURES } from '../knowledge';
 
 export const LOFT_VERDICTS: Record<LoftVerdict, string> = {
   leave: 'leave it alone',
@@ -23,7 +24,7 @@ export const moveText = ({ from, to, pinches }: Move): string =>
   `${pinches === 1 ? 'One pinch' : `${pinches} pinches`} from ${from} into ${to}`;
 
 /** Less than this gain in warmth is not worth an evening. */
-const WORTH = 0.01;
+const WORTH = LOFT_FIGURES.worthGain.value;
 /** The answer of a fill map. */
 export function levellingText({ moves, minutes, warmthNow: now, warmthAfter: then }: Levelling): string {
   const pinches = moves.reduce((sum, m) => sum + m.pinches, 0);

@@ -1,5 +1,6 @@
 import type { ChoiceId, Choices, Happening, Rehearsal, Risk } from '../rehearse';
 import type { Debrief, Effect, Kept, Mend } from '../rehearse/train';
+import { REHEARSED_FIGURES } from '../knowledge';
 import { minutesText } from '../units';
 import { HEAT_WORDS } from '../words';
 
@@ -154,15 +155,20 @@ export function mendText({ choice, to, left }: Mend): string {
         : `and ${left} harms would be left`;
   return `Put this right first: ${CHOICE_WORDS[choice].toLowerCase()} “${chosenText(choice, to)}”, ${rest}.`;
 }
+const TOLD = REHEARSED_FIGURES.toldEffect.value;
 /** What one choice does to the plan on its own. */
 export function effectText(e: Effect): string {
   const did: string[] = [];
-  if (e.dryMin !== null && Math.abs(e.dryMin) >= 10) did.push(`dry ${signed(e.dryMin)}`);
-  if (Math.abs(e.endMin) >= 10) did.push(`put away ${signed(e.endMin)}`);
-  if (Math.abs(e.waterG) >= 5) did.push(`${grams(Math.abs(e.waterG))} ${e.waterG > 0 ? 'more' : 'less'} water put away`);
-  if (Math.abs(e.clumps) >= 0.03) did.push(`${percent(Math.abs(e.clumps))} ${e.clumps > 0 ? 'more' : 'less'} of it clumped`);
-  if (Math.abs(e.residue) >= 0.01) did.push(`${percent(Math.abs(e.residue))} ${e.residue > 0 ? 'more' : 'less'} cleaner left`);
-  if (Math.abs(e.hotMin) >= 1) did.push(`too hot for ${minutesText(Math.abs(e.hotMin))} ${e.hotMin > 0 ? 'more' : 'less'}`);
+  if (e.dryMin !== null && Math.abs(e.dryMin) >= TOLD.minutes) did.push(`dry ${signed(e.dryMin)}`);
+  if (Math.abs(e.endMin) >= TOLD.minutes) did.push(`put away ${signed(e.endMin)}`);
+  if (Math.abs(e.waterG) >= TOLD.waterG)
+    did.push(`${grams(Math.abs(e.waterG))} ${e.waterG > 0 ? 'more' : 'less'} water put away`);
+  if (Math.abs(e.clumps) >= TOLD.clumps)
+    did.push(`${percent(Math.abs(e.clumps))} ${e.clumps > 0 ? 'more' : 'less'} of it clumped`);
+  if (Math.abs(e.residue) >= TOLD.residue)
+    did.push(`${percent(Math.abs(e.residue))} ${e.residue > 0 ? 'more' : 'less'} cleaner left`);
+  if (Math.abs(e.hotMin) >= TOLD.hotMin)
+    did.push(`too hot for ${minutesText(Math.abs(e.hotMin))} ${e.hotMin > 0 ? 'more' : 'less'}`);
   return `${CHOICE_WORDS[e.choice]} “${chosenText(e.choice, e.yours)}” instead of “${chosenText(e.choice, e.plans)}”: ${did.join(', ')}.`;
 }
 

@@ -8,6 +8,7 @@ import { minutesText } from '../units';
 import { SUPPLY_WORDS } from '../words';
 import { capital, listed, uncapital } from '../words/text';
 import { FAILED_WORDS, SAT_WORDS, WAY_WORDS } from '../words/looks';
+import { MINUTE_MS } from '../units/time';
 
 /** What it means for this thing that it sat after the timer of a step had ended. */
 export function satText(step: ProgrammeStep, item: Item | undefined): string {
@@ -49,7 +50,7 @@ export function runStateText(run: Run, nowMs: number): string {
   if (!step || !state) return '';
   if (state.state === 'elapsed') return `${step.title}: it has rung, look now.`;
   if (state.state === 'running')
-    return `${step.title}, ${minutesText(Math.max(1, Math.ceil((state.endsAtMs - nowMs) / 60_000)))} to go.`;
+    return `${step.title}, ${minutesText(Math.max(1, Math.ceil((state.endsAtMs - nowMs) / MINUTE_MS)))} to go.`;
   if (state.state === 'paused') return `${step.title}, paused.`;
   return `${step.title}, next.`;
 }

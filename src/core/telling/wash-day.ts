@@ -4,6 +4,7 @@ import { SUN_HOURS, type ApartRule, type CushionRule } from '../knowledge';
 import { minutesText } from '../units';
 import { SUPPLY_WORDS } from '../words';
 import { counted, listed, uncapital } from '../words/text';
+import { DAY_MIN } from '../units/time';
 
 /** Why two things do not share a drum. @param both their names. */
 export const APART_WORDS: Readonly<Record<ApartRule, (both: string) => string>> = {
@@ -63,7 +64,8 @@ export const cushionText = (ballast: readonly { readonly what: CushionRule['what
   listed(ballast.map(({ what, count }) => `${count} ${CUSHION_WORDS[what][count === 1 ? 0 : 1]}`));
 
 /** Hours of hands: "1 h 52", and beyond a day still in hours. */
-export const hoursText = (minutes: number): string => (minutes < 1440 ? minutesText(minutes) : `${Math.round(minutes / 60)} h`);
+export const hoursText = (minutes: number): string =>
+  minutes < DAY_MIN ? minutesText(minutes) : `${Math.round(minutes / 60)} h`;
 const many = (n: number, one: string, more: string): string => `${counted(n)} ${n === 1 ? one : more}`;
 const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${counted(n).toLowerCase()} times`);
 

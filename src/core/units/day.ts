@@ -1,4 +1,5 @@
 /** Days that a field takes, both ends included: YYYY-MM-DD with four figures of a year, as the format has it. */
+import { DAY_MS, YEAR_DAYS } from './time';
 export const FIRST_DAY = '1900-01-01';
 export const LAST_DAY = '2199-12-31';
 
@@ -14,12 +15,19 @@ export function dayOf(at: string): string {
 }
 /** Whole days from one to another, each an ISO day or an instant; negative when the second comes first. */
 export const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / 86_400_000);
+  Math.round((Date.parse(dayOf(to)) - Date.parse(dayOf(from))) / DAY_MS);
 /** The instant at noon of a day at the place where this runs. */
 export const noonOf = (day: string): string => `${new Date(`${day}T12:00:00`).toISOString().slice(0, 19)}Z`;
 /** An ISO day so many days later. */
 export const addDays = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+/** An ISO day so many years later by the calendar; a part of a year in whole days. From 29 February the first of March where there is none. */
+export function addYears(day: string, years: number): string {
+  const whole = Math.floor(years);
+  const at = new Date(`${day}T00:00:00Z`);
+  at.setUTCFullYear(at.getUTCFullYear() + whole);
+  return addDays(at.toISOString().slice(0, 10), Math.round((years - whole) * YEAR_DAYS));
+}
 /** The year of an ISO day. */
 export const yearOf = (day: string): number => Number(day.slice(0, 4));
 /** Day and hour of an RFC 3339 instant in the offset that it is written in, "2027-01-03" and "11:40": a wash day is told where it is done. */

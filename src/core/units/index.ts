@@ -1,11 +1,14 @@
 /** Quantities and conversion. Factors: NIST Handbook 44 appendix C and SP 811. Refuses: rounding for display. */
 
 import type { HardnessUnit } from '../gear';
+import { DAY_MIN } from './time';
 
 export const ML_PER_US_FL_OZ = 29.5735295625;
 export const ML_PER_IMP_FL_OZ = 28.4130625;
 export const G_PER_OZ = 28.349523125;
+export const G_PER_LB = 16 * G_PER_OZ;
 export const MM_PER_IN = 25.4;
+export const BYTES_PER_MB = 1_000_000;
 
 /**
  * mg/L as CaCO₃ in one unit of hardness. °dH: 10 mg CaO/L; gpg: grains a US gallon; °fH: 10 mg/L; °Clark: grains an imperial gallon.
@@ -52,7 +55,7 @@ export function typedNumber(text: string): number | undefined {
 export function minutesText(minutes: number): string {
   const total = Math.round(minutes);
   if (total < 60) return `${total} min`;
-  if (total < 1440)
+  if (total < DAY_MIN)
     return total % 60 === 0 ? `${total / 60} h` : `${Math.floor(total / 60)} h ${String(total % 60).padStart(2, '0')}`;
   const hours = Math.round(total / 60);
   const days = Math.floor(hours / 24);

@@ -3,7 +3,7 @@
  * that are not of the asked measure, which are no value, never a guess.
  */
 
-import { G_PER_OZ, ML_PER_IMP_FL_OZ, ML_PER_US_FL_OZ, MM_PER_IN, typedNumber } from '.';
+import { G_PER_LB, G_PER_OZ, ML_PER_IMP_FL_OZ, ML_PER_US_FL_OZ, MM_PER_IN, typedNumber } from '.';
 
 export type UnitSystem = 'metric' | 'us';
 interface UnitRecord {
@@ -13,7 +13,6 @@ interface UnitRecord {
   /** What else is typed for it, small letters. */
   readonly also?: readonly string[];
 }
-const KG_PER_LB = 0.45359237;
 const KM_PER_MILE = 1.609344;
 const ML_PER_US_GAL = 3785.411784;
 
@@ -22,7 +21,7 @@ const MEASURES = {
     g: { factor: 1, also: ['gr', 'gram', 'grams'] },
     kg: { factor: 1000, also: ['kilo', 'kilos'] },
     oz: { factor: G_PER_OZ, also: ['ounce', 'ounces'] },
-    lb: { factor: 1000 * KG_PER_LB, also: ['lbs', 'pound', 'pounds'] },
+    lb: { factor: G_PER_LB, also: ['lbs', 'pound', 'pounds'] },
   },
   volume: {
     mL: { factor: 1, also: ['ml', 'cc'] },

@@ -3,7 +3,8 @@
  * Refuses: repairing machines.
  */
 import type { Dryer, Equipment, LogEntry, Residue, UpkeepTask, Washer } from '../gear';
-import { UPKEEP } from '../knowledge/upkeep';
+import { DOSING_FIGURES } from '../knowledge';
+import { HOT_EMPTY_DAYS, UPKEEP } from '../knowledge/upkeep';
 import { hardnessClass } from '../units';
 import { addDays, dayOf, daysBetween } from '../units/day';
 
@@ -44,7 +45,7 @@ function lintIsDue(dryerId: string, log: readonly LogEntry[]): boolean {
  * @param today ISO day.
  */
 export function upkeepOf(equipment: Equipment, log: readonly LogEntry[], today: string): UpkeepLine[] {
-  const hardness = hardnessClass(equipment.waterHardnessMgPerL ?? 100);
+  const hardness = hardnessClass(equipment.waterHardnessMgPerL ?? DOSING_FIGURES.usualHardness.value);
   const lines: UpkeepLine[] = [];
   for (const machine of [...(equipment.washers ?? []), ...(equipment.dryers ?? [])]) {
     for (const record of UPKEEP.filter((r) => r.for.includes(machine.kind))) {
@@ -84,7 +85,6 @@ export interface CleanVerdict {
   readonly verdict: 'clean' | 'better' | 'purge' | 'rinse';
   readonly reasons: readonly CleanReason[];
 }
-const MONTH_DAYS = 30;
 
 /** Is it clean enough for this load? @param today ISO day. */
 export function cleanEnough(washer: Washer, asks: LoadAsks, log: readonly LogEntry[], today: string): CleanVerdict {
@@ -102,7 +102,7 @@ export function cleanEnough(washer: Washer, asks: LoadAsks, log: readonly LogEnt
   if (asks.sensitive && isDrum) {
     const hot = lastDone(log, washer.id, 'hot-empty');
     if (hot === null) return { verdict: 'better', reasons: ['hot-unknown'] };
-    if (daysBetween(hot, today) > MONTH_DAYS) return { verdict: 'better', reasons: ['hot-overdue'] };
+    if (daysBetween(hot, today) > HOT_EMPTY_DAYS) return { verdict: 'better', reasons: ['hot-overdue'] };
   }
   return { verdict: 'clean', reasons: ['clean'] };
 }

@@ -1,11 +1,10 @@
 import { DIMENSIONS } from '../envelope';
 import type { Washer } from '../gear';
-import type { Dimension } from '../knowledge';
+import { MACHINE_FIGURES, type Dimension } from '../knowledge';
 import type { BoundDoc, Programme, ProgrammeStep } from '../document';
 import { PURGE_WORDS } from '../words/upkeep';
 
-const HOT_MIN = 75;
-const RINSE_MIN = 15;
+const TAKES_MIN = MACHINE_FIGURES.purgeMin.value;
 
 /** A guided purge of one machine, as a programme that Run can carry out. Its `itemId` is the machine's. */
 export function purgeProgramme(washer: Washer): Programme {
@@ -23,7 +22,7 @@ export function purgeProgramme(washer: Washer): Programme {
     text: words.text,
     when: 'always',
     settings: { washerId: washer.id },
-    attendedMin: 3,
+    attendedMin: TAKES_MIN.hands,
     unattendedMin: 0,
     mayWait: true,
     why: [],
@@ -32,14 +31,14 @@ export function purgeProgramme(washer: Washer): Programme {
   });
   const steps = [
     ...((washer.unrinsed ?? []).length > 0
-      ? [step('rinse', PURGE_WORDS.rinse, 'rinse-vessel', { unattendedMin: RINSE_MIN })]
+      ? [step('rinse', PURGE_WORDS.rinse, 'rinse-vessel', { unattendedMin: TAKES_MIN.rinse })]
       : []),
-    step('drawer', PURGE_WORDS.drawer, 'wipe-drawer', { attendedMin: 5 }),
-    step('hot', PURGE_WORDS.hot, 'purge-machine', { unattendedMin: HOT_MIN }),
+    step('drawer', PURGE_WORDS.drawer, 'wipe-drawer', { attendedMin: TAKES_MIN.drawer }),
+    step('hot', PURGE_WORDS.hot, 'purge-machine', { unattendedMin: TAKES_MIN.hot }),
     step('look', PURGE_WORDS.look, 'look', {
       check: { look: PURGE_WORDS.look.look, pass: PURGE_WORDS.look.pass, else: 'hot' },
     }),
-    step('ajar', PURGE_WORDS.ajar, 'keep-dry', { attendedMin: 1 }),
+    step('ajar', PURGE_WORDS.ajar, 'keep-dry', { attendedMin: TAKES_MIN.ajar }),
   ];
   const free = Object.fromEntries(DIMENSIONS.map((d) => [d, { value: null, boundBy: {} }])) as unknown as Record<
     Dimension,

@@ -6,6 +6,7 @@ import { dryerLitres, type Wishes } from './loads';
 import { driedIn, memberOf } from './members';
 import type { Asked } from './problem';
 import type { DayRequest, Member, WashDay } from './types';
+import { SLOT_MS } from './shapes';
 
 const nameOf = (member: Member): string => thingName(member.item);
 
@@ -53,8 +54,7 @@ export function askedOf(request: DayRequest, members: readonly Member[]): Asked 
   const begun = request.begun ?? [];
   const turned = new Map<string, number>();
   const origin = Math.min(Date.parse(request.from), ...begun.map((t) => Date.parse(t.from)));
-  const grid = 5 * 60_000;
-  const originMs = begun.length > 0 && origin < Date.parse(request.from) ? Math.floor(origin / grid) * grid : undefined;
+  const originMs = begun.length > 0 && origin < Date.parse(request.from) ? Math.floor(origin / SLOT_MS) * SLOT_MS : undefined;
   const calendar = originMs === undefined ? calendarOf(request) : calendarOf(request, originMs);
   const end = (instant: string | undefined): number => (instant === undefined ? Infinity : Math.floor(slotAt(calendar, instant)));
   return {

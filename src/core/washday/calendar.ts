@@ -1,9 +1,9 @@
 import { SUN_HOURS } from '../knowledge';
-import { SLOT_MIN, type Node } from './shapes';
+import { SLOT_MIN, SLOT_MS, type Node } from './shapes';
 import type { Hand, Span } from './types';
+import { DAY_MS, MINUTE_MS } from '../units/time';
 
-const SLOT_MS = SLOT_MIN * 60_000;
-const DAY_SLOTS = 86_400_000 / SLOT_MS;
+const DAY_SLOTS = DAY_MS / SLOT_MS;
 const SUN_SLOTS = ((SUN_HOURS.to - SUN_HOURS.from) * 60) / SLOT_MIN;
 /** How far ahead is looked for room, days. */
 const AHEAD_DAYS = 28;
@@ -54,7 +54,7 @@ export function calendarOf(
   asked: { readonly from: string; readonly hands?: readonly Hand[]; readonly quiet?: readonly Span[] },
   originMs: number = up(Date.parse(asked.from)),
 ): Calendar {
-  const horizon = Math.ceil((AHEAD_DAYS * 86_400_000) / SLOT_MS);
+  const horizon = Math.ceil((AHEAD_DAYS * DAY_MS) / SLOT_MS);
   const hands: readonly Hand[] = asked.hands?.length ? asked.hands : [{}];
   const quiet = new Uint8Array(horizon).fill(1);
   mark(asked.quiet ?? [], originMs, quiet, 0, true);
@@ -65,7 +65,7 @@ export function calendarOf(
     mark(windows, originMs, open, 1, false);
     return runs(open);
   });
-  const local = (originMs + offsetOf(asked.from) * 60_000) / SLOT_MS;
+  const local = (originMs + offsetOf(asked.from) * MINUTE_MS) / SLOT_MS;
   const sun = new Uint8Array(horizon).map((_, t) => {
     const hour = (((local + t) % DAY_SLOTS) * SLOT_MIN) / 60;
     return hour >= SUN_HOURS.from && hour < SUN_HOURS.to ? 1 : 0;
@@ -78,7 +78,7 @@ export const slotAt = (calendar: Calendar, instant: string): number => (Date.par
 /** The instant at which a slot begins, in the offset of the request. */
 export function instantAt(calendar: Calendar, slot: number, offsetMin: number): string {
   const ms = calendar.originMs + slot * SLOT_MS;
-  const local = new Date(ms + offsetMin * 60_000).toISOString().slice(0, 19);
+  const local = new Date(ms + offsetMin * MINUTE_MS).toISOString().slice(0, 19);
   if (offsetMin === 0) return `${local}Z`;
   const [h, m] = [Math.floor(Math.abs(offsetMin) / 60), Math.abs(offsetMin) % 60];
   return `${local}${offsetMin < 0 ? '-' : '+'}${String(h).padStart(2, '0')}:${String(m).padStart(2, '0')}`;

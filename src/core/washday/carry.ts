@@ -8,8 +8,8 @@ import { loadOf } from './loads';
 import { driedIn, memberOf } from './members';
 import type { DayLoad, DayTask, Member, WashDay } from './types';
 import { drumText } from './write';
+import { MINUTE_MS } from '../units/time';
 
-const MINUTE = 60_000;
 /** A thing of a load as it is carried out: its own programme, with the drum as the load runs it. */
 export interface Carried {
   readonly item: Item;
@@ -132,8 +132,8 @@ class Carrying {
   /** A rinse that the load needs beyond its programme, where none of its things has a step for it. */
   private plainRinse(task: DayTask, id: string): ProgrammeStep {
     const { spinRpm, action } = this.load.settings;
-    const minutes = (Date.parse(task.to) - Date.parse(task.from)) / MINUTE;
-    const hands = task.attended.reduce((sum, a) => sum + (Date.parse(a.to) - Date.parse(a.from)) / MINUTE, 0);
+    const minutes = (Date.parse(task.to) - Date.parse(task.from)) / MINUTE_MS;
+    const hands = task.attended.reduce((sum, a) => sum + (Date.parse(a.to) - Date.parse(a.from)) / MINUTE_MS, 0);
     return {
       id,
       key: 'rinse-machine',

@@ -1,15 +1,15 @@
 import { SLOT_MIN, slotsOf, type Node, NOISY_TOOLS, placeOf, shapeOf } from './shapes';
 import type { Equipment } from '../gear';
-import { IN_THE_SUN, LINE_METRES } from '../knowledge';
+import { IN_THE_SUN, LINE_METRES, WASH_DAY_FIGURES } from '../knowledge';
 import type { ProgrammeStep } from '../document';
 import { orderOf } from './loads';
 import { hasteOf } from './sharing';
 import { driedIn } from './members';
 import type { Drying, Load, Member } from './types';
 /** What may not wait is followed within this, slots. */
-export const AT_ONCE = 3;
+const AT_ONCE = Math.floor(WASH_DAY_FIGURES.atOnceMin.value / SLOT_MIN);
 /** Hand work of one thing is done in one go up to this, min. */
-const ONE_GO_MIN = 45;
+const ONE_GO_MIN = WASH_DAY_FIGURES.oneGoMin.value;
 /** `to` begins when `from` has ended, at most `most` slots later. */
 export interface Link {
   readonly from: number;

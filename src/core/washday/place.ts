@@ -1,6 +1,7 @@
 import { mayBegin, type Calendar } from './calendar';
 import type { Link, Work } from './nodes';
-import type { Node } from './shapes';
+import { WASH_DAY_FIGURES } from '../knowledge';
+import { SLOT_MIN, type Node } from './shapes';
 
 /** A day to be scheduled, in slots. */
 export interface Problem {
@@ -317,4 +318,4 @@ export function visitsOf(problem: Pick<Problem, 'nodes'>, placed: Placed): numbe
   return visits;
 }
 /** A pause between two stretches of so many slots makes two visits. */
-export const VISIT_GAP = 2;
+export const VISIT_GAP = Math.ceil(WASH_DAY_FIGURES.visitGapMin.value / SLOT_MIN);

@@ -1,9 +1,11 @@
 import type { Equipment, Rack } from '../gear';
 import type { ProgrammeStep } from '../document';
 import type { DayStep } from './types';
+import { MINUTE_MS } from '../units/time';
 
 /** Everything is on a grid of this many minutes. */
 export const SLOT_MIN = 5;
+export const SLOT_MS = SLOT_MIN * MINUTE_MS;
 
 /** Slots of so many minutes. */
 export const slotsOf = (minutes: number): number => Math.ceil(Math.round(minutes * 100) / 100 / SLOT_MIN);

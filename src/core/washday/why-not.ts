@@ -3,10 +3,11 @@ import { thingName } from '../words';
 import { askedOf, gather } from './asked';
 import { instantAt, offsetOf } from './calendar';
 import { hasHired, withHired } from './hired';
-import { handSlots } from './shapes';
+import { handSlots, SLOT_MS } from './shapes';
 import { minutesOfSlots, type Asked } from './problem';
 import { findDay, type Effort, type Outcome } from './search';
 import type { DayRequest, Member, Remedy, WashDay } from './types';
+import { HOUR_MS } from '../units/time';
 
 const nameOf = (member: Member): string => thingName(member.item);
 
@@ -46,7 +47,6 @@ export function whyNot(request: DayRequest, asked: Asked, outcome: Outcome, effo
     ),
   };
 }
-const HOUR_MS = 3_600_000;
 const EARLIER_HOURS = [4, 12, 24, 48] as const;
 function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[], effort: Effort): Remedy[] {
   const remedies: Remedy[] = [];
@@ -65,7 +65,7 @@ function remediesOf(request: DayRequest, asked: Asked, blamed: readonly string[]
   };
   if (!request.due || Object.keys(request.due).length === 0) tryWith({}, REMEDIES.until, true);
   for (const hours of EARLIER_HOURS) {
-    const earlier = instantAt(asked.calendar, asked.calendar.first - (hours * HOUR_MS) / (5 * 60_000), offset);
+    const earlier = instantAt(asked.calendar, asked.calendar.first - (hours * HOUR_MS) / SLOT_MS, offset);
     if (tryWith({ from: earlier }, () => REMEDIES.from(earlier))) break;
   }
   const hands = request.hands ?? [];

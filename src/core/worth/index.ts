@@ -4,6 +4,7 @@
  */
 import type { ProgrammeStep } from '../document';
 import type { Guess, Item, LogEntry, Sale } from '../gear';
+import { DAY_MS, YEAR_DAYS } from '../units/time';
 
 /** What its care came to until now. */
 export interface Spent {
@@ -159,8 +160,6 @@ export interface Kept {
   readonly perYearAtTarget: number | null;
 }
 const MONTH_YEARS = 1 / 12;
-const DAY_MS = 86_400_000;
-const YEAR_DAYS = 365.25;
 /** @param today ISO day. Null where price, age or uses are not recorded. */
 export function keptOf(
   item: Pick<Item, 'boughtOn' | 'targetYears'>,

@@ -14,13 +14,14 @@ import { RowLink, ThingTable } from '../../ui/ThingTable';
 import { color } from '../../ui/theme';
 import { Timeline, type TimeRow } from '../../ui/Timeline';
 import { MANY, Show, nothing } from './parts';
+import { MINUTE_MS } from '../../core/units/time';
 
 const MORNING_MS = Date.parse('2027-01-09T08:00:00Z');
 const morning = (id: string, title: string, from: number, to: number, band?: 'water' | 'heat' | 'air') => ({
   id,
   title,
-  from: MORNING_MS + from * 60_000,
-  to: MORNING_MS + to * 60_000,
+  from: MORNING_MS + from * MINUTE_MS,
+  to: MORNING_MS + to * MINUTE_MS,
   ...(band ? { band } : {}),
 });
 const MORNING: readonly TimeRow[] = [

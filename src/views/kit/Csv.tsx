@@ -14,6 +14,7 @@ import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 import { FilePick } from '../../ui/FilePick';
 import { Progress } from '../../ui/Progress';
+import { BYTES_PER_MB } from '../../core/units';
 
 const MAX_BYTES = 8_000_000;
 const Rows = styled.ul`
@@ -37,7 +38,7 @@ export function Csv({ items, shown }: { items: readonly Item[]; shown: readonly 
   };
   const read = async (file: File): Promise<void> => {
     if (file.size > MAX_BYTES) {
-      setResult({ rows: [], ignored: [], fault: `The file is larger than ${MAX_BYTES / 1e6} MB.` });
+      setResult({ rows: [], ignored: [], fault: `The file is larger than ${MAX_BYTES / BYTES_PER_MB} MB.` });
       return;
     }
     const text = await file.text();

@@ -14,6 +14,7 @@ import { Button, PressArea } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { color } from '../../ui/theme';
 import { FilePick } from '../../ui/FilePick';
+import { BYTES_PER_MB } from '../../core/units';
 
 const Grid = styled.ul`
   margin-top: 8px;
@@ -42,7 +43,6 @@ const Large = styled.img`
   max-height: 60vh;
   object-fit: contain;
 `;
-const MB = 1_000_000;
 
 function Picture({ photo, name, large }: { photo: Photo; name: string; large?: boolean }) {
   const address = useAddress(photo.blob) ?? '';
@@ -88,8 +88,8 @@ export function Photos({ itemId, name }: { itemId: string; name: string }) {
       </Grid>
       {photos.length > 0 && (
         <Quiet>
-          {photos.length === 1 ? 'One' : `${photos.length} of them`}, {(bytes / MB).toFixed(1)} MB in this browser; place and
-          camera are taken out
+          {photos.length === 1 ? 'One' : `${photos.length} of them`}, {(bytes / BYTES_PER_MB).toFixed(1)} MB in this browser;
+          place and camera are taken out
         </Quiet>
       )}
       {shown && (

@@ -1,6 +1,7 @@
 import { type Ranked } from '../../core/due/rank';
 import { onceFor } from '../../core/once';
 import { KIND_ALSO, KIND_WORDS, madeOf } from '../../core/words';
+import { DAY_MS } from '../../core/units/time';
 
 /** The filters, as they stand in the address. */
 export const FILTERS = ['need', 'kind', 'owner', 'due'] as const;
@@ -34,7 +35,7 @@ export function matches(row: Ranked, words: readonly string[], filters: Readonly
   if (filters.owner && item.owner !== filters.owner) return false;
   if (filters.due) {
     const days = DUE_DAYS[filters.due] ?? 0;
-    const soon = need === 'due' || need === 'urgent' || (Date.parse(on) - Date.parse(now)) / 86_400_000 <= days;
+    const soon = need === 'due' || need === 'urgent' || (Date.parse(on) - Date.parse(now)) / DAY_MS <= days;
     if (!soon) return false;
   }
   if (words.length === 0) return true;

@@ -6,12 +6,13 @@ import { Button } from '../../ui/Button';
 import { today } from '../../app/now';
 import { dayOf } from '../../core/units/day';
 import { usedToday } from '../../app/used';
+import { DAY_MS } from '../../core/units/time';
 
 /** What else there is to say of a use. Everything may stay open. */
 const UseSheet = lazy(() => import('./UseSheet'));
 const BackSheet = lazy(() => import('./BackSheet'));
 const SHOWN = 5;
-const RECENT_MS = 60 * 86_400_000;
+const RECENT_MS = 60 * DAY_MS;
 
 /** Back from an outing, with all that came back from it. */
 export function BackFrom({ kit }: { kit: Kit }) {

@@ -16,7 +16,7 @@ import { Button, LinkButton, TextButton } from '../../ui/Button';
 import { OneOf } from '../../ui/Choices';
 import { Calendar } from './Calendar';
 import { PATHS } from '../../app/routes';
-const MB = 1_000_000;
+import { BYTES_PER_MB } from '../../core/units';
 /** How much is stored here, and whether the browser has promised to keep it. */
 function Stored({ kit }: { kit: Kit }) {
   const [state, setState] = useState<{ full: Fullness | null; kept: boolean } | null>(null);
@@ -34,7 +34,7 @@ function Stored({ kit }: { kit: Kit }) {
   const { usedBytes, ofBytes, nearlyFull } = state.full;
   return (
     <Note tone={nearlyFull ? 'alarm' : 'quiet'}>
-      {(usedBytes / MB).toFixed(1)} of {Math.round(ofBytes / MB)} MB are used.{' '}
+      {(usedBytes / BYTES_PER_MB).toFixed(1)} of {Math.round(ofBytes / BYTES_PER_MB)} MB are used.{' '}
       {nearlyFull ? 'The store is nearly full: save a copy and delete some photographs; nothing was lost. ' : ''}
       {state.kept
         ? 'The browser has promised to keep it until you clear it.'

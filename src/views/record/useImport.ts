@@ -10,6 +10,7 @@ import type { RunRecord } from '../../core/run';
 import type { DayWish } from '../../core/washday';
 import { addBeside, type Whole } from '../../data/kit';
 import { togetherWith, type Together as TogetherWith } from '../../data/together';
+import { BYTES_PER_MB } from '../../core/units';
 export type Ready = Opened & { state: 'ready'; name: string; together: TogetherWith | null };
 type Reading = { state: 'idle' } | { state: 'reading'; name: string } | Ready | (Opened & { state: 'refused'; name: string });
 /** A file of which nothing can be read. */
@@ -29,7 +30,7 @@ export function useImport(current: Kit) {
     setReading({ state: 'reading', name: file.name });
     const most = MOST[file.name.split('.').at(-1) ?? ''] ?? MAX_KIT_CHARS;
     if (file.size > most) {
-      setReading(refused(file.name, `is larger than ${most / 1e6} MB`));
+      setReading(refused(file.name, `is larger than ${most / BYTES_PER_MB} MB`));
       return;
     }
     try {

@@ -12,13 +12,14 @@ import { NOT_RUN, useRehearsal } from './useRehearsal';
 import { focusOn } from '../../ui/focus';
 
 import type { Kit, Item } from '../../core/gear';
+import { MINUTE_MS } from '../../core/units/time';
 interface LessonState {
   readonly goalMin: number;
   readonly debriefed: Debrief | null;
 }
 const PATH = { seed: 'day', wash: 'wash' } as const;
 const DAYS = 9999;
-const QUARTER_MS = 15 * 60_000;
+const QUARTER_MS = 15 * MINUTE_MS;
 
 /** What is rehearsed, with what choices and on what day: the choices stand in the address. */
 function useAsked(kit: Kit, item: Item) {
@@ -49,7 +50,7 @@ type Asked = ReturnType<typeof useAsked>;
 /** Times of day while it runs, from the quarter of an hour that has begun. */
 function useClock() {
   const [startMs] = useState(() => Math.floor(nowMs() / QUARTER_MS) * QUARTER_MS);
-  const clock = useCallback((minutes: number): string => clockText(startMs + minutes * 60_000), [startMs]);
+  const clock = useCallback((minutes: number): string => clockText(startMs + minutes * MINUTE_MS), [startMs]);
   const at = (minutes: number): string => {
     const [day, time] = clock(minutes).split(' ');
     return time ? `on ${day} at ${time}` : `at ${day}`;

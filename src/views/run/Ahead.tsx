@@ -8,6 +8,7 @@ import { Quiet } from '../../ui/basics';
 import { BandEdge, bandOf } from '../../ui/strata';
 import { color, phone } from '../../ui/theme';
 import { type LiveRun } from './useLive';
+import { MINUTE_MS } from '../../core/units/time';
 
 const Coming = styled.section`
   border-left: 1px solid ${color.line};
@@ -30,7 +31,7 @@ export function Ahead({ live: { run, step, now, left } }: { live: LiveRun }) {
   const pieces = inPieces(shown);
   const coming = pieces.slice(pieces.findIndex((piece) => piece.some((s) => s.id === step.id)) + 1);
   if (coming.length === 0) return null;
-  const here = left === null ? step.attendedMin + step.unattendedMin : left / 60_000;
+  const here = left === null ? step.attendedMin + step.unattendedMin : left / MINUTE_MS;
   const minutes = coming.flat().reduce((sum, s) => sum + s.attendedMin + s.unattendedMin, here);
   return (
     <Coming aria-label="What comes next">
@@ -54,7 +55,8 @@ export function Ahead({ live: { run, step, now, left } }: { live: LiveRun }) {
       </ol>
       <Quiet>
         {coming.length > SHOWN && `${coming.length - SHOWN} more. `}
-        About {minutesText(Math.round(minutes / 5) * 5)} in all if nothing goes wrong: until {clockText(now + minutes * 60_000)}.
+        About {minutesText(Math.round(minutes / 5) * 5)} in all if nothing goes wrong: until{' '}
+        {clockText(now + minutes * MINUTE_MS)}.
       </Quiet>
     </Coming>
   );

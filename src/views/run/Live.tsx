@@ -19,6 +19,7 @@ import { MakeReady } from './MakeReady';
 import { StepActions } from './StepActions';
 import { Drying, StepHead, StepMeasures, StepSays } from './StepBody';
 import { type LiveRun, useLive } from './useLive';
+import { MINUTE_MS } from '../../core/units/time';
 
 /** A machine that is cleaned, or a thing that is gone. */
 const NO_THING = { kind: 'other' } as const;
@@ -108,7 +109,7 @@ function Where({ live: { run, step, jumped }, of }: { live: LiveRun; of: string 
       {!of && <Strip steps={run.programme.steps} small doneIds={done} label="Where you are" />}
       {jumped !== 0 && (
         <Note tone="alarm">
-          The clock moved by {minutesText(Math.abs(jumped) / 60_000)}. What was it?
+          The clock moved by {minutesText(Math.abs(jumped) / MINUTE_MS)}. What was it?
           <Row $wrap>
             <TextButton onPress={() => void answerClock(false)}>The device slept: time has passed</TextButton>
             <TextButton onPress={() => void answerClock(true)}>The clock was set: keep my time</TextButton>

@@ -7,7 +7,8 @@ import { LoftLines } from '../../app/LoftLines';
 import type { Doubt } from '../../core/drying/dry';
 import type { Droplet, DropTest, Inspection, Item, LoftReading } from '../../core/gear';
 import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
-import { DOUBT_UNIT_G, DOUBT_WORDS } from '../../core/telling/drying';
+import { DOUBT_UNIT_G } from '../../core/drying/dry';
+import { DOUBT_WORDS } from '../../core/telling/drying';
 import { soakedIn } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
 import { ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
@@ -41,7 +42,7 @@ export function Weigh({
   const [asked, setAsked] = useState<Doubt | null>(null);
   const value = unit.read(grams);
   const fault = value !== undefined && !(value > 0) ? `Write a weight above 0, in ${unit.name} or with its unit.` : null;
-  const unitG = asked && DOUBT_UNIT_G[asked];
+  const unitG = asked === 'pounds' || asked === 'ounces' ? DOUBT_UNIT_G[asked] : null;
   const keep = (massG: number): void => {
     const odd = asked ? null : doubt(massG);
     if (odd) setAsked(odd);
@@ -73,7 +74,7 @@ export function Weigh({
         <Button type="submit" style={{ marginTop: 22 }} isDisabled={!(value !== undefined && value > 0)}>
           {asked ? 'Keep it all the same' : 'Keep it'}
         </Button>
-        {unitG !== null && unitG !== undefined && value !== undefined && (
+        {unitG !== null && value !== undefined && (
           <Button look="quiet" style={{ marginTop: 22 }} onPress={() => onKeep(Math.round(value * unitG))}>
             <Said>Yes: {Math.round(value * unitG)} g</Said>
           </Button>

@@ -31,6 +31,7 @@ const Zones = styled.ol`
 `;
 
 import { useSprayCounter } from './useSprayCounter';
+import { MINUTE_MS } from '../../core/units/time';
 /** Pulls of the trigger, zone by zone: by a press, by key, or by a beat that the hand follows. What was counted is what was used. */
 export function SprayCounter({ live }: { live: LiveRun }) {
   const { bottle, pullMl, zones, nameOf, here, done, usedMl, doneMs, beating, setBeating, count } = useSprayCounter(live);
@@ -91,7 +92,7 @@ export function SprayCounter({ live }: { live: LiveRun }) {
 
 /** Drips are wiped off when the cloth has taken what it takes: how long yet. */
 function WipeOff({ since, now }: { since: number; now: number }) {
-  const left = since + DOSING_FIGURES.wipeAfterMin.value * 60_000 - now;
+  const left = since + DOSING_FIGURES.wipeAfterMin.value * MINUTE_MS - now;
   return left > 0 ? (
     <p>
       <strong role="timer" aria-live="off" style={{ fontSize: 28 }}>

@@ -1,12 +1,12 @@
 import { useObservable } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
+import { TICK_MS } from '../../app/clock';
 import { nowMs } from '../../app/now';
 import { pageTitle } from '../../app/title';
 import { current, type Run } from '../../core/run';
 import { readMeta } from '../../data/db';
 import { live } from '../../data/live';
 
-const TICK_MS = 500;
 const liveClock = live(['meta/clock'], () => readMeta('clock'));
 
 /** Keeps a live run's time, and the screen awake. Ringing and the device's clock are the shell's, for every run at once. */

@@ -14,6 +14,7 @@ import type { Measured } from './Used';
 import { Units } from '../../ui/units';
 import { allInUnits } from '../../core/units/said';
 import { focusOn } from '../../ui/focus';
+import { MINUTE_MS } from '../../core/units/time';
 
 const NOBODY: readonly Run[] = [];
 export type Change = (run: Run, how: Carried) => Run;
@@ -50,7 +51,7 @@ export function useStanding(stored: Run) {
   const step = planned && allInUnits(planned, units);
   const state = step && run.steps[step.id];
   // By the minute: the curve need not be worked out at every tick.
-  const minute = Math.floor(now / 60_000) * 60_000;
+  const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
   const damp = useDamp(stored, item, kit, equipment?.room, minute);
   // What makes the thing ready is one screen with ticks; a step that stands alone is its own.
   const piece = step && run.detours.length === 0 ? pieceOf(run.programme.steps, step.id) : [];

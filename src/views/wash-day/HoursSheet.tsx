@@ -15,6 +15,7 @@ import { RadioList } from '../../ui/RadioList';
 import { Sheet } from '../../ui/Sheet';
 import { Checkbox, Switch } from '../../ui/Checkbox';
 import { TextField } from '../../ui/TextField';
+import { DAY_MS } from '../../core/units/time';
 
 const PREFERENCES: readonly { id: Prefer; name: string; text: string }[] = [
   { id: 'earliest', name: 'Done as early as possible.', text: 'The last thing is dry and put away as soon as it can be.' },
@@ -32,7 +33,8 @@ const parts = (instant: string | undefined): { day?: string; time?: string } => 
 };
 const joined = (day: string | undefined, time: string | undefined): string | undefined =>
   day ? instantHere(new Date(`${day}T${time ?? '00:00'}`)) : undefined;
-const WEEK_MS = 21 * 86_400_000;
+/** How far ahead a calendar is read: three weeks, as is said of it. */
+const READ_AHEAD_MS = 21 * DAY_MS;
 
 /** When it may begin and must end, who is there, when the machines are silent, and what counts most. */
 export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (next: DayWish) => void; onClose: () => void }) {
@@ -50,7 +52,7 @@ export function HoursSheet({ wish, onSave, onClose }: { wish: DayWish; onSave: (
     const text = await files[0]?.text();
     if (text === undefined) return;
     try {
-      const busy = busyHours(text, draft.from, new Date(Date.parse(draft.from) + WEEK_MS).toISOString());
+      const busy = busyHours(text, draft.from, new Date(Date.parse(draft.from) + READ_AHEAD_MS).toISOString());
       person(n, { busy });
       setFault(busy.length === 0 ? 'That calendar has nothing in these three weeks.' : null);
     } catch (error) {

@@ -4,6 +4,7 @@ import { GENTLE_WORDS, momentText } from '../../core/telling/wash-day';
 import { DRYER_WORDS, SUPPLY_WORDS, thingName, WASHER_WORDS } from '../../core/words';
 import type { Band } from '../../ui/strata';
 import type { TimeRow } from '../../ui/Timeline';
+import { MINUTE_MS } from '../../core/units/time';
 
 /** What a load is set to, in one line. */
 export function settingsText({ settings: s }: DayLoad): string {
@@ -126,7 +127,7 @@ export const doingText = ({ task, nth }: Doing): string =>
   nth === 0 ? (task.title ?? task.text) : `Look ${nth + 1} of ${task.attended.length}. ${task.title ?? task.text}`;
 /** "Saturday". */
 export const dayName = (instant: string): string => momentText(instant).split(' at ')[0] ?? '';
-const TURN_GAP_MS = 10 * 60_000;
+const TURN_GAP_MS = 10 * MINUTE_MS;
 /** When somebody is needed, first things first, each person's own turns. */
 export function turnsOf(day: WashDay): Turn[] {
   const all = day.tasks

@@ -7,6 +7,7 @@ import type { CycleStyle, Fact, ForgottenPlace, Surface } from '../../knowledge'
 import type { StepSettings } from '../../document';
 import { powderG } from '../../dosing';
 import { SUPPLY_WORDS } from '../names';
+import { DAY_MIN } from '../../units/time';
 
 /** What a step's sentences may speak of. */
 export interface StepContext {
@@ -181,7 +182,7 @@ export const balls = (c: StepContext): string =>
 export const where = (c: StepContext): string => (c.s.dryerId ? `in ${c.dryer}` : 'in a large commercial dryer at a launderette');
 /** "45 min", "about 3 h", "about 2 days". @param min minutes. */
 export const hours = (min: number): string =>
-  min < 90 ? `${min} min` : min < 2160 ? `about ${Math.round(min / 60)} h` : `about ${Math.round(min / 1440)} days`;
+  min < 90 ? `${min} min` : min < 2160 ? `about ${Math.round(min / 60)} h` : `about ${Math.round(min / DAY_MIN)} days`;
 
 /** Where damp stays longest, by construction. */
 const DAMP_PLACES: readonly (readonly [Fact, string])[] = [
