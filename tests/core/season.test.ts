@@ -4,7 +4,16 @@ import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
 import { rankAll, type Outline } from '../../src/core/due/rank';
 import type { Inspection, Item, Kit, LogEntry } from '../../src/core/gear';
-import { lastsUntil, mondayOf, movesFor, runsOut, seasonAhead, swapOf, type SeasonWeek, type UsualCare } from '../../src/core/season';
+import {
+  lastsUntil,
+  mondayOf,
+  movesFor,
+  runsOut,
+  seasonAhead,
+  swapOf,
+  type SeasonWeek,
+  type UsualCare,
+} from '../../src/core/season';
 import { seasonText } from '../../src/core/telling/season';
 import { shell } from '../make';
 
