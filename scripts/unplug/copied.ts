@@ -21,13 +21,15 @@ function fromServer(): [string, boolean] {
 }
 const [which, notes] = told ? [told.UNPLUGGED ?? '', told.UNPLUG_NOTES !== undefined] : fromServer();
 const unplugged = which === '' ? -1 : Number(which);
-const seen = new Set<number>();
+// A test may load the app anew: what was come by is kept outside of it.
+const all = globalThis as unknown as { __seen?: Set<number> };
+const seen = (all.__seen ??= new Set<number>());
 let fresh: number[] = [];
 /** What was come by since the last time. */
 export const taken = (): number[] => {
-  const all = [...seen];
+  const those = [...seen];
   seen.clear();
-  return all;
+  return those;
 };
 function tell(): void {
   const ids = fresh.join(',');
@@ -68,8 +70,10 @@ export const IN_SERVER = `
 export const BY_VISIT = `
 import { appendFileSync } from 'node:fs';
 import { expect } from 'vitest';
+import { getCurrentTest } from 'vitest/suite';
 function noted(world: string): void {
-  const { testPath = '', currentTestName = '' } = expect.getState();
-  if (process.env.UNPLUG_NOTES) appendFileSync(process.env.UNPLUG_NOTES + '/visits', world + '\\t' + testPath + '\\t' + currentTestName.replaceAll(' > ', ' ') + '\\n');
+  const { testPath = '' } = expect.getState();
+  const name = getCurrentTest()?.fullTestName?.replaceAll(' > ', ' ') ?? '';
+  if (process.env.UNPLUG_NOTES) appendFileSync(process.env.UNPLUG_NOTES + '/visits', world + '\\t' + testPath + '\\t' + name + '\\n');
 }
 `;

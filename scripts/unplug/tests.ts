@@ -26,31 +26,60 @@ const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\
 /** The tests of one project in a copy that `copied.ts` has made. */
 export class Tests {
   readonly #notes: string;
+  readonly #report: string;
   readonly #alone = new Map<string, Promise<boolean>>();
   constructor(
     private readonly copy: string,
     private readonly project: 'unit' | 'browser',
   ) {
     this.#notes = join(copy, 'notes', project);
+    this.#report = join(this.#notes, 'report.json');
     mkdirSync(this.#notes, { recursive: true });
   }
 
   #pass(args: readonly string[], env: Readonly<Record<string, string>>, timeout = LONGEST_MS): Promise<boolean> {
     const [program, ...rest] = vitest('--project', this.project, ...args);
-    const told = { cwd: this.copy, stdio: 'ignore', env: { ...process.env, ...env }, timeout, killSignal: 'SIGKILL' } as const;
-    const child = spawn(program as string, rest, told);
-    return new Promise((done) => child.on('close', (status) => done(status === 0)));
+    // Of a group of its own, that is ended as a whole: a worker that goes round for ever outlives whoever began it.
+    const child = spawn(program as string, rest, {
+      cwd: this.copy,
+      stdio: 'ignore',
+      env: { ...process.env, ...env },
+      detached: true,
+    });
+    const end = (): void => {
+      try {
+        if (child.pid !== undefined) process.kill(-child.pid, 'SIGKILL');
+      } catch {
+        // Nobody of it is left.
+      }
+    };
+    const timer = setTimeout(end, timeout);
+    process.on('exit', end);
+    return new Promise((done) =>
+      child.on('exit', (status) => {
+        clearTimeout(timer);
+        process.off('exit', end);
+        end();
+        done(status === 0);
+      }),
+    );
   }
-  /** Whether they pass with this function unplugged; null: with all plugged in. */
-  passWithout({ file, test }: Chosen, n: number | null): Promise<boolean> {
-    const args = [file, '--bail', '1', ...(test === '' ? [] : ['-t', `^${escaped(test)}$`])];
-    return this.#pass(args, n === null ? {} : { UNPLUGGED: String(n) });
+  #passWith({ file, test }: Chosen, env: Readonly<Record<string, string>>): Promise<boolean> {
+    return this.#pass([file, '--bail', '1', ...(test === '' ? [] : ['-t', `^${escaped(test)}$`])], env);
   }
   /** Whether they pass by themselves with all plugged in: what needs the tests before it says nothing. */
-  passAlone(chosen: Chosen): Promise<boolean> {
-    const known = this.#alone.get(keyOf(chosen)) ?? this.passWithout(chosen, null);
+  #passAlone(chosen: Chosen): Promise<boolean> {
+    const known = this.#alone.get(keyOf(chosen)) ?? this.#passWith(chosen, {});
     this.#alone.set(keyOf(chosen), known);
     return known;
+  }
+  /** Whether these tests fail because this function is unplugged. */
+  async miss(chosen: Chosen, n: number): Promise<boolean> {
+    return !(await this.#passWith(chosen, { UNPLUGGED: String(n) })) && (await this.#passAlone(chosen));
+  }
+  /** The same of several files, in one run that ends at the first that fails. */
+  async anyMisses(files: readonly string[], n: number): Promise<boolean> {
+    return !(await this.#pass([...files, '--bail', '1'], { UNPLUGGED: String(n) }, WHOLE_RUN_MS));
   }
 
   #noted(name: string): string[][] {
@@ -61,9 +90,9 @@ export class Tests {
       return [];
     }
   }
-  #took(report: string): ReadonlyMap<string, number> {
+  #took(): ReadonlyMap<string, number> {
     const took = new Map<string, number>();
-    for (const { name, assertionResults } of (JSON.parse(readFileSync(report, 'utf8')) as Reported).testResults)
+    for (const { name, assertionResults } of (JSON.parse(readFileSync(this.#report, 'utf8')) as Reported).testResults)
       for (const { fullName, duration = 0 } of assertionResults) {
         const file = relative(this.copy, name);
         took.set(keyOf({ file, test: fullName }), duration);
@@ -71,18 +100,21 @@ export class Tests {
       }
     return took;
   }
-  /** Runs every test once with all plugged in. @returns for each function the tests that come by it, and the files of these. */
-  async comeBy(): Promise<ReadonlyMap<number, readonly Chosen[]>> {
-    const report = join(this.#notes, 'report.json');
-    const args = ['--reporter=json', `--outputFile=${report}`];
+  /** Runs every test once with all plugged in, and takes notes. */
+  async takeNotes(): Promise<void> {
+    const args = ['--reporter=json', `--outputFile=${this.#report}`];
     if (!(await this.#pass(args, { UNPLUG_NOTES: this.#notes }, WHOLE_RUN_MS)))
       console.log('Not every test passes while notes are taken; what does not pass alone either is not counted upon.');
-    const took = this.#took(report);
+  }
+  /** @returns by the notes, for each function the tests that come by it, and the files of these. */
+  comeBy(): ReadonlyMap<number, readonly Chosen[]> {
+    const took = this.#took();
     const by = new Map<number, Map<string, Chosen>>();
     const note = (ids: string, path: string, name: string): void => {
       const file = relative(this.copy, path);
       for (const n of ids.split(',').filter(Boolean).map(Number))
-        for (const test of new Set([name, ''])) {
+        // A test that is told of another file than its own ran beside one of this.
+        for (const test of took.has(keyOf({ file, test: name })) ? new Set([name, '']) : ['']) {
           const all = by.get(n) ?? new Map<string, Chosen>();
           by.set(n, all.set(keyOf({ file, test }), { file, test, ms: took.get(keyOf({ file, test })) ?? 0 }));
         }
