@@ -183,6 +183,16 @@ describe('two down jackets in one drum', () => {
       }
     }
   });
+  test('another load is another line; the first stands as it was', () => {
+    const done = washed(jackets.runs, 'parka').map((r) => through(r, T0 + 400 * MIN));
+    const another = done.map((r) => ({ ...r, id: `${r.id}-later`, load: { ...r.load!, id: 'load-2' } }));
+    const lines = (kit: Kit): LoadEntry[] => kit.log!.filter((e): e is LoadEntry => e.type === 'load');
+    const first = writeDown(jackets.kit, done[0]!, done);
+    const both = writeDown(first, another[0]!, another);
+    expect(new Set(lines(both).map((l) => l.id)).size).toBe(2);
+    expect(lines(both)).toContainEqual(lines(first)[0]);
+    expect(bottle(both, 'down-cleaner')).toBeCloseTo(500 - 2 * jackets.load.settings.doseMl!, 6);
+  });
   test('a record that was written before the last shared step is made whole by the next', () => {
     const mid = put(
       jackets.runs,
