@@ -161,8 +161,8 @@ const valueText = (value: unknown): string =>
     ? String(value)
     : Array.isArray(value)
       ? value.map((v: unknown) => (Array.isArray(v) ? v.join(': ') : String(v))).join(', ')
-      : Object.entries(value as Record<string, number>)
-          .map(([key, v]) => `${key.replace(/-/g, ' ')} ${v}`)
+      : Object.entries(value as Record<string, number | readonly number[]>)
+          .map(([key, v]) => `${key.replace(/-/g, ' ')} ${Array.isArray(v) ? v.join(' to ') : v}`)
           .join(', ');
 function figureEntries(): HandbookEntry[] {
   return (Object.entries(FIGURES) as [string, Figure][]).map(([id, { value, unit, least, most, basis }]) => ({

@@ -334,7 +334,11 @@ export const REHEARSED_FIGURES = {
   mostGlued: m(0.5, '1', 0.3, 0.9),
   storedDampClumps: m(4, '1', 1, 8),
   drumLookMin: m(5, 'min', 2, 10),
-  toldEffect: m({ minutes: 10, waterG: 5, clumps: 0.03, residue: 0.01, hotMin: 1 }, 'min, g, 1', 0.005, 30),
+  toldMin: m(10, 'min', 5, 30),
+  toldWaterG: m(5, 'g', 2, 20),
+  toldClumps: m(0.03, '1', 0.01, 0.1),
+  toldCleaner: m(0.01, '1', 0.005, 0.05),
+  toldHotMin: m(1, 'min', 1, 5),
 } as const;
 
 export const RHYTHM_FIGURES = {

@@ -24,7 +24,13 @@ export interface Effect {
 const hotMin = (r: Rehearsal): number => r.risks.reduce((sum, k) => sum + (k.id === 'too-hot' ? k.minutes : 0), 0);
 
 /** From here on an effect is worth a line. */
-const TOLD = REHEARSED_FIGURES.toldEffect.value;
+export const TOLD = {
+  minutes: REHEARSED_FIGURES.toldMin.value,
+  waterG: REHEARSED_FIGURES.toldWaterG.value,
+  clumps: REHEARSED_FIGURES.toldClumps.value,
+  residue: REHEARSED_FIGURES.toldCleaner.value,
+  hotMin: REHEARSED_FIGURES.toldHotMin.value,
+} as const;
 const worthTelling = (e: Effect): boolean =>
   Math.abs(e.dryMin ?? 0) >= TOLD.minutes ||
   Math.abs(e.endMin) >= TOLD.minutes ||

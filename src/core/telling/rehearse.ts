@@ -1,6 +1,5 @@
 import type { ChoiceId, Choices, Happening, Rehearsal, Risk } from '../rehearse';
-import type { Debrief, Effect, Kept, Mend } from '../rehearse/train';
-import { REHEARSED_FIGURES } from '../knowledge';
+import { TOLD, type Debrief, type Effect, type Kept, type Mend } from '../rehearse/train';
 import { minutesText } from '../units';
 import { HEAT_WORDS } from '../words';
 
@@ -155,7 +154,6 @@ export function mendText({ choice, to, left }: Mend): string {
         : `and ${left} harms would be left`;
   return `Put this right first: ${CHOICE_WORDS[choice].toLowerCase()} “${chosenText(choice, to)}”, ${rest}.`;
 }
-const TOLD = REHEARSED_FIGURES.toldEffect.value;
 /** What one choice does to the plan on its own. */
 export function effectText(e: Effect): string {
   const did: string[] = [];
