@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { dirname, join, relative, resolve } from 'node:path';
 import { ASKING, BY_VISIT, ENDED, IN_SERVER } from './copied';
@@ -7,7 +7,7 @@ import { plugsOf, withPlugs, type Plug } from './plugs';
 import { Tests, type Chosen } from './tests';
 
 /**
- * Unplugs every exported function of some folders in turn: it does nothing and gives back undefined. A test must miss it. In a copy of the
+ * Unplugs every exported function of some folders or files in turn: it does nothing and gives back undefined. A test must miss it. In a copy of the
  * project each of them asks first whether it is the one; the unit tests are run once to see which of them come by which, and then, for each
  * function, those that come by it, the nearest and quickest first, until one fails. With `--browser` the browser tests are asked for what is left.
  * Prints what no test missed.
@@ -17,15 +17,16 @@ import { Tests, type Chosen } from './tests';
  */
 /** So many are tried one by one; then all files that come by it at once. */
 const ONE_BY_ONE = 4;
-const folders = process.argv.slice(2).filter((word) => !word.startsWith('--'));
+const places = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const copy = mkdtempSync(join(tmpdir(), 'umbrastic-unplug-'));
 process.on('exit', () => rmSync(copy, { recursive: true, force: true }));
 for (const end of ['SIGINT', 'SIGTERM'] as const) process.on(end, () => process.exit(1));
-const plugs = folders.flatMap((folder) =>
-  readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((f) => /\.tsx?$/.test(f))
-    .flatMap((f) => plugsOf(join(folder, f))),
-);
+/** The files of a folder, or the one file that it is. */
+const filesOf = (place: string): string[] =>
+  statSync(place).isFile()
+    ? [place]
+    : readdirSync(place, { recursive: true, encoding: 'utf8' }).flatMap((f) => (/\.tsx?$/.test(f) ? [join(place, f)] : []));
+const plugs = places.flatMap(filesOf).flatMap(plugsOf);
 makeCopy();
 const afterUnit = await missedBy('unit', [...plugs.keys()]);
 const unmissed = process.argv.includes('--browser') && afterUnit.length > 0 ? await missedBy('browser', afterUnit) : afterUnit;
@@ -33,7 +34,7 @@ const names = unmissed.map((n) => `${plugs[n]?.file}: ${plugs[n]?.name}`);
 console.log(unmissed.length === 0 ? 'Every one was missed.' : `Missed by no test:\n${names.join('\n')}`);
 process.exit(unmissed.length === 0 ? 0 : 1);
 
-/** The project once more, where every function of these folders asks whether it is unplugged. */
+/** The project once more, where every function of these places asks whether it is unplugged. */
 function makeCopy(): void {
   const NOT_COPIED = ['node_modules', '.git', 'dist', '.cache', 'reports'];
   for (const entry of readdirSync('.')) if (!NOT_COPIED.includes(entry)) cpSync(entry, join(copy, entry), { recursive: true });

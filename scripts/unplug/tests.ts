@@ -17,7 +17,7 @@ export interface Chosen {
 interface Reported {
   readonly testResults: readonly {
     readonly name: string;
-    readonly assertionResults: readonly { readonly fullName: string; readonly duration?: number }[];
+    readonly assertionResults: readonly { readonly fullName: string; readonly status: string; readonly duration?: number }[];
   }[];
 }
 const keyOf = ({ file, test }: Pick<Chosen, 'file' | 'test'>): string => `${file}\t${test}`;
@@ -90,9 +90,11 @@ export class Tests {
       return [];
     }
   }
+  /** How long each test took, and each file whose tests all passed: what fails with all plugged in says nothing. */
   #took(): ReadonlyMap<string, number> {
     const took = new Map<string, number>();
-    for (const { name, assertionResults } of (JSON.parse(readFileSync(this.#report, 'utf8')) as Reported).testResults)
+    const { testResults } = JSON.parse(readFileSync(this.#report, 'utf8')) as Reported;
+    for (const { name, assertionResults } of testResults.filter((r) => r.assertionResults.every((a) => a.status !== 'failed')))
       for (const { fullName, duration = 0 } of assertionResults) {
         const file = relative(this.copy, name);
         took.set(keyOf({ file, test: fullName }), duration);
@@ -104,7 +106,7 @@ export class Tests {
   async takeNotes(): Promise<void> {
     const args = ['--reporter=json', `--outputFile=${this.#report}`];
     if (!(await this.#pass(args, { UNPLUG_NOTES: this.#notes }, WHOLE_RUN_MS)))
-      console.log('Not every test passes while notes are taken; what does not pass alone either is not counted upon.');
+      console.log('Not every test passes with all plugged in; files with one that does not are not counted upon.');
   }
   /** @returns by the notes, for each function the tests that come by it, and the files of these. */
   comeBy(): ReadonlyMap<number, readonly Chosen[]> {
@@ -114,9 +116,11 @@ export class Tests {
       const file = relative(this.copy, path);
       for (const n of ids.split(',').filter(Boolean).map(Number))
         // A test that is told of another file than its own ran beside one of this.
-        for (const test of took.has(keyOf({ file, test: name })) ? new Set([name, '']) : ['']) {
+        for (const test of new Set([name, ''])) {
+          const ms = took.get(keyOf({ file, test }));
+          if (ms === undefined) continue;
           const all = by.get(n) ?? new Map<string, Chosen>();
-          by.set(n, all.set(keyOf({ file, test }), { file, test, ms: took.get(keyOf({ file, test })) ?? 0 }));
+          by.set(n, all.set(keyOf({ file, test }), { file, test, ms }));
         }
     };
     for (const [path = '', ids = ''] of this.#noted('ended')) note(ids, path, '');
