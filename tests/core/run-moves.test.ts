@@ -15,6 +15,7 @@ import {
   type Run,
 } from '../../src/core/run';
 import { hasMove } from '../../src/core/run/events';
+import { plannedMinutes } from '../../src/core/run/report';
 import { down, KIT, programme, WASHER } from '../make';
 
 /* What a run says of itself between two presses: whether there is one to go back over, whether anything was done, where clumps were felt, and where it goes on. */
@@ -64,5 +65,16 @@ describe('a run', () => {
     expect(new Set(washerOf(moved, 'wash'))).toEqual(new Set([before]));
     expect(current(moved)?.settings.washerId).toBe(other);
     expect(new Set(washerOf(moved, 'rinse'))).toEqual(new Set([other]));
+  });
+  test('knows what its plan gave it, hands and waiting, without what only a failed check would bring, whatever came to it later', () => {
+    const p = programme(down(), { soil: 2 });
+    const takes = [
+      { attendedMin: 5, unattendedMin: 0, when: 'always' },
+      { attendedMin: 10, unattendedMin: 48, when: 'always' },
+      { attendedMin: 3, unattendedMin: 20, when: 'if-failed' },
+    ] as const;
+    const run = startRun({ ...p, steps: takes.map((t, n) => ({ ...p.steps[n]!, ...t })) }, 'it', 'run-1', T0);
+    expect(plannedMinutes(run)).toBe(63);
+    expect(plannedMinutes(finishStep(startTimer(finishStep(run, T0), T0), T0 + 90 * MIN))).toBe(63);
   });
 });
