@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process';
 import { makeApp } from '../server/app';
+import { buildApp } from './build-app';
 
 /** Builds the app and starts it with the demo kit. PORT chooses the port; 4173 and the next free ones are tried otherwise. */
 const wished = process.env.PORT;
@@ -10,11 +10,7 @@ if (wished !== undefined && !(/^\d{1,5}$/.test(wished) && Number(wished) < 65_53
 const PORTS = wished ? [Number(wished)] : [4173, 4174, 4175, 0];
 
 console.log('Building Umbrastic …');
-const build = spawnSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn'], {
-  stdio: 'inherit',
-  env: { ...process.env, NODE_ENV: 'production' },
-});
-if (build.status !== 0) process.exit(build.status ?? 1);
+if (!buildApp({ level: 'warn' })) process.exit(1);
 
 const app = makeApp({ dist: 'dist', demo: true, now: Date.now });
 

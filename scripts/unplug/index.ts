@@ -1,7 +1,7 @@
-import { spawnSync } from 'node:child_process';
 import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync, writeFileSync } from 'node:fs';
 import { availableParallelism, tmpdir } from 'node:os';
 import { dirname, join, relative, resolve } from 'node:path';
+import { buildApp } from '../build-app';
 import { ASKING, BY_VISIT, ENDED, IN_SERVER } from './copied';
 import { plugsOf, withPlugs, type Plug } from './plugs';
 import { Tests, type Chosen } from './tests';
@@ -99,15 +99,6 @@ async function missedBy(project: 'unit' | 'browser', of: readonly number[]): Pro
 /** The app of the copy, for all runs: the tests take it as it is. */
 function buildOnce(): void {
   const dist = join(copy, 'dist');
-  const { status } = spawnSync(
-    process.execPath,
-    ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error', '--outDir', dist],
-    {
-      cwd: copy,
-      stdio: 'inherit',
-      env: { ...process.env, NODE_ENV: 'production', LOOSELY_PACKED: 'yes' },
-    },
-  );
-  if (status !== 0) throw new Error('The app of the copy did not build.');
+  if (!buildApp({ dist, cwd: copy, loosely: true })) throw new Error('The app of the copy did not build.');
   process.env.BUILT_APP = dist;
 }

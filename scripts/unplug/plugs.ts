@@ -14,7 +14,8 @@ const isExported = (node: ts.HasModifiers): boolean =>
 /** The body that a value is worked out by: its own, or that of the function which another is made of, as `onceFor((thing) => …)`. */
 function bodyOf(value: ts.Node): ts.Node | undefined {
   if (ts.isArrowFunction(value) || ts.isFunctionExpression(value)) return value.body;
-  if (!ts.isCallExpression(value)) return undefined;
+  // What a list is filtered or mapped to is no function.
+  if (!ts.isCallExpression(value) || !ts.isIdentifier(value.expression)) return undefined;
   const made = value.arguments.flatMap((of) => bodyOf(of) ?? []);
   return made.length === 1 ? made[0] : undefined;
 }

@@ -43,6 +43,7 @@ beforeEach(async () => {
   [tones, shown, Shown.permission] = [0, [], 'granted'];
   for (const [name, value] of Object.entries({ document: page, navigator: {}, Notification: Shown, AudioContext: Tones }))
     vi.stubGlobal(name, value);
+  vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval'] });
   pageTitle('Kit');
   page.title = '';
   await openStore();
@@ -50,6 +51,7 @@ beforeEach(async () => {
 afterEach(async () => {
   stop?.();
   stop = undefined;
+  vi.useRealTimers();
   vi.unstubAllGlobals();
   await db.delete({ disableAutoOpen: false });
 });
@@ -59,8 +61,8 @@ describe('a timer that has ended', () => {
     await clubOf(24 * 60);
     stop = watchAlarms();
     await vi.waitFor(() => expect(page.title).toMatch(/^Look now: .*quilt/i));
-    // Two tones are one ring. Another look of the watch, a second later, rings no more.
-    await new Promise((resolve) => setTimeout(resolve, 1200));
+    // Two tones are one ring. Further looks of the watch ring no more.
+    vi.advanceTimersByTime(10_000);
     expect(tones).toBe(2);
     expect(shown).toEqual([{ title: page.title, body: expect.stringMatching(/\w/) as string }]);
     stop();

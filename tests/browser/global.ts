@@ -1,4 +1,3 @@
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -6,6 +5,7 @@ import { join } from 'node:path';
 import puppeteer, { type Browser } from 'puppeteer-core';
 import type { TestProject } from 'vitest/node';
 import { makeApp } from '../../server/app';
+import { buildApp } from '../../scripts/build-app';
 import { CHROMIUM, CHROMIUM_ARGS } from '../../scripts/chromium';
 
 declare module 'vitest' {
@@ -26,16 +26,6 @@ declare module 'vitest' {
  */
 const UNOPTIMIZED = '--js-flags=--max-opt=1';
 
-/** The app as it ships, but for how small its files are packed. */
-function build(dist: string): void {
-  const { status } = spawnSync(
-    process.execPath,
-    ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'error', '--outDir', dist],
-    // The test runner names its own environment.
-    { stdio: 'inherit', env: { ...process.env, NODE_ENV: 'production', LOOSELY_PACKED: 'yes' } },
-  );
-  if (status !== 0) throw new Error('The app did not build.');
-}
 /** Builds the app, serves it with the demo kit, and starts the browser that the tests drive. */
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const executablePath = CHROMIUM;
@@ -43,7 +33,7 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const folder = mkdtempSync(join(tmpdir(), 'umbrastic-tests-'));
   // Not where the one lies that is shipped; or one that was built before, for many runs.
   const dist = process.env.BUILT_APP ?? join(folder, 'dist');
-  if (!process.env.BUILT_APP) build(dist);
+  if (!process.env.BUILT_APP && !buildApp({ dist, loosely: true })) throw new Error('The app did not build.');
   const server = makeApp({ dist, demo: true, now: Date.now }).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const launch = (name: string, ...more: string[]): Promise<Browser> =>

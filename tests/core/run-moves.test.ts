@@ -44,6 +44,9 @@ describe('a run', () => {
     expect(isUntouched(fresh)).toBe(true);
     expect(isUntouched(noteStep(fresh, 'It smells of smoke.', T0))).toBe(true);
     expect(isUntouched(finishStep(fresh, T0))).toBe(false);
+    const timed = { ...fresh.programme.steps[0]!, attendedMin: 5, unattendedMin: 48 };
+    const alone = startRun({ ...fresh.programme, steps: [timed] }, 'it', 'run-2', T0);
+    expect([isUntouched(alone), isUntouched(startTimer(alone, T0))]).toEqual([true, false]);
     expect(isUntouched(stepBack(finishStep(fresh, T0), T0 + MIN))).toBe(true);
   });
   test('knows the baffles in which clumps were felt at its newest look', () => {

@@ -93,7 +93,7 @@ describe('half a sheet', () => {
 });
 
 describe('reading', () => {
-  test('what is followed is read once; what cannot be read is null', async () => {
+  test('what is followed is read; what cannot be read is null', async () => {
     expect(await whenRead(live(['items'], () => db.items.count()))).toBe(kit.items.length);
     expect(await whenRead(live(['items'], () => Promise.reject(new Error('torn'))))).toBeNull();
   });

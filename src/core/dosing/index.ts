@@ -39,7 +39,7 @@ export interface DoseInput {
   readonly loadKg: number;
   /** 0 to 4; undefined = taken as worn. */
   readonly soil: number | undefined;
-  /** mg/L as CaCO₃, ≥ 0; undefined = taken as 100. */
+  /** mg/L as CaCO₃, ≥ 0; undefined = taken as usual. */
   readonly hardnessMgPerL: number | undefined;
   /** Our own ceiling, mL, or null. */
   readonly ceilingMl: number | null;

@@ -196,7 +196,7 @@ export interface Alternative {
   readonly with?: number;
   readonly takes: Takes;
 }
-/** Water that is as cold as it comes. */
+/** The warmest water that is called cold. */
 const COOL_C = WATER_FIGURES.waterEndsC.value.cold;
 
 /** Most of its kind that go into one drum together: what the construction allows, and the machine's kilograms. */

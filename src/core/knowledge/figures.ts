@@ -71,7 +71,7 @@ export const DOSING_FIGURES = {
     150,
   ),
   anyGuessMl: p([20, 40], 'mL', 10, 150),
-  usualSoil: m(2, '1', 1, 3),
+  usualSoil: m(2, 'of 4', 1, 3),
   usualHardness: m(100, 'mg/L', 60, 180),
   hardnessFactor: m({ soft: 0.9, 'moderately hard': 1, hard: 1.15, 'very hard': 1.3 }, '1', 0.7, 1.5),
   soilFactor: m([0.85, 0.9, 1, 1.1, 1.25], '1', 0.7, 1.5),
@@ -344,6 +344,7 @@ export const REHEARSED_FIGURES = {
 export const RHYTHM_FIGURES = {
   hardPace: m(0.7, '1', 0.5, 0.9),
   paceDays: m(60, 'd', 30, 120),
+  paceLeastDays: m(7, 'd', 3, 14),
   unusedDays: m(365, 'd', 180, 400),
   newDays: m(120, 'd', 60, 180),
   laterDays: m(21, 'd', 7, 42),

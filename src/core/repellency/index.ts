@@ -289,7 +289,7 @@ export function repellencyOf(
 function paceOf(uses: readonly Event[], nowMs: number, daily: number): number {
   const since = nowMs - RHYTHM_FIGURES.paceDays.value * DAY_MS;
   const first = uses[0]?.at ?? nowMs;
-  const days = Math.max(RHYTHM_FIGURES.leastDays.value, (nowMs - Math.max(since, first)) / DAY_MS);
+  const days = Math.max(RHYTHM_FIGURES.paceLeastDays.value, (nowMs - Math.max(since, first)) / DAY_MS);
   return daily + uses.reduce((sum, e) => sum + (e.type === 'use' && e.at >= since ? e.hours : 0), 0) / days;
 }
 function belowOf(

@@ -1,5 +1,7 @@
+import { addMonths } from 'date-fns';
+import { DAY_MS } from './time';
+
 /** Days that a field takes, both ends included: YYYY-MM-DD with four figures of a year, as the format has it. */
-import { DAY_MS, YEAR_DAYS } from './time';
 export const FIRST_DAY = '1900-01-01';
 export const LAST_DAY = '2199-12-31';
 
@@ -21,13 +23,9 @@ export const noonOf = (day: string): string => `${new Date(`${day}T12:00:00`).to
 /** An ISO day so many days later. */
 export const addDays = (day: string, days: number): string =>
   new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
-/** An ISO day so many years later by the calendar; a part of a year in whole days. From 29 February the first of March where there is none. */
-export function addYears(day: string, years: number): string {
-  const whole = Math.floor(years);
-  const at = new Date(`${day}T00:00:00Z`);
-  at.setUTCFullYear(at.getUTCFullYear() + whole);
-  return addDays(at.toISOString().slice(0, 10), Math.round((years - whole) * YEAR_DAYS));
-}
+/** An ISO day so many years later by the calendar, to the nearest month. */
+export const addYears = (day: string, years: number): string =>
+  dayOf(addMonths(new Date(`${day}T12:00:00`), Math.round(years * 12)).toISOString());
 /** The year of an ISO day. */
 export const yearOf = (day: string): number => Number(day.slice(0, 4));
 /** Day and hour of an RFC 3339 instant in the offset that it is written in, "2027-01-03" and "11:40": a wash day is told where it is done. */

@@ -1,4 +1,5 @@
 import { energyBench, energyFrom, ENERGY_FIELDS } from '../../core/bench';
+import { WATER_KJ_PER_KG_K } from '../../core/energy';
 import type { Kit } from '../../core/gear';
 import { Note, Quiet } from '../../ui/basics';
 import { Instrument, useInputs, type GiveBack } from './Instrument';
@@ -44,7 +45,8 @@ export function EnergyBench({ kit }: { kit: Kit }) {
       {answer && v && (
         <>
           <Sum>
-            {num(v.heated)} L × 4.186 kJ/(kg·K) × ({num(v.temp)} − {num(v.inlet)}) K ÷ 3600 = {num(answer.heatKWh)} kWh
+            {num(v.heated)} L × {WATER_KJ_PER_KG_K} kJ/(kg·K) × ({num(v.temp)} − {num(v.inlet)}) K ÷ 3600 = {num(answer.heatKWh)}{' '}
+            kWh
           </Sum>
           <Figures
             lines={[
@@ -63,8 +65,8 @@ export function EnergyBench({ kit }: { kit: Kit }) {
             <Note>In the air it takes nothing from the socket; indoors it takes the room’s warmth instead.</Note>
           )}
           <Quiet>
-            Heat of water 4.186 kJ/(kg·K), latent heat FAO-56. Draw of motors and yield of dryers are from memory. What it can
-            stand still decides the temperature.
+            Heat of water {WATER_KJ_PER_KG_K} kJ/(kg·K), latent heat FAO-56. Draw of motors and yield of dryers are from memory.
+            What it can stand still decides the temperature.
           </Quiet>
         </>
       )}
