@@ -1,4 +1,5 @@
 import { useObservable } from 'dexie-react-hooks';
+import { useMemo } from 'react';
 import { thresholdsOf, type Thresholds } from '../core/knowledge';
 import { readMeta } from '../data/db';
 import { live } from '../data/live';
@@ -8,5 +9,6 @@ const livePreferences = live(['meta/preferences'], () => readMeta('preferences')
 /** Where one answer turns into another: ours, and what the user moved. */
 export function useThresholds(): Thresholds {
   const preferences = useObservable(livePreferences);
-  return thresholdsOf(preferences?.thresholds);
+  const moved = preferences?.thresholds;
+  return useMemo(() => thresholdsOf(moved), [moved]);
 }

@@ -48,6 +48,8 @@ describe('the handbook', () => {
     await v.sees('Your thresholds');
     await v.choose('Wash from soil', '4, very dirty');
     await v.sees('The threshold is moved');
+    // The rules on the same page say it too.
+    await v.sees('If it were less than very dirty I would only wipe it.');
     await v.go('/kit/itm-boots');
     await v.sees('Wipe the marks off');
     await v.go('/handbook/seen');

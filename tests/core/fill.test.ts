@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { THRESHOLDS } from '../../src/core/knowledge';
 import { fillBench, fillFrom } from '../../src/core/bench';
 import { readKit } from '../../src/core/formats';
 import type { FillMap } from '../../src/core/gear';
@@ -198,7 +199,8 @@ describe('evening', () => {
 });
 
 describe('the bench of loft and fill', () => {
-  const ask = (fields: Record<string, string>): ReturnType<typeof fillBench> => fillBench((name) => fields[name] ?? null);
+  const ask = (fields: Record<string, string>): ReturnType<typeof fillBench> =>
+    fillBench((name) => fields[name] ?? null, THRESHOLDS);
   test('420 g of 750 by the ounce, 120 L sewn, 40 of 50 mm, rated −5 °C (by hand)', () => {
     const { answer } = ask({ fill: '420', power: '750', sewn: '120', now: '40', whenNew: '50', rated: '-5' });
     expect(answer?.litres).toBeCloseTo(182.08, 1);
@@ -216,7 +218,13 @@ describe('the bench of loft and fill', () => {
     [0.94, 'fluff'],
     [0.95, 'fluff'],
     [0.96, 'leave'],
-  ] as const)('%d: %s', (ratio, verdict) => expect(loftVerdict(ratio)).toBe(verdict));
+  ] as const)('%d: %s', (ratio, verdict) => expect(loftVerdict(ratio, THRESHOLDS)).toBe(verdict));
+  test('the owner’s own lines move it', () => {
+    const get = (name: string): string | null => ({ now: '45', whenNew: '50' })[name] ?? null;
+    expect(fillBench(get, THRESHOLDS).answer?.verdict).toBe('fluff');
+    expect(fillBench(get, { loftWash: 0.92, loftFluff: 0.97 }).answer?.verdict).toBe('wash');
+    expect(fillBench(get, { loftWash: 0.7, loftFluff: 0.8 }).answer?.verdict).toBe('leave');
+  });
   test('a fault stands by its field and there is no answer', () => {
     for (const bad of [{ fill: '0' }, { whenNew: '0' }, { power: 'much' }, { now: '-3' }, { rated: '99' }]) {
       const { read, answer } = ask(bad);

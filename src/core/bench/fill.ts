@@ -7,6 +7,7 @@ import {
   overfill,
   powerOn,
   POWER_BASES,
+  type LoftLimits,
   type LoftVerdict,
 } from '../loft';
 import type { Plan } from '../programme';
@@ -40,8 +41,11 @@ export interface FillAnswer {
   readonly waterG: number;
 }
 
-/** Volume, overfill, loft ratio and what it does to a comfort rating, from an address. */
-export function fillBench(get: (name: string) => string | null): {
+/** Volume, overfill, loft ratio and what it does to a comfort rating, from an address. @param limits where the user washes and fluffs. */
+export function fillBench(
+  get: (name: string) => string | null,
+  limits: LoftLimits,
+): {
   readonly read: Read<typeof FILL_FIELDS>;
   readonly answer: FillAnswer | null;
 } {
@@ -61,7 +65,7 @@ export function fillBench(get: (name: string) => string | null): {
       },
       overfill: v.sewn === undefined ? null : overfill(v.fill, v.power, v.basis, v.sewn * 1000),
       ratio,
-      verdict: loftVerdict(ratio),
+      verdict: loftVerdict(ratio, limits),
       comfort: v.rated === undefined ? null : comfortNow(v.rated, ratio),
       waterG: v.fill * FILL_HOLDS,
     },

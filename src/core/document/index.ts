@@ -74,7 +74,13 @@ export interface ProgrammeStep {
   readonly mayWait: boolean;
   readonly why: readonly Why[];
   readonly cautions: readonly string[];
-  readonly check?: { readonly look: string; readonly pass: string; readonly else: string };
+  readonly check?: {
+    readonly look: string;
+    readonly pass: string;
+    readonly else: string;
+    /** The grade of drops from which the look passes, 1 to 5, where the user moved that threshold. */
+    readonly fromGrade?: number;
+  };
 }
 /** Minutes of the steps that are always done: in all, and of hands. */
 export function minutesOf(steps: readonly Pick<ProgrammeStep, 'when' | 'attendedMin' | 'unattendedMin'>[]): {

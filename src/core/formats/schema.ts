@@ -99,7 +99,11 @@ const step: JsonSchema = {
     mayWait: { type: 'boolean' },
     why: { type: 'array', minItems: 1, items: why },
     cautions: texts,
-    check: { type: 'object', required: ['look', 'pass', 'else'], properties: { look: text, pass: text, else: text } },
+    check: {
+      type: 'object',
+      required: ['look', 'pass', 'else'],
+      properties: { look: text, pass: text, else: text, fromGrade: { type: 'integer', minimum: 1, maximum: 5 } },
+    },
   },
 };
 const envelope: JsonSchema = {

@@ -24,6 +24,7 @@ import {
   AGENT_WORDS,
   AIM_WORDS,
   assessText,
+  usualGaps,
   DIMENSION_WORDS,
   FABRIC_WORDS,
   KIND_WORDS,
@@ -35,7 +36,6 @@ import {
   SURFACE_WORDS,
   WORDS,
 } from '../words';
-
 import { FIGURES, type FigureId } from '../knowledge/all-figures';
 import { AGENT_ABOUT } from '../words/agents';
 import { FIGURE_WORDS } from '../words/figures';
@@ -258,7 +258,7 @@ const mayTouch = (id: RungId, surface: Surface): boolean => {
 
 /** Every record as an entry, section by section, each section in the order of its records. */
 export function handbook(knowledge: Knowledge = KNOWLEDGE, words: Words = WORDS): HandbookEntry[] {
-  const usual = { limits: knowledge.thresholds, exposed: exposedZones('jacket', knowledge) };
+  const usual = usualGaps(knowledge.thresholds, exposedZones('jacket', knowledge));
   return [
     ...knowledge.assess.map((rule): HandbookEntry => {
       const said = words.assess[rule.id];

@@ -179,7 +179,11 @@ export interface StepTemplate {
   /** Adds what binds these settings to the reasons. */
   readonly whyBound?: readonly Dimension[];
   /** Where a failed check leads: the first of these steps that the plan has, else the step itself. */
-  readonly check?: { readonly else: string | readonly string[] };
+  readonly check?: {
+    readonly else: string | readonly string[];
+    /** It is answered by grades of drops. */
+    readonly byGrade?: true;
+  };
 }
 
 export interface Caution extends Basis {

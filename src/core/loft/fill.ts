@@ -1,5 +1,5 @@
 /** Fill arithmetic: volume, overfill, warmth and what a thinner layer takes from it. */
-import { THRESHOLDS, type Thresholds, LOFT_FIGURES } from '../knowledge';
+import { type Thresholds, LOFT_FIGURES } from '../knowledge';
 import { G_PER_OZ } from '../units';
 
 const CM3_PER_IN3 = 2.54 ** 3;
@@ -56,11 +56,10 @@ export function comfortNow(
 export const FILL_HOLDS = LOFT_FIGURES.fillHolds.value;
 
 export type LoftVerdict = 'leave' | 'fluff' | 'wash' | 'mend';
+/** Where a thing is washed and fluffed by its loft: the user's own. */
+export type LoftLimits = Pick<Thresholds, 'loftWash' | 'loftFluff'>;
 /** What the loft ratio alone asks for; far below, a wash no longer gives it back. */
-export function loftVerdict(
-  ratio: number,
-  { loftWash, loftFluff }: Pick<Thresholds, 'loftWash' | 'loftFluff'> = THRESHOLDS,
-): LoftVerdict {
+export function loftVerdict(ratio: number, { loftWash, loftFluff }: LoftLimits): LoftVerdict {
   if (ratio < LOFT_FIGURES.mendBelow.value) return 'mend';
   return ratio < loftWash ? 'wash' : ratio <= loftFluff ? 'fluff' : 'leave';
 }

@@ -11,9 +11,6 @@ import { zoneName } from '../words/zones';
 import {
   type AssessGaps,
   assessText,
-  dropsText,
-  ODOUR_WORDS,
-  SOIL_GRADE_WORDS,
   boundText,
   causeText,
   DRYER_WORDS,
@@ -75,12 +72,13 @@ export function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
 /** What the sentences of its assessment say of this very thing. */
 export function gapsOf(plan: Plan): AssessGaps {
   const { item, inspection, kit } = plan.request;
+  const ours = plan.knowledge.thresholds;
   return {
-    limits: thresholdsOf(kit.preferences?.thresholds, plan.knowledge.thresholds),
+    limits: thresholdsOf(kit.preferences?.thresholds, ours),
+    ours,
     exposed: exposedNames(plan),
-    soil: inspection?.soil === undefined ? undefined : (SOIL_GRADE_WORDS[inspection.soil] ?? ''),
-    odour: inspection?.odour === undefined ? undefined : (ODOUR_WORDS[inspection.odour] ?? ''),
-    drops: inspection?.droplet && dropsText(inspection.droplet, (zone) => zoneName(zone, item.kind)),
+    seen: inspection,
+    zone: (zone) => zoneName(zone, item.kind),
   };
 }
 /** What would change the verdict: first what decided, then what could have and did not. */

@@ -166,6 +166,9 @@ function heldOutOf({ request, facts, envelope }: Plan): string {
   }
   return apart.size === 0 ? '' : listed([...apart].sort());
 }
+/** The grade of drops from which a finish is fine. */
+const fineFromOf = ({ request, knowledge }: Plan): number =>
+  request.kit.preferences?.thresholds?.dropFine ?? knowledge.thresholds.dropFine;
 /** What the sentences of a programme can speak of, at one step after the other: one object, because each sentence reads it at once. */
 function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => StepContext {
   const { washer, dryer } = plan;
@@ -176,6 +179,7 @@ function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => S
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     kind: plan.request.item.kind,
+    fineFrom: fineFromOf(plan),
     exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
     massG: plan.massG,
@@ -225,6 +229,7 @@ function writeSteps(plan: Plan, index: Index, has: Has, words: Words): Programme
   const ids = new Map(plan.steps.map((step, n) => [step.template.id, `st-${n + 1}`]));
   const contextAt = contextOf(plan, has, words);
   const ofItem = spokenOf(plan.request.item);
+  const fineFrom = fineFromOf(plan);
   return plan.steps.map((step, n) => {
     const { template } = step;
     const id = `st-${n + 1}`;
@@ -251,7 +256,8 @@ function writeSteps(plan: Plan, index: Index, has: Has, words: Words): Programme
     };
     if (!target) return written;
     const check = { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target };
-    return Object.assign(written, { check });
+    const moved = template.check?.byGrade && fineFrom !== plan.knowledge.thresholds.dropFine;
+    return Object.assign(written, { check: moved ? { ...check, fromGrade: fineFrom } : check });
   });
 }
 

@@ -1,10 +1,10 @@
 import type { Droplet, Inspection, InspectionField, Item, Soil, Stain } from '../gear';
 import { surfaceAt } from '../facts';
-import { exposedZones, KNOWLEDGE, THRESHOLDS, type LookId, type Surface } from '../knowledge';
+import { exposedZones, KNOWLEDGE, type LookId, type Surface } from '../knowledge';
 import { loftOf } from '../loft';
 import { inForce, type RunEvent } from './events';
 import type { Run, StepRun } from './state';
-import { gradesOf, looseFill } from './index';
+import { gradesOf, looseFill, passesFrom } from './index';
 import { eventsOf } from './left';
 import { lookOf, wayOf } from './looks';
 import { caresOf, carried } from './report';
@@ -83,7 +83,6 @@ function marksLeft(
 const MARKS_SOIL = 1;
 /** A look that passed by eye says that the loft is as new. */
 const AS_NEW = 1;
-const PASSED_GRADE = THRESHOLDS.dropFine;
 
 interface Ended {
   readonly run: Run;
@@ -131,17 +130,15 @@ function cleanAfter(next: Inspection, { run, item, before, did, ended, left, wet
 }
 /** Drops after the run. */
 function dropsAfter(next: Inspection, { run, item, did, ended, wetted, keep }: Ended): void {
-  const grades = run.programme.steps.reduce<Droplet>(
-    (all, step) => (lookOf(step)?.id === 'drops' ? { ...all, ...gradesOf(run, step.id) } : all),
-    {},
-  );
+  const tests = run.programme.steps.filter((step) => lookOf(step)?.id === 'drops');
+  const grades = tests.reduce<Droplet>((all, step) => ({ ...all, ...gradesOf(run, step.id) }), {});
   const reproofed = did.includes('renewed') || did.includes('warmed');
   if (Object.keys(grades).length > 0) {
     next.droplet = grades;
     const { test } = eventsOf(run, 'drops').at(-1) ?? {};
     if (test) next.dropTest = test;
   } else if (ended('drops') === 'passed')
-    next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, PASSED_GRADE]));
+    next.droplet = Object.fromEntries(exposedZones(item.kind, KNOWLEDGE).map((zone) => [zone, passesFrom(tests[0])]));
   else if (!wetted && !reproofed) keep('droplet');
 }
 /** Loft, damp and clumps after the run. */

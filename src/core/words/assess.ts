@@ -1,9 +1,6 @@
-import type { Droplet } from '../gear';
-import { onceForWord } from '../once';
-import { DROP_WORDS, zonesByGrade } from './glossary';
-import { listed } from './text';
-import type { AssessId, AssumptionId, Thresholds } from '../knowledge';
+import type { AssessId, AssumptionId } from '../knowledge';
 
+/** With gaps in braces, that `assess-gaps` fills. */
 interface AssessWords {
   /** Why the rule spoke. */
   readonly because: string;
@@ -11,46 +8,6 @@ interface AssessWords {
   readonly reverse: string | null;
   /** What would make it speak. */
   readonly otherwise: string;
-}
-
-/** What the sentences of an assessment leave open: figures the user may move, and zones of this kind. */
-export interface AssessGaps {
-  readonly limits: Thresholds;
-  /** By name. */
-  readonly exposed: readonly string[];
-  /** What was seen, in words; the usual where nothing is given. */
-  readonly soil?: string | undefined;
-  readonly odour?: string | undefined;
-  readonly drops?: string | undefined;
-}
-/** What stands where nobody looked, and in the handbook. */
-const UNSEEN = { soil: 'dirty', odour: 'clear smell', drops: 'water soaks in' } as const;
-/** Grades that are told; more would not be read. */
-const MOST_GRADES = 2;
-/** What the worst zones do, and the rest: "water soaks in at the shoulders (1 of 5), the rest beads"; undefined where no drop fell. */
-export function dropsText(droplet: Droplet, name: (zone: string) => string): string | undefined {
-  const { wet, beads } = zonesByGrade(droplet, name);
-  if (wet.length === 0) return undefined;
-  const said = wet
-    .slice(0, MOST_GRADES)
-    .map(({ grade, at }) => `${DROP_WORDS[grade]?.at ?? ''} the ${listed(at)} (${grade} of 5)`);
-  return [...said, ...(beads ? ['the rest beads'] : [])].join(', ');
-}
-const either = (words: readonly string[]): string => listed(words, 'or');
-function gapText(gap: string, gaps: AssessGaps): string {
-  if (gap === 'soil' || gap === 'odour' || gap === 'drops') return gaps[gap] ?? UNSEEN[gap];
-  if (gap === 'exposed' || gap === 'first') return either(gap === 'first' ? gaps.exposed.slice(0, 1) : gaps.exposed);
-  return `${Math.round(100 * (gap === 'wash' ? gaps.limits.loftWash : gaps.limits.loftFluff))} %`;
-}
-/** A sentence as its words and its gaps in turn. */
-const partsOf = onceForWord((text: string): readonly string[] => text.split(/\{(wash|fluff|exposed|first|soil|odour|drops)\}/));
-/** Fills the gaps of a sentence of the table. */
-export function assessText(text: string, gaps: AssessGaps): string {
-  const parts = partsOf(text);
-  if (parts.length === 1) return text;
-  let said = '';
-  for (const [n, part] of parts.entries()) said += n % 2 === 0 ? part : gapText(part, gaps);
-  return said;
 }
 
 export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
@@ -81,13 +38,13 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'soil-wash': {
     because: 'it is {soil}',
-    reverse: 'With no more than a few marks I would only wipe it.',
-    otherwise: 'If it were dirty all over I would wash it.',
+    reverse: '{cleaner}',
+    otherwise: 'If it were {dirty} I would wash it.',
   },
   'odour-wash': {
     because: 'it has a {odour}',
-    reverse: 'With only a faint smell I would air it.',
-    otherwise: 'If it smelled clearly I would wash it.',
+    reverse: '{fresher}',
+    otherwise: 'If it smelled {smelling} I would wash it.',
   },
   'set-stain-wash': {
     because: 'a stain has set',
@@ -115,8 +72,8 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'Sweated in once, it is washed.',
   },
   'loft-wash': {
-    because: 'the loft is well below new',
-    reverse: 'Above {wash} of new I would only fluff it, and above {fluff} leave it alone.',
+    because: 'the loft is {low}',
+    reverse: '{loftier}',
     otherwise: 'Below {wash} of its new loft I would wash it.',
   },
   'clumped-wash': {
@@ -130,9 +87,9 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'A yellow or green tinge would mean a wash.',
   },
   'soil-spot': {
-    because: 'there are only marks',
-    reverse: 'Quite clean, I would leave it alone; dirty all over, I would wash it.',
-    otherwise: 'A few marks I would wipe off.',
+    because: '{marks}',
+    reverse: 'Quite clean, I would leave it alone; {dirty}, I would wash it.',
+    otherwise: '{wiped}',
   },
   'mark-spot': {
     because: 'the mark is fresh',
@@ -146,7 +103,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'rinse-after-use': {
     because: 'it has been used',
-    reverse: 'If it were dirty all over I would wash it.',
+    reverse: 'If it were {dirty} I would wash it.',
     otherwise: 'After use it is rinsed with water.',
   },
   'use-rinse': {
@@ -185,19 +142,19 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'After each use they are knocked off, opened and aired.',
   },
   'odour-air': {
-    because: 'it has a faint smell',
-    reverse: 'If it smelled clearly I would wash it.',
-    otherwise: 'A faint smell I would air out.',
+    because: 'it has a {smell}',
+    reverse: 'If it smelled {smelling} I would wash it.',
+    otherwise: '{aired}',
   },
   'damp-air': {
     because: 'it is damp and otherwise clean',
-    reverse: 'If it were dirty all over I would wash it.',
+    reverse: 'If it were {dirty} I would wash it.',
     otherwise: 'Damp, it would be dried before storing.',
   },
   'loft-fluff': {
-    because: 'the loft is a little down',
+    because: 'the loft is {flat}',
     reverse: 'Above {fluff} of new I would leave it alone; below {wash} I would wash it.',
-    otherwise: 'Between {wash} and {fluff} of its new loft I would fluff it.',
+    otherwise: '{between}',
   },
   'storage-fluff': {
     because: 'it is only flat from being packed',
@@ -206,18 +163,18 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   },
   'drops-tired': {
     because: '{drops}',
-    reverse: 'If drops beaded and rolled off the {first} I would leave the finish alone.',
-    otherwise: 'If drops left wet spots on the {exposed}, I would warm the finish.',
+    reverse: 'If drops {rolled} the {first} I would leave the finish alone.',
+    otherwise: '{tired}',
   },
   'drops-sheltered': {
-    because: 'drops leave wet spots only where it is sheltered',
+    because: 'drops {leave} only where it is sheltered',
     reverse: 'On the {exposed} the same grade would mean heat.',
     otherwise: '',
   },
   'drops-poor': {
     because: '{drops}',
-    reverse: 'If drops beaded I would leave the finish alone.',
-    otherwise: 'If water soaked in I would warm the finish and test, and renew only if the test failed.',
+    reverse: 'If drops {beaded} I would leave the finish alone.',
+    otherwise: 'If {poor} I would warm the finish and test, and renew only if the test failed.',
   },
   'drops-gone-filthy': {
     because: '{drops}',
@@ -228,10 +185,10 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
   'washed-then-test': { because: 'a washed finish is always tested', reverse: null, otherwise: '' },
   'drops-poor-cold': {
     because: '{drops}, and glue or coating bears no heat',
-    reverse: 'If drops beaded I would leave the finish alone.',
-    otherwise: 'If water soaked in I would spray a new finish on.',
+    reverse: 'If drops {beaded} I would leave the finish alone.',
+    otherwise: 'If {poor} I would spray a new finish on.',
   },
-  'drops-fine': { because: 'drops still bead', reverse: 'If drops left wet spots I would warm the finish.', otherwise: '' },
+  'drops-fine': { because: '{fine}', reverse: 'If drops {spotted} I would warm the finish.', otherwise: '' },
   'cloth-downgrade': {
     because: 'the cloth stays stained after a wash',
     reverse: 'If the mark came out it would keep its class.',

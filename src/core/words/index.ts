@@ -3,7 +3,7 @@
  */
 import type { Dimension, Fact, RungId, Surface } from '../knowledge';
 import { ASSESS_WORDS, ASSUMPTION_WORDS } from './assess';
-export { assessText, dropsText, type AssessGaps } from './assess';
+export { assessText, usualGaps, type AssessGaps } from './assess-gaps';
 import { BLOCK_WORDS } from './blocks';
 import { CAUTION_WORDS } from './cautions';
 import { FITTED_WORDS } from './fitted';

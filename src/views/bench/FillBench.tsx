@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { toThing } from '../../app/routes';
+import { useThresholds } from '../../app/thresholds';
 import { fillBench, fillFrom, FILL_FIELDS } from '../../core/bench';
 import type { Kit } from '../../core/gear';
 import { CONDUCTIVITY, SKIN_C } from '../../core/loft';
@@ -14,7 +15,7 @@ const signed = (c: number): string => String(Math.round(c * 10) / 10).replace('-
 /** How much a fill lofts to, whether it is overfilled, what is left of its thickness and what that does to a comfort rating. */
 export function FillBench({ kit }: { kit: Kit }) {
   const inputs = useInputs(kit, fillFrom);
-  const { read, answer } = fillBench(inputs.get);
+  const { read, answer } = fillBench(inputs.get, useThresholds());
   const v = read.values;
   const said = answer && v ? `At ${Math.round(answer.ratio * 100)} % of its loft: ${LOFT_VERDICTS[answer.verdict]}.` : null;
   return (

@@ -2,8 +2,10 @@ import { useEffect, useMemo, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { useKit, useUsers } from '../../app/kit';
+import { useThresholds } from '../../app/thresholds';
 import { handbook, search, SECTIONS } from '../../core/handbook';
 import type { Item } from '../../core/gear';
+import { KNOWLEDGE } from '../../core/knowledge';
 import { Page, Quiet, Row } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { Entry } from './Entry';
@@ -72,7 +74,8 @@ export function Handbook() {
   };
   const kit = useKit();
   const users = useUsers(kit);
-  const entries = useMemo(() => handbook(), []);
+  const thresholds = useThresholds();
+  const entries = useMemo(() => handbook({ ...KNOWLEDGE, thresholds }), [thresholds]);
   const items = useMemo(() => new Map((kit?.items ?? []).map((item): [string, Item] => [item.id, item])), [kit]);
   const here = SECTIONS.find((s) => s.id === section) ?? SECTIONS[0];
   const shown = useMemo(

@@ -3,7 +3,7 @@ import { useThresholds } from '../../app/thresholds';
 import type { Inspection, Item } from '../../core/gear';
 import type { Thresholds } from '../../core/knowledge';
 import { loftVerdict } from '../../core/loft';
-import { DROP_WORDS, ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
+import { BEADS_FROM, DROP_WORDS, ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { color } from '../../ui/theme';
 
 const Cells = styled.span`
@@ -58,11 +58,10 @@ export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds)
     marks.push(
       grades.length === 0
         ? { word: 'drops ?', level: -1 }
-        : worst >= limits.dropFine
-          ? { word: 'beads', level: 0 }
-          : worst > limits.dropPoor
-            ? { word: DROP_WORDS[3].short, level: 1 }
-            : { word: DROP_WORDS[1].short, level: 2 },
+        : {
+            word: worst >= BEADS_FROM ? 'beads' : (DROP_WORDS[Math.floor(worst)]?.short ?? ''),
+            level: worst >= limits.dropFine ? 0 : worst > limits.dropPoor ? 1 : 2,
+          },
     );
   }
   if (seen?.damp) marks.push({ word: 'damp', level: 2 });

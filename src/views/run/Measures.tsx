@@ -6,10 +6,11 @@ import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
 import type { Doubt } from '../../core/drying/dry';
 import type { Droplet, DropTest, Inspection, Item, LoftReading } from '../../core/gear';
-import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
+import { exposedZones, KNOWLEDGE, THRESHOLDS } from '../../core/knowledge';
+import type { ProgrammeStep } from '../../core/document';
 import { DOUBT_UNIT_G } from '../../core/drying/dry';
 import { DOUBT_WORDS } from '../../core/telling/drying';
-import { soakedIn } from '../../core/run';
+import { passesFrom, soakedIn } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
 import { ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { DigitsField } from '../../ui/TextField';
@@ -88,11 +89,13 @@ export function Weigh({
 /** Drops on each place: the grades are the answer. What soaked in before is tried again. */
 export function DropsStep({
   item,
+  step,
   before,
   earlier,
   onGrades,
 }: {
   item: Item;
+  step: ProgrammeStep;
   before: Droplet;
   /** The look before the work, to be held against this one and done in the same way. */
   earlier: Inspection | null;
@@ -105,18 +108,20 @@ export function DropsStep({
     const { drunkS: _, ...way } = earlier?.dropTest ?? {};
     return way;
   });
+  const from = passesFrom(step);
+  const ours = from === THRESHOLDS.dropFine;
   const tried = Object.values(grades).some((g) => g !== undefined);
-  const again = soakedIn(before).filter((zone) => grades[zone] === undefined);
-  const low = soakedIn(grades);
+  const again = soakedIn(before, step).filter((zone) => grades[zone] === undefined);
+  const low = soakedIn(grades, step);
   // The same places as before the work, and those that rain reaches first.
   const wanted = new Set<string>([...Object.keys(earlier?.droplet ?? {}), ...exposedZones(item.kind, KNOWLEDGE)]);
   const open = [...wanted].filter((zone) => grades[zone] === undefined && !again.some((z) => z === zone));
   const said = !tried
     ? 'Grade at least one place'
     : again.length > 0
-      ? `Try ${again.map(name).join(', ')} again: it soaked in there`
+      ? `Try ${again.map(name).join(', ')} again: it ${ours ? 'soaked in' : `was under grade ${from}`} there`
       : low.length > 0
-        ? `Drops soak in on ${low.map(name).join(', ')}: go on to the remedy`
+        ? `${ours ? 'Drops soak in' : `Under grade ${from}`} on ${low.map(name).join(', ')}: go on to the remedy`
         : says('It sheds: go on');
   return (
     <Column $gap={16}>
@@ -127,7 +132,7 @@ export function DropsStep({
           if ('droplet' in patch) setGrades(patch.droplet ?? {});
           if ('dropTest' in patch) setTest(patch.dropTest ?? {});
         }}
-        first={soakedIn(before)[0]}
+        first={soakedIn(before, step)[0]}
         before={earlier?.droplet}
       />
       <Row $wrap>

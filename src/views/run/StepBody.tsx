@@ -199,6 +199,7 @@ export function StepMeasures({ live }: { live: LiveRun }) {
         <DropsStep
           key={`${step.id}-${state.times}`}
           item={item}
+          step={step}
           before={gradesOf(run, step.id)}
           earlier={kit ? latestInspection(kit.inspections, item.id) : null}
           onGrades={(grades, test) => act((r) => gradeDrops(r, grades, nowMs(), test))}

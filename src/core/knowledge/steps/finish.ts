@@ -170,6 +170,7 @@ export const FINISH_STEPS = [
     attended: 5,
     why: ['droplet-grades', 'clean-heat-test-renew'],
     check: {
+      byGrade: true,
       else: [
         'spray-if-failed',
         'wash-in-if-failed',
@@ -275,7 +276,7 @@ export const FINISH_STEPS = [
     when: { all: ['proof-after-test'] },
     attended: 5,
     why: ['droplet-grades'],
-    check: { else: ['spray-if-failed', 'wash-in-if-failed'] },
+    check: { byGrade: true, else: ['spray-if-failed', 'wash-in-if-failed'] },
   },
   {
     id: 'weigh-loft',

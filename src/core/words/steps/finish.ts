@@ -17,6 +17,19 @@ const WORST_PLACES: readonly (readonly [Fact, string])[] = [
 ];
 
 /** Drying, restoring, finish, checks, storing. */
+/** The look at drops, by the grade from which a finish is fine. */
+const FINE: readonly { readonly look: string; readonly pass: string }[] = [
+  { look: '', pass: '' },
+  { look: 'Does no drop come through?', pass: 'None comes through: grade 1 or more, fine by your own threshold.' },
+  { look: 'Do the drops no more than spread?', pass: 'They no more than spread: grade 2 or more, fine by your own threshold.' },
+  {
+    look: 'Do the drops leave no more than wet spots?',
+    pass: 'They leave no more than wet spots: grade 3 or more, fine by your own threshold.',
+  },
+  { look: 'Do the drops bead and roll off?', pass: 'They bead and roll off: grade 4 or 5.' },
+  { look: 'Do the drops roll off and leave nothing?', pass: 'They roll off and leave nothing: grade 5, your own threshold.' },
+];
+
 export const FINISH_WORDS = {
   'tumble-down': {
     title: (c) => `Tumble in rounds on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}`,
@@ -253,8 +266,8 @@ export const FINISH_WORDS = {
     title: 'Test with drops',
     text: (c) =>
       `Let a few drops of water fall on ${exposed(c)} from about 10 cm, wait a minute, shake them off and look for darkened cloth.`,
-    look: 'Do the drops bead and roll off?',
-    pass: 'They bead and roll off: grade 4 or 5.',
+    look: (c) => FINE[c.fineFrom]?.look ?? '',
+    pass: (c) => FINE[c.fineFrom]?.pass ?? '',
   },
   'spray-if-failed': {
     title: 'Spray the finish on',
@@ -286,8 +299,8 @@ export const FINISH_WORDS = {
   retest: {
     title: 'Test with drops again',
     text: 'Let a few drops fall on the same places and wait a minute.',
-    look: 'Do the drops bead and roll off?',
-    pass: 'They bead and roll off: grade 4 or 5.',
+    look: (c) => FINE[c.fineFrom]?.look ?? '',
+    pass: (c) => FINE[c.fineFrom]?.pass ?? '',
   },
   'weigh-loft': {
     title: 'Weigh it and measure the loft',

@@ -18,6 +18,8 @@ export interface StepContext {
   /** Zones of this kind that rain and rubbing reach first, by name. */
   readonly exposed: readonly string[];
   readonly kind: Kind;
+  /** The grade of drops from which a finish is fine, 1 to 5. */
+  readonly fineFrom: number;
   readonly washer: string;
   readonly dryer: string;
   /** The machine or bath this goes into, and what stands in it. */
