@@ -1,3 +1,4 @@
+import { dryBandG } from '../drying';
 import { whyOfLimit, exposedNames } from './answers';
 import { writeBlocked, gapsOf, writeWouldChange, writeAlternatives, writeWaived, confidenceOf, assumptionsOf } from './answers';
 import { forEachDimension } from '../envelope';
@@ -183,6 +184,7 @@ function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => S
     exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
     massG: plan.massG,
+    dryBandG: dryBandG(plan.massG),
     cycle: plan.cycle,
     cycleStyle: plan.cycleStyle,
     noCycleFits: plan.method === 'machine' && plan.cycle === null && (washer?.cycles?.length ?? 0) > 0,

@@ -1,4 +1,4 @@
-import type { AssessId, AssumptionId } from '../knowledge';
+import { DRYING_FIGURES, type AssessId, type AssumptionId } from '../knowledge';
 
 /** With gaps in braces, that `assess-gaps` fills. */
 interface AssessWords {
@@ -205,7 +205,7 @@ export const ASSUMPTION_WORDS: Record<AssumptionId, string> = {
   'finish-assumed': 'I took it that the face has a repellent finish.',
   'mass-assumed': 'It was never weighed; times and rinses rest on a typical weight.',
   'bulk-assumed': 'Its size is not recorded; I took the usual one for its kind.',
-  'room-assumed': 'The room is not recorded; drying times are for 20 °C and 50 % humidity.',
+  'room-assumed': `The room is not recorded; drying times are for ${DRYING_FIGURES.roomC.value} °C and ${DRYING_FIGURES.roomRh.value} % humidity.`,
   'hardness-assumed': 'Water hardness is not recorded; the dose is for moderately hard water.',
   'washers-unknown': 'I do not know your machines; tell me under Cupboard and the plan will fit them.',
   'washer-past-unknown':

@@ -1,7 +1,10 @@
 import type { RackKind, UpkeepTask } from '../gear';
+import { ENERGY_FIGURES } from '../knowledge';
+
+const HOT = `${ENERGY_FIGURES.hotEmptyC.value} °C`;
 
 export const UPKEEP_WORDS: Record<UpkeepTask, { readonly name: string; readonly how: string }> = {
-  'hot-empty': { name: 'Empty hot cycle', how: 'Run it empty at 60 °C or hotter, without cleaner.' },
+  'hot-empty': { name: 'Empty hot cycle', how: `Run it empty at ${HOT} or hotter, without cleaner.` },
   descale: { name: 'Descale', how: 'With a descaler, as the machine’s maker says. Never with bleach in the machine.' },
   drawer: { name: 'Wipe drawer and seal', how: 'Take the drawer out, rinse it, wipe its place and the door seal.' },
   door: { name: 'Door ajar', how: 'Leave door and drawer open after each load, so that it dries inside.' },
@@ -20,7 +23,7 @@ export const PURGE_WORDS = {
   },
   hot: {
     title: 'Run it empty and hot',
-    text: 'Run it empty at 60 °C or hotter, without any cleaner. Stay away from the glass: it gets hot.',
+    text: `Run it empty at ${HOT} or hotter, without any cleaner. Stay away from the glass: it gets hot.`,
   },
   look: {
     title: 'Look and smell',

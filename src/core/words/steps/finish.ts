@@ -1,7 +1,7 @@
-import type { Fact } from '../../knowledge';
+import { DRYING_FIGURES, REPELLENCY_FIGURES, type Fact } from '../../knowledge';
 import type { StepWords } from './say';
 import { listed } from '../text';
-import { degrees, spin, balls, exposed, sprayed, where, hours, dryPlaces, DRY_PASS } from './say';
+import { degrees, spin, balls, exposed, sprayed, where, hours, dryPlaces, DRY_PASS, waitText } from './say';
 
 /** Where dirt stays longest, by kind. */
 const WORST_PLACES: readonly (readonly [Fact, string])[] = [
@@ -16,7 +16,12 @@ const WORST_PLACES: readonly (readonly [Fact, string])[] = [
   ['kind:jersey', 'collar, underarms and hem'],
 ];
 
-/** Drying, restoring, finish, checks, storing. */
+const { dryBandShare, dryBandG } = DRYING_FIGURES;
+const BAND = `${100 * dryBandShare.value} %, or ${dryBandG.value} g,`;
+const { dropHeightMm, dropWaitS } = REPELLENCY_FIGURES;
+/** "from about 10 cm, wait a minute". */
+const FALL = `from about ${dropHeightMm.value / 10} cm`;
+const WAIT = waitText(dropWaitS.value);
 /** The look at drops, by the grade from which a finish is fine. */
 const FINE: readonly { readonly look: string; readonly pass: string }[] = [
   { look: '', pass: '' },
@@ -30,6 +35,7 @@ const FINE: readonly { readonly look: string; readonly pass: string }[] = [
   { look: 'Do the drops roll off and leave nothing?', pass: 'They roll off and leave nothing: grade 5, your own threshold.' },
 ];
 
+/** Drying, restoring, finish, checks, storing. */
 export const FINISH_WORDS = {
   'tumble-down': {
     title: (c) => `Tumble in rounds on ${c.s.heat === 'air' ? 'no heat' : c.s.heat}`,
@@ -203,7 +209,7 @@ export const FINISH_WORDS = {
   'let-dry': { title: 'Let the place dry', text: 'Let the wiped place dry in moving air before it is put away.' },
   fluff: {
     title: 'Fluff it without heat',
-    text: (c) => `Tumble it ${where(c)} without heat${balls(c)} for 30 min, then shake it. No water.`,
+    text: (c) => `Tumble it ${where(c)} without heat${balls(c)} for ${c.unattendedMin} min, then shake it. No water.`,
     look: 'Is the loft back?',
     pass: 'Full again, beside its own record.',
   },
@@ -251,7 +257,7 @@ export const FINISH_WORDS = {
   'heat-tumble': {
     title: (c) => `Tumble it warm, ${c.unattendedMin} min`,
     text: (c) =>
-      `Now that it is dry and clean, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, and look after 10.`,
+      `Now that it is dry and clean, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for ${c.unattendedMin} min, and look after ${DRYING_FIGURES.finishLookMin.value}.`,
   },
   'heat-iron': {
     title: 'Iron it through a cloth',
@@ -264,8 +270,7 @@ export const FINISH_WORDS = {
   'heat-radiator': { title: 'Hang it beside a radiator', text: 'Hang it beside, not on, a warm radiator overnight.' },
   'droplet-test': {
     title: 'Test with drops',
-    text: (c) =>
-      `Let a few drops of water fall on ${exposed(c)} from about 10 cm, wait a minute, shake them off and look for darkened cloth.`,
+    text: (c) => `Let a few drops of water fall on ${exposed(c)} ${FALL}, ${WAIT}, shake them off and look for darkened cloth.`,
     look: (c) => FINE[c.fineFrom]?.look ?? '',
     pass: (c) => FINE[c.fineFrom]?.pass ?? '',
   },
@@ -282,7 +287,7 @@ export const FINISH_WORDS = {
   'reheat-tumble': {
     title: 'Tumble it warm again',
     text: (c) =>
-      `When it is dry, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for 20 min, so that the new finish binds.`,
+      `When it is dry, tumble it ${where(c)} on ${c.s.heat === 'air' ? 'no heat' : c.s.heat} for ${c.unattendedMin} min, so that the new finish binds.`,
   },
   'reheat-iron': {
     title: 'Iron it through a cloth again',
@@ -298,14 +303,14 @@ export const FINISH_WORDS = {
   },
   retest: {
     title: 'Test with drops again',
-    text: 'Let a few drops fall on the same places and wait a minute.',
+    text: `Let a few drops fall on the same places and ${WAIT}.`,
     look: (c) => FINE[c.fineFrom]?.look ?? '',
     pass: (c) => FINE[c.fineFrom]?.pass ?? '',
   },
   'weigh-loft': {
     title: 'Weigh it and measure the loft',
     text: (c) =>
-      `Weigh it: ${c.has('unknown:mass') ? 'back within 1.5 %, or 5 g, of the dry weight you wrote down' : `back within ${Math.max(5, Math.round(c.massG * 0.015))} g of its dry weight (${c.massG} g)`}. Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
+      `Weigh it: ${c.has('unknown:mass') ? `back within ${BAND} of the dry weight you wrote down` : `back within ${Math.round(c.dryBandG)} g of its dry weight (${c.massG} g)`}. Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
     look: (c) => (c.has('down-filled') ? 'Weight back, no clump, no chill?' : 'Weight back, no damp place, no chill?'),
     pass: 'All three: it is dry.',
   },

@@ -1,4 +1,6 @@
 import type { StepWords } from './say';
+import { ENERGY_FIGURES } from '../../knowledge';
+import { restText } from '../text';
 import { dose } from './say';
 
 /** Getting ready. */
@@ -29,7 +31,8 @@ export const PREPARE_WORDS = {
   },
   'mend-hole': {
     title: 'Mend the hole or seam',
-    text: 'Close the hole or seam first: clean the place, put a patch on both sides if you can reach, press it, and let it set 24 h before water or stuffing.',
+    text: (c) =>
+      `Close the hole or seam first: clean the place, put a patch on both sides if you can reach, press it, and let it set ${restText(c.unattendedMin)} before water or stuffing.`,
   },
   'feather-in': {
     title: 'Work the feather back in',
@@ -61,7 +64,7 @@ export const PREPARE_WORDS = {
   'purge-machine': {
     title: 'Purge the washing machine',
     text: (c) =>
-      `Wipe the drawer of ${c.washer}, then run it empty at 60 °C or hotter, without cleaner: its last loads left something behind.`,
+      `Wipe the drawer of ${c.washer}, then run it empty at ${ENERGY_FIGURES.hotEmptyC.value} °C or hotter, without cleaner: its last loads left something behind.`,
   },
   'purge-scent': {
     title: 'Purge the washer of scent',
@@ -134,7 +137,8 @@ export const PREPARE_WORDS = {
   },
   'insole-soak': {
     title: 'Soak the insoles',
-    text: 'Take the insoles out, soak them 20 min in lukewarm water with a drop of cleaner, press them, and dry them flat.',
+    text: (c) =>
+      `Take the insoles out, soak them ${restText(c.unattendedMin)} in lukewarm water with a drop of cleaner, press them, and dry them flat.`,
   },
   'knock-off-mud': {
     title: 'Knock the mud off',

@@ -30,6 +30,8 @@ export interface StepContext {
   readonly attendedMin: number;
   readonly unattendedMin: number;
   readonly massG: number;
+  /** Within so much of its dry weight it counts as dry. */
+  readonly dryBandG: number;
   /** The machine's own programme that is meant; its temperature where the owner wrote it down. */
   readonly cycle: { readonly name: string; readonly tempC?: number | undefined } | null;
   /** The kind of programme to look for on the dial. */
@@ -185,6 +187,9 @@ export const where = (c: StepContext): string => (c.s.dryerId ? `in ${c.dryer}` 
 /** "45 min", "about 3 h", "about 2 days". @param min minutes. */
 export const hours = (min: number): string =>
   min < 90 ? `${min} min` : min < 2160 ? `about ${Math.round(min / 60)} h` : `about ${Math.round(min / DAY_MIN)} days`;
+
+/** "wait a minute", "wait 90 s". */
+export const waitText = (s: number): string => (s === 60 ? 'wait a minute' : `wait ${s} s`);
 
 /** Where damp stays longest, by construction. */
 const DAMP_PLACES: readonly (readonly [Fact, string])[] = [

@@ -1,6 +1,6 @@
 import { SUPPLY_WORDS } from '../names';
 import { TRIED_WORDS } from '../marks';
-import { listed } from '../text';
+import { listed, restText } from '../text';
 import { waterWord } from '../water';
 import type { StepContext, StepWords } from './say';
 import {
@@ -74,7 +74,8 @@ export const WASH_WORDS = {
   },
   'treat-grease': {
     title: 'Cleaner on the grease',
-    text: 'Rub a drop of liquid cleaner into the grease, leave it 15 min, and dab it off. Keep it apart from clean things.',
+    text: (c) =>
+      `Rub a drop of liquid cleaner into the grease, leave it ${restText(c.unattendedMin)}, and dab it off. Keep it apart from clean things.`,
     look: 'Is the mark gone while it is still wet?',
     pass: 'Gone, or no longer getting paler.',
   },
