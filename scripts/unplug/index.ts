@@ -68,9 +68,12 @@ function nearest({ name }: Plug, all: readonly Chosen[]): Chosen[] {
 /** What misses a function, in words; null when no test does. */
 async function missing(n: number, tests: Tests, all: readonly Chosen[]): Promise<string | null> {
   const near = nearest(plugs[n] as Plug, all);
-  for (const chosen of near.slice(0, ONE_BY_ONE))
-    if (await tests.miss(chosen, n)) return `${chosen.file}${chosen.test && `: ${chosen.test}`}`;
-  const files = [...new Set(near.slice(ONE_BY_ONE).map(({ file }) => file))];
+  const whole = new Set(near.filter(({ test }) => test === '').map(({ file }) => file));
+  // Of a file in which another test fails anyway each test stands for itself.
+  for (const [k, chosen] of near.entries())
+    if ((k < ONE_BY_ONE || !whole.has(chosen.file)) && (await tests.miss(chosen, n)))
+      return `${chosen.file}${chosen.test && `: ${chosen.test}`}`;
+  const files = [...new Set(near.slice(ONE_BY_ONE).map(({ file }) => file))].filter((file) => whole.has(file));
   return files.length > 0 && (await tests.anyMisses(files, n)) ? `one of ${files.length} files` : null;
 }
 /** @param of numbers of functions. @returns those that no test of the project misses. */

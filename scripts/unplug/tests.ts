@@ -90,23 +90,27 @@ export class Tests {
       return [];
     }
   }
-  /** How long each test took, and each file whose tests all passed: what fails with all plugged in says nothing. */
+  /** How long each test that passed took, and each file whose tests all did: what fails with all plugged in says nothing. */
   #took(): ReadonlyMap<string, number> {
     const took = new Map<string, number>();
     const { testResults } = JSON.parse(readFileSync(this.#report, 'utf8')) as Reported;
-    for (const { name, assertionResults } of testResults.filter((r) => r.assertionResults.every((a) => a.status !== 'failed')))
-      for (const { fullName, duration = 0 } of assertionResults) {
-        const file = relative(this.copy, name);
-        took.set(keyOf({ file, test: fullName }), duration);
-        took.set(keyOf({ file, test: '' }), (took.get(keyOf({ file, test: '' })) ?? 0) + duration);
-      }
+    for (const { name, assertionResults } of testResults) {
+      const file = relative(this.copy, name);
+      const passed = assertionResults.filter(({ status }) => status === 'passed');
+      for (const { fullName, duration = 0 } of passed) took.set(keyOf({ file, test: fullName }), duration);
+      if (passed.length === assertionResults.length)
+        took.set(
+          keyOf({ file, test: '' }),
+          passed.reduce((sum, { duration = 0 }) => sum + duration, 0),
+        );
+    }
     return took;
   }
   /** Runs every test once with all plugged in, and takes notes. */
   async takeNotes(): Promise<void> {
     const args = ['--reporter=json', `--outputFile=${this.#report}`];
     if (!(await this.#pass(args, { UNPLUG_NOTES: this.#notes }, WHOLE_RUN_MS)))
-      console.log('Not every test passes with all plugged in; files with one that does not are not counted upon.');
+      console.log('Not every test passes with all plugged in; those that do not are not counted upon.');
   }
   /** @returns by the notes, for each function the tests that come by it, and the files of these. */
   comeBy(): ReadonlyMap<number, readonly Chosen[]> {

@@ -2,9 +2,10 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { QUILT_SCENE, quiltGrams } from '../../demo/pictures';
+import type { RunRecord } from '../../src/core/run';
 import { steer } from './steer';
 import { byName } from './names';
-import { faultsOf, newFolder, visit } from './visit';
+import { faultsOf, newFolder, putInStore, visit } from './visit';
 
 describe('where the down is', () => {
   test('from a picture against the light, by keyboard, to an evening that is ticked off and outlives a reload', async () => {
@@ -37,6 +38,10 @@ describe('where the down is', () => {
     await v.sees('1 of');
     await v.reload();
     await v.sees('1 of');
+    // That one and no other; the map has one arrow less than the list has moves.
+    const ticked = await v.page.$$eval('li input[type=checkbox]', (all) => all.map((e) => (e as HTMLInputElement).checked));
+    expect(ticked).toEqual([true, ...ticked.slice(1).map(() => false)]);
+    expect(ticked.length).toBeGreaterThan(1);
     await v.press('By ruler, 1 day ago');
     await v.sees('192 pinches');
     expect(v.errors).toEqual([]);
@@ -57,6 +62,12 @@ describe('where the down is', () => {
     // SVG is drawn in parts of a px.
     expect(Math.min(...sides)).toBeGreaterThan(43.5);
     expect(await faultsOf(v)).toEqual([]);
+    // What was felt in its drying stands on its map.
+    const run = (await v.rows('runs')).find(({ itemId }) => itemId === 'itm-quilt') as unknown as RunRecord;
+    const felt = { type: 'clump', baffle: 'body 3', felt: true, at: run.startedAtMs + 1, stepId: run.programme.steps.at(-1)?.id };
+    await putInStore(v, 'runs', { ...run, events: [...run.events, felt] });
+    await v.reload();
+    await v.sees('Clumps were felt in body 3');
     await v.close();
   });
   test('a file that is no picture says so and changes nothing', async () => {
