@@ -1,7 +1,19 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { matchPath } from 'react-router';
-import { PATHS, readList, thingAt, toHandbook, toLabels, toNewThing, toThing, toWashDay } from '../../src/app/routes';
+import {
+  isRunPage,
+  PATHS,
+  readList,
+  thingAt,
+  toHandbook,
+  toLoad,
+  toRun,
+  toLabels,
+  toNewThing,
+  toThing,
+  toWashDay,
+} from '../../src/app/routes';
 import { handbook } from '../../src/core/handbook';
 
 /* A kit from elsewhere may call a thing whatever it likes. */
@@ -36,4 +48,9 @@ test('several things in one address are read as the same things, whatever they a
 test('every entry of the handbook has an address of its own in its section', () => {
   const at = handbook().map(({ id }) => matchPath('/handbook/:section/:entry', toHandbook(id))?.params);
   expect(at.map((params) => params && `${params.section}/${params.entry}`)).toEqual(handbook().map(({ id }) => id));
+});
+test('work under way has its pages, alone and together; no other page is one of them', () => {
+  expect([toRun('run-1'), toLoad('load-1')].map(isRunPage)).toEqual([true, true]);
+  for (const path of [...Object.values(PATHS), toThing('run'), toThing('x', 'programme'), '/runs'])
+    expect(isRunPage(path)).toBe(false);
 });
