@@ -197,11 +197,13 @@ describe('a thing’s life', () => {
     await v.close();
   });
   test('labels carry a code that opens the thing, and text that finds it', async () => {
-    const v = await visit({ path: '/kit/labels?ids=itm-parka,itm-tent' });
-    await v.sees('2 labels');
+    const v = await visit({ path: '/kit/labels?ids=itm-parka,itm-tent,itm-quilt' });
+    await v.sees('3 labels');
     const code = await v.named('Code that opens Long grey parka', 'image');
     const size = await code.evaluate((img) => (img as HTMLImageElement).naturalWidth);
     expect(size).toBeGreaterThanOrEqual(200);
+    // Where there is a photograph of it, it stands beside.
+    await v.named('Hut quilt', 'image');
     await v.go('/kit?q=itm-tent');
     await v.sees('Wind shelter tent');
     await v.close();
