@@ -56,7 +56,7 @@ describe('the day command', () => {
     expect({ status, err }).toEqual({ status: 0, err: '' });
     expect(readWashDay(out)).toMatchObject({ status: 'read' });
     expect(brokenLaws(REQUEST, JSON.parse(out) as WashDay)).toEqual([]);
-  }, 30_000);
+  });
   test.each(FAULTS.slice(0, 2).concat(FAULTS.slice(-1)))(
     '%s: exit 2, one line a fault, nothing on standard output',
     (_, input, line) => {

@@ -39,20 +39,20 @@ describe('the planning command', () => {
     expect({ status, err }).toEqual({ status: 0, err: '' });
     const { programmes } = JSON.parse(out) as { programmes: { itemId: string }[] };
     expect(programmes.map((p) => p.itemId).sort()).toEqual([...new Set(kit.inspections.map((i) => i.itemId))].sort());
-  }, 30_000);
+  });
   test('a reader that has heard enough is no fault', () => {
     const done = spawnSync('bash', ['-c', `set -o pipefail; ${inShell(command)} ${file} | head -c 40`], {
       encoding: 'utf8',
     });
     expect({ status: done.status, err: done.stderr }).toEqual({ status: 0, err: '' });
-  }, 30_000);
+  });
   test('a full disk is told in a line', () => {
     const done = spawnSync('bash', ['-c', `${inShell(command)} ${file} > /dev/full`], {
       encoding: 'utf8',
     });
     expect(done.status).toBe(1);
     expect(done.stderr).toMatch(/^The answer could not be written \(ENOSPC\)\.\n$/);
-  }, 30_000);
+  });
   test('control characters of a file are shown, not carried out; more faults than are shown are counted', () => {
     const bad = {
       ...kit,
@@ -65,12 +65,12 @@ describe('the planning command', () => {
     expect(status).toBe(2);
     expect(err.trim().split('\n')).toHaveLength(51);
     expect(err).toMatch(/kit: has \d+ more faults like these/);
-  }, 30_000);
+  });
   test('plans the one that is named, from standard input, even when nobody looked at it', () => {
     const { status, out } = run(['-', '--item', 'itm-smock'], JSON.stringify({ ...kit, inspections: [] }));
     expect(status).toBe(0);
     expect((JSON.parse(out) as { programmes: unknown[] }).programmes).toHaveLength(1);
-  }, 30_000);
+  });
   test.each([
     ['an item that is not there', (f: string) => run([f, '--item', 'nope']), '--item: there is no item "nope" in this kit'],
     ['a file that is not there', () => run(['/nowhere/kit.json']), '/nowhere/kit.json: cannot be read'],

@@ -1,3 +1,5 @@
+import { setFlagsFromString } from 'node:v8';
+import { runInNewContext } from 'node:vm';
 import { request, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
@@ -18,6 +20,8 @@ beforeAll(async () => {
   mkdirSync(join(dist, 'assets'));
   for (const name of ['a.js', 'a.worker.js']) writeFileSync(join(dist, 'assets', name), 'export {};');
   server = makeApp({ dist, demo: true, now: () => Date.parse('2027-01-03T08:00:00Z') }).listen(0, '127.0.0.1');
+  // A connection that is kept must not end of itself while a busy machine is between two requests.
+  server.keepAliveTimeout = 120_000;
   await new Promise((resolve) => server.once('listening', resolve));
   base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
@@ -25,6 +29,14 @@ afterAll(() => {
   server.close();
   rmSync(dist, { recursive: true });
 });
+
+setFlagsFromString('--expose-gc');
+const collect = runInNewContext('gc') as () => void;
+/** Bytes that are held on to, not those that nobody has swept up yet: when that is done is no matter of the server. */
+function held(): number {
+  collect();
+  return process.memoryUsage().heapUsed;
+}
 
 describe('the server', () => {
   test('says so when the app is not built, and serves it when it is', async () => {
@@ -104,7 +116,7 @@ describe('the server', () => {
   });
   test('answers two thousand requests, many at once, and keeps nothing of them', async () => {
     const paths = ['/', '/kit', '/assets/a.js', '/api/demo', '/nowhere.js', '/assets/..%2f..%2fpackage.json'];
-    const before = process.memoryUsage().heapUsed;
+    const before = held();
     const failed: string[] = [];
     for (let n = 0; n < 2000; n += 100)
       await Promise.all(
@@ -117,8 +129,8 @@ describe('the server', () => {
       );
     expect(failed).toEqual([]);
     // A bound against hoarding: all that was sent, kept, would be twenty times as much.
-    expect(process.memoryUsage().heapUsed - before).toBeLessThan(200e6);
-  }, 60_000);
+    expect(held() - before).toBeLessThan(200e6);
+  });
   test('answers unknown services and files plainly', async () => {
     expect((await fetch(`${base}/api/nothing`)).status).toBe(404);
     expect((await fetch(`${base}/assets/missing.js`)).status).toBe(404);
