@@ -63,7 +63,7 @@ export type Pressed = Omit<AriaButtonProps, 'className' | 'style' | 'children'> 
 interface ButtonLook {
   readonly look?: Look;
   readonly size?: Size;
-  /** What stands on it is the name of a thing, of whatever length. */
+  /** What stands on it names a thing or places, at whatever length. */
   readonly named?: boolean;
 }
 /** Does something here. One `main` a page; Enter inside a form presses the one of `type="submit"`. To go to another place, take `LinkButton`. */

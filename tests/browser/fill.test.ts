@@ -38,7 +38,7 @@ describe('where the down is', () => {
     await v.sees('1 of');
     await v.reload();
     await v.sees('1 of');
-    // That one and no other; the map has one arrow less than the list has moves.
+    // That one and no other.
     const ticked = await v.page.$$eval('li input[type=checkbox]', (all) => all.map((e) => (e as HTMLInputElement).checked));
     expect(ticked).toEqual([true, ...ticked.slice(1).map(() => false)]);
     expect(ticked.length).toBeGreaterThan(1);

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
 import type { CareEntry, Inspection, Kit } from '../../src/core/gear';
-import { giveKit, passMinutes, soon, START, visit, type Visit } from './visit';
+import { giveKit, passMinutes, soon, START, tooWide, visit, type Visit } from './visit';
 import { goOn, has, screen, stepBack, tap, walk } from './walk';
 
 /* What happened, happened: runs are pressed through in the real page, and what the record then says is what was done. */
@@ -160,6 +160,11 @@ describe('drops that fail', () => {
     await v.sees('Before the work');
     await grade('Seat', '2');
     await grade('Knees', '4');
+    // What the press says may be long; on a phone it takes two lines.
+    const desk = v.page.viewport();
+    await v.page.setViewport({ width: 390, height: 844 });
+    expect(await tooWide(v.page)).toEqual([]);
+    await v.page.setViewport(desk);
     await v.press('Drops soak in on seat: go on to the remedy');
     await v.sees('Spray the finish on');
     // Only the seat is sprayed; its pulls are counted, over a reload too, and are what is recorded.

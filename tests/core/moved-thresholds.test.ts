@@ -3,8 +3,12 @@ import type { Programme } from '../../src/core/document';
 import type { Item } from '../../src/core/gear';
 import { handbook } from '../../src/core/handbook';
 import { KNOWLEDGE, type Thresholds } from '../../src/core/knowledge';
+import { dropsFailText } from '../../src/core/telling/drops';
+import { assessText, usualGaps } from '../../src/core/words';
+import { ASSESS_WORDS } from '../../src/core/words/assess';
+import { marksOf } from '../../src/views/kit/state';
 import { finishRun } from '../../src/core/run/finish';
-import { answerCheck, current, finishStep, gradeDrops, soakedIn, startRun, type Run } from '../../src/core/run';
+import { answerCheck, current, finishStep, gradeDrops, failingZones, startRun, type Run } from '../../src/core/run';
 import { CLEAN, down, KIT, programme, shell, type Seen } from '../make';
 
 /* What the user moved is heard everywhere: in each sentence that speaks of a grade, and in the run that looks for it. */
@@ -15,9 +19,9 @@ const plan = (thing: Item, seen: Seen, thresholds: Moved): Programme => programm
 /** A sentence, read as its owner would: what would have to be seen, and what would be done then; beside it, what just would not. */
 interface Reading {
   readonly says: RegExp;
-  readonly seen: (found: string, of: Seen, t: Thresholds) => Seen;
+  readonly seen: (found: string, of: Seen) => Seen;
   readonly does: (aims: readonly string[]) => boolean;
-  readonly but?: (found: string, of: Seen, t: Thresholds) => Seen;
+  readonly but?: (found: string, of: Seen) => Seen;
 }
 const OURS: Thresholds = { soilWash: 2, odourWash: 2, dropFine: 4, dropPoor: 2, loftWash: 0.85, loftFluff: 0.95 };
 const washes = (aims: readonly string[]): boolean => aims.includes('wash');
@@ -100,14 +104,13 @@ const READINGS: readonly Reading[] = [
 ];
 /** Reads every sentence of what would change it that is understood here. @returns the readings that were met. */
 function read(thing: Item, of: Seen, moved: Moved): RegExp[] {
-  const t = { ...OURS, ...moved };
   return plan(thing, of, moved).wouldChange.flatMap((sentence) =>
     READINGS.flatMap(({ says, seen, does, but }) => {
       const found = says.exec(sentence)?.[1];
       if (found === undefined) return [];
-      const then = plan(thing, seen(found, of, t), moved).aims;
+      const then = plan(thing, seen(found, of), moved).aims;
       expect(does(then), `${sentence} With ${JSON.stringify(moved)} it is: ${then.join(', ') || 'nothing'}`).toBe(true);
-      const not = but && plan(thing, but(found, of, t), moved).aims;
+      const not = but && plan(thing, but(found, of), moved).aims;
       if (not) expect(does(not), `${sentence} With ${JSON.stringify(moved)} and less it is: ${not.join(', ')}`).toBe(false);
       return [says];
     }),
@@ -146,7 +149,7 @@ describe('what would change the verdict is true, wherever the thresholds are', (
 describe('why it is so says what was seen', () => {
   const why = (thing: Item, seen: Seen, moved: Moved): string => plan(thing, { ...CLEAN, ...seen }, moved).because.join('; ');
   test('soil and smell that are left for longer', () => {
-    expect(why(down(), { soil: 1 }, { soilWash: 1 })).toBe('it is a few marks');
+    expect(why(down(), { soil: 1 }, { soilWash: 1 })).toBe('it has a few marks');
     expect(why(down(), { soil: 1 }, {})).toBe('there are only marks');
     expect(why(down(), { soil: 2 }, { soilWash: 3 })).toBe(
       'it is slightly dirty, and you wash only what is more than slightly dirty',
@@ -196,7 +199,7 @@ describe('a run looks for the grade that is fine for its owner', () => {
   ])('%o: from grade %i', (thresholds, from) => {
     expect([1, 2, 3, 4, 5].filter((grade) => passes(thresholds, grade))).toEqual([1, 2, 3, 4, 5].filter((g) => g >= from));
     const look = current(tested(thresholds));
-    expect(soakedIn({ hood: from - 1, back: from }, look)).toEqual(['hood']);
+    expect(failingZones({ hood: from - 1, back: from }, look)).toEqual(['hood']);
     expect(look?.check?.pass).toContain(`grade ${from}`);
   });
   test.each([1, 2, 3, 4, 5])('what was answered by eye is fine for its owner afterwards: from %i', (dropFine) => {
@@ -224,4 +227,44 @@ test('the handbook says the thresholds as they are', () => {
   expect(said(OURS)).toContain('Above 85 % of new I would only fluff it');
   expect(said({ ...OURS, loftWash: 0.7 })).toContain('Above 70 % of new I would only fluff it');
   expect(said({ ...OURS, soilWash: 1 })).toContain('Quite clean, I would leave it alone.');
+});
+
+describe('what a look at drops asks for', () => {
+  test('where they fail, by our grade and by the user’s', () => {
+    expect(dropsFailText([], ['Hood'], undefined)).toBe('Drops soak in on Hood: go on to the remedy');
+    expect(dropsFailText([], ['Hood', 'Back'], 5)).toBe('Not yet grade 5 on Hood, Back: go on to the remedy');
+    expect(dropsFailText(['Hood'], ['Back'], undefined)).toBe('Try Hood again: it soaked in there');
+    expect(dropsFailText(['Hood'], [], 3)).toBe('Try Hood again: it was not yet grade 3 there');
+    expect(dropsFailText([], [], 5)).toBeNull();
+  });
+});
+
+describe('the strip of a thing', () => {
+  const strip = (hood: number, moved: Moved) =>
+    marksOf(
+      shell(),
+      { id: 'i', itemId: 'itm', at: '2027-01-03T10:00:00Z', ...CLEAN, droplet: { hood } },
+      { ...OURS, ...moved },
+    ).at(-1);
+  test('says what the drops did, and by its tone what their owner makes of it', () => {
+    expect([0, 1, 2, 3, 4, 5].map((grade) => strip(grade, {}))).toEqual([
+      { word: 'soaks through', level: 2 },
+      { word: 'soaks in', level: 2 },
+      { word: 'wets around', level: 2 },
+      { word: 'wet spots', level: 1 },
+      { word: 'beads', level: 0 },
+      { word: 'beads', level: 0 },
+    ]);
+    expect(strip(3, { dropFine: 3 })).toEqual({ word: 'wet spots', level: 0 });
+    expect(strip(4, { dropFine: 5 })).toEqual({ word: 'a few specks', level: 1 });
+    expect(strip(3, { dropPoor: 3 })).toEqual({ word: 'wet spots', level: 2 });
+  });
+});
+
+test('every gap of a sentence is filled', () => {
+  const gaps = usualGaps(OURS, ['hood']);
+  const open = Object.values(ASSESS_WORDS)
+    .flatMap(({ because, reverse, otherwise }) => [because, reverse ?? '', otherwise])
+    .filter((text) => /[{}]/.test(assessText(text, gaps)));
+  expect(open).toEqual([]);
 });

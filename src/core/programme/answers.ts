@@ -2,7 +2,7 @@ import type { Limit } from '../envelope';
 import { onceFor, onceForWord } from '../once';
 import type { Programme, Why } from '../document';
 import type { Aim, Kind } from '../gear';
-import type { Dimension, Knowledge, School, SchoolOption } from '../knowledge';
+import type { Dimension, Knowledge, School, SchoolOption, Thresholds } from '../knowledge';
 import { exposedZones, OPEN_QUESTIONS, SUPERSEDES, thresholdsOf } from '../knowledge';
 import { forThoseThatHold } from '../facts';
 import { isIrrelevant, refusedBy, sameHere } from './schools';
@@ -69,13 +69,15 @@ export function writeBlocked(plan: Plan, words: Words): Programme['blocked'] {
   });
 }
 
+/** Where one answer turns into another: as the user has it. */
+export const limitsOf = ({ request: { kit }, knowledge }: Plan): Thresholds =>
+  thresholdsOf(kit.preferences?.thresholds, knowledge.thresholds);
 /** What the sentences of its assessment say of this very thing. */
 export function gapsOf(plan: Plan): AssessGaps {
-  const { item, inspection, kit } = plan.request;
-  const ours = plan.knowledge.thresholds;
+  const { item, inspection } = plan.request;
   return {
-    limits: thresholdsOf(kit.preferences?.thresholds, ours),
-    ours,
+    limits: limitsOf(plan),
+    ours: plan.knowledge.thresholds,
     exposed: exposedNames(plan),
     seen: inspection,
     zone: (zone) => zoneName(zone, item.kind),

@@ -3,7 +3,7 @@ import { whyOfLimit, exposedNames } from './answers';
 import { writeBlocked, gapsOf, writeWouldChange, writeAlternatives, writeWaived, confidenceOf, assumptionsOf } from './answers';
 import { forEachDimension } from '../envelope';
 import type { BoundDoc, Programme, ProgrammeStep, Why } from '../document';
-import type { Caution, Knowledge, StepTemplate, When } from '../knowledge';
+import type { Caution, Knowledge, StepTemplate, Thresholds, When } from '../knowledge';
 import { HIDE_SURFACES, MAIN_PARTS, sprayRowOf, surfaceOf, WARNED_SURFACES } from '../knowledge';
 import { forThoseThatHold, heldFromOxygen, tag } from '../facts';
 import { ahead } from './marks';
@@ -167,11 +167,8 @@ function heldOutOf({ request, facts, envelope }: Plan): string {
   }
   return apart.size === 0 ? '' : listed([...apart].sort());
 }
-/** The grade of drops from which a finish is fine. */
-const fineFromOf = ({ request, knowledge }: Plan): number =>
-  request.kit.preferences?.thresholds?.dropFine ?? knowledge.thresholds.dropFine;
 /** What the sentences of a programme can speak of, at one step after the other: one object, because each sentence reads it at once. */
-function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => StepContext {
+function contextOf(plan: Plan, has: Has, limits: Thresholds, words: Words): (step: PlannedStep) => StepContext {
   const { washer, dryer } = plan;
   const { racks = [], washers = [] } = plan.request.kit.equipment ?? {};
   const context: { -readonly [K in keyof StepContext]: StepContext[K] } = {
@@ -180,7 +177,7 @@ function contextOf(plan: Plan, has: Has, words: Words): (step: PlannedStep) => S
     washer: washer ? (washer.name ? `“${washer.name}”` : `the ${WASHER_WORDS[washer.kind]}`) : 'the machine',
     dryer: dryer ? (dryer.name ? `“${dryer.name}”` : `the ${DRYER_WORDS[dryer.kind]}`) : 'the dryer',
     kind: plan.request.item.kind,
-    fineFrom: fineFromOf(plan),
+    fineFrom: limits.dropFine,
     exposed: exposedNames(plan),
     forgotten: sprayRowOf(plan.request.item.kind, plan.knowledge)?.forgotten ?? [],
     massG: plan.massG,
@@ -227,11 +224,10 @@ function firstOf(keys: string | readonly string[], ids: ReadonlyMap<string, stri
 
 /** Of a step that the knowledge does not have. */
 const UNSAID: StepSaid = { words: undefined, ofTheThing: false, reasons: [], asTheyAre: [], cautions: [] };
-function writeSteps(plan: Plan, index: Index, has: Has, words: Words): ProgrammeStep[] {
+function writeSteps(plan: Plan, index: Index, has: Has, limits: Thresholds, words: Words): ProgrammeStep[] {
   const ids = new Map(plan.steps.map((step, n) => [step.template.id, `st-${n + 1}`]));
-  const contextAt = contextOf(plan, has, words);
+  const contextAt = contextOf(plan, has, limits, words);
   const ofItem = spokenOf(plan.request.item);
-  const fineFrom = fineFromOf(plan);
   return plan.steps.map((step, n) => {
     const { template } = step;
     const id = `st-${n + 1}`;
@@ -258,8 +254,8 @@ function writeSteps(plan: Plan, index: Index, has: Has, words: Words): Programme
     };
     if (!target) return written;
     const check = { look: spoken(say(text?.look, context)), pass: spoken(say(text?.pass, context)), else: target };
-    const moved = template.check?.byGrade && fineFrom !== plan.knowledge.thresholds.dropFine;
-    return Object.assign(written, { check: moved ? { ...check, fromGrade: fineFrom } : check });
+    const moved = template.check?.byGrade && limits.dropFine !== plan.knowledge.thresholds.dropFine;
+    return Object.assign(written, { check: moved ? { ...check, fromGrade: limits.dropFine } : check });
   });
 }
 
@@ -284,7 +280,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
   const gaps = gapsOf(plan);
   const index = indexIn(plan.knowledge)(words);
   const has: Has = (fact) => facts.has(fact);
-  const steps = writeSteps(plan, index, has, words);
+  const steps = writeSteps(plan, index, has, gaps.limits, words);
   const assumptions = assumptionsOf(plan, words);
   const said = spokenOf(plan.request.item);
   const cautions = new Set(saidHere(index.whole, plan));

@@ -214,13 +214,13 @@ type Look = Pick<ProgrammeStep, 'check'> | undefined;
 /** The grade of drops from which a look passes, 1 to 5. */
 export const passesFrom = (look: Look): number => look?.check?.fromGrade ?? THRESHOLDS.dropFine;
 /** The zones on which drops fail at a look, in the order a hand goes over the thing. */
-export function soakedIn(grades: Readonly<Droplet>, look: Look): DropletZone[] {
+export function failingZones(grades: Readonly<Droplet>, look: Look): DropletZone[] {
   const from = passesFrom(look);
   return DROPLET_ZONES.filter((zone) => (grades[zone] ?? from) < from);
 }
 /** True when every zone that was tried sheds water. */
 const dropsPass = (grades: Readonly<Droplet>, look: Look): boolean =>
-  Object.values(grades).some((g) => g !== undefined) && soakedIn(grades, look).length === 0;
+  Object.values(grades).some((g) => g !== undefined) && failingZones(grades, look).length === 0;
 /** The newest grade of every zone that was tried since the thing was last wetted. */
 export function gradesOf(run: Run, stepId: string): Droplet {
   const since = run.steps[stepId]?.sinceMs ?? 0;
@@ -327,7 +327,7 @@ export function zonesHere(run: Run): readonly DropletZone[] {
   const checkId = run.detours.at(-1)?.checkId;
   if (checkId === undefined) return [];
   const alone = wayHere(run) === 'this-zone' || current(run)?.settings.spray !== undefined;
-  return alone ? soakedIn(gradesOf(run, checkId), stepIn(run.programme, checkId)) : [];
+  return alone ? failingZones(gradesOf(run, checkId), stepIn(run.programme, checkId)) : [];
 }
 
 /** Moves every running timer by the same amount, when the device's clock was set and no time passed. */

@@ -44,9 +44,9 @@ const FRESHER = [
   'With only a faint smell I would air it.',
   'With no more than a clear smell I would air it.',
 ] as const;
-/** What drops do, by grade, now and if they did. */
-const DROPS_DO = ['come through', 'soak in', 'spread', 'leave wet spots', 'leave a few specks', 'bead'] as const;
-const DROPS_DID = ['came through', 'soaked in', 'spread', 'left wet spots', 'left a few specks', 'beaded'] as const;
+/** What drops do that leave anything, by grade, now and if they did. */
+const DROPS_DO = ['come through', 'soak in', 'spread', 'leave wet spots', 'leave a few specks'] as const;
+const DROPS_DID = ['came through', 'soaked in', 'spread', 'left wet spots', 'left a few specks'] as const;
 /** By the grade from which a finish is fine: the least that would do. */
 const ROLLED = [
   '',
@@ -89,7 +89,8 @@ const dropsSeen = ({ seen, limits, ours, zone }: AssessGaps): string | undefined
 
 /** What stands in each gap; empty: then the whole sentence has nothing to say here. */
 const GAPS = {
-  soil: ({ seen }) => (seen?.soil === undefined ? 'dirty' : (SOIL_GRADE_WORDS[seen.soil] ?? '')),
+  soiled: ({ seen }) =>
+    seen?.soil === 1 ? 'it has a few marks' : `it is ${seen?.soil === undefined ? 'dirty' : SOIL_GRADE_WORDS[seen.soil]}`,
   dirty: ({ limits }) => DIRTY[limits.soilWash] ?? '',
   cleaner: ({ limits }) => CLEANER[limits.soilWash] ?? '',
   marks: ({ seen, limits }) =>

@@ -37,7 +37,7 @@ export const ASSESS_WORDS: Record<AssessId, AssessWords> = {
     otherwise: 'Damage would be mended first.',
   },
   'soil-wash': {
-    because: 'it is {soil}',
+    because: '{soiled}',
     reverse: '{cleaner}',
     otherwise: 'If it were {dirty} I would wash it.',
   },

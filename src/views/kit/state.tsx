@@ -59,7 +59,7 @@ export function marksOf(item: Item, seen: Inspection | null, limits: Thresholds)
       grades.length === 0
         ? { word: 'drops ?', level: -1 }
         : {
-            word: worst >= BEADS_FROM ? 'beads' : (DROP_WORDS[Math.floor(worst)]?.short ?? ''),
+            word: worst >= Math.max(BEADS_FROM, limits.dropFine) ? 'beads' : (DROP_WORDS[Math.floor(worst)]?.short ?? ''),
             level: worst >= limits.dropFine ? 0 : worst > limits.dropPoor ? 1 : 2,
           },
     );

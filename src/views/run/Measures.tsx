@@ -6,11 +6,12 @@ import { Drops } from '../../app/Drops';
 import { LoftLines } from '../../app/LoftLines';
 import type { Doubt } from '../../core/drying/dry';
 import type { Droplet, DropTest, Inspection, Item, LoftReading } from '../../core/gear';
-import { exposedZones, KNOWLEDGE, THRESHOLDS } from '../../core/knowledge';
+import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
 import type { ProgrammeStep } from '../../core/document';
 import { DOUBT_UNIT_G } from '../../core/drying/dry';
+import { dropsFailText } from '../../core/telling/drops';
 import { DOUBT_WORDS } from '../../core/telling/drying';
-import { passesFrom, soakedIn } from '../../core/run';
+import { failingZones } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
 import { ODOUR_WORDS, SOIL_GRADE_WORDS } from '../../core/words';
 import { DigitsField } from '../../ui/TextField';
@@ -108,21 +109,15 @@ export function DropsStep({
     const { drunkS: _, ...way } = earlier?.dropTest ?? {};
     return way;
   });
-  const from = passesFrom(step);
-  const ours = from === THRESHOLDS.dropFine;
   const tried = Object.values(grades).some((g) => g !== undefined);
-  const again = soakedIn(before, step).filter((zone) => grades[zone] === undefined);
-  const low = soakedIn(grades, step);
+  const again = failingZones(before, step).filter((zone) => grades[zone] === undefined);
+  const low = failingZones(grades, step);
   // The same places as before the work, and those that rain reaches first.
   const wanted = new Set<string>([...Object.keys(earlier?.droplet ?? {}), ...exposedZones(item.kind, KNOWLEDGE)]);
   const open = [...wanted].filter((zone) => grades[zone] === undefined && !again.some((z) => z === zone));
-  const said = !tried
-    ? 'Grade at least one place'
-    : again.length > 0
-      ? `Try ${again.map(name).join(', ')} again: it ${ours ? 'soaked in' : `was under grade ${from}`} there`
-      : low.length > 0
-        ? `${ours ? 'Drops soak in' : `Under grade ${from}`} on ${low.map(name).join(', ')}: go on to the remedy`
-        : says('It sheds: go on');
+  const said = tried
+    ? (dropsFailText(again.map(name), low.map(name), step.check?.fromGrade) ?? says('It sheds: go on'))
+    : 'Grade at least one place';
   return (
     <Column $gap={16}>
       <Drops
@@ -132,11 +127,11 @@ export function DropsStep({
           if ('droplet' in patch) setGrades(patch.droplet ?? {});
           if ('dropTest' in patch) setTest(patch.dropTest ?? {});
         }}
-        first={soakedIn(before, step)[0]}
+        first={failingZones(before, step)[0]}
         before={earlier?.droplet}
       />
       <Row $wrap>
-        <Button size="big" data-main-action isDisabled={!tried || again.length > 0} onPress={() => onGrades(grades, test)}>
+        <Button size="big" named data-main-action isDisabled={!tried || again.length > 0} onPress={() => onGrades(grades, test)}>
           {said}
         </Button>
         {tried && open.length > 0 && <Quiet>Not tried yet: {open.map(name).join(', ')}.</Quiet>}

@@ -19,21 +19,16 @@ const WORST_PLACES: readonly (readonly [Fact, string])[] = [
 const { dryBandShare, dryBandG } = DRYING_FIGURES;
 const BAND = `${100 * dryBandShare.value} %, or ${dryBandG.value} g,`;
 const { dropHeightMm, dropWaitS } = REPELLENCY_FIGURES;
-/** "from about 10 cm, wait a minute". */
 const FALL = `from about ${dropHeightMm.value / 10} cm`;
 const WAIT = waitText(dropWaitS.value);
 /** The look at drops, by the grade from which a finish is fine. */
-const FINE: readonly { readonly look: string; readonly pass: string }[] = [
-  { look: '', pass: '' },
-  { look: 'Does no drop come through?', pass: 'None comes through: grade 1 or more, fine by your own threshold.' },
-  { look: 'Do the drops no more than spread?', pass: 'They no more than spread: grade 2 or more, fine by your own threshold.' },
-  {
-    look: 'Do the drops leave no more than wet spots?',
-    pass: 'They leave no more than wet spots: grade 3 or more, fine by your own threshold.',
-  },
-  { look: 'Do the drops bead and roll off?', pass: 'They bead and roll off: grade 4 or 5.' },
-  { look: 'Do the drops roll off and leave nothing?', pass: 'They roll off and leave nothing: grade 5, your own threshold.' },
-];
+const FINE: Readonly<Record<number, { readonly look: string; readonly pass: string }>> = {
+  1: { look: 'Is the back dry?', pass: 'The back is dry: grade 1 or more, fine by your own threshold.' },
+  2: { look: 'Do the drops spread and not soak in?', pass: 'They spread at most: grade 2 or more, fine by your own threshold.' },
+  3: { look: 'Are there wet spots at most?', pass: 'Wet spots at most: grade 3 or more, fine by your own threshold.' },
+  4: { look: 'Do the drops bead and roll off?', pass: 'They bead and roll off: grade 4 or 5.' },
+  5: { look: 'Do the drops roll off and leave nothing?', pass: 'They leave nothing: grade 5, your own threshold.' },
+};
 
 /** Drying, restoring, finish, checks, storing. */
 export const FINISH_WORDS = {
