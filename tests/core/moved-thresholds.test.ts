@@ -6,7 +6,7 @@ import { KNOWLEDGE, type Thresholds } from '../../src/core/knowledge';
 import { dropsFailText } from '../../src/core/telling/drops';
 import { assessText, usualGaps } from '../../src/core/words';
 import { ASSESS_WORDS } from '../../src/core/words/assess';
-import { marksOf } from '../../src/views/kit/state';
+import { stripOf } from '../../src/core/telling/strip';
 import { finishRun } from '../../src/core/run/finish';
 import { answerCheck, current, finishStep, gradeDrops, failingZones, startRun, type Run } from '../../src/core/run';
 import { CLEAN, down, KIT, programme, shell, type Seen } from '../make';
@@ -240,8 +240,22 @@ describe('what a look at drops asks for', () => {
 });
 
 describe('the strip of a thing', () => {
+  test('tells what is washed for from what is left', () => {
+    const levels = (moved: Moved): unknown =>
+      [1, 2, 3].map((grade) =>
+        stripOf(
+          down(),
+          { id: 'i', itemId: 'itm', at: '2027-01-03T10:00:00Z', soil: grade, odour: grade, loftRatio: 0.8 },
+          { ...OURS, ...moved },
+        )
+          .map(({ level }) => level)
+          .join(' '),
+      );
+    expect(levels({})).toEqual(['1 1 2', '2 2 2', '2 2 2']);
+    expect(levels({ soilWash: 3, odourWash: 1, loftWash: 0.75 })).toEqual(['1 2 1', '1 2 1', '2 2 1']);
+  });
   const strip = (hood: number, moved: Moved) =>
-    marksOf(
+    stripOf(
       shell(),
       { id: 'i', itemId: 'itm', at: '2027-01-03T10:00:00Z', ...CLEAN, droplet: { hood } },
       { ...OURS, ...moved },
