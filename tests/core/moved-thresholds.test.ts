@@ -3,7 +3,7 @@ import type { Programme } from '../../src/core/document';
 import type { Item } from '../../src/core/gear';
 import { handbook } from '../../src/core/handbook';
 import { KNOWLEDGE, type Thresholds } from '../../src/core/knowledge';
-import { dropsFailText } from '../../src/core/telling/drops';
+import { dropsFailText } from '../../src/core/telling/run';
 import { assessText, usualGaps } from '../../src/core/words';
 import { ASSESS_WORDS } from '../../src/core/words/assess';
 import { stripOf } from '../../src/core/telling/strip';

@@ -31,15 +31,6 @@ export function wettingText(result: WettingResult): string {
     share.value === 0 ? 'Nothing has darkened' : `${per(share.value)} has darkened (${per(share.low)} to ${per(share.high)})`;
   return `It looks like a ${grade.value}${span}: ${DROP_WORDS[grade.value]?.left ?? ''}. ${dark}. ${pearls}${wide}.`;
 }
-/**
- * What a look at drops in a run asks for where they failed. @param again zones that failed before and were not tried again. @param low that fail
- * now. @param fromGrade from which they pass, 1 to 5, where the user moved it. Zones by name; null where none fails.
- */
-export function dropsFailText(again: readonly string[], low: readonly string[], fromGrade: number | undefined): string | null {
-  const short = fromGrade === undefined ? null : `not yet grade ${fromGrade}`;
-  if (again.length > 0) return `Try ${again.join(', ')} again: ${short === null ? 'it soaked in' : `it was ${short}`} there`;
-  return low.length > 0 ? `${short === null ? 'Drops soak in' : capital(short)} on ${low.join(', ')}: go on to the remedy` : null;
-}
 /** The face alone does not show it. */
 export const BACK_TEXT =
   'Whether it has come through to the back no picture of the face can tell: turn it over; wet there is a 0.';

@@ -33,6 +33,16 @@ export function roundText(step: ProgrammeStep, round: number): string {
     : `${capital(what)} ${round} of ${rounds}`;
 }
 
+/**
+ * What a look at drops in a run asks for where they failed. @param again zones that failed before and were not tried again. @param low that fail
+ * now. @param fromGrade from which they pass, 1 to 5, where the user moved it. Zones by name; null where none fails.
+ */
+export function dropsFailText(again: readonly string[], low: readonly string[], fromGrade: number | undefined): string | null {
+  const short = fromGrade === undefined ? null : `not yet grade ${fromGrade}`;
+  if (again.length > 0) return `Try ${again.join(', ')} again: ${short === null ? 'it soaked in' : `it was ${short}`} there`;
+  return low.length > 0 ? `${short === null ? 'Drops soak in' : capital(short)} on ${low.join(', ')}: go on to the remedy` : null;
+}
+
 /** Which time a look is taken, once it is more than the first. */
 export function lookCountText(failures: number): string {
   const times = ['', 'The same look again.', 'The same look, for the third time.', 'The same look, for the fourth time.'];

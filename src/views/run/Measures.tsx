@@ -9,7 +9,7 @@ import type { Droplet, DropTest, Inspection, Item, LoftReading } from '../../cor
 import { exposedZones, KNOWLEDGE } from '../../core/knowledge';
 import type { ProgrammeStep } from '../../core/document';
 import { DOUBT_UNIT_G } from '../../core/drying/dry';
-import { dropsFailText } from '../../core/telling/drops';
+import { dropsFailText } from '../../core/telling/run';
 import { DOUBT_WORDS } from '../../core/telling/drying';
 import { failingZones } from '../../core/run';
 import { zoneName } from '../../core/words/zones';
