@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import type { Item, Kit } from '../../src/core/gear';
 import { ARCHETYPES } from '../../src/core/knowledge/archetypes';
-import { plan, writeProgramme, type Plan } from '../../src/core/programme';
+import { plan, type Plan } from '../../src/core/programme';
+import { writeAlternatives } from '../../src/core/programme/answers';
+import { WORDS } from '../../src/core/words';
 import { KIT, label, withEquipment, withSupplies, type Seen } from '../make';
 
 /* A choice does something, or it is not offered: every construction × look × machines × offered option. */
@@ -52,6 +54,10 @@ const KITS: Readonly<Record<string, Pick<Kit, 'equipment' | 'supplies' | 'prefer
   unknown: {},
 };
 
+/** What its programme offers; no other sentence of it is written. */
+const offeredBy = (p: Plan): ReturnType<typeof writeAlternatives> =>
+  p.facts.has('aim:refer') ? [] : writeAlternatives(p, WORDS);
+
 /** Options that are offered and plan the same steps, settings and minutes. */
 function idle(thing: Item, seen: Seen, kit: (typeof KITS)[string], from: Readonly<Record<string, string>> = {}): string[] {
   const request = {
@@ -61,8 +67,8 @@ function idle(thing: Item, seen: Seen, kit: (typeof KITS)[string], from: Readonl
   };
   const now = plan(request);
   const before = work(now);
-  return writeProgramme(now)
-    .alternatives.filter(({ school, option }) => {
+  return offeredBy(now)
+    .filter(({ school, option }) => {
       const other = plan({ ...request, item: { ...thing, schools: { ...from, [school]: option } } });
       return work(other) === before;
     })
@@ -89,9 +95,9 @@ describe('every choice that is offered does something', () => {
       for (const careLabel of [LABELS.plain ?? null, null]) {
         const thing: Item = { ...item, id, label: careLabel };
         for (const [look, seen] of Object.entries(LOOKS)) {
-          const offered = writeProgramme(
+          const offered = offeredBy(
             plan({ item: thing, inspection: { ...seen, id: 'i', itemId: id, at: '2027-01-03T08:00:00Z' }, kit }),
-          ).alternatives;
+          );
           for (const { school, option } of offered)
             for (const choice of idle(thing, seen, kit, { [school]: option }))
               if (!found.has(choice)) found.set(choice, `${id}, ${look}, after ${school}=${option}`);
