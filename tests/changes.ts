@@ -1,9 +1,10 @@
 import fc from 'fast-check';
+import { afterEach, beforeEach } from 'vitest';
 import { makeDemoKit } from '../demo/kit';
 import type { Supply } from '../src/core/gear';
 import { planItem } from '../src/core/programme';
 import { foldRun, recordOf, startRun } from '../src/core/run';
-import { db, type Photo } from '../src/data/db';
+import { db, openStore, type Photo } from '../src/data/db';
 import { besideOf, kitOfThings } from '../src/core/formats/beside';
 import { addBeside, replaceKit } from '../src/data/kit';
 import * as repo from '../src/data/repo';
@@ -41,6 +42,14 @@ export async function fill(): Promise<void> {
   await repo.savePhotos([photo('pho-2', 'itm-quilt')]);
   await repo.saveView({ id: 'view-1', name: 'Due', query: 'due=1' });
   await repo.tickMove('itm-quilt', 'plan', 'a-b', true);
+}
+/** Has each test of where it is called begin in a store so filled, which is gone after it. */
+export function inFilledStore(): void {
+  beforeEach(async () => {
+    await openStore();
+    await fill();
+  });
+  afterEach(() => db.delete({ disableAutoOpen: false }));
 }
 
 export type Change = () => Promise<repo.Undo>;

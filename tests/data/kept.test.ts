@@ -1,13 +1,13 @@
 import fc from 'fast-check';
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { readKit, soundPart } from '../../src/core/formats';
 import type { Item, Supply } from '../../src/core/gear';
-import { db, openStore } from '../../src/data/db';
+import { db } from '../../src/data/db';
 import { NotKept } from '../../src/data/guard';
 import { exportKit } from '../../src/data/kit';
 import { takenBack } from '../../src/data/merge';
 import * as repo from '../../src/data/repo';
-import { everything, fill, kit } from '../changes';
+import { everything, inFilledStore, kit } from '../changes';
 import { invented } from '../make';
 
 const NOW = '2027-01-03T08:00:00Z';
@@ -15,11 +15,7 @@ const use = (id: string, itemId: string) => ({ id, type: 'use', itemId, at: NOW 
 const item = (id: string, more: Partial<Item> = {}): Item => ({ ...kit.items[0]!, id, ...more });
 
 describe('what is kept', () => {
-  beforeEach(async () => {
-    await openStore();
-    await fill();
-  });
-  afterEach(() => db.delete({ disableAutoOpen: false }));
+  inFilledStore();
 
   const bottle = (more: object): Promise<repo.Undo> =>
     repo.saveSupply(invented<Supply>({ id: 's-x', class: 'vinegar', ...more }));

@@ -1,9 +1,9 @@
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { db, openStore } from '../../src/data/db';
+import { describe, expect, test } from 'vitest';
+import { db } from '../../src/data/db';
 import * as repo from '../../src/data/repo';
 import { forgetUndo, keepUndo, takeBackKept, undoAll, undosKept } from '../../src/data/undo';
 import { replaceKit } from '../../src/data/kit';
-import { everything, fill, kit } from '../changes';
+import { everything, inFilledStore, kit } from '../changes';
 
 /* What was done in the last day is kept with what takes it back, over a reload of the page. */
 const T0 = Date.parse('2027-01-03T08:00:00Z');
@@ -11,11 +11,7 @@ const HOUR = 3_600_000;
 const parka = kit.items.find((i) => i.id === 'itm-parka')!;
 
 describe('what was done', () => {
-  beforeEach(async () => {
-    await openStore();
-    await fill();
-  });
-  afterEach(() => db.delete({ disableAutoOpen: false }));
+  inFilledStore();
 
   test('is taken back after the page was shut, newest first, and is then no longer in the list', async () => {
     const before = await everything();

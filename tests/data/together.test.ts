@@ -1,13 +1,13 @@
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { textOf, type Register, type Side } from '../../src/core/merging';
 import { finishStep } from '../../src/core/run';
-import { db, openStore, readMeta } from '../../src/data/db';
+import { db, readMeta } from '../../src/data/db';
 import { loadKit, loadRest, replaceKit, restoreCopy, type Whole } from '../../src/data/kit';
 import * as repo from '../../src/data/repo';
 import { TABLE_NAMES } from '../../src/data/tables';
 import { bringTogether, replicaOf, togetherWith } from '../../src/data/together';
 import type { Kit } from '../../src/core/gear';
-import { CHANGES, everything, fill, kit } from '../changes';
+import { CHANGES, everything, inFilledStore, kit } from '../changes';
 
 /* One store at a time stands for one browser: it is put away whole, and another is put in its place. */
 type Browser = Record<string, object[]>;
@@ -27,11 +27,7 @@ const rowsOf = async (): Promise<Record<string, string>> =>
 const registersOf = async (): Promise<Record<string, Register>> =>
   Object.fromEntries((await db.registers.toArray()).map(({ key, ...r }) => [key, r]));
 
-beforeEach(async () => {
-  await openStore();
-  await fill();
-});
-afterEach(() => db.delete({ disableAutoOpen: false }));
+inFilledStore();
 
 describe('who changed what when', () => {
   /** Keys that are not alike in two states. */

@@ -1,20 +1,16 @@
 import fc from 'fast-check';
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
-import { db, openStore, writeMeta } from '../../src/data/db';
+import { describe, expect, test } from 'vitest';
+import { db, writeMeta } from '../../src/data/db';
 import { NotKept } from '../../src/data/guard';
 import { replaceKit } from '../../src/data/kit';
 import * as repo from '../../src/data/repo';
 import { TABLE_NAMES, TABLES } from '../../src/data/tables';
 import { undoable, undoAll } from '../../src/data/undo';
-import { ANY_FORM, CHANGES, everything, fill, kit } from '../changes';
+import { ANY_FORM, CHANGES, everything, inFilledStore, kit } from '../changes';
 
 /* Whatever is changed and undone, the store is what it was: every table, every row. */
 describe('undo', () => {
-  beforeEach(async () => {
-    await openStore();
-    await fill();
-  });
-  afterEach(() => db.delete({ disableAutoOpen: false }));
+  inFilledStore();
 
   test('knows every table of the store', () => expect([...TABLE_NAMES].sort()).toEqual(db.tables.map((t) => t.name).sort()));
   test('is tried on every function that offers it', () => {
@@ -87,11 +83,7 @@ describe('undo', () => {
 });
 
 describe('a thing that is gone', () => {
-  beforeEach(async () => {
-    await openStore();
-    await fill();
-  });
-  afterEach(() => db.delete({ disableAutoOpen: false }));
+  inFilledStore();
   const rowsOf = async (itemId: string): Promise<string[]> => {
     const found: string[] = [];
     for (const name of TABLE_NAMES) {

@@ -54,10 +54,6 @@ const KITS: Readonly<Record<string, Pick<Kit, 'equipment' | 'supplies' | 'prefer
   unknown: {},
 };
 
-/** What its programme offers; no other sentence of it is written. */
-const offeredBy = (p: Plan): ReturnType<typeof writeAlternatives> =>
-  p.facts.has('aim:refer') ? [] : writeAlternatives(p, WORDS);
-
 /** Options that are offered and plan the same steps, settings and minutes. */
 function idle(thing: Item, seen: Seen, kit: (typeof KITS)[string], from: Readonly<Record<string, string>> = {}): string[] {
   const request = {
@@ -67,7 +63,7 @@ function idle(thing: Item, seen: Seen, kit: (typeof KITS)[string], from: Readonl
   };
   const now = plan(request);
   const before = work(now);
-  return offeredBy(now)
+  return writeAlternatives(now, WORDS)
     .filter(({ school, option }) => {
       const other = plan({ ...request, item: { ...thing, schools: { ...from, [school]: option } } });
       return work(other) === before;
@@ -95,8 +91,9 @@ describe('every choice that is offered does something', () => {
       for (const careLabel of [LABELS.plain ?? null, null]) {
         const thing: Item = { ...item, id, label: careLabel };
         for (const [look, seen] of Object.entries(LOOKS)) {
-          const offered = offeredBy(
+          const offered = writeAlternatives(
             plan({ item: thing, inspection: { ...seen, id: 'i', itemId: id, at: '2027-01-03T08:00:00Z' }, kit }),
+            WORDS,
           );
           for (const { school, option } of offered)
             for (const choice of idle(thing, seen, kit, { [school]: option }))

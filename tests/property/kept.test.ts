@@ -1,20 +1,15 @@
 import fc from 'fast-check';
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { readKit, soundPart } from '../../src/core/formats';
-import { db, openStore } from '../../src/data/db';
 import { NotKept } from '../../src/data/guard';
 import { exportKit } from '../../src/data/kit';
 import type * as repo from '../../src/data/repo';
-import { ANY_FORM, CARELESS, fill, kit } from '../changes';
+import { ANY_FORM, CARELESS, inFilledStore, kit } from '../changes';
 
 const NOW = '2027-01-03T08:00:00Z';
 
 describe('what is kept', () => {
-  beforeEach(async () => {
-    await openStore();
-    await fill();
-  });
-  afterEach(() => db.delete({ disableAutoOpen: false }));
+  inFilledStore();
 
   /* The copy that nobody could open: whatever hands, tabs and undos did, in whatever order. */
   test('whatever is pressed, typed and undone, a copy opens', async () => {

@@ -115,8 +115,9 @@ const alternativesIn = onceFor((words: Words) =>
     }),
   ),
 );
-/** Options that would do otherwise, each with what it gains and risks. */
+/** Options that would do otherwise, each with what it gains and risks; none where others do the work. */
 export function writeAlternatives(plan: Plan, words: Words): Programme['alternatives'] {
+  if (plan.facts.has('aim:refer')) return [];
   const open: Alternative[] = [];
   for (const school of plan.asked) {
     if (isIrrelevant(school, plan.facts)) continue;

@@ -306,7 +306,7 @@ export function writeProgramme(plan: Plan, words: Words = WORDS): Programme {
     method: plan.method,
     envelope: Object.assign(bounds, { waived: writeWaived(plan) }),
     steps,
-    alternatives: facts.has('aim:refer') ? [] : writeAlternatives(plan, words),
+    alternatives: writeAlternatives(plan, words),
     blocked: writeBlocked(plan, words),
     cautions: [...cautions],
     assumptions,
