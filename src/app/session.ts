@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import type { Undo } from '../data/repo';
+import { forgetUndo, keepUndo, takeBackKept, undosKept } from '../data/undo';
 import { newId, nowMs } from './now';
 
 interface Session {
@@ -22,21 +23,15 @@ export const useSession = create<Session>(() => ({ theme: storedTheme(), arrivin
 
 /** What says it, loaded after the first page. */
 const toasts = () => import('../ui/Toasts');
-/** What is kept of what was done, loaded with the store's writing. */
-const kept = () => import('../data/undo');
 /** Says what happened, and offers to take it back: for a moment here, for a day in the list of what was done. */
 export function notify(text: string, undo: Undo | null = null): void {
-  const id =
-    undo &&
-    kept()
-      .then(({ keepUndo }) => keepUndo(newId('undo'), text, undo, nowMs()))
-      .catch(() => null);
+  const id = undo && keepUndo(newId('undo'), text, undo, nowMs()).catch(() => null);
   const back =
     undo &&
     (async (): Promise<void> => {
       await undo();
       const known = await id;
-      if (known) await (await kept()).forgetUndo(known);
+      if (known) await forgetUndo(known);
     });
   useSession.setState({ said: true });
   // Where what says it cannot be had, that cannot be said either.
@@ -51,7 +46,6 @@ export const goToNotice = (): void => void toasts().then(({ enterToasts }) => en
 export async function takeBack(): Promise<void> {
   const { undoNewest } = await toasts();
   if (undoNewest()) return;
-  const { undosKept, takeBackKept } = await kept();
   const [newest] = await undosKept(nowMs());
   const text = newest && (await takeBackKept(newest.id));
   notify(text ? `Taken back: ${text}` : 'Nothing was done in the last day that could be taken back.');
