@@ -23,7 +23,7 @@ import {
 } from '../../src/core/run';
 import { finishRun } from '../../src/core/run/finish';
 import { occupant, otherPlaces } from '../../src/core/run/in-use';
-import { lookOf, triesOf, waysOf } from '../../src/core/run/looks';
+import { lookOf, measuresLoft, triesOf, waysOf } from '../../src/core/run/looks';
 import { doneSteps } from '../../src/core/run/report';
 import { weightText } from '../../src/core/telling/drying';
 import { satText, stepText, usedText } from '../../src/core/telling/run';
@@ -62,7 +62,32 @@ describe('the table of looks', () => {
   });
 });
 
+describe('the loft', () => {
+  test('is measured when it is dry and has lain, not at the scale; in a run of an earlier version at its weighing, which asks for it', () => {
+    const { programme: now } = start(down(), { soil: 2 });
+    const measuring = (of: Pick<typeof now, 'steps'>): string[] => of.steps.filter((s) => measuresLoft(s, of)).map((s) => s.key);
+    expect(measuring(now)).toEqual(['measure-loft']);
+    expect(now.steps.find((s) => s.key === 'measure-loft')).toMatchObject({ unattendedMin: 10, mayWait: true });
+    expect(measuring({ steps: now.steps.filter((s) => s.key !== 'measure-loft') })).toEqual(['weigh-loft']);
+    expect(measuring(start(shell(), { soil: 2 }).programme)).toEqual([]);
+  });
+});
+
 describe('a mark', () => {
+  test('rests as long as its rung says, wiped alone or before a wash; treated again, as long as the next', () => {
+    const rests = (seen: Seen): Record<string, number> =>
+      Object.fromEntries(
+        start(layer, seen)
+          .programme.steps.filter((s) => ['spot-clean', 'treat-other', 'treat-again'].includes(s.key))
+          .map((s) => [s.key, s.unattendedMin]),
+      );
+    const dye = { stains: [{ soil: 'dye' as const, place: 'hem' }] };
+    expect(rests({ soil: 1, ...dye })).toEqual({ 'spot-clean': 15 });
+    expect(rests({ soil: 3, ...dye })).toEqual({ 'treat-other': 15, 'treat-again': 60 });
+    // One rung that rests is all that it has.
+    expect(rests({ soil: 3, stains: [{ soil: 'mud', place: 'hem' }] })).toEqual({ 'treat-other': 10, 'treat-again': 10 });
+    expect(rests({ soil: 1 })).toEqual({ 'spot-clean': 0 });
+  });
   test('not gone: treated, rinsed, and looked at again while wet; then the ways out; up a rung is tried once more', () => {
     let run = fails(upTo(start(layer, STAINED), 'look-wet'));
     expect(at(run)).toBe('treat-again');

@@ -75,7 +75,7 @@ describe('checks branch', () => {
   });
   test('drops still soak in: spray, warm, and the same drops again', () => {
     const at = upTo(wet(), 'droplet-test');
-    expect(current(answerCheck(at, true, T0))?.key).toBe('look-done');
+    expect(current(answerCheck(at, true, T0))?.key).toBe('measure-loft');
     let run = answerCheck(at, false, T0);
     const seen: string[] = [];
     while (current(run)?.when === 'if-failed') {
@@ -84,7 +84,7 @@ describe('checks branch', () => {
     }
     expect(seen).toEqual(['spray-if-failed', 'dry-sprayed', 'reheat-tumble']);
     expect(current(run)?.key).toBe('droplet-test');
-    expect(current(answerCheck(run, true, T0))?.key).toBe('look-done');
+    expect(current(answerCheck(run, true, T0))?.key).toBe('measure-loft');
   });
   test('not dry on the scale: one more round, and on the scale again before anything is stored', () => {
     const run = answerCheck(upTo(wet(), 'weigh-loft'), false, T0);
@@ -122,7 +122,7 @@ describe('a finished run', () => {
     const thing = down({ repellency: 'finish' });
     let run = begin(programme(thing, { soil: 2, clumped: true }, residue));
     if (fail) run = answerCheck(upTo(run, 'droplet-test'), false, T0);
-    run = measureLoft(upTo(run, 'weigh-loft'), [{ baffle: '1', nowMm: 38.8, newMm: 40 }], T0);
+    run = measureLoft(upTo(run, 'measure-loft'), [{ baffle: '1', nowMm: 38.8, newMm: 40 }], T0);
     run = upTo(run, 'nothing');
     return finishRun(
       run,

@@ -123,6 +123,26 @@ describe('safety', () => {
 });
 
 describe('sense', () => {
+  test('what a step tells to wait for stands in its minutes, so that it is timed and the day is as long as it is', () => {
+    /** The shortest time that the step names: of the rungs of a ladder only the first is sure. Hours are told rounded. */
+    const named = (text: string): number =>
+      Math.min(
+        ...[...text.matchAll(/(\d+) (min|h)\b(?! in)/g)].map(
+          ([, n, unit]) => Number(n) * (unit === 'h' ? 60 : 1) - (unit === 'h' ? 30 : 0),
+        ),
+        ...(/half an hour/.test(text) ? [30] : []),
+      );
+    let times = 0;
+    forAll((p) => {
+      for (const { key, text, attendedMin, unattendedMin } of p.steps) {
+        const least = named(text);
+        if (least === Infinity) continue;
+        times++;
+        expect(attendedMin + unattendedMin, `${key}: ${text}`).toBeGreaterThanOrEqual(least);
+      }
+    });
+    expect(times).toBeGreaterThan(200);
+  });
   test('whatever is wetted, wiped or dried ends stored; whatever is wetted dries', () => {
     forAll((p) => {
       const done = always(p);

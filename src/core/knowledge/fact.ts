@@ -85,6 +85,7 @@ export const PLAN_TRAIT_NAMES = [
   'soak-in-drum',
   'drawer-wiped',
   'proof-sprayed',
+  'loft-told',
   'coat-if-failed',
   'never-lined',
   'scent-irrelevant',

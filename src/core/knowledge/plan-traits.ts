@@ -36,6 +36,9 @@ export const PLAN_TRAITS = [
     id: 'proof:spray',
     when: { all: ['school:PROOF-METHOD=wash-in'], none: ['maker:forbids:proofer', 'leaking', 'method-machine-owned'] },
   },
+  // What care did to its loft is measured when all is over: damp down tells nothing.
+  { id: 'loft-told', when: { all: ['filled', 'aim:wash', 'wet'] } },
+  { id: 'loft-told', when: { all: ['aim:fluff'], none: ['aim:wash'] } },
   // A coat, or another one, is put on when the drops say so.
   { id: 'coat-if-failed', when: { all: ['renew-if-failed'] } },
   { id: 'coat-if-failed', when: { all: ['aim:renew', 'test-after'] } },

@@ -282,7 +282,8 @@ export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSe
   roundMin: (_, s) => s.checkEveryMin ?? 60,
   plainTumbleMin: (state) => state.knowledge.settings.plainTumbleMin,
   lineMin: (_, s) => hang(s),
-  ...Object.fromEntries(Object.entries(REST_ON).map(([name, on]) => [name, (state: Washed) => firstRest(state, on)])),
+  ...Object.fromEntries(Object.entries(REST_ON).map(([name, on]) => [name, (state: Washed) => restUnder(state, on, 0)])),
+  restAgain: (state) => restUnder(state, REST_ON.restOnCloth ?? [], 1),
 };
 
 /** Minutes on the line, rounded up to 10, between half an hour and three days. */
@@ -290,13 +291,17 @@ function hang({ dryModel }: StepSettings): number {
   return dryModel ? Math.min(4320, Math.max(30, Math.ceil(modelMinutes(dryModel) / 10) * 10)) : 0;
 }
 
-/** How long the marks on these surfaces rest under the mildest rung ahead that rests at all, min; the longest of them. */
-function firstRest(state: Washed, on: readonly Surface[]): number {
+/**
+ * How long the marks on these surfaces rest, min; the longest of them.
+ * @param turn of the rungs ahead under which a mark rests: 0 the mildest, 1 the next where there is one.
+ */
+function restUnder(state: Washed, on: readonly Surface[], turn: number): number {
   let longest = 0;
   for (const mark of state.marks) {
     const { surface, record } = mark;
     if (!on.includes(surface) || (WASHED_SURFACES.has(surface) && record.own)) continue;
-    longest = Math.max(longest, ahead(mark).find(({ restMin }) => restMin !== undefined)?.restMin ?? 0);
+    const rests = ahead(mark).flatMap(({ restMin }) => restMin ?? []);
+    longest = Math.max(longest, rests[turn] ?? rests.at(-1) ?? 0);
   }
   return longest;
 }

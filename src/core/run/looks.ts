@@ -8,6 +8,11 @@ export function lookOf(step: ProgrammeStep): (LookRecord & { readonly id: LookId
   const key = step.key.replace(/-suds$/, '');
   return LOOKS.find((l) => (l.at as readonly string[]).includes(key) || (step.key.endsWith('-suds') && l.id === 'suds')) ?? null;
 }
+/**
+ * Whether this step of a programme measures the loft. In a run that an earlier version began, the last weighing asks for it: nothing after it does.
+ */
+export const measuresLoft = (step: ProgrammeStep, { steps }: Pick<Programme, 'steps'>): boolean =>
+  step.do === 'measure-loft' || (lookOf(step)?.id === 'weighed' && !steps.some((s) => s.do === 'measure-loft'));
 /** The record of a way out of a failed look. */
 export const wayOf = (id: WayId): WayRecord & { readonly id: WayId } => WAYS.find((w) => w.id === id) as (typeof WAYS)[number];
 

@@ -8,6 +8,7 @@ import { nowMs } from '../../app/now';
 import { notify } from '../../app/session';
 import { clockText } from '../../app/time';
 import { gradeDrops, gradesOf, markClump, measureLoft } from '../../core/run';
+import { measuresLoft } from '../../core/run/looks';
 import { doubtOf } from '../../core/run/damp';
 import { levellingText } from '../../core/telling/loft';
 import { lookCountText, movedText, roundText, satText } from '../../core/telling/run';
@@ -183,7 +184,7 @@ export function StepMeasures({ live }: { live: LiveRun }) {
           )}
         </>
       )}
-      {item && (look?.id === 'weighed' || step.do === 'measure-loft') && (
+      {item && measuresLoft(step, run.programme) && (
         <LoftStep
           item={item}
           last={kit ? latestInspection(kit.inspections, item.id) : null}

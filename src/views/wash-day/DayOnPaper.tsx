@@ -11,6 +11,10 @@ const Line = styled.li`
   display: grid;
   grid-template-columns: 10pt 44pt minmax(0, 1fr);
   gap: 0 5pt;
+  /* A long day has eighty of them. */
+  && {
+    padding: 1.5pt 0;
+  }
   i {
     width: 8pt;
     height: 8pt;

@@ -65,6 +65,7 @@ export const RENEWAL_FACTS: readonly Fact[] = [
     'dry-sprayed',
     'reheat-hair-dryer',
     'retest',
+    'measure-loft',
     'look-done',
     'store-loose',
   ]),

@@ -1,7 +1,5 @@
 import type { StepTemplate } from '../types';
 
-const WET = ['method:machine', 'method:tub', 'method:hand', 'method:extract', 'method:surface'] as const;
-
 /** Restoring, repellency, verifying and storing. */
 export const FINISH_STEPS = [
   {
@@ -283,9 +281,9 @@ export const FINISH_STEPS = [
     phase: 'verify',
     do: 'weigh-dry',
     order: 740,
-    when: { all: ['filled', 'aim:wash'], any: WET },
-    attended: 6,
-    why: ['weight-honest', 'loft-record'],
+    when: { all: ['filled', 'aim:wash', 'wet'] },
+    attended: 3,
+    why: ['weight-honest'],
     check: { else: ['dry-again', 'line-insulated', 'line-dry', 'dry-moving-air'] },
   },
   {
@@ -307,8 +305,9 @@ export const FINISH_STEPS = [
     phase: 'verify',
     do: 'measure-loft',
     order: 802,
-    when: { all: ['aim:fluff'], none: ['aim:wash'] },
+    when: { all: ['loft-told'] },
     attended: 4,
+    unattended: 10,
     why: ['loft-record'],
   },
   {

@@ -162,6 +162,7 @@ export const PRETREAT_STEPS = [
     order: 332,
     when: { all: ['wiped-marks'], none: ['salt-line', 'bloody', 'greasy', 'napped'] },
     attended: 6,
+    unattended: 'restOnCloth',
     why: ['mildest-first'],
     check: { else: 'spot-clean' },
   },

@@ -283,6 +283,7 @@ export const WASH_STEPS = [
     ifFailed: true,
     when: { all: ['aim:wash', 'stained'], any: ['method:machine', 'method:tub', 'method:hand'] },
     attended: 10,
+    unattended: 'restAgain',
     why: ['mildest-first', 'no-heat-before-gone'],
   },
   {

@@ -303,9 +303,9 @@ export const FINISH_WORDS = {
     pass: (c) => FINE[c.fineFrom]?.pass ?? '',
   },
   'weigh-loft': {
-    title: 'Weigh it and measure the loft',
+    title: 'Weigh it',
     text: (c) =>
-      `Weigh it: ${c.has('unknown:mass') ? `back within ${BAND} of the dry weight you wrote down` : `back within ${Math.round(c.dryBandG)} g of its dry weight (${c.massG} g)`}. Then lay it down, wait 10 min, and measure the loft beside the ruler.`,
+      `Weigh it: ${c.has('unknown:mass') ? `back within ${BAND} of the dry weight you wrote down` : `back within ${Math.round(c.dryBandG)} g of its dry weight (${c.massG} g)`}.`,
     look: (c) => (c.has('down-filled') ? 'Weight back, no clump, no chill?' : 'Weight back, no damp place, no chill?'),
     pass: 'All three: it is dry.',
   },
@@ -316,7 +316,8 @@ export const FINISH_WORDS = {
   },
   'measure-loft': {
     title: 'Measure the loft',
-    text: 'Lay it down, wait 10 min, and measure the loft beside the ruler against its own record.',
+    text: (c) =>
+      `Shake it, lay it down for ${c.unattendedMin} min, and measure the loft beside the ruler, at the same places each time.`,
   },
   'look-done': {
     title: (c) => (c.has('shoe-like') || c.has('kind:pads') ? 'Look them over' : 'Look it over'),
