@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useLayoutEffect, useState } from 'react';
 import { Link, NavLink, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { readMeta } from '../data/db';
@@ -211,7 +211,8 @@ export function Shell({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
   useArrival(pathname);
   const running = isRunPage(pathname);
-  useEffect(() => {
+  // Before the page itself says where in it one wants to be.
+  useLayoutEffect(() => {
     window.scrollTo(0, 0);
   }, [pathname]);
   return (

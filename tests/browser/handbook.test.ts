@@ -1,8 +1,22 @@
 import { describe, expect, test } from 'vitest';
 import { makeDemoKit } from '../../demo/kit';
-import { giveKit, soon, visit } from './visit';
+import { WAIT } from './names';
+import { giveKit, soon, visit, type Visit } from './visit';
 
 const demo = makeDemoKit(Date.now()).kit;
+
+/** What was asked for has the focus, and is in sight. */
+const isRead = async (v: Visit, id: string): Promise<void> => {
+  await v.page.waitForFunction((wanted) => document.activeElement?.id === wanted, WAIT, id);
+  await soon(async () =>
+    expect(
+      await v.page.evaluate(() => {
+        const { top = -1 } = document.activeElement?.getBoundingClientRect() ?? {};
+        return top >= 0 && top < innerHeight - 60;
+      }),
+    ).toBe(true),
+  );
+};
 
 describe('the handbook', () => {
   test('is reached from a why, and leads back to the things that rest on it', async () => {
@@ -20,10 +34,16 @@ describe('the handbook', () => {
     const [why] = await v.page.$$('::-p-aria([role="dialog"]) ::-p-aria([role="link"])');
     await why?.press('Enter');
     await v.sees('one honest test of dry');
-    await v.page.waitForFunction(() => document.activeElement?.id === 'reason/weigh-dry');
+    await isRead(v, 'reason/weigh-dry');
     await v.sees('In your kit:');
     await v.press('Long grey parka');
     await v.sees('Long grey parka');
+    // The fourth of 200, and one above which your own lines and things come later: by link, and by one who types the address.
+    await v.go('/handbook/figure/visitGapMin');
+    await isRead(v, 'figure/visitGapMin');
+    await v.load('/handbook/seen/cloth-downgrade');
+    await v.sees('In your kit:');
+    await isRead(v, 'seen/cloth-downgrade');
     expect(v.errors).toEqual([]);
     await v.close();
   });

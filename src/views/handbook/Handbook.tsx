@@ -10,7 +10,7 @@ import { Page, Quiet, Row } from '../../ui/basics';
 import { color, phone } from '../../ui/theme';
 import { Entry } from './Entry';
 import { Thresholds } from './Thresholds';
-import { focusOn } from '../../ui/focus';
+import { showAt } from '../../ui/focus';
 import { SearchField } from '../../ui/TextField';
 import { toHandbook } from '../../app/routes';
 
@@ -85,11 +85,10 @@ export function Handbook() {
   // The thresholds stand above and are of the kit: what is below waits for them.
   const below = !kit && !query && here.id === 'seen' ? [] : shown;
   const wantedId = wanted ? `${here.id}/${wanted}` : null;
+  const stands = below.some((e) => e.id === wantedId);
   useEffect(() => {
-    if (!wantedId) return;
-    document.getElementById(wantedId)?.scrollIntoView({ block: 'center' });
-    focusOn(wantedId);
-  }, [wantedId]);
+    if (stands && wantedId) showAt(wantedId);
+  }, [stands, wantedId]);
   return (
     <Page>
       <h1>Why do you say so?</h1>
