@@ -1,4 +1,4 @@
-import { CLEAN, comp, item, shell, warmShell, withSchool } from '../../make';
+import { CLEAN, comp, down, item, shell, warmShell, withSchool } from '../../make';
 import { type Fact, PRACTICE, steps } from './fact';
 
 /* How a finish is warmed and renewed, and how cloths are dried, by choice: what is done, in order. Common practice, no source. */
@@ -91,5 +91,32 @@ export const RENEWAL_FACTS: readonly Fact[] = [
     'retest',
     'look-done',
     'store-tent',
+  ]),
+  // Down whose finish is dead: sprayed while damp, tumbled on, warmed when its weight is back.
+  steps(PRACTICE, down({ repellency: 'finish', fittings: [] }), { soil: 4, droplet: { back: 1 } }, {}, [
+    'check-dryer-fit',
+    'wipe-drawer',
+    'weigh-dry',
+    'empty-pockets',
+    'inside-out',
+    'wash-down-machine',
+    'rinse-machine',
+    'lift-wet',
+    'tumble-down',
+    'turn-back-down',
+    'spray-down-now',
+    'tumble-last',
+    'hang-after',
+    'weigh-loft',
+    'dry-again',
+    'heat-tumble',
+    'droplet-test',
+    'spray-if-failed',
+    'dry-sprayed',
+    'reheat-tumble',
+    'retest',
+    'measure-loft',
+    'look-done',
+    'store-loose',
   ]),
 ];
