@@ -38,7 +38,7 @@ describe('the handbook', () => {
     await v.sees('In your kit:');
     await v.press('Long grey parka');
     await v.sees('Long grey parka');
-    // The fourth of 200, and one above which your own lines and things come later: by link, and by one who types the address.
+    // The last of 200, and one above which your own lines and things come later: by link, and by one who types the address.
     await v.go('/handbook/figure/visitGapMin');
     await isRead(v, 'figure/visitGapMin');
     await v.load('/handbook/seen/cloth-downgrade');

@@ -41,11 +41,11 @@ export const RUBBER_SURFACES: ReadonlySet<Surface> = new Set(['rubber', 'foam'])
 /** Marks that concern the whole thing wherever they lie. */
 export const SPREADING: ReadonlySet<Soil> = new Set(['mould']);
 /** Durations of steps that rest as long as the marks on these surfaces do. */
-export const REST_ON: Readonly<Record<string, readonly Surface[]>> = {
+export const REST_ON = {
   restOnCloth: ['cloth'],
   restOnHide: ['leather', 'patent'],
   restOnNap: ['nap'],
-};
+} as const satisfies Readonly<Record<string, readonly Surface[]>>;
 
 /** Words of a place, each row of words with the parts that they may mean, likeliest first. The first row that fits speaks. */
 export const PLACES: readonly {

@@ -283,7 +283,7 @@ export const DURATIONS: Readonly<Record<string, (state: Washed, settings: StepSe
   plainTumbleMin: (state) => state.knowledge.settings.plainTumbleMin,
   lineMin: (_, s) => hang(s),
   ...Object.fromEntries(Object.entries(REST_ON).map(([name, on]) => [name, (state: Washed) => restUnder(state, on, 0)])),
-  restAgain: (state) => restUnder(state, REST_ON.restOnCloth ?? [], 1),
+  restAgain: (state) => restUnder(state, REST_ON.restOnCloth, 1),
 };
 
 /** Minutes on the line, rounded up to 10, between half an hour and three days. */

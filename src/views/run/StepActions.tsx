@@ -170,11 +170,9 @@ function Starting({ live }: { live: LiveRun }) {
 function Answering({ live }: { live: LiveRun }) {
   const says = useOfThing();
   const { setFeltAt, step, state, act, end, look, suds, next, open, timed, elapsed, running, waiting, again, heat, inUse } = live;
-  const { weighsDry, weighed, loftKept, verdict, begin, felt, passed, answering, canStart } = live;
-  // What a rest was for is measured: it is not waited for.
-  const measured = step.do === 'measure-loft' && Boolean(loftKept);
+  const { weighsDry, weighed, rested, verdict, begin, felt, passed, answering, canStart } = live;
   // Before the alarm there is only a quiet way out.
-  const ready = measured || (running ? open === 'early' : !timed || !waiting);
+  const ready = rested || (running ? open === 'early' : !timed || !waiting);
   const left = live.ready.filter((one) => !one.done).map((one) => one.step.id);
   const still = state.state !== 'paused';
   // The next round says "not yet" by itself.
@@ -229,7 +227,7 @@ function Answering({ live }: { live: LiveRun }) {
       {!step.check && ready && still && !(elapsed && again && step.settings.soakParts) && (
         <Button
           size="big"
-          look={running || (timed && waiting) || inUse !== null || untried || (weighsDry && !weighed) ? 'quiet' : 'main'}
+          look={running || inUse !== null || untried || (weighsDry && !weighed) ? 'quiet' : 'main'}
           {...(running ? {} : { 'data-main-action': true })}
           onPress={() => (left.length > 0 ? act((r) => tickAll(r, left, nowMs())) : end((r, how) => finishStep(r, nowMs(), how)))}
         >

@@ -232,8 +232,11 @@ function liveAt(at: At, entries: Entries) {
     press((r) => startTimer(elapsed && r.id === run.id && step.check ? answerCheck(r, false, nowMs()) : r, nowMs(), length));
   };
   const asking = state.state === 'asking';
+  // What a rest was for is measured: it is not waited for any more.
+  const rested = step.do === 'measure-loft' && Boolean(weighing.loftKept);
   const canStart =
     timed &&
+    !rested &&
     (waiting || (elapsed && (again || damp !== null))) &&
     !asking &&
     !passing.felt &&
@@ -255,6 +258,7 @@ function liveAt(at: At, entries: Entries) {
     heat,
     begin,
     asking,
+    rested,
     canStart,
     counted: isCounted(step),
     suds: planned && rinseAfter(planned),

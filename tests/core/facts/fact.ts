@@ -15,6 +15,15 @@ export interface Fact {
 }
 export const PRACTICE = 'common practice, no source';
 export const MEMORY = 'from memory';
+/** Down with pockets and no fittings, made ready and washed by machine. */
+export const DOWN_WASHED = [
+  'check-dryer-fit',
+  'wipe-drawer',
+  'weigh-dry',
+  'empty-pockets',
+  'inside-out',
+  'wash-down-machine',
+] as const;
 
 /** A fact about one programme. */
 export const fact = (

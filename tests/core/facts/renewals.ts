@@ -1,5 +1,5 @@
 import { CLEAN, comp, down, item, shell, warmShell, withSchool } from '../../make';
-import { type Fact, PRACTICE, steps } from './fact';
+import { DOWN_WASHED, type Fact, PRACTICE, steps } from './fact';
 
 /* How a finish is warmed and renewed, and how cloths are dried, by choice: what is done, in order. Common practice, no source. */
 const tent = item('tent', [comp('face', 'polyester-woven'), comp('coating', 'pu-coating')], { repellency: 'none' });
@@ -94,12 +94,7 @@ export const RENEWAL_FACTS: readonly Fact[] = [
   ]),
   // Down whose finish is dead: sprayed while damp, tumbled on, warmed when its weight is back.
   steps(PRACTICE, down({ repellency: 'finish', fittings: [] }), { soil: 4, droplet: { back: 1 } }, {}, [
-    'check-dryer-fit',
-    'wipe-drawer',
-    'weigh-dry',
-    'empty-pockets',
-    'inside-out',
-    'wash-down-machine',
+    ...DOWN_WASHED,
     'rinse-machine',
     'lift-wet',
     'tumble-down',
@@ -111,10 +106,7 @@ export const RENEWAL_FACTS: readonly Fact[] = [
     'dry-again',
     'heat-tumble',
     'droplet-test',
-    'spray-if-failed',
-    'dry-sprayed',
-    'reheat-tumble',
-    'retest',
+    ...coatedIfFailed('reheat-tumble'),
     'measure-loft',
     'look-done',
     'store-loose',

@@ -12,7 +12,7 @@ import {
   withSchool,
   withSupplies,
 } from '../../make';
-import { type Fact, PRACTICE, steps } from './fact';
+import { DOWN_WASHED, type Fact, PRACTICE, steps } from './fact';
 
 /* What is done for each construction, in order. Common practice, no source. */
 const residue = withEquipment({ washers: [{ id: 'w1', kind: 'front-loader', drumLitres: 58, lastLoads: ['softener'] }] });
@@ -162,12 +162,7 @@ export const STEP_FACTS: readonly Fact[] = [
     ],
   ),
   steps(PRACTICE, down({ fittings: [] }), { soil: 2 }, withSchool('DOWN-RINSE', 'second-cycle'), [
-    'check-dryer-fit',
-    'wipe-drawer',
-    'weigh-dry',
-    'empty-pockets',
-    'inside-out',
-    'wash-down-machine',
+    ...DOWN_WASHED,
     'rinse-second-cycle',
     'lift-wet',
     'tumble-down',
